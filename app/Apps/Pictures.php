@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Apps;
+
+use App\Models\App;
+use Illuminate\Validation\ValidationException;
+
+/** Keeps pictures of an app, drawn anew so that nothing but the picture is in the file, at most 1600 pixels wide. */
+final class Pictures
+{
+    /**
+     * @return string the picture's name
+     *
+     * @throws ValidationException where it is not a picture
+     */
+    public function keep(App $app, string $bytes): string
+    {
+        $size = @getimagesizefromstring($bytes);
+        $source = $size !== false && $size[0] * $size[1] <= 40_000_000 ? @imagecreatefromstring($bytes) : false;
+        if ($size === false || $source === false) {
+            throw ValidationException::withMessages(['picture' => 'This file is not a picture that can be read. Please choose a PNG, JPEG or WebP.']);
+        }
+        if ($size[0] > 1600) {
+            $source = imagescale($source, 1600) ?: $source;
+        }
+        imagesavealpha($source, true);
+        ob_start();
+        $ending = match ($size[2]) {
+            IMAGETYPE_JPEG => 'jpg',
+            IMAGETYPE_WEBP => 'webp',
+            default => 'png',
+        };
+        match ($ending) {
+            'jpg' => imagejpeg($source, null, 85),
+            'webp' => imagewebp($source, null, 85),
+            default => imagepng($source),
+        };
+        $drawn = (string) ob_get_clean();
+        $name = hash('sha256', $drawn).'.'.$ending;
+        file_put_contents($app->folder('pictures').'/'.$name, $drawn);
+
+        return $name;
+    }
+}

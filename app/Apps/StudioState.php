@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Apps;
+
+use App\Models\App;
+use App\Records\DataSet;
+use App\Records\EloquentRecordStore;
+use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Blueprint\Screen;
+use Lanai\Core\Blueprint\Tab;
+use Lanai\Core\Blueprint\Table;
+use Lanai\Core\Data\Query;
+use Lanai\Core\Data\Row;
+use Lanai\Core\Findings\Finding;
+use Lanai\Core\Findings\Findings;
+use Lanai\Core\Findings\Reading;
+use Lanai\Core\Findings\Station;
+use Lanai\Core\Script\HasSentence;
+use Lanai\Core\Script\Names;
+use Lanai\Core\Script\Prose;
+use Lanai\Core\Script\Words;
+
+/** Everything that the studio shows of an app's newest revision. */
+final class StudioState
+{
+    /** @return array<string, mixed> */
+    public static function of(App $app): array
+    {
+        $blueprint = $app->revision->read();
+        $data = $blueprint->data();
+        $findings = Findings::in(Reading::of($blueprint, $app->lastApprovedBuild()));
+
+        return [
+            'app' => ['id' => $app->id, 'name' => $app->name, 'slug' => $app->slug, 'shareCode' => $app->share_code, 'liveRevision' => $app->liveRevision?->number],
+            'revision' => ['number' => $app->revision->number, 'what' => $app->revision->what, 'at' => $app->revision->created_at, 'sentences' => $app->revision->sentences],
+            'canUndo' => $app->undo !== [],
+            'canRedo' => $app->redo !== [],
+            'tables' => array_map(fn (Table $t, int $i): array => self::table($t, $i, $data, $blueprint), $blueprint->tables, array_keys($blueprint->tables)),
+            'screens' => array_map(fn (Screen $s, int $i): array => [
+                'at' => "/screens/$i", 'name' => $s->name, 'slug' => $s->slug(), 'first' => $s->first, 'about' => array_map(fn ($p): string => $p->one, $s->about),
+                'lines' => Prose::of(Prose::nodes($data['screens'] ?? [])[$i], Screen::class, "/screens/$i"),
+            ], $blueprint->screens, array_keys($blueprint->screens)),
+            'tabs' => array_merge(...array_map(fn (array $tab, int $i): array => Prose::of($tab, Tab::class, "/tabs/$i"), Prose::nodes($data['tabs'] ?? []), array_keys(Prose::nodes($data['tabs'] ?? []))), ...[[]]),
+            'theme' => Prose::of(Prose::node($data['theme'] ?? []), \Lanai\Core\Blueprint\Theme::class, '/theme'),
+            'release' => get_object_vars($blueprint->release),
+            'colours' => get_object_vars($blueprint->theme),
+            'findings' => array_map(self::finding(...), $findings),
+            'stations' => self::stations($findings),
+            'kinds' => self::kinds(),
+            'people' => self::people($app, $blueprint),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function finding(Finding $finding): array
+    {
+        return ['id' => $finding->id(), 'rule' => $finding->rule, 'station' => $finding->station->value, 'at' => $finding->at,
+            'sentence' => $finding->sentence, 'blocks' => $finding->blocks, 'mend' => $finding->mend?->label];
+    }
+
+    /**
+     * @param  array<string, mixed>  $data
+     * @return array<string, mixed>
+     */
+    private static function table(Table $table, int $i, array $data, Blueprint $blueprint): array
+    {
+        $fields = [];
+        foreach ($table->fields as $field) {
+            $linked = $field->linksTo() === '' ? null : $blueprint->tableOfOne($field->linksTo());
+            $fields[] = ['name' => $field->name, 'key' => Names::inFormula($field->name), 'control' => $field->type->control(), 'type' => $field->valueType()->inWords(),
+                'required' => $field->required, 'linksTo' => $linked?->storedAs()];
+        }
+
+        return ['at' => "/tables/$i", 'name' => $table->name, 'singular' => $table->singular, 'stored' => $table->storedAs(), 'people' => $table->people, 'fields' => $fields,
+            'lines' => Prose::of(Prose::nodes($data['tables'] ?? [])[$i], Table::class, "/tables/$i")];
+    }
+
+    /**
+     * Each station with its open findings and the share of its checks that hold.
+     *
+     * @param  list<Finding>  $findings
+     * @return list<array{key: string, findings: int, holds: int, checks: int}>
+     */
+    private static function stations(array $findings): array
+    {
+        $stations = [];
+        foreach (Station::cases() as $station) {
+            $here = array_filter($findings, fn (Finding $f): bool => $f->station === $station);
+            $broken = count(array_unique(array_map(fn (Finding $f): string => $f->rule, $here)));
+            $rules = count(array_filter(Findings::rules(), fn ($r): bool => $r->station() === $station));
+            $checks = max($rules, $broken);
+            $stations[] = ['key' => $station->value, 'findings' => count($here), 'holds' => $checks - $broken, 'checks' => $checks];
+        }
+
+        return $stations;
+    }
+
+    /** @return array<string, list<array{kind: string, lead: string, blank: string}>> the sentences that can be begun, for each family */
+    private static function kinds(): array
+    {
+        $kinds = [];
+        foreach (['line' => \Lanai\Core\Lines\Lines::family(), 'effect' => \Lanai\Core\Effects\Effects::family(), 'type' => \Lanai\Core\Data\FieldTypes::family()] as $name => $family) {
+            foreach ($family->kinds as $kind => $class) {
+                $kinds[$name][] = ['kind' => $kind, 'lead' => $class::sentence()->lead()->words ?? '', 'blank' => self::begun($class)];
+            }
+        }
+
+        return $kinds;
+    }
+
+    /** @param class-string<HasSentence> $class the sentence with nothing filled in */
+    private static function begun(string $class): string
+    {
+        $words = [];
+        foreach ($class::sentence()->head as $part) {
+            $words[] = $part instanceof Words ? $part->words : ($part instanceof \Lanai\Core\Script\Blank ? $part->fit->print('', []) : 'a text');
+        }
+
+        return str_replace(' ,', ',', implode(' ', $words));
+    }
+
+    /** @return list<array{id: int, label: string}> who the deck can be signed in as */
+    private static function people(App $app, Blueprint $blueprint): array
+    {
+        $people = $blueprint->peopleTable();
+        if ($people === null) {
+            return [];
+        }
+
+        return array_map(fn (Row $row): array => ['id' => $row->id, 'label' => $row->label()], (new EloquentRecordStore($app, DataSet::Sandbox, $blueprint))->rows(new Query($people, limit: 50)));
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Packaging\Packager;
+use App\Packaging\PackagingFailed;
+use App\Packaging\Target;
+use Illuminate\Console\Command;
+
+final class PackageApp extends Command
+{
+    use FindsApp;
+
+    protected $signature = 'lanai:package {app : its address or number} {target : web, apk or aab} {--out=. : a folder}';
+
+    protected $description = 'Build a package of an app';
+
+    public function handle(): int
+    {
+        $app = $this->app();
+        $target = Target::tryFrom((string) $this->argument('target'));
+        $out = (string) $this->option('out');
+        if ($app === null || $target === null || ! is_dir($out)) {
+            $this->error($app === null ? 'Nothing was built.' : ($target === null ? 'The target is one of web, apk and aab.' : "There is no folder “{$out}”."));
+
+            return self::FAILURE;
+        }
+        $blueprint = $app->revision->read();
+        $refusals = Packager::refusals($app, $blueprint);
+        if ($refusals !== []) {
+            $this->error('No package can be built yet:');
+            array_map(fn (string $reason) => $this->line("- $reason"), $refusals);
+
+            return self::FAILURE;
+        }
+        $file = rtrim($out, '/').'/'.$target->fileName($app->slug, $blueprint->release->version);
+        try {
+            Packager::make($app, $blueprint, $target, $file, fn (int $percent, string $line) => $this->line(sprintf('%3d %%  %s', $percent, $line)), fn (): bool => false);
+        } catch (PackagingFailed $failed) {
+            $this->error($failed->getMessage());
+
+            return self::FAILURE;
+        }
+        $this->info($file);
+
+        return self::SUCCESS;
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Device;
+
+use App\Models\App;
+use App\Models\Founder;
+use App\Models\Revision;
+use App\Records\DataFile;
+use App\Records\DataSet;
+use App\Records\EloquentRecordStore;
+use Illuminate\Http\Request;
+use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Runtime\Player;
+
+/** The way a device came in, which decides the app, the data set and the revision. */
+final readonly class Entry
+{
+    private function __construct(public string $way, public string $key, public App $app, public DataSet $set, public Revision $revision) {}
+
+    /** Live by the app's address, sandbox by its share code, the deck by the founder's session. Anything else is not there. */
+    public static function from(Request $request, string $way, string $key): self
+    {
+        if ($way === 'live') {
+            $app = App::query()->with('liveRevision')->where('slug', $key)->firstOrFail();
+
+            return new self($way, $key, $app, DataSet::Live, $app->liveRevision ?? abort(404, 'This app is not live yet.'));
+        }
+        if ($way === 'share') {
+            $app = App::query()->with('revision')->where('share_code', $key)->firstOrFail();
+
+            return new self($way, $key, $app, DataSet::Sandbox, $app->revision);
+        }
+        $founder = $request->user();
+        abort_unless($founder instanceof Founder && ctype_digit($key), 404);
+        $app = $founder->apps()->with(['revision', 'liveRevision'])->findOrFail($key);
+        $set = DataSet::tryFrom($request->string('set', 'sandbox')->value()) ?? DataSet::Sandbox;
+        $revision = $set === DataSet::Live ? $app->liveRevision : $app->revision;
+
+        return new self($way, $key, $app, $set, $revision ?? abort(404, 'Nothing is live yet.'));
+    }
+
+    public function inDeck(): bool
+    {
+        return $this->way === 'deck';
+    }
+
+    public function blueprint(): Blueprint
+    {
+        return $this->revision->read();
+    }
+
+    public function player(): Player
+    {
+        $blueprint = $this->blueprint();
+
+        return new Player($blueprint, new EloquentRecordStore($this->app, $this->set, $blueprint));
+    }
+
+    /** Changes with every revision and with every write to the data. */
+    public function pulse(): string
+    {
+        return $this->revision->number.'-'.(new DataFile($this->app, $this->set))->version();
+    }
+}

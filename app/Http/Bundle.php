@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+/** The script and style tags of a built bundle, from Vite's manifest. */
+final class Bundle
+{
+    public static function tags(string $bundle, string $entry): string
+    {
+        $manifest = self::manifest($bundle);
+        $chunk = $manifest[$entry] ?? null;
+        if ($chunk === null) {
+            return '<!-- not built -->';
+        }
+        $tags = array_map(fn (string $css): string => '<link rel="stylesheet" href="/build/'.$bundle.'/'.e($css).'">', $chunk['css'] ?? []);
+        $tags[] = '<script type="module" src="/build/'.$bundle.'/'.e($chunk['file']).'"></script>';
+
+        return implode("\n    ", $tags);
+    }
+
+    /** @return array<string, array{file: string, css?: list<string>, assets?: list<string>}> */
+    public static function manifest(string $bundle): array
+    {
+        $file = public_path("build/$bundle/.vite/manifest.json");
+        $manifest = is_file($file) ? json_decode((string) file_get_contents($file), true) : null;
+
+        return is_array($manifest) ? $manifest : [];
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Apps\RevisionBook;
+use App\Apps\StudioState;
+use App\Models\App;
+use App\Models\Founder;
+use App\Models\Revision;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Lanai\Core\Blueprint\Blueprint;
+
+final class AppController
+{
+    public function index(#[CurrentUser] Founder $founder): JsonResponse
+    {
+        return response()->json($founder->apps()->with('revision:id,number,created_at')->orderBy('name')->get()
+            ->map(fn (App $app): array => ['id' => $app->id, 'name' => $app->name, 'slug' => $app->slug, 'revision' => $app->revision->number, 'changed' => $app->revision->created_at]));
+    }
+
+    public function store(Request $request, #[CurrentUser] Founder $founder, RevisionBook $book): JsonResponse
+    {
+        $name = trim($request->string('name')->value());
+        if ($name === '' || mb_strlen($name) > 60 || ! preg_match('/[\p{L}\p{N}]/u', $name)) {
+            return response()->json(['message' => 'Please give the app a name of at most 60 characters.'], 422);
+        }
+
+        return response()->json(['id' => $book->begin($founder, Blueprint::begin($name))->id], 201);
+    }
+
+    public function show(App $app): JsonResponse
+    {
+        return response()->json(StudioState::of($app));
+    }
+
+    public function script(App $app): Response
+    {
+        return response($app->revision->read()->script(), 200, ['Content-Type' => 'text/plain; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"$app->slug.script\""]);
+    }
+
+    public function revisions(App $app): JsonResponse
+    {
+        return response()->json($app->revisions()->orderByDesc('number')->limit(100)->get(['id', 'number', 'what', 'sentences', 'created_at'])
+            ->map(fn (Revision $r): array => ['number' => $r->number, 'what' => $r->what, 'sentences' => $r->sentences, 'at' => $r->created_at]));
+    }
+}

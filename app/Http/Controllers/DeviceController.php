@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Apps\Pictures;
+use App\Device\Entry;
+use App\Http\Requests\DeviceRequest;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Lanai\Core\Runtime\Trail;
+
+/** What devices ask: the page, the view of a screen, and what a tap does. */
+final class DeviceController
+{
+    public function page(Request $request, string $key): Response
+    {
+        $way = (string) $request->route()?->parameter('way');
+        $entry = Entry::from($request, $way, $key);
+
+        return response()->view('device', [
+            'name' => $entry->app->name,
+            'theme' => $entry->blueprint()->theme->main,
+            'entry' => ['base' => "/device/$way/$key", 'media' => '/media/'.$entry->app->id, 'deck' => $entry->inDeck(), 'app' => $entry->app->id, 'path' => ['live' => "/a/$key", 'share' => "/s/$key"][$way] ?? ''],
+        ]);
+    }
+
+    public function view(DeviceRequest $request, string $way, string $key): JsonResponse
+    {
+        $entry = Entry::from($request, $way, $key);
+        $trail = $request->trail($entry);
+
+        return response()->json($this->shown($request, $entry, $trail) + self::footprints($trail));
+    }
+
+    public function tap(DeviceRequest $request, string $way, string $key): JsonResponse
+    {
+        $entry = Entry::from($request, $way, $key);
+        $trail = $request->trail($entry);
+        if ($request->has('revision') && $request->integer('revision') !== $entry->revision->number && ! $this->sameLine($request, $entry)) {
+            $trail->step('refused', 'The screen has changed since it was drawn.', $request->string('at')->value());
+
+            return response()->json(['outcome' => ['done' => false, 'say' => [], 'go' => null, 'back' => false, 'errors' => (object) [],
+                'refused' => 'This screen has just changed. Please look again.']] + $this->shown($request, $entry, $trail) + self::footprints($trail));
+        }
+        $item = $request->filled('item') ? $request->integer('item') : null;
+        $outcome = $entry->player()->tap($request->visit($entry), $request->string('at')->value(), $item, $request->string('tap')->value(), $trail);
+
+        return response()->json(['outcome' => $outcome->data()] + ($outcome->go !== null || $outcome->back ? ['revision' => $entry->revision->number] : $this->shown($request, $entry, $trail)) + self::footprints($trail));
+    }
+
+    public function pulse(Request $request, string $way, string $key): JsonResponse
+    {
+        return response()->json(['pulse' => Entry::from($request, $way, $key)->pulse()]);
+    }
+
+    public function why(DeviceRequest $request, string $way, string $key): JsonResponse
+    {
+        $entry = Entry::from($request, $way, $key);
+        abort_unless($entry->inDeck(), 404);
+
+        return response()->json($entry->player()->whyEmpty($request->visit($entry), $request->string('at')->value()) ?? abort(404));
+    }
+
+    public function picture(Request $request, string $way, string $key, Pictures $pictures): JsonResponse
+    {
+        $request->validate(['picture' => ['required', 'file', 'max:8192']], ['picture.*' => 'Please choose a picture of at most 8 MB.']);
+
+        return response()->json(['name' => $pictures->keep(Entry::from($request, $way, $key)->app, (string) $request->file('picture')?->getContent())], 201);
+    }
+
+    /** @return array<string, mixed> */
+    private function shown(DeviceRequest $request, Entry $entry, Trail $trail): array
+    {
+        $pulse = $entry->pulse();
+
+        return ['view' => $entry->player()->show($request->visit($entry), $trail), 'revision' => $entry->revision->number, 'pulse' => $pulse];
+    }
+
+    /** A tap made on an older revision still counts where its line reads the same today. */
+    private function sameLine(DeviceRequest $request, Entry $entry): bool
+    {
+        $at = $request->string('at')->value();
+        $older = $entry->app->revisions()->where('number', $request->integer('revision'))->first();
+        $line = $older === null ? null : \Lanai\Core\Blueprint\Pointer::get($at, $older->blueprint);
+
+        return $line !== null && $line === \Lanai\Core\Blueprint\Pointer::get($at, $entry->revision->blueprint);
+    }
+
+    /** @return array<string, mixed> */
+    private static function footprints(Trail $trail): array
+    {
+        return $trail->on() ? ['footprints' => ['steps' => $trail->steps, 'origins' => $trail->origins]] : [];
+    }
+}

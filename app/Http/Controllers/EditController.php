@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Apps\RevisionBook;
+use App\Apps\StudioState;
+use App\Http\Requests\Edit;
+use App\Models\App;
+use App\Models\Founder;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Lanai\Core\Blueprint\Editor;
+use Lanai\Core\Blueprint\EditRefused;
+use Lanai\Core\Blueprint\Patch;
+use Lanai\Core\Findings\Finding;
+use Lanai\Core\Findings\Findings;
+use Lanai\Core\Findings\Reading;
+use Lanai\Core\Script\Fits\FormulaFit;
+use Lanai\Core\Script\SentenceDiff;
+use Lanai\Core\Script\Walk;
+
+/** Edits of an app: blanks filled, lines added, moved and removed, mends applied, and the way back. */
+final readonly class EditController
+{
+    public function __construct(private RevisionBook $book) {}
+
+    public function store(Edit $request, App $app, #[CurrentUser] Founder $founder): JsonResponse
+    {
+        $at = $request->string('at')->value();
+        $text = $request->string('text')->value();
+        $edit = match ($request->string('what')->value()) {
+            'fill' => fn (Editor $e) => $e->fill($at, $text),
+            'offer' => fn (Editor $e) => $e->offer($at),
+            'add' => fn (Editor $e) => $e->add($at, $request->has('index') ? $request->integer('index') : null, $text),
+            'remove' => fn (Editor $e) => $e->remove($at),
+            'move' => fn (Editor $e) => $e->move($at, $request->integer('index')),
+            'script' => fn (Editor $e) => $e->rewrite($text),
+            default => fn (Editor $e) => $e->patch($this->finding($app, $text)->mend->operations ?? throw new EditRefused('There is no mend for this.')),
+        };
+        $this->book->edit($app, $founder, $request->string('what')->value(), $request->integer('base'), $at, $edit);
+
+        return response()->json(StudioState::of($app));
+    }
+
+    public function undo(App $app, #[CurrentUser] Founder $founder): JsonResponse
+    {
+        $this->book->undo($app, $founder);
+
+        return response()->json(StudioState::of($app));
+    }
+
+    public function redo(App $app, #[CurrentUser] Founder $founder): JsonResponse
+    {
+        $this->book->redo($app, $founder);
+
+        return response()->json(StudioState::of($app));
+    }
+
+    /** What fits in a blank. */
+    public function blank(Request $request, App $app): JsonResponse
+    {
+        $spot = Walk::through($app->revision->read())->blankAt($request->string('at')->value()) ?? abort(404);
+        $fit = $spot->blank->fit;
+
+        return response()->json([
+            'at' => $spot->at,
+            'kind' => $fit->kind(),
+            'words' => $fit->inWords($spot->scope),
+            'value' => $fit->kind() === 'name' || is_int($spot->value) ? (string) $spot->text() : $spot->text(),
+            'choices' => $fit->choices($spot->scope),
+            'type' => $fit instanceof FormulaFit ? $fit->wanted($spot->scope)->inWords() : '',
+        ]);
+    }
+
+    /** A mend as changed sentences, before it is applied. */
+    public function mend(Request $request, App $app): JsonResponse
+    {
+        $finding = $this->finding($app, $request->string('finding')->value());
+        $data = $app->revision->blueprint;
+        $after = $finding->mend === null ? $data : (new Patch($finding->mend->operations))->applyTo($data);
+
+        return response()->json(['label' => $finding->mend?->label, 'sentences' => SentenceDiff::between($data, $after)]);
+    }
+
+    private function finding(App $app, string $id): Finding
+    {
+        foreach (Findings::in(Reading::of($app->revision->read(), $app->lastApprovedBuild())) as $finding) {
+            if ($finding->id() === $id) {
+                return $finding;
+            }
+        }
+        throw new EditRefused('This has been put right already.');
+    }
+}

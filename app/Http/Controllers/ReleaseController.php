@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Apps\RevisionBook;
+use App\Apps\ReleaseState;
+use App\Apps\StudioState;
+use App\Jobs\BuildPackage;
+use App\Models\App;
+use App\Models\Build;
+use App\Packaging\IconPainter;
+use App\Packaging\Packager;
+use App\Packaging\Target;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+
+/** The release of an app: what is live, its packages, its key. */
+final class ReleaseController
+{
+    public function show(App $app): JsonResponse
+    {
+        return response()->json(ReleaseState::of($app));
+    }
+
+    public function live(App $app, RevisionBook $book): JsonResponse
+    {
+        $book->goLive($app);
+
+        return response()->json(StudioState::of($app->refresh()));
+    }
+
+    public function build(Request $request, App $app): JsonResponse
+    {
+        $target = Target::tryFrom($request->string('target')->value()) ?? abort(422, 'There is no such package.');
+        $blueprint = $app->revision->read();
+        $refusals = Packager::refusals($app, $blueprint);
+        if ($refusals !== []) {
+            return response()->json(['message' => 'No package can be built yet.', 'reasons' => $refusals], 422);
+        }
+        $build = $app->builds()->create(['revision_id' => $app->revision->id, 'target' => $target->value, 'version' => $blueprint->release->version, 'number' => $blueprint->release->build]);
+        BuildPackage::dispatch($build->id);
+
+        return response()->json(ReleaseState::of($app), 202);
+    }
+
+    public function cancel(App $app, int $build): JsonResponse
+    {
+        $app->builds()->whereIn('state', ['queued', 'running'])->whereKey($build)->update(['state' => 'cancelled']);
+
+        return response()->json(ReleaseState::of($app));
+    }
+
+    public function download(App $app, int $build): BinaryFileResponse
+    {
+        /** @var Build $found */
+        $found = $app->builds()->where('state', 'done')->findOrFail($build);
+
+        return response()->download($found->path(), $found->file);
+    }
+
+    /** The signing key with its password, for the founder alone. */
+    public function key(App $app): Response
+    {
+        $key = $app->signingKey ?? abort(404, 'The key is made with the first Android package.');
+        $zip = tempnam(sys_get_temp_dir(), 'key');
+        $archive = new \ZipArchive;
+        $archive->open((string) $zip, \ZipArchive::OVERWRITE);
+        $archive->addFromString("$app->slug.p12", (string) base64_decode($key->store, true));
+        $archive->addFromString('password.txt', $key->password."\n");
+        $archive->close();
+        $bytes = (string) file_get_contents((string) $zip);
+        unlink((string) $zip);
+
+        return response($bytes, 200, ['Content-Type' => 'application/zip', 'Content-Disposition' => "attachment; filename=\"$app->slug-signing-key.zip\"", 'Cache-Control' => 'no-store']);
+    }
+
+    public function icon(App $app): Response
+    {
+        return response((new IconPainter($app, $app->revision->read()))->png(192, 0.96), 200, ['Content-Type' => 'image/png', 'Cache-Control' => 'no-store']);
+    }
+}

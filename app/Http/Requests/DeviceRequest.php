@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Device\Entry;
+use DateTimeImmutable;
+use DateTimeZone;
+use Illuminate\Foundation\Http\FormRequest;
+use Lanai\Core\Formula\Moment;
+use Lanai\Core\Runtime\Trail;
+use Lanai\Core\Runtime\Visit;
+
+/** What a device sends: where it is, who uses it, what was typed, and what was tapped. */
+final class DeviceRequest extends FormRequest
+{
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return [
+            'screen' => ['nullable', 'string', 'max:100'],
+            'args' => ['sometimes', 'array', 'max:10'],
+            'args.*' => ['integer', 'min:0'],
+            'inputs' => ['sometimes', 'array', 'max:100'],
+            'person' => ['nullable', 'integer', 'min:1'],
+            'zone' => ['sometimes', 'timezone:all'],
+            'now' => ['nullable', 'date'],
+            'at' => ['sometimes', 'string', 'max:100'],
+            'item' => ['nullable', 'integer', 'min:1'],
+            'tap' => ['nullable', 'string', 'max:64'],
+            'revision' => ['sometimes', 'integer'],
+        ];
+    }
+
+    /** The person and the moment can be chosen only where nobody real is affected: in the deck and in the sandbox. */
+    public function visit(Entry $entry): Visit
+    {
+        $chosen = $entry->inDeck() && $this->filled('now') ? new DateTimeImmutable($this->string('now')->value()) : new DateTimeImmutable;
+        $moment = new Moment($chosen->setTimezone(new DateTimeZone('UTC')), new DateTimeZone($this->string('zone', 'UTC')->value()));
+        $person = $entry->way !== 'live' && $this->filled('person') ? $this->integer('person') : null;
+
+        return new Visit($moment, $this->string('screen')->value(), array_map(intval(...), array_values($this->array('args'))), $person, $this->array('inputs'));
+    }
+
+    public function trail(Entry $entry): Trail
+    {
+        return $entry->inDeck() ? new Trail(fn (): int => (int) hrtime(true)) : Trail::none();
+    }
+}

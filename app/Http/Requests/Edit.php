@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+
+final class Edit extends FormRequest
+{
+    protected function prepareForValidation(): void
+    {
+        $this->merge(['at' => $this->input('at') ?? '', 'text' => $this->input('text') ?? '']);
+    }
+
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return [
+            'what' => ['required', 'in:fill,offer,add,remove,move,script,mend'],
+            'base' => ['required', 'integer', 'min:1'],
+            'at' => ['present', 'string', 'max:300', 'regex:~^(/[A-Za-z0-9-]+)*$~'],
+            'text' => ['present', 'string', 'max:500000'],
+            'index' => ['sometimes', 'integer', 'min:0', 'max:10000'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['*' => 'This edit could not be understood.'];
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Jobs;
+
+use App\Models\Build;
+use App\Packaging\Cancelled;
+use App\Packaging\Packager;
+use App\Packaging\PackagingFailed;
+use App\Packaging\Target;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Queue\Queueable;
+use Throwable;
+
+/** Makes a package in the background, telling its progress and its log. */
+final class BuildPackage implements ShouldQueue
+{
+    use Queueable;
+
+    public int $tries = 1;
+
+    public int $timeout = 600;
+
+    public function __construct(private readonly int $build) {}
+
+    public function handle(): void
+    {
+        $build = Build::query()->with(['app', 'revision'])->findOrFail($this->build);
+        if (Build::query()->whereKey($build->id)->where('state', 'queued')->update(['state' => 'running']) === 0) {
+            return;
+        }
+        $target = Target::from($build->target);
+        $build->file = $target->fileName($build->app->slug, $build->version.'-'.$build->id);
+        $from = microtime(true);
+        try {
+            Packager::make($build->app, $build->revision->read(), $target, $build->path(), fn (int $percent, string $line) => $this->tell($build, $percent, $line, $from), fn (): bool => $this->isCancelled($build));
+            $this->finish($build, 'done', 'Done: '.number_format((int) filesize($build->path()) / 1024, 0).' kB', $from);
+        } catch (Cancelled) {
+            $this->finish($build, 'cancelled', 'Cancelled', $from);
+        } catch (PackagingFailed $failed) {
+            $this->finish($build, 'failed', $failed->getMessage(), $from);
+        }
+    }
+
+    public function failed(?Throwable $reason): void
+    {
+        Build::query()->whereKey($this->build)->whereIn('state', ['queued', 'running'])->update(['state' => 'failed', 'log' => 'The build ended unexpectedly. Please try again.']);
+    }
+
+    private function tell(Build $build, int $percent, string $line, float $from): void
+    {
+        $build->log .= sprintf("%5.1f s  %s\n", microtime(true) - $from, $line);
+        Build::query()->whereKey($build->id)->update(['progress' => $percent, 'log' => $build->log]);
+    }
+
+    private function isCancelled(Build $build): bool
+    {
+        return Build::query()->whereKey($build->id)->value('state') === 'cancelled';
+    }
+
+    private function finish(Build $build, string $state, string $line, float $from): void
+    {
+        $this->tell($build, $state === 'done' ? 100 : $build->progress, $line, $from);
+        $size = $state === 'done' ? (int) filesize($build->path()) : 0;
+        Build::query()->whereKey($build->id)->update(['state' => $state, 'file' => $state === 'done' ? $build->file : '', 'size' => $size]);
+        if ($state !== 'done' && is_file($build->path())) {
+            unlink($build->path());
+        }
+    }
+}

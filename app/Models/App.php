@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
+
+/**
+ * @property int $id
+ * @property int $founder_id
+ * @property string $name
+ * @property string $slug
+ * @property string $share_code
+ * @property int|null $live_revision_id
+ * @property list<int> $undo ids of revisions that can be taken back, the newest last
+ * @property list<int> $redo
+ * @property Revision $revision
+ * @property Revision|null $liveRevision
+ * @property SigningKey|null $signingKey
+ */
+final class App extends Model
+{
+    protected $guarded = [];
+
+    protected $casts = ['undo' => 'array', 'redo' => 'array'];
+
+    /** @return BelongsTo<Revision, $this> */
+    public function revision(): BelongsTo
+    {
+        return $this->belongsTo(Revision::class);
+    }
+
+    /** @return BelongsTo<Revision, $this> */
+    public function liveRevision(): BelongsTo
+    {
+        return $this->belongsTo(Revision::class, 'live_revision_id');
+    }
+
+    /** @return HasMany<Revision, $this> */
+    public function revisions(): HasMany
+    {
+        return $this->hasMany(Revision::class);
+    }
+
+    /** @return HasMany<Build, $this> */
+    public function builds(): HasMany
+    {
+        return $this->hasMany(Build::class);
+    }
+
+    /** @return HasMany<Submission, $this> */
+    public function submissions(): HasMany
+    {
+        return $this->hasMany(Submission::class);
+    }
+
+    /** @return HasOne<SigningKey, $this> */
+    public function signingKey(): HasOne
+    {
+        return $this->hasOne(SigningKey::class);
+    }
+
+    public function folder(string $within = ''): string
+    {
+        $folder = config('lanai.apps').'/'.$this->id.($within === '' ? '' : '/'.$within);
+        if (! is_dir($folder)) {
+            mkdir($folder, 0700, true);
+        }
+
+        return $folder;
+    }
+
+    /** The highest build number that a store has approved; 0 for none. */
+    public function lastApprovedBuild(): int
+    {
+        return (int) $this->submissions()->whereIn('submissions.state', ['approved', 'released'])
+            ->join('builds', 'builds.id', '=', 'submissions.build_id')->max('builds.number');
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Lanai\Core\Blueprint\Blueprint;
+
+/**
+ * One state of an app; never changed once made.
+ *
+ * @property int $id
+ * @property int $app_id
+ * @property int $number
+ * @property int|null $parent_id
+ * @property string $what
+ * @property array<string, mixed> $blueprint
+ * @property list<array{op: string, path: string, from?: string, value?: mixed}> $patch
+ * @property list<array{op: string, path: string, from?: string, value?: mixed}> $inverse
+ * @property list<array{was: list<string>, now: list<string>}> $sentences
+ */
+final class Revision extends Model
+{
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    protected $casts = ['blueprint' => 'array', 'patch' => 'array', 'inverse' => 'array', 'sentences' => 'array', 'created_at' => 'datetime'];
+
+    public function read(): Blueprint
+    {
+        return Blueprint::fromData($this->blueprint);
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Packaging;
+
+use App\Models\App;
+use GdImage;
+use Lanai\Core\Blueprint\Blueprint;
+
+/** Paints the app's icon in every size: an uploaded picture, or a letter on the theme's main colour. */
+final readonly class IconPainter
+{
+    public function __construct(private App $app, private Blueprint $blueprint) {}
+
+    /**
+     * @param  float  $share  how much of the side the picture or the letter may take, 0 to 1
+     * @param  bool  $ground  whether it stands on its colour; without, it stands on nothing
+     * @return string PNG bytes
+     */
+    public function png(int $side, float $share, bool $ground = true): string
+    {
+        $image = imagecreatetruecolor($side, $side);
+        imagealphablending($image, false);
+        imagesavealpha($image, true);
+        $fill = $ground ? $this->colour($image, $this->groundColour()) : imagecolorallocatealpha($image, 0, 0, 0, 127);
+        imagefilledrectangle($image, 0, 0, $side, $side, (int) $fill);
+        imagealphablending($image, true);
+        $picture = $this->picture();
+        if ($picture !== null) {
+            $inner = (int) round($side * ($ground && $share > 0.9 ? 1 : $share));
+            $at = intdiv($side - $inner, 2);
+            imagecopyresampled($image, $picture, $at, $at, 0, 0, $inner, $inner, imagesx($picture), imagesy($picture));
+        } else {
+            $this->letter($image, $side, $share);
+        }
+        ob_start();
+        imagepng($image, null, 9);
+
+        return (string) ob_get_clean();
+    }
+
+    public function groundColour(): string
+    {
+        return $this->blueprint->release->colour !== '' ? $this->blueprint->release->colour : $this->blueprint->theme->main;
+    }
+
+    private function letter(GdImage $image, int $side, float $share): void
+    {
+        $font = base_path('node_modules/@fontsource-variable/literata/files/literata-latin-wght-normal.woff2');
+        $letter = $this->blueprint->release->letter !== '' ? $this->blueprint->release->letter : mb_substr($this->blueprint->name, 0, 1);
+        $wanted = $side * $share * 0.72;
+        $probe = imagettfbbox(100, 0, $font, $letter) ?: [0, 0, 100, 0, 100, -100, 0, -100];
+        $size = 100 * $wanted / max(1, $probe[2] - $probe[0], $probe[1] - $probe[7]);
+        $box = imagettfbbox($size, 0, $font, $letter) ?: $probe;
+        $x = (int) round(($side - ($box[2] - $box[0])) / 2 - $box[0]);
+        $y = (int) round(($side - ($box[1] - $box[7])) / 2 - $box[7]);
+        imagettftext($image, $size, 0, $x, $y, $this->colour($image, $this->blueprint->theme->onMain), $font, $letter);
+    }
+
+    private function picture(): ?GdImage
+    {
+        $name = $this->blueprint->release->icon;
+        $file = $this->app->folder('pictures').'/'.$name;
+        $image = $name !== '' && preg_match('/^[0-9a-f]{64}\.(png|jpg|webp)$/', $name) && is_file($file) ? imagecreatefromstring((string) file_get_contents($file)) : false;
+
+        return $image === false ? null : $image;
+    }
+
+    private function colour(GdImage $image, string $hex): int
+    {
+        [$r, $g, $b] = array_map(hexdec(...), str_split(substr($hex, 1), 2));
+
+        return (int) imagecolorallocate($image, (int) $r, (int) $g, (int) $b);
+    }
+}

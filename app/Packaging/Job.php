@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Packaging;
+
+use App\Models\App;
+use Closure;
+use Lanai\Core\Blueprint\Blueprint;
+use Symfony\Component\Process\Exception\ProcessTimedOutException;
+use Symfony\Component\Process\Process;
+
+/** One package being made: its app, its working folder, and where its progress is told. */
+final readonly class Job
+{
+    /**
+     * @param  Closure(int, string): void  $tell  gets percent done and a line for the log
+     * @param  Closure(): bool  $cancelled
+     */
+    public function __construct(public App $app, public Blueprint $blueprint, public string $folder, private Closure $tell, private Closure $cancelled) {}
+
+    /** @throws Cancelled */
+    public function step(int $percent, string $line): void
+    {
+        if (($this->cancelled)()) {
+            throw new Cancelled;
+        }
+        ($this->tell)($percent, $line);
+    }
+
+    /**
+     * Runs a tool in the working folder, and ends it where the founder cancels.
+     *
+     * @param  list<string>  $command
+     * @param  array<string, string>  $secrets  passed in the environment, never in the command
+     * @return string what it printed
+     *
+     * @throws PackagingFailed
+     * @throws Cancelled
+     */
+    public function run(array $command, array $secrets = [], int $seconds = 180): string
+    {
+        $process = new Process($command, $this->folder, $secrets + ['JAVA_TOOL_OPTIONS' => '-XX:TieredStopAtLevel=1 -XX:+UseSerialGC'], null, $seconds);
+        $process->start();
+        try {
+            $looked = microtime(true);
+            while ($process->isRunning()) {
+                usleep(10000);
+                $process->checkTimeout();
+                if (microtime(true) - $looked > 0.3) {
+                    $looked = microtime(true);
+                    if (($this->cancelled)()) {
+                        $process->stop(0.5);
+                        throw new Cancelled;
+                    }
+                }
+            }
+        } catch (ProcessTimedOutException) {
+            throw new PackagingFailed(basename($command[0])." did not end within $seconds seconds.");
+        }
+        $output = trim((string) preg_replace('/^Picked up JAVA_TOOL_OPTIONS.*$\n?/m', '', $process->getOutput().$process->getErrorOutput()));
+        if (! $process->isSuccessful()) {
+            throw new PackagingFailed(basename($command[0]).' refused: '.mb_substr($output, -1500));
+        }
+
+        return $output;
+    }
+
+    public function write(string $path, string $contents): void
+    {
+        $file = "$this->folder/$path";
+        if (! is_dir(dirname($file))) {
+            mkdir(dirname($file), 0700, true);
+        }
+        file_put_contents($file, $contents);
+    }
+}

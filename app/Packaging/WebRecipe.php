@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Packaging;
+
+use Lanai\Core\Release\WebManifest;
+use ZipArchive;
+
+/** A web app that can be installed: the W3C manifest, its icons, and a service worker. */
+final class WebRecipe implements Recipe
+{
+    public function make(Job $job, string $file): void
+    {
+        $job->step(10, 'Collecting the device bundle');
+        $files = DeviceFiles::of($job->app, $job->blueprint, '<link rel="manifest" href="./manifest.webmanifest"><link rel="icon" href="./icons/any-192.png">');
+        $job->step(30, 'Painting icons');
+        $painter = new IconPainter($job->app, $job->blueprint);
+        foreach ([192, 512] as $side) {
+            $files["icons/any-$side.png"] = $painter->png($side, 0.96);
+            // A maskable icon keeps its content within the inner 80 %: https://www.w3.org/TR/appmanifest/#icon-masks
+            $files["icons/maskable-$side.png"] = $painter->png($side, 0.7);
+        }
+        $job->step(60, 'Writing the manifest and the service worker');
+        $files['manifest.webmanifest'] = json_encode(WebManifest::of($job->blueprint), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
+        ksort($files);
+        $stamp = substr(hash('sha256', implode('', $files)), 0, 12);
+        $files['sw.js'] = strtr((string) file_get_contents(base_path('packaging/web/sw.js')), [
+            '{{stamp}}' => $stamp,
+            '{{files}}' => json_encode(array_map(fn (string $f): string => "./$f", array_keys($files)), JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES),
+        ]);
+        $job->step(80, 'Zipping '.count($files).' files');
+        $zip = new ZipArchive;
+        if ($zip->open($file, ZipArchive::CREATE | ZipArchive::OVERWRITE) !== true) {
+            throw new PackagingFailed('The package cannot be written.');
+        }
+        foreach ($files as $path => $contents) {
+            $zip->addFromString($path, $contents);
+        }
+        $zip->close();
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stores;
+
+use App\Models\Build;
+use App\Models\Submission;
+use App\Outbound\AddressRefused;
+use App\Outbound\Guard;
+use Illuminate\Http\Client\ConnectionException;
+use Illuminate\Http\Client\Response;
+
+/** Hands packages in at a store over HTTP and asks how they fare. */
+final class StoreDesk
+{
+    public const OPEN = ['received', 'processing', 'in review'];
+
+    /** @throws StoreUnreachable */
+    public function submit(Build $build, string $store): Submission
+    {
+        $release = $build->revision->read()->release;
+        $listing = ['title' => $release->title, 'summary' => $release->summary, 'description' => $release->description];
+        $answer = $this->ask($store, fn (string $url, string $token): Response => Guard::to($url)->withToken($token)
+            ->attach('package', (string) file_get_contents($build->path()), $build->file)
+            ->post("$url/submissions", ['listing' => json_encode($listing, JSON_THROW_ON_ERROR), 'permissions' => json_encode($build->target === 'web' ? [] : ['android.permission.INTERNET'], JSON_THROW_ON_ERROR)]));
+        $submission = new Submission(['app_id' => $build->app_id, 'build_id' => $build->id, 'store' => $store, 'remote_id' => (string) $answer['id'], 'state' => 'received', 'reasons' => []]);
+        $this->take($submission, $answer);
+
+        return $submission;
+    }
+
+    /** @throws StoreUnreachable */
+    public function refresh(Submission $submission): void
+    {
+        $this->take($submission, $this->ask($submission->store, fn (string $url, string $token): Response => Guard::to($url)->withToken($token)->get("$url/submissions/$submission->remote_id")));
+    }
+
+    /** @throws StoreUnreachable */
+    public function release(Submission $submission): void
+    {
+        $this->take($submission, $this->ask($submission->store, fn (string $url, string $token): Response => Guard::to($url)->withToken($token)->post("$url/submissions/$submission->remote_id/release")));
+    }
+
+    /** @param array<string, mixed> $answer */
+    private function take(Submission $submission, array $answer): void
+    {
+        $submission->state = is_string($answer['state'] ?? null) ? $answer['state'] : $submission->state;
+        $submission->reasons = array_values(array_filter(is_array($answer['reasons'] ?? null) ? $answer['reasons'] : [], is_array(...)));
+        $page = is_string($answer['page'] ?? null) ? $answer['page'] : '';
+        $submission->page = preg_match('~^https?://~', $page) ? $page : '';
+        $submission->save();
+    }
+
+    /**
+     * @param  callable(string, string): Response  $call
+     * @return array<string, mixed>
+     *
+     * @throws StoreUnreachable
+     */
+    private function ask(string $store, callable $call): array
+    {
+        $known = config("lanai.stores.$store");
+        try {
+            $response = $call(rtrim($known['url'], '/'), (string) $known['token']);
+        } catch (ConnectionException) {
+            throw new StoreUnreachable("{$known['name']} does not answer. Nothing was lost; please try again in a moment.");
+        } catch (AddressRefused $refused) {
+            throw new StoreUnreachable($refused->getMessage());
+        }
+        $answer = $response->json();
+        if (! $response->successful() || ! is_array($answer)) {
+            throw new StoreUnreachable(is_string($answer['message'] ?? null) ? "{$known['name']}: {$answer['message']}" : "{$known['name']} answered with an error ({$response->status()}).");
+        }
+
+        return $answer;
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Request;
+use Lanai\Core\Blueprint\EditRefused;
+use Lanai\Core\Script\ScriptMistake;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
+    ->withMiddleware(function (Middleware $middleware): void {
+        $middleware->validateCsrfTokens(except: ['device/live/*', 'device/share/*']);
+        $middleware->redirectGuestsTo('/');
+        $middleware->append(App\Http\Middleware\SecurityHeaders::class);
+    })
+    ->withCommands([__DIR__.'/../app/Console'])
+    ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => $request->is('api/*', 'device/*'));
+        $exceptions->dontReport([EditRefused::class, ScriptMistake::class]);
+        $exceptions->render(fn (EditRefused $refused) => response()->json(['message' => $refused->getMessage()], 409));
+        $exceptions->render(fn (ScriptMistake $mistake) => response()->json([
+            'message' => $mistake->getMessage(), 'line' => $mistake->scriptLine, 'column' => $mistake->column, 'expected' => $mistake->expected,
+        ], 422));
+    })->create();

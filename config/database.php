@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+$sqlite = [
+    'driver' => 'sqlite',
+    'prefix' => '',
+    'foreign_key_constraints' => true,
+    'busy_timeout' => 10000,
+    'journal_mode' => 'WAL',
+    'synchronous' => 'NORMAL',
+    'transaction_mode' => 'IMMEDIATE',
+];
+
+return [
+    'default' => 'lanai',
+    'connections' => [
+        'lanai' => ['database' => env('LANAI_DATABASE', storage_path('lanai.sqlite'))] + $sqlite,
+        'app_template' => ['database' => ':memory:'] + $sqlite,
+    ],
+    'migrations' => ['table' => 'migrations', 'update_date_on_publish' => true],
+];

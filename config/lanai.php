@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    // Where the files of the founders' apps are kept: data sets, pictures, packages.
+    'apps' => env('LANAI_APPS', storage_path('apps')),
+
+    // The demo's sign-in form is filled in.
+    'demo' => (bool) env('LANAI_DEMO', false),
+    'demo_email' => 'demo@lanai.example',
+    'demo_password' => env('LANAI_DEMO_PASSWORD', 'porch-by-the-sea'),
+
+    // The stores: an address and a token each. The stand-ins that ship with Lanai are the default.
+    'stores' => [
+        'pier' => ['name' => 'Pier', 'takes' => ['web'], 'url' => env('LANAI_PIER_URL', 'http://127.0.0.1:8001/pier'), 'token' => env('LANAI_PIER_TOKEN', env('LANAI_STANDIN_TOKEN', ''))],
+        'quay' => ['name' => 'Quay', 'takes' => ['apk', 'aab'], 'url' => env('LANAI_QUAY_URL', 'http://127.0.0.1:8001/quay'), 'token' => env('LANAI_QUAY_TOKEN', env('LANAI_STANDIN_TOKEN', ''))],
+    ],
+
+    // Host and port of the shipped stand-ins: the only loopback address that calls out may reach.
+    'standins' => env('LANAI_STANDINS', '127.0.0.1:8001'),
+
+    // The Android framework resources to link packages against.
+    'android_framework' => env('LANAI_ANDROID_FRAMEWORK', '/usr/share/android-framework-res/framework-res.apk'),
+];

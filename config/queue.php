@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'default' => env('QUEUE_CONNECTION', 'database'),
+    'connections' => [
+        'sync' => ['driver' => 'sync'],
+        'database' => ['driver' => 'database', 'connection' => 'lanai', 'table' => 'jobs', 'queue' => 'default', 'retry_after' => 900, 'after_commit' => true],
+    ],
+    'failed' => ['driver' => 'null'],
+];

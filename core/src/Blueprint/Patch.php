@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Blueprint;
+
+use Swaggest\JsonDiff\Exception as JsonDiffException;
+use Swaggest\JsonDiff\JsonDiff;
+use Swaggest\JsonDiff\JsonPatch;
+
+/**
+ * A JSON Patch (RFC 6902) on blueprint data.
+ *
+ * @phpstan-type Operation array{op: string, path: string, from?: string, value?: mixed}
+ */
+final readonly class Patch
+{
+    /** @param list<Operation> $operations */
+    public function __construct(public array $operations) {}
+
+    /**
+     * @param  array<string, mixed>  $before
+     * @param  array<string, mixed>  $after
+     */
+    public static function between(array $before, array $after): self
+    {
+        $diff = new JsonDiff(self::tree($before), self::tree($after), JsonDiff::SKIP_TEST_OPS);
+        $operations = [];
+        foreach ($diff->getPatch()->jsonSerialize() as $operation) {
+            $operations[] = self::plain($operation);
+        }
+
+        /** @var list<Operation> $operations */
+        return new self($operations);
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $data
+     * @return array<string, mixed>
+     *
+     * @throws EditRefused where the patch does not apply
+     */
+    public function applyTo(array $data): array
+    {
+        $tree = self::tree($data);
+        try {
+            JsonPatch::import(array_map(fn (array $o): object => self::tree($o), $this->operations))->apply($tree);
+        } catch (JsonDiffException $e) {
+            throw new EditRefused('This part has changed in the meantime. Please look again and repeat the change.', previous: $e);
+        }
+
+        /** @var array<string, mixed> */
+        return self::plain($tree);
+    }
+
+    /**
+     * The patch that takes this one back, given what it is applied to.
+     *
+     * @param  array<array-key, mixed>  $data
+     */
+    public function inverse(array $data): self
+    {
+        $inverse = [];
+        foreach ($this->operations as $operation) {
+            $path = $operation['path'];
+            $now = new self([$operation]);
+            switch ($operation['op']) {
+                case 'add':
+                    $pointer = Pointer::settled($path, $data);
+                    $inverse[] = Pointer::inList($path, $data) || ! Pointer::exists($path, $data)
+                        ? ['op' => 'remove', 'path' => $pointer] : ['op' => 'replace', 'path' => $path, 'value' => Pointer::get($path, $data)];
+                    break;
+                case 'remove':
+                    $inverse[] = ['op' => 'add', 'path' => $path, 'value' => Pointer::get($path, $data)];
+                    break;
+                case 'replace':
+                    $inverse[] = ['op' => 'replace', 'path' => $path, 'value' => Pointer::get($path, $data)];
+                    break;
+                case 'move':
+                    $inverse[] = ['op' => 'move', 'from' => Pointer::settled($path, $data, true), 'path' => $operation['from'] ?? ''];
+                    break;
+                case 'copy':
+                    $inverse[] = ['op' => 'remove', 'path' => Pointer::settled($path, $data)];
+                    break;
+            }
+            $data = $now->applyTo($data);
+        }
+
+        return new self(array_reverse($inverse));
+    }
+
+    /** @param array<array-key, mixed> $data */
+    private static function tree(array $data): mixed
+    {
+        return json_decode(json_encode($data === [] ? new \stdClass : $data, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION), false, 512, JSON_THROW_ON_ERROR);
+    }
+
+    private static function plain(mixed $tree): mixed
+    {
+        return json_decode(json_encode($tree, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION), true, 512, JSON_THROW_ON_ERROR);
+    }
+}

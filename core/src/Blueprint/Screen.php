@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Blueprint;
+
+use Lanai\Core\Formula\Type;
+use Lanai\Core\Lines\InputLine;
+use Lanai\Core\Lines\Line;
+use Lanai\Core\Lines\Lines;
+use Lanai\Core\Script\Blank;
+use Lanai\Core\Script\Children;
+use Lanai\Core\Script\Clause;
+use Lanai\Core\Script\Fits\NameFit;
+use Lanai\Core\Script\Fits\TextFit;
+use Lanai\Core\Script\HasSentence;
+use Lanai\Core\Script\Names;
+use Lanai\Core\Script\Prose;
+use Lanai\Core\Script\Scope;
+use Lanai\Core\Script\Sentence;
+use Lanai\Core\Script\Series;
+
+/** One screen: a page of lines, about no row or about one row of some tables. */
+final readonly class Screen implements HasSentence
+{
+    /**
+     * @param  list<Parameter>  $about
+     * @param  string  $title  a template; the screen's name where it is empty
+     * @param  list<Line>  $lines
+     */
+    public function __construct(
+        public string $name,
+        #[ListOf(Parameter::class)] public array $about = [],
+        public bool $first = false,
+        public string $title = '',
+        #[ListOf(Line::class)] public array $lines = [],
+    ) {}
+
+    public static function sentence(): Sentence
+    {
+        return Sentence::of('screen', new Blank('name', NameFit::of('the name of the screen')))
+            ->clauses(
+                Clause::of('about', 'about one row of a table', new Series('about', ' and', Parameter::class)),
+                Clause::flag('first', 'first'),
+                Clause::of('titled', 'titled', new Blank('title', new TextFit, label: 'title')),
+            )
+            ->below(new Children('lines', Lines::family(), 'a line'))
+            ->within(['lines', 'title'], self::scope(...));
+    }
+
+    public function slug(): string
+    {
+        return str_replace('_', '-', Names::inStorage($this->name));
+    }
+
+    /** @param array<string, mixed> $data */
+    private static function scope(array $data, Scope $scope): Scope
+    {
+        $names = [];
+        foreach (Prose::nodes($data['about'] ?? []) as $parameter) {
+            $table = $scope->blueprint->tableOfOne(is_string($parameter['one'] ?? null) ? $parameter['one'] : '');
+            if ($table !== null) {
+                $names[Names::inFormula($table->singular)] = Type::row($table->singular);
+            }
+        }
+
+        return $scope->with($names)->asking(InputLine::asked(Prose::nodes($data['lines'] ?? [])));
+    }
+}

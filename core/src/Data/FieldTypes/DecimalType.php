@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Data\FieldTypes;
+
+use Lanai\Core\Data\FieldType;
+use Lanai\Core\Data\UnreadableValue;
+use Lanai\Core\Formula\Kind;
+use Lanai\Core\Formula\Type;
+use Lanai\Core\Script\Sentence;
+use Lanai\Core\Script\Words;
+
+/** A number with decimals, kept as an IEEE 754 double. */
+final readonly class DecimalType implements FieldType
+{
+    public static function sentence(): Sentence
+    {
+        return Sentence::of(new Words('a decimal', 'decimal'));
+    }
+
+    public function type(): Type
+    {
+        return Type::of(Kind::Decimal);
+    }
+
+    public function column(): string
+    {
+        return 'REAL';
+    }
+
+    public function store(mixed $value): ?float
+    {
+        return is_int($value) || is_float($value) ? (float) $value : null;
+    }
+
+    public function load(mixed $stored): ?float
+    {
+        return is_numeric($stored) ? (float) $stored : null;
+    }
+
+    public function read(mixed $input): ?float
+    {
+        $text = is_scalar($input) ? trim((string) $input) : '';
+        if ($text === '') {
+            return null;
+        }
+        if (! is_numeric($text) || ! is_finite((float) $text)) {
+            throw new UnreadableValue("“{$text}” is not a number. Use a point for decimals, as in 18.5.");
+        }
+
+        return (float) $text;
+    }
+
+    public function write(mixed $value): string
+    {
+        return is_float($value) ? (string) $value : '';
+    }
+
+    public function control(): string
+    {
+        return 'number';
+    }
+}

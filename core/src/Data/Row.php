@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Data;
+
+use Lanai\Core\Blueprint\Field;
+use Lanai\Core\Blueprint\Table;
+
+/** One stored row with typed values by column name. */
+final readonly class Row
+{
+    /** @param array<string, mixed> $values column => string, int, float, bool, DateTimeImmutable (UTC) or null */
+    public function __construct(public Table $table, public int $id, public array $values) {}
+
+    public function value(Field $field): mixed
+    {
+        return $this->values[$field->column()] ?? null;
+    }
+
+    public function has(string $nameInFormula): bool
+    {
+        return $this->table->fieldInFormula($nameInFormula) !== null;
+    }
+
+    /** What stands for the row where one text must: its first text field. */
+    public function label(): string
+    {
+        $field = $this->table->labelField();
+        $value = $field === null ? null : $this->value($field);
+
+        return is_string($value) && $value !== '' ? $value : $this->table->singular.' '.$this->id;
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Effects;
+
+use Lanai\Core\Blueprint\ListOf;
+use Lanai\Core\Data\Row;
+use Lanai\Core\Formula\Formula;
+use Lanai\Core\Formula\FormulaMistake;
+use Lanai\Core\Formula\Kind;
+use Lanai\Core\Runtime\Doing;
+use Lanai\Core\Runtime\Refused;
+use Lanai\Core\Script\Blank;
+use Lanai\Core\Script\Children;
+use Lanai\Core\Script\Clause;
+use Lanai\Core\Script\Family;
+use Lanai\Core\Script\Fits\FormulaFit;
+use Lanai\Core\Script\Fits\TextFit;
+use Lanai\Core\Script\Scope;
+use Lanai\Core\Script\Sentence;
+
+/** Changes a row, only while a guard holds. The guard is judged with no other writer in between. */
+final readonly class ChangeRow implements Effect
+{
+    /**
+     * @param  string  $row  a formula that gives the row
+     * @param  string  $guard  a formula; where it is not yes, nothing of the tap happens
+     * @param  string  $otherwise  what is said then
+     * @param  list<Assignment>  $with
+     */
+    public function __construct(public string $row, public string $guard = '', public string $otherwise = '', #[ListOf(Assignment::class)] public array $with = []) {}
+
+    public static function sentence(): Sentence
+    {
+        return Sentence::of('change', new Blank('row', FormulaFit::row()))
+            ->clauses(
+                Clause::of('only while', 'only while', new Blank('guard', FormulaFit::giving(Kind::YesNo))),
+                Clause::of('otherwise say', 'what to say otherwise', new Blank('otherwise', new TextFit)),
+            )
+            ->below(new Children('with', Family::only('“set”', Assignment::class), 'a value to change'))
+            ->within(['with'], self::targetScope(...));
+    }
+
+    public function run(Doing $doing): void
+    {
+        $row = $this->row === '' ? null : $doing->scene->value($this->row, 'row');
+        if (! $row instanceof Row) {
+            throw new Refused('This is no longer there.');
+        }
+        if ($this->guard !== '' && ! $doing->scene->yes($this->guard)) {
+            throw new Refused($this->otherwise === '' ? 'This is not possible any more.' : $doing->scene->text($this->otherwise, 'otherwise'));
+        }
+        $doing->change($row, $doing->checked($row->table, $this->with, false));
+    }
+
+    /** @param array<string, mixed> $data */
+    public static function targetScope(array $data, Scope $scope): Scope
+    {
+        try {
+            $type = Formula::of(is_string($data['row'] ?? null) ? $data['row'] : '')->typeIn($scope);
+        } catch (FormulaMistake) {
+            return $scope->target(null);
+        }
+
+        return $scope->target($type->kind === Kind::Row ? $scope->blueprint->tableOfOne($type->one) : null);
+    }
+}

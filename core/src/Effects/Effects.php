@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Effects;
+
+use Lanai\Core\Script\Family;
+
+/** The effects there are; a new one is registered here. */
+final class Effects
+{
+    public static function family(): Family
+    {
+        static $family = null;
+
+        return $family ??= Family::of('an effect', [
+            'goTo' => GoToScreen::class,
+            'goBack' => GoBack::class,
+            'addRow' => AddRow::class,
+            'changeRow' => ChangeRow::class,
+            'removeRow' => RemoveRow::class,
+            'say' => Say::class,
+        ]);
+    }
+}

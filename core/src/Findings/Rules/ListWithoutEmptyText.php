@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Findings\Rules;
+
+use Lanai\Core\Findings\Finding;
+use Lanai\Core\Findings\Mend;
+use Lanai\Core\Findings\Reading;
+use Lanai\Core\Findings\Rule;
+use Lanai\Core\Findings\Station;
+use Lanai\Core\Lines\ListLine;
+
+final class ListWithoutEmptyText implements Rule
+{
+    public function holds(): string
+    {
+        return 'Every list says something when it is empty.';
+    }
+
+    public function station(): Station
+    {
+        return Station::Screens;
+    }
+
+    public function look(Reading $reading): iterable
+    {
+        foreach ($reading->walk->nodesOf(ListLine::class) as $list) {
+            if ($list->text('empty') === '' && $list->text('table') !== '') {
+                $text = 'No '.mb_strtolower($list->text('table')).' yet.';
+                yield Finding::warning(self::class, $list->at, "The list of {$list->text('table')} says nothing when it is empty.", Mend::put("Say “{$text}”", "$list->at/empty", $text));
+            }
+        }
+    }
+}

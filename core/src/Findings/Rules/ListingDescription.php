@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Findings\Rules;
+
+use Lanai\Core\Findings\Finding;
+use Lanai\Core\Findings\Reading;
+use Lanai\Core\Findings\Rule;
+use Lanai\Core\Findings\Station;
+use Lanai\Core\Release\ListingText;
+
+final class ListingDescription implements Rule
+{
+    public function holds(): string
+    {
+        return ListingText::description()->holds();
+    }
+
+    public function station(): Station
+    {
+        return Station::Release;
+    }
+
+    public function look(Reading $reading): iterable
+    {
+        yield from ListingText::description()->look(self::class, $reading->blueprint);
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Findings\Rules;
+
+use Lanai\Core\Findings\Finding;
+use Lanai\Core\Findings\Mend;
+use Lanai\Core\Findings\Reading;
+use Lanai\Core\Findings\Rule;
+use Lanai\Core\Findings\Station;
+use Lanai\Core\Formula\Formula;
+use Lanai\Core\Formula\FormulaMistake;
+use Lanai\Core\Formula\Kind;
+use Lanai\Core\Lines\PictureLine;
+use Lanai\Core\Script\Names;
+use Lanai\Core\Script\NodeSpot;
+
+/** A picture without words for people who cannot see it (WCAG 2.2, success criterion 1.1.1). */
+final class PictureWithoutDescription implements Rule
+{
+    public function holds(): string
+    {
+        return 'Every picture is described.';
+    }
+
+    public function station(): Station
+    {
+        return Station::Screens;
+    }
+
+    public function look(Reading $reading): iterable
+    {
+        foreach ($reading->walk->nodesOf(PictureLine::class) as $picture) {
+            if ($picture->text('alt') === '') {
+                $text = self::label($picture);
+                yield Finding::warning(self::class, $picture->at, 'This picture is not described for people who cannot see it.',
+                    $text === null ? null : Mend::put("Describe it as “{$text}”", "$picture->at/alt", $text));
+            }
+        }
+    }
+
+    private static function label(NodeSpot $picture): ?string
+    {
+        $owner = preg_match('/^(.+)\.\w+$/', $picture->text('of'), $found) ? $found[1] : '';
+        try {
+            $type = $owner === '' ? null : Formula::of($owner)->typeIn($picture->scope);
+        } catch (FormulaMistake) {
+            return null;
+        }
+        $label = $type?->kind === Kind::Row ? $picture->scope->blueprint->tableOfOne($type->one)?->labelField() : null;
+
+        return $label === null ? null : '{'.$owner.'.'.Names::inFormula($label->name).'}';
+    }
+}

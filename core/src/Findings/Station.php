@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Findings;
+
+/** Where in the walk a finding is shown. */
+enum Station: string
+{
+    case Data = 'data';
+    case Screens = 'screens';
+    case Release = 'release';
+
+    public static function of(string $at): self
+    {
+        return match (true) {
+            str_starts_with($at, '/tables') => self::Data,
+            str_starts_with($at, '/release') => self::Release,
+            default => self::Screens,
+        };
+    }
+}

@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Formula;
+
+use Lanai\Core\Script\Scope;
+use Symfony\Component\ExpressionLanguage\Lexer;
+use Symfony\Component\ExpressionLanguage\Node\Node;
+use Symfony\Component\ExpressionLanguage\Parser;
+use Symfony\Component\ExpressionLanguage\SyntaxError;
+use Symfony\Component\ExpressionLanguage\Token;
+
+/** A formula, parsed once; its tree serves checking, evaluation and the way to a query alike. */
+final class Formula
+{
+    /** @var array<string, self> */
+    private static array $parsed = [];
+
+    private function __construct(public readonly string $text, public readonly Node $tree) {}
+
+    /** @throws FormulaMistake where it does not read as a formula */
+    public static function of(string $text): self
+    {
+        if (isset(self::$parsed[$text])) {
+            return self::$parsed[$text];
+        }
+        if (trim($text) === '') {
+            throw new FormulaMistake('There is no formula here yet.');
+        }
+        try {
+            $tree = (new Parser([]))->parse((new Lexer)->tokenize($text), [], Parser::IGNORE_UNKNOWN_VARIABLES | Parser::IGNORE_UNKNOWN_FUNCTIONS);
+        } catch (SyntaxError $error) {
+            throw self::plain($error, $text);
+        }
+        if (count(self::$parsed) > 5000) {
+            self::$parsed = [];
+        }
+
+        return self::$parsed[$text] = new self($text, $tree);
+    }
+
+    /** A part of another formula's tree. */
+    public static function fromTree(Node $tree): self
+    {
+        return new self('', $tree);
+    }
+
+    /** @throws FormulaMistake */
+    public function typeIn(Scope $scope): Type
+    {
+        return (new Inference($this, $scope))->type();
+    }
+
+    /** Where a name, function or member first stands, in characters from 0. */
+    public function positionOf(string $word): int
+    {
+        $stream = (new Lexer)->tokenize($this->text);
+        while (! $stream->isEOF()) {
+            if ((string) $stream->current->value === $word) {
+                return max(0, (int) $stream->current->cursor - 1);
+            }
+            $stream->next();
+        }
+
+        return 0;
+    }
+
+    /**
+     * The formula with some names spelled anew. A change maps the words of a path ("swim", "places") to its new last word.
+     *
+     * @param  callable(list<string> $path): ?string  $rename  gets the path up to a word, answers that word's new spelling
+     */
+    public function renamed(callable $rename): string
+    {
+        $stream = (new Lexer)->tokenize($this->text);
+        $path = [];
+        $joined = false;
+        $changes = [];
+        while (! $stream->isEOF()) {
+            $token = $stream->current;
+            if ($token->test(Token::NAME_TYPE)) {
+                $path = $joined ? [...$path, (string) $token->value] : [(string) $token->value];
+                $new = $rename($path);
+                if ($new !== null) {
+                    $changes[] = [max(0, (int) $token->cursor - 1), strlen((string) $token->value), $new];
+                }
+            }
+            $joined = $token->test(Token::PUNCTUATION_TYPE, '.') || $token->test(Token::PUNCTUATION_TYPE, '?.');
+            $stream->next();
+        }
+        $text = $this->text;
+        foreach (array_reverse($changes) as [$from, $length, $new]) {
+            $text = substr_replace($text, $new, $from, $length);
+        }
+
+        return $text;
+    }
+
+    private static function plain(SyntaxError $error, string $text): FormulaMistake
+    {
+        $message = $error->getMessage();
+        $position = preg_match('/around position (\d+)/', $message, $found) ? max(0, (int) $found[1] - 1) : 0;
+        $position = min($position, strlen($text));
+        $rest = trim(substr($text, $position));
+        $plain = match (true) {
+            str_contains($message, 'Unclosed') => 'A bracket or quote is opened here and not closed.',
+            str_contains($message, 'end of expression'), $rest === '' => 'The formula stops too early: something is missing at its end.',
+            str_contains($text, '=') && ! preg_match('/[=!<>]=/', $text) && str_contains($message, 'Unexpected character "="') => 'Use == to compare two values.',
+            default => 'The formula cannot be read from “'.mb_substr($rest, 0, 20).'” on.',
+        };
+
+        return new FormulaMistake($plain, $position, str_starts_with($plain, 'Use ==') ? (string) preg_replace('/(?<![=!<>])=(?!=)/', '==', $text) : null);
+    }
+}

@@ -1,0 +1,242 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Formula;
+
+use DateTimeImmutable;
+use Lanai\Core\Data\Row;
+use Lanai\Core\Script\Names;
+use Lanai\Core\Script\Scope;
+use Symfony\Component\ExpressionLanguage\Node;
+
+/** Finds the type of a formula, or says what is wrong with it. */
+final readonly class Inference
+{
+    public function __construct(private Formula $formula, private Scope $scope) {}
+
+    /** @throws FormulaMistake */
+    public function type(): Type
+    {
+        return $this->of($this->formula->tree);
+    }
+
+    private function of(Node\Node $node): Type
+    {
+        $inner = $node->nodes;
+
+        return match (true) {
+            $node instanceof Node\ConstantNode => self::ofValue($node->attributes['value']),
+            $node instanceof Node\NameNode => $this->name($node->attributes['name']),
+            $node instanceof Node\GetAttrNode => $this->member($node),
+            $node instanceof Node\FunctionNode => $this->call($node),
+            $node instanceof Node\UnaryNode => $this->unary($node),
+            $node instanceof Node\BinaryNode => $this->binary($node->attributes['operator'], $inner['left'], $inner['right']),
+            $node instanceof Node\ConditionalNode => $this->choice($inner['expr1'], $inner['expr2'], $inner['expr3']),
+            $node instanceof Node\NullCoalesceNode => $this->of($inner['expr1'])->joined($this->of($inner['expr2'])),
+            $node instanceof Node\ArrayNode => $this->several($node),
+            default => throw new FormulaMistake('This kind of formula is not known here.'),
+        };
+    }
+
+    public static function ofValue(mixed $value): Type
+    {
+        return match (true) {
+            $value === null => Type::of(Kind::Nothing),
+            is_bool($value) => Type::of(Kind::YesNo),
+            is_int($value) => Type::of(Kind::Whole),
+            is_float($value) => Type::of(Kind::Decimal),
+            $value instanceof DateTimeImmutable => Type::of(Kind::Moment),
+            $value instanceof Row => Type::row($value->table->singular),
+            default => Type::of(Kind::Text),
+        };
+    }
+
+    private function name(string $name): Type
+    {
+        $type = $this->scope->typeOf($name);
+        if ($type !== null) {
+            return $type;
+        }
+        if ($name === 'input' || $name === 'screen') {
+            throw $this->wrong("“{$name}” needs a name after it, as in {$name}.something.", $name);
+        }
+        $near = Nearest::to($name, array_keys($this->scope->all()));
+        $also = Functions::named($name) !== null ? " Write $name() to call the function." : ($near === null ? '' : " Did you mean “{$near}”?");
+
+        throw $this->wrong("There is nothing called “{$name}” here.$also", $name, Functions::named($name) !== null ? $name.'()' : $near);
+    }
+
+    private function member(Node\GetAttrNode $node): Type
+    {
+        if ($node->attributes['type'] !== Node\GetAttrNode::PROPERTY_CALL) {
+            throw new FormulaMistake('Only a dot leads to a part of a row, as in swim.title.');
+        }
+        $member = (string) $node->nodes['attribute']->attributes['value'];
+        $owner = $node->nodes['node'];
+        if ($owner instanceof Node\NameNode && $owner->attributes['name'] === 'input') {
+            return $this->scope->inputs[$member] ?? throw $this->unknown($member, 'There is no input called', array_keys($this->scope->inputs));
+        }
+        if ($owner instanceof Node\NameNode && $owner->attributes['name'] === 'screen') {
+            return $this->scope->names[$member] ?? throw $this->unknown($member, 'The screen has nothing called', array_keys($this->scope->names));
+        }
+        $type = $this->of($owner);
+        if ($type->kind !== Kind::Row) {
+            throw $this->wrong('“'.$member.'” is asked of '.$type->inWords().', but only a row has parts.', $member);
+        }
+        $table = $this->scope->blueprint->tableOfOne($type->one);
+        if ($table === null || $member === 'id') {
+            return Type::of($table === null ? Kind::Any : Kind::Whole);
+        }
+        $known = array_map(fn ($f): string => Names::inFormula($f->name), $table->fields);
+
+        return $table->fieldInFormula($member)?->valueType() ?? throw $this->unknown($member, "$table->name has no field called", $known);
+    }
+
+    private function call(Node\FunctionNode $node): Type
+    {
+        $name = (string) $node->attributes['name'];
+        $function = Functions::named($name) ?? throw $this->unknown($name, 'There is no function called', array_keys(Functions::all()));
+        $given = array_values($node->nodes['arguments']->nodes);
+        $most = count($function->takes);
+        if (count($given) > $most || count($given) < $most - $function->optional) {
+            throw $this->wrong("$name() takes ".($most === 1 ? 'one value' : ($most === 0 ? 'no values' : "$most values")).', not '.count($given).'.', $name);
+        }
+        foreach ($given as $i => $argument) {
+            $type = $this->of($argument);
+            $wanted = Type::of($function->takes[$i]);
+            if (! $type->fits($wanted)) {
+                throw $this->wrong("$name() needs {$wanted->inWords()} here, but this is {$type->inWords()}.", $name, $this->wrapped($argument, $type, $wanted));
+            }
+        }
+
+        return Type::of($function->gives);
+    }
+
+    private function unary(Node\UnaryNode $node): Type
+    {
+        $operator = $node->attributes['operator'];
+        $type = $this->of($node->nodes['node']);
+        if ($operator === '-' || $operator === '+') {
+            $this->want($node->nodes['node'], $type, Type::of(Kind::Decimal), (string) $operator);
+
+            return $type;
+        }
+        $this->want($node->nodes['node'], $type, Type::of(Kind::YesNo), (string) $operator);
+
+        return Type::of(Kind::YesNo);
+    }
+
+    private function binary(string $operator, Node\Node $left, Node\Node $right): Type
+    {
+        $a = $this->of($left);
+        $b = $this->of($right);
+        switch ($operator) {
+            case 'and': case 'or': case '&&': case '||': case 'xor':
+                $this->want($left, $a, Type::of(Kind::YesNo), $operator);
+                $this->want($right, $b, Type::of(Kind::YesNo), $operator);
+
+                return Type::of(Kind::YesNo);
+            case '==': case '!=': case '<': case '>': case '<=': case '>=':
+                if (! $a->comparesWith($b)) {
+                    throw $this->wrong("“{$operator}” compares {$a->inWords()} with {$b->inWords()}; these are never alike.", $operator,
+                        $b->isNumber() ? $this->wrapped($left, $a, $b) : $this->wrapped($right, $b, $a));
+                }
+                if (strlen($operator) === 1 || $operator[0] === '<' || $operator[0] === '>') {
+                    foreach ([$a, $b] as $side) {
+                        if (in_array($side->kind, [Kind::Row, Kind::YesNo, Kind::Picture, Kind::Several], true)) {
+                            throw $this->wrong("“{$operator}” needs numbers, texts or dates, not {$side->inWords()}.", $operator);
+                        }
+                    }
+                }
+
+                return Type::of(Kind::YesNo);
+            case 'in': case 'not in':
+                if ($b->kind !== Kind::Several && $b->kind !== Kind::Any) {
+                    throw $this->wrong("“{$operator}” needs several values on its right, as in [1, 2], but this is {$b->inWords()}.", $operator);
+                }
+
+                return Type::of(Kind::YesNo);
+            case 'contains': case 'starts with': case 'ends with': case 'matches':
+                $this->want($left, $a, Type::of(Kind::Text), $operator);
+                $this->want($right, $b, Type::of(Kind::Text), $operator);
+
+                return Type::of(Kind::YesNo);
+            case '~':
+                return Type::of(Kind::Text);
+            case '+': case '-': case '*': case '/': case '%': case '**':
+                $this->want($left, $a, Type::of(Kind::Decimal), $operator);
+                $this->want($right, $b, Type::of(Kind::Decimal), $operator);
+
+                return Type::of($a->kind === Kind::Whole && $b->kind === Kind::Whole && $operator !== '/' ? Kind::Whole : Kind::Decimal);
+        }
+        throw $this->wrong("“{$operator}” cannot be used here.", $operator);
+    }
+
+    private function choice(Node\Node $condition, Node\Node $then, Node\Node $otherwise): Type
+    {
+        $this->want($condition, $this->of($condition), Type::of(Kind::YesNo), '?');
+
+        return $this->of($then)->joined($this->of($otherwise));
+    }
+
+    private function several(Node\ArrayNode $node): Type
+    {
+        $type = Type::of(Kind::Nothing);
+        foreach (array_chunk(array_values($node->nodes), 2) as $pair) {
+            $type = $type->joined($this->of($pair[1]));
+        }
+
+        return Type::several($type->kind === Kind::Nothing ? Type::of(Kind::Any) : $type);
+    }
+
+    private function want(Node\Node $node, Type $is, Type $wanted, string $operator): void
+    {
+        if (! $is->fits($wanted)) {
+            throw $this->wrong("“{$operator}” needs {$wanted->inWords()}, but “{$this->write($node)}” is {$is->inWords()}.", $operator, $this->wrapped($node, $is, $wanted));
+        }
+    }
+
+    private function wrapped(Node\Node $node, Type $is, Type $wanted): ?string
+    {
+        $text = $this->write($node);
+        $wrap = match (true) {
+            $is->kind === Kind::Text && $wanted->isNumber() => "number($text)",
+            $wanted->kind === Kind::Text => "text($text)",
+            default => null,
+        };
+        $at = $wrap === null ? false : strpos($this->formula->text, $text);
+
+        return $wrap === null || $at === false ? null : substr_replace($this->formula->text, $wrap, $at, strlen($text));
+    }
+
+    private function write(Node\Node $node): string
+    {
+        return match (true) {
+            $node instanceof Node\NameNode => (string) $node->attributes['name'],
+            $node instanceof Node\GetAttrNode => $this->write($node->nodes['node']).'.'.$node->nodes['attribute']->attributes['value'],
+            $node instanceof Node\ConstantNode && is_scalar($node->attributes['value']) => is_string($node->attributes['value'])
+                ? '"'.$node->attributes['value'].'"' : (string) json_encode($node->attributes['value']),
+            default => $node->dump(),
+        };
+    }
+
+    /** @param list<string> $known */
+    private function unknown(string $word, string $opening, array $known): FormulaMistake
+    {
+        $near = Nearest::to($word, $known);
+
+        return $this->wrong("$opening “{$word}”.".($near === null ? '' : " Did you mean “{$near}”?"), $word, $near);
+    }
+
+    /** @param string|null $instead a new spelling of the word, or a whole mended formula */
+    private function wrong(string $sentence, string $word, ?string $instead = null): FormulaMistake
+    {
+        $position = $this->formula->positionOf($word);
+        if ($instead !== null && preg_match('/^\w+(\(\))?$/', $instead) && preg_match('/^\w+$/', $word)) {
+            $instead = substr_replace($this->formula->text, $instead, $position, strlen($word));
+        }
+
+        return new FormulaMistake($sentence, $position, $instead);
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Formula;
+
+/** The type of a value, known before any formula runs. */
+final readonly class Type
+{
+    /** @param string $one what one row of the table is called, for rows */
+    private function __construct(public Kind $kind, public string $one = '', public ?Type $of = null) {}
+
+    public static function of(Kind $kind): self
+    {
+        return new self($kind);
+    }
+
+    /** @param string $one what one row of the table is called; '' for a row of any table */
+    public static function row(string $one): self
+    {
+        return new self(Kind::Row, $one);
+    }
+
+    public static function several(self $each): self
+    {
+        return new self(Kind::Several, '', $each);
+    }
+
+    public function isNumber(): bool
+    {
+        return $this->kind === Kind::Whole || $this->kind === Kind::Decimal;
+    }
+
+    /** True where a value of this type can stand where the other is wanted. Nothing and anything fit everywhere. */
+    public function fits(self $wanted): bool
+    {
+        return match (true) {
+            $this->kind === Kind::Nothing, $this->kind === Kind::Any, $wanted->kind === Kind::Any => true,
+            $wanted->kind === Kind::Decimal => $this->isNumber(),
+            $wanted->kind === Kind::Row => $this->kind === Kind::Row && ($wanted->one === '' || mb_strtolower($wanted->one) === mb_strtolower($this->one)),
+            $wanted->kind === Kind::Several => $this->kind === Kind::Several && ($this->of === null || $wanted->of === null || $this->of->fits($wanted->of)),
+            default => $this->kind === $wanted->kind,
+        };
+    }
+
+    public function comparesWith(self $other): bool
+    {
+        return $this->fits($other) || $other->fits($this);
+    }
+
+    /** The type that holds both, as in `a ? b : c`. */
+    public function joined(self $other): self
+    {
+        return match (true) {
+            $this->kind === Kind::Nothing => $other,
+            $other->fits($this) => $this,
+            $this->fits($other) => $other,
+            default => self::of(Kind::Any),
+        };
+    }
+
+    public function inWords(): string
+    {
+        return $this->kind === Kind::Row && $this->one !== '' ? (preg_match('/^[aeiou]/i', $this->one) ? 'an ' : 'a ').$this->one : $this->kind->value;
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Lines;
+
+use Lanai\Core\Runtime\Scene;
+use Lanai\Core\Script\HasSentence;
+
+/** One sentence of a screen, which draws itself as a node of the view tree. One class per kind. */
+interface Line extends HasSentence
+{
+    /** The formula that decides whether it is shown; '' for always. */
+    public function condition(): string;
+
+    /** @return array<string, mixed> the node as in docs/view.schema.json, without "kind" and "at" */
+    public function draw(Scene $scene): array;
+}

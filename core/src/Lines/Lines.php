@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Lines;
+
+use Lanai\Core\Script\Family;
+
+/** The kinds of lines there are; a new one is registered here. */
+final class Lines
+{
+    public static function family(): Family
+    {
+        static $family = null;
+
+        return $family ??= Family::of('a line', [
+            'heading' => Heading::class,
+            'text' => TextLine::class,
+            'picture' => PictureLine::class,
+            'list' => ListLine::class,
+            'button' => ButtonLine::class,
+            'input' => InputLine::class,
+            'addForm' => AddForm::class,
+            'changeForm' => ChangeForm::class,
+        ]);
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Lines;
+
+use Lanai\Core\Runtime\Doing;
+
+/** A line on which a tap does something. */
+interface Tappable extends Line
+{
+    /**
+     * @param  int|null  $item  the id of the row that was tapped, for lines that show several
+     *
+     * @throws \Lanai\Core\Runtime\Refused where a guard or a check says no
+     */
+    public function tap(Doing $doing, ?int $item): void;
+}

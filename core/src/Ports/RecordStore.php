@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Ports;
+
+use Lanai\Core\Blueprint\Table;
+use Lanai\Core\Data\Query;
+use Lanai\Core\Data\Row;
+
+/** The rows of one app in one data set. */
+interface RecordStore
+{
+    /** The table of which one row is called so; null where there is none. */
+    public function tableOfOne(string $one): ?Table;
+
+    /** @return list<Row> */
+    public function rows(Query $query): array;
+
+    /** How many rows meet the query's condition, whatever its limit. */
+    public function count(Query $query): int;
+
+    /**
+     * @param  list<int>  $ids
+     * @return array<int, Row> by id; rows that are not there are left out
+     */
+    public function byIds(Table $table, array $ids): array;
+
+    /**
+     * @param  array<string, mixed>  $values  column => value as in Row
+     * @return int the new row's id
+     */
+    public function add(Table $table, array $values): int;
+
+    /**
+     * @param  array<string, mixed>  $values
+     * @return bool false where there is no such row
+     */
+    public function change(Table $table, int $id, array $values): bool;
+
+    /** Removes a row; links to it become empty. False where there is no such row. */
+    public function remove(Table $table, int $id): bool;
+
+    /**
+     * Runs the work with no other writer in between; if it throws, nothing it wrote stays.
+     *
+     * @template T
+     *
+     * @param  callable(): T  $work
+     * @return T
+     */
+    public function together(callable $work): mixed;
+
+    /** The answer that was kept for a tap, so that the same tap sent twice acts once. @return array<string, mixed>|null */
+    public function answerTo(string $tap): ?array;
+
+    /** @param array<string, mixed> $answer */
+    public function keepAnswer(string $tap, array $answer): void;
+}

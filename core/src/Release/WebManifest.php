@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Release;
+
+use Lanai\Core\Blueprint\Blueprint;
+
+/** The members of a W3C Web Application Manifest for the app. */
+final class WebManifest
+{
+    /** @return array<string, mixed> */
+    public static function of(Blueprint $blueprint): array
+    {
+        $icon = fn (int $size, string $purpose): array => ['src' => "icons/$purpose-$size.png", 'sizes' => "{$size}x{$size}", 'type' => 'image/png', 'purpose' => $purpose];
+
+        return [
+            'id' => './',
+            'name' => $blueprint->release->title !== '' ? $blueprint->release->title : $blueprint->name,
+            'short_name' => mb_substr($blueprint->name, 0, 12),
+            'description' => $blueprint->release->summary,
+            'start_url' => './index.html',
+            'scope' => './',
+            'display' => 'standalone',
+            'background_color' => $blueprint->theme->background,
+            'theme_color' => $blueprint->theme->main,
+            'icons' => [$icon(192, 'any'), $icon(512, 'any'), $icon(192, 'maskable'), $icon(512, 'maskable')],
+        ];
+    }
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Runtime;
+
+use Lanai\Core\Blueprint\Table;
+use Lanai\Core\Data\Row;
+use Lanai\Core\Data\RowCheck;
+use Lanai\Core\Effects\Assignment;
+use Lanai\Core\Effects\Effect;
+use Lanai\Core\Ports\RecordStore;
+
+/** A tap while it happens: runs effects, writes rows, and collects the outcome. */
+final readonly class Doing
+{
+    public function __construct(public Scene $scene, public RecordStore $store, public Outcome $outcome) {}
+
+    public function in(Scene $scene): self
+    {
+        return new self($scene, $this->store, $this->outcome);
+    }
+
+    /** @param list<Effect> $effects */
+    public function run(array $effects, string $key): void
+    {
+        foreach ($effects as $i => $effect) {
+            $at = "{$this->scene->at}/$key/$i";
+            $effect->run($this->in($this->scene->at($at)));
+        }
+    }
+
+    /**
+     * The values of assignments, checked against the fields.
+     *
+     * @param  list<Assignment>  $with
+     * @return array<string, mixed> column => value
+     *
+     * @throws Refused with the first thing that is wrong
+     */
+    public function checked(Table $table, array $with, bool $whole): array
+    {
+        $given = [];
+        foreach ($with as $assignment) {
+            $field = $table->field($assignment->field);
+            if ($field !== null && $assignment->value !== '') {
+                $value = $this->scene->value($assignment->value, 'with');
+                $given[$field->column()] = $value instanceof \DateTimeImmutable || $value instanceof Row || is_bool($value) ? $value : (is_scalar($value) ? (string) $value : null);
+            }
+        }
+        $check = RowCheck::of($table, $given, $this->store, $whole);
+        foreach ($check->errors as $name => $sentence) {
+            $field = $table->fieldInFormula($name);
+            throw new Refused(($field === null ? '' : "$field->name: ").$sentence);
+        }
+
+        return $check->values;
+    }
+
+    /** @param array<string, mixed> $values */
+    public function add(Table $table, array $values): int
+    {
+        $id = $this->store->add($table, $values);
+        $this->scene->reader->forget();
+        $this->scene->trail->step('added', "$table->singular $id in $table->name", $this->scene->at, ['table' => $table->name, 'id' => $id, 'after' => $this->written($table, $values)]);
+
+        return $id;
+    }
+
+    /** @param array<string, mixed> $values */
+    public function change(Row $row, array $values): void
+    {
+        if (! $this->store->change($row->table, $row->id, $values)) {
+            throw new Refused('This is no longer there.');
+        }
+        $this->scene->reader->forget();
+        $before = array_intersect_key($row->values, $values);
+        $this->scene->trail->step('changed', "{$row->table->singular} $row->id in {$row->table->name}", $this->scene->at,
+            ['table' => $row->table->name, 'id' => $row->id, 'before' => $this->written($row->table, $before), 'after' => $this->written($row->table, $values)]);
+    }
+
+    public function remove(Row $row): bool
+    {
+        $removed = $this->store->remove($row->table, $row->id);
+        $this->scene->reader->forget();
+        if ($removed) {
+            $this->scene->trail->step('removed', "{$row->table->singular} $row->id in {$row->table->name}", $this->scene->at, ['table' => $row->table->name, 'id' => $row->id, 'before' => $this->written($row->table, $row->values)]);
+        }
+
+        return $removed;
+    }
+
+    /**
+     * @param  array<string, mixed>  $values
+     * @return array<string, string> field name => as in the grid
+     */
+    private function written(Table $table, array $values): array
+    {
+        $written = [];
+        foreach ($table->fields as $field) {
+            if (array_key_exists($field->column(), $values)) {
+                $written[$field->name] = $field->type->write($values[$field->column()]);
+            }
+        }
+
+        return $written;
+    }
+}

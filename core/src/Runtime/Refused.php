@@ -1,0 +1,8 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Runtime;
+
+/** A tap that cannot be done; the message is the sentence that its person reads. */
+final class Refused extends \DomainException {}

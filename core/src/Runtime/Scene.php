@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Runtime;
+
+use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Blueprint\Table;
+use Lanai\Core\Data\Condition;
+use Lanai\Core\Data\FieldType;
+use Lanai\Core\Data\FieldTypes\LinkType;
+use Lanai\Core\Data\Query;
+use Lanai\Core\Data\Row;
+use Lanai\Core\Data\Sort;
+use Lanai\Core\Formula\Conditions;
+use Lanai\Core\Formula\Evaluation;
+use Lanai\Core\Formula\Formats;
+use Lanai\Core\Formula\Formula;
+use Lanai\Core\Formula\FormulaMistake;
+use Lanai\Core\Formula\Moment;
+use Lanai\Core\Formula\Template;
+use Lanai\Core\Ports\RecordStore;
+
+/** Where a line or an effect stands while it runs: the names it can use and the way to the rows. */
+final readonly class Scene
+{
+    /** The most rows that are looked at where a condition cannot be decided by the query. */
+    public const BOUND = 2000;
+
+    /**
+     * @param  array<string, mixed>  $names
+     * @param  array<string, mixed>  $inputs
+     * @param  string  $at  JSON Pointer of the line
+     */
+    public function __construct(
+        public Blueprint $blueprint,
+        public RecordStore $store,
+        public Reader $reader,
+        public Moment $moment,
+        public Trail $trail,
+        public array $names = [],
+        public array $inputs = [],
+        public ?Row $row = null,
+        public string $at = '',
+    ) {}
+
+    public function at(string $at): self
+    {
+        return new self($this->blueprint, $this->store, $this->reader, $this->moment, $this->trail, $this->names, $this->inputs, $this->row, $at);
+    }
+
+    public function inRow(Row $row): self
+    {
+        return new self($this->blueprint, $this->store, $this->reader, $this->moment, $this->trail, ['this' => $row] + $this->names, $this->inputs, $row, $this->at);
+    }
+
+    /** @param array<string, mixed> $names */
+    public function knowing(array $names): self
+    {
+        return new self($this->blueprint, $this->store, $this->reader, $this->moment, $this->trail, $names + $this->names, $this->inputs, $this->row, $this->at);
+    }
+
+    /** A template's text; a part that cannot be computed is left out, and a finding says so. */
+    public function text(string $template, string $key, int $item = 0): string
+    {
+        if ($template === '') {
+            return '';
+        }
+        try {
+            $evaluation = $this->evaluation();
+            $text = $evaluation->text(Template::of($template));
+            $this->trail->origin($this->at, $key, $item, $template, $evaluation->reads);
+
+            return $text;
+        } catch (FormulaMistake) {
+            return (string) preg_replace('/\{[^}]*\}?/', '…', $template);
+        }
+    }
+
+    /** A formula's value; null where it cannot be computed. */
+    public function value(string $formula, string $key, int $item = 0): mixed
+    {
+        try {
+            $evaluation = $this->evaluation();
+            $value = $evaluation->of(Formula::of($formula));
+            $this->trail->origin($this->at, $key, $item, $formula, $evaluation->reads);
+
+            return $value;
+        } catch (FormulaMistake) {
+            return null;
+        }
+    }
+
+    public function yes(string $formula): bool
+    {
+        return $this->value($formula, 'if') === true;
+    }
+
+    public function show(mixed $value): string
+    {
+        return Formats::show($value, $this->moment);
+    }
+
+    /**
+     * @param  string  $where  a formula about the row, or ''
+     * @param  list<Sort>  $sorts
+     * @return list<Row>
+     */
+    public function rows(Table $table, string $where, array $sorts, int $limit = 200): array
+    {
+        $condition = null;
+        $rest = false;
+        $formula = null;
+        if ($where !== '') {
+            try {
+                $formula = Formula::of($where);
+                [$condition, $rest] = Conditions::of($formula, $table, $this->evaluation());
+            } catch (FormulaMistake) {
+                return [];
+            }
+        }
+        $query = new Query($table, $condition, $sorts, $rest ? self::BOUND : $limit);
+        $text = $table->name.($where === '' ? '' : " where $where");
+        $rows = $this->trail->timed('query', $text, $this->at, fn (): array => $this->store->rows($query), fn (array $rows): array => ['rows' => count($rows), 'table' => $table->name]);
+        if ($rest && $formula !== null) {
+            $this->reader->ahead($table, $rows, [$where]);
+            $rows = array_filter($rows, fn (Row $row): bool => $this->inRow($row)->evaluation()->yes($formula));
+        }
+
+        return array_slice(array_values($rows), 0, $limit);
+    }
+
+    /** @return list<array{id: int, label: string}> the rows that can be picked, for a link */
+    public function choices(FieldType $type): array
+    {
+        $table = $type instanceof LinkType ? $this->blueprint->tableOfOne($type->one) : null;
+        if ($table === null) {
+            return [];
+        }
+        $label = $table->labelField();
+        $sorts = $label === null ? [] : [new Sort($label, true)];
+
+        return array_map(fn (Row $row): array => ['id' => $row->id, 'label' => $row->label()], $this->rows($table, '', $sorts, 500));
+    }
+
+    public function evaluation(): Evaluation
+    {
+        return new Evaluation($this->moment, $this->reader, $this->names, $this->inputs, $this->row);
+    }
+
+    /** For a list that shows nothing: how many rows there are, and how many each part of the condition leaves. */
+    public function whyEmpty(Table $table, string $where): EmptyAccount
+    {
+        return EmptyAccount::of($this, $table, $where);
+    }
+
+    /** @internal */
+    public function counted(Table $table, ?Condition $condition): int
+    {
+        return $this->store->count(new Query($table, $condition));
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Runtime;
+
+use Lanai\Core\Formula\Moment;
+
+/** Who looks at which screen, when, about which rows, with what typed so far. */
+final readonly class Visit
+{
+    /**
+     * @param  string  $screen  a slug; '' for the first screen
+     * @param  list<int>  $args  ids of the rows that the screen is about, in its order
+     * @param  int|null  $person  id of a row of the people table
+     * @param  array<string, mixed>  $inputs  as typed, by name in formulas
+     */
+    public function __construct(public Moment $moment, public string $screen = '', public array $args = [], public ?int $person = null, public array $inputs = []) {}
+}

@@ -1,0 +1,8 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Script;
+
+/** What may stand indented under a sentence. */
+interface Below {}

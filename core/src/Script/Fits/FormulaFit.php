@@ -1,0 +1,161 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Script\Fits;
+
+use Lanai\Core\Formula\Formula;
+use Lanai\Core\Formula\FormulaMistake;
+use Lanai\Core\Formula\Functions;
+use Lanai\Core\Formula\Kind;
+use Lanai\Core\Formula\Type;
+use Lanai\Core\Script\Choice;
+use Lanai\Core\Script\Cursor;
+use Lanai\Core\Script\Fit;
+use Lanai\Core\Script\Names;
+use Lanai\Core\Script\Scope;
+
+/** A formula of some type. */
+final readonly class FormulaFit implements Fit
+{
+    private function __construct(private ?Type $type) {}
+
+    public static function giving(Kind $kind): self
+    {
+        return new self(Type::of($kind));
+    }
+
+    /** The type is what the scope wants: that of the field which is assigned, of the row that a screen is about. */
+    public static function asWanted(): self
+    {
+        return new self(null);
+    }
+
+    public static function row(): self
+    {
+        return new self(Type::row(''));
+    }
+
+    public function wanted(Scope $scope): Type
+    {
+        return $this->type ?? $scope->wanted ?? Type::of(Kind::Any);
+    }
+
+    public function kind(): string
+    {
+        return 'formula';
+    }
+
+    public function inWords(Scope $scope): string
+    {
+        $wanted = $this->wanted($scope);
+
+        return $wanted->kind === Kind::Any ? 'a formula' : 'a formula that gives '.$wanted->inWords();
+    }
+
+    public function print(mixed $value, array $stops): string
+    {
+        $formula = is_string($value) ? $value : '';
+
+        return match (true) {
+            $formula === '' => Cursor::UNFILLED,
+            Cursor::formulaIsBare($formula, $stops) => $formula,
+            default => Cursor::quote($formula, '`'),
+        };
+    }
+
+    public function read(Cursor $cursor, array $stops): ?string
+    {
+        return $cursor->formula($stops);
+    }
+
+    /** @throws FormulaMistake */
+    public function check(string $formula, Scope $scope): Type
+    {
+        $type = Formula::of($formula)->typeIn($scope);
+        $wanted = $this->wanted($scope);
+        if (! $type->fits($wanted)) {
+            $mended = match (true) {
+                $type->kind === Kind::Text && $wanted->isNumber() => "number($formula)",
+                $wanted->kind === Kind::Text => "text($formula)",
+                default => null,
+            };
+            throw new FormulaMistake("This must give {$wanted->inWords()}, but “{$formula}” gives {$type->inWords()}.", 0, $mended);
+        }
+
+        return $type;
+    }
+
+    /** Names in scope and the fields one step behind them, those that fit first; then functions of the type. */
+    public function choices(Scope $scope): array
+    {
+        $wanted = $this->wanted($scope);
+        $paths = [];
+        foreach ($scope->all() as $name => $type) {
+            $paths[$name] = $type;
+            if ($type->kind === Kind::Row) {
+                foreach ($scope->blueprint->tableOfOne($type->one)->fields ?? [] as $field) {
+                    $paths[$name.'.'.Names::inFormula($field->name)] = $field->valueType();
+                }
+            }
+        }
+        foreach ($scope->inputs as $name => $type) {
+            $paths["input.$name"] = $type;
+        }
+        if ($wanted->kind === Kind::YesNo) {
+            return self::comparisons($paths);
+        }
+        $fitting = array_filter($paths, fn (Type $t): bool => $t->fits($wanted));
+        $choices = [];
+        foreach ($fitting as $path => $type) {
+            $choices[] = new Choice((string) $path, $type->inWords());
+        }
+        foreach (Functions::all() as $function) {
+            if (Type::of($function->gives)->fits($wanted) && $function->takes !== [] && $wanted->kind !== Kind::Any) {
+                foreach ($paths as $path => $type) {
+                    if (count($function->takes) === 1 && $type->kind === $function->takes[0]) {
+                        $choices[] = new Choice("$function->name($path)", $function->help);
+                    }
+                }
+            }
+        }
+
+        return array_slice($choices, 0, 60);
+    }
+
+    /**
+     * @param  array<string, Type>  $paths
+     * @return list<Choice>
+     */
+    private static function comparisons(array $paths): array
+    {
+        $choices = [];
+        foreach ($paths as $path => $type) {
+            array_push($choices, ...match ($type->kind) {
+                Kind::YesNo => [new Choice($path, 'is yes'), new Choice("not $path", 'is no')],
+                Kind::Moment => [new Choice("$path > now()", 'is still to come'), new Choice("$path < now()", 'is over')],
+                Kind::Whole, Kind::Decimal => [new Choice("$path > 0", 'is above zero'), new Choice("$path == 0", 'is zero')],
+                Kind::Row => self::rowComparisons($path, $type, $paths),
+                default => [new Choice("$path != null", 'is filled in')],
+            });
+        }
+
+        return array_slice($choices, 0, 60);
+    }
+
+    /**
+     * @param  array<string, Type>  $paths
+     * @return list<Choice>
+     */
+    private static function rowComparisons(string $path, Type $type, array $paths): array
+    {
+        $choices = [new Choice("$path != null", 'is there')];
+        foreach ($paths as $other => $otherType) {
+            if ($other !== $path && ! str_contains($other, '.') && $otherType->kind === Kind::Row && $otherType->fits($type)) {
+                $choices[] = new Choice("$path == $other", 'is the same '.$type->one);
+            }
+        }
+
+        return $choices;
+    }
+}

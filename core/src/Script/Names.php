@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Script;
+
+/** How the founder's own names are spelled in sentences, in formulas and in storage. */
+final class Names
+{
+    /** Words that lead a clause or join parts of a sentence; a name that contains one is written in quotes. */
+    private const RESERVED = ['is', 'as', 'where', 'if', 'with', 'of', 'from', 'to', 'and', 'then', 'upward', 'downward',
+        'asking', 'saying'];
+
+    private const WORD = "[\p{L}\p{N}][\p{L}\p{N}_'’-]*";
+
+    /** True where the name can stand in a sentence without quotes. */
+    public static function bare(string $name): bool
+    {
+        if (! preg_match('/^'.self::WORD.'(?: '.self::WORD.')*$/u', $name)) {
+            return false;
+        }
+
+        return array_intersect(explode(' ', mb_strtolower($name)), self::RESERVED) === [];
+    }
+
+    /** Length in bytes of the bare name that begins at this offset; 0 where none does. */
+    public static function lengthAt(string $text, int $at): int
+    {
+        $end = $at;
+        while (preg_match('/\G( *)('.self::WORD.')/u', $text, $found, 0, $end)) {
+            if (in_array(mb_strtolower($found[2]), self::RESERVED, true) || ($end > $at && $found[1] === '')) {
+                break;
+            }
+            $end += strlen($found[0]);
+        }
+
+        return $end - $at;
+    }
+
+    /** "Places left" -> "placesLeft": the spelling in formulas. */
+    public static function inFormula(string $name): string
+    {
+        $words = self::words($name);
+        $first = array_shift($words) ?? 'x';
+        $camel = $first.implode('', array_map(ucfirst(...), $words));
+
+        return preg_match('/^[a-z_]/', $camel) ? $camel : 'n'.$camel;
+    }
+
+    /** "Places left" -> "places_left": the spelling of a column, of an address. */
+    public static function inStorage(string $name): string
+    {
+        $snake = implode('_', self::words($name));
+
+        return preg_match('/^[a-z]/', $snake) ? $snake : 'n_'.$snake;
+    }
+
+    /** @return list<string> lower-case ASCII words */
+    private static function words(string $name): array
+    {
+        $plain = transliterator_transliterate('Any-Latin; Latin-ASCII; Lower()', $name);
+        preg_match_all('/[a-z0-9]+/', str_replace("'", '', is_string($plain) ? $plain : $name), $found);
+
+        return $found[0];
+    }
+}

@@ -1,0 +1,8 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Script;
+
+/** A piece of a sentence's head or of a clause. */
+interface Part {}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Script;
+
+/** Fixed words, or a blank with what is filled in. */
+final readonly class ProsePart implements \JsonSerializable
+{
+    private function __construct(
+        public string $text,
+        public string $at = '',
+        public string $kind = '',
+        public bool $filled = true,
+        public bool $optional = false,
+        public string $label = '',
+    ) {}
+
+    public static function words(string $text): self
+    {
+        return new self($text);
+    }
+
+    public static function blank(string $at, Blank $blank, string $text, bool $filled, bool $optional = false): self
+    {
+        return new self($text, $at, $blank->fit->kind(), $filled, $optional || $blank->mayBeEmpty, $blank->label);
+    }
+
+    public function isBlank(): bool
+    {
+        return $this->kind !== '';
+    }
+
+    /** @return array<string, mixed> {text} for words; {text, at, kind, filled, optional, label} for a blank */
+    public function jsonSerialize(): array
+    {
+        return $this->isBlank() ? get_object_vars($this) : ['text' => $this->text];
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Script;
+
+use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Blueprint\Table;
+use Lanai\Core\Formula\Type;
+
+/** The names that a formula may use at one place, with their types. */
+final readonly class Scope
+{
+    /**
+     * @param  array<string, Type>  $names  as spelled in formulas
+     * @param  Table|null  $row  the table whose fields stand bare here
+     * @param  Table|null  $target  the table whose fields are assigned or asked for here
+     * @param  array<string, Type>  $inputs  what `input.` offers
+     * @param  Type|null  $wanted  the type that fits, where a blank depends on its neighbours
+     */
+    private function __construct(
+        public Blueprint $blueprint,
+        public array $names = [],
+        public ?Table $row = null,
+        public ?Table $target = null,
+        public array $inputs = [],
+        public ?Type $wanted = null,
+    ) {}
+
+    public static function of(Blueprint $blueprint): self
+    {
+        $people = $blueprint->peopleTable();
+
+        return new self($blueprint, $people === null ? [] : ['me' => Type::row($people->singular)]);
+    }
+
+    /** @param array<string, Type> $names */
+    public function with(array $names): self
+    {
+        return new self($this->blueprint, [...$this->names, ...$names], $this->row, $this->target, $this->inputs, $this->wanted);
+    }
+
+    /** Inside an item of a list: `this`, and the fields of its row bare. */
+    public function inRow(?Table $table): self
+    {
+        $names = $table === null ? $this->names : [...$this->names, 'this' => Type::row($table->singular)];
+
+        return new self($this->blueprint, $names, $table, $table, $this->inputs, $this->wanted);
+    }
+
+    public function target(?Table $table): self
+    {
+        return new self($this->blueprint, $this->names, $this->row, $table, $this->inputs, $this->wanted);
+    }
+
+    public function wanting(?Type $type): self
+    {
+        return new self($this->blueprint, $this->names, $this->row, $this->target, $this->inputs, $type);
+    }
+
+    /** @param array<string, Type> $inputs */
+    public function asking(array $inputs): self
+    {
+        return new self($this->blueprint, $this->names, $this->row, $this->target, [...$this->inputs, ...$inputs], $this->wanted);
+    }
+
+    /** The type of a bare name; null where it is unknown. A row's own fields win over the screen's names. */
+    public function typeOf(string $name): ?Type
+    {
+        return $this->row?->fieldInFormula($name)?->valueType() ?? $this->names[$name] ?? null;
+    }
+
+    /** @return array<string, Type> every bare name */
+    public function all(): array
+    {
+        $fields = [];
+        foreach ($this->row->fields ?? [] as $field) {
+            $fields[Names::inFormula($field->name)] = $field->valueType();
+        }
+
+        return [...$this->names, ...$fields];
+    }
+}

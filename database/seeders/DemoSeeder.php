@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Apps\Pictures;
+use App\Apps\RevisionBook;
+use App\Models\App;
+use App\Models\Founder;
+use App\Records\DataSet;
+use App\Records\EloquentRecordStore;
+use DateTimeImmutable;
+use DateTimeZone;
+use Illuminate\Database\Seeder;
+use Lanai\Core\Blueprint\Blueprint;
+
+/** Saltlark, the demo: everything in it is made up. Times are counted from now, so that there is always a swim to come. */
+final class DemoSeeder extends Seeder
+{
+    private const SPOTS = [
+        ['Lantern Cove', 'South shore', 15.5, 'Sheltered from the west. Steps on the left, warm showers until ten.', [[246, 205, 150], [64, 150, 160], [12, 84, 98]]],
+        ['Gannet Slip', 'Harbour side', 14.0, 'Keep inside the yellow buoys: boats leave on the hour.', [[190, 215, 225], [70, 130, 150], [20, 70, 95]]],
+        ['Tansy Beach', 'Long sands', 16.5, 'Shallow for a hundred metres. Good for a first time.', [[250, 220, 190], [110, 180, 175], [30, 115, 120]]],
+        ['The Old Lido', 'In town', 18.0, 'Sea water, filled at high tide. Closed on stormy days.', [[225, 232, 235], [90, 170, 190], [25, 105, 135]]],
+        ['Kelp Point', 'North end', 12.5, 'For the hardy. Never swim here alone.', [[170, 180, 200], [55, 95, 120], [15, 45, 70]]],
+        ['Mill Weir', 'River mouth', 13.5, 'Fresh and salt meet here. Wait for slack water.', [[215, 225, 190], [85, 140, 120], [30, 80, 75]]],
+    ];
+
+    private const SWIMS = [
+        ['Dawn dip', 0, 15, 6, 0], ['Before breakfast', 2, 19, 8, 1], ['First timers, slowly', 2, 40, 10, 2], ['Buoy to buoy', 1, 44, 1, 0], ['Lunch-hour lengths', 3, 50, 12, 1],
+        ['Full moon float', 0, 66, 5, 2], ['Cold water club', 4, 91, 4, 0], ['Tea and tow floats', 5, 98, 0, 1], ['Saturday splash', 2, 120, 15, 2], ['Long way round', 4, 140, 3, 0],
+        ['Yesterday’s dip', 0, -22, 2, 1],
+    ];
+
+    private const BOOKINGS = [[0, 1], [0, 2], [1, 0], [2, 1], [3, 2], [3, 1], [4, 0], [5, 0], [5, 1], [6, 2], [7, 0], [7, 1], [7, 2], [8, 0], [8, 1], [9, 2], [10, 0], [10, 1]];
+
+    private const PEOPLE = [['Ines Okafor', 'Swims before work, rain or shine.'], ['Tomas Lindqvist', 'New to cold water.'], ['Marit Solheim', 'Host at Tansy Beach.']];
+
+    public function run(RevisionBook $book, Pictures $pictures): void
+    {
+        $founder = Founder::query()->create(['name' => 'Noor Vahl', 'email' => config('lanai.demo_email'), 'password' => config('lanai.demo_password')]);
+        $blueprint = Blueprint::fromScript((string) file_get_contents(database_path('demo/saltlark.script')));
+        $app = $book->begin($founder, $blueprint);
+        $book->goLive($app);
+        $photos = array_map(fn (array $spot): string => $pictures->keep($app, SeaPainter::paint($spot[0], $spot[4])), self::SPOTS);
+        foreach (DataSet::cases() as $set) {
+            $this->fill($app, $set, $blueprint, $photos);
+        }
+    }
+
+    /** @param list<string> $photos */
+    private function fill(App $app, DataSet $set, Blueprint $blueprint, array $photos): void
+    {
+        $store = new EloquentRecordStore($app, $set, $blueprint);
+        $hour = new DateTimeImmutable('now', new DateTimeZone('UTC'));
+        $hour = $hour->setTime((int) $hour->format('G'), 30);
+        $add = fn (string $table, array $values): int => $store->add($blueprint->table($table) ?? throw new \LogicException($table), $values);
+        $store->together(function () use ($add, $hour, $photos): void {
+            $people = array_map(fn (array $p): int => $add('People', ['name' => $p[0], 'about' => $p[1]]), self::PEOPLE);
+            $spots = [];
+            foreach (self::SPOTS as $i => [$name, $shore, $water, $note]) {
+                $spots[] = $add('Spots', ['name' => $name, 'shore' => $shore, 'water' => $water, 'note' => $note, 'photo' => $photos[$i]]);
+            }
+            $swims = [];
+            foreach (self::SWIMS as [$title, $spot, $hours, $places, $host]) {
+                $swims[] = $add('Swims', ['title' => $title, 'spot' => $spots[$spot], 'starts' => $hour->modify(sprintf('%+d hours', $hours)), 'places' => $places, 'host' => $people[$host]]);
+            }
+            foreach (self::BOOKINGS as $i => [$swim, $person]) {
+                $add('Bookings', ['swim' => $swims[$swim], 'person' => $people[$person], 'name' => self::PEOPLE[$person][0], 'booked' => $hour->modify('-'.(3 + $i * 5).' hours')]);
+            }
+        });
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers as C;
+use App\Models\App;
+use App\Models\Founder;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Route;
+
+// A founder reaches only their own apps; anybody else's are not there.
+Route::bind('app', function (string $id): App {
+    $founder = request()->user();
+    abort_unless($founder instanceof Founder && ctype_digit($id), 404);
+
+    return $founder->apps()->with('revision')->findOrFail($id);
+});
+
+Route::prefix('api')->group(function (): void {
+    Route::get('session', [C\SessionController::class, 'show']);
+    Route::post('session', [C\SessionController::class, 'store'])->middleware('throttle:20,1');
+    Route::post('founders', [C\SessionController::class, 'register'])->middleware('throttle:10,1');
+    Route::delete('session', [C\SessionController::class, 'destroy']);
+
+    Route::middleware('auth')->group(function (): void {
+        Route::get('apps', [C\AppController::class, 'index']);
+        Route::post('apps', [C\AppController::class, 'store']);
+        Route::get('apps/{app}', [C\AppController::class, 'show']);
+        Route::get('apps/{app}/script', [C\AppController::class, 'script']);
+        Route::get('apps/{app}/revisions', [C\AppController::class, 'revisions']);
+        Route::get('apps/{app}/blank', [C\EditController::class, 'blank']);
+        Route::get('apps/{app}/mend', [C\EditController::class, 'mend']);
+        Route::post('apps/{app}/edits', [C\EditController::class, 'store']);
+        Route::post('apps/{app}/undo', [C\EditController::class, 'undo']);
+        Route::post('apps/{app}/redo', [C\EditController::class, 'redo']);
+        Route::post('apps/{app}/assets', [C\AssetController::class, 'store']);
+        Route::post('apps/{app}/live', [C\ReleaseController::class, 'live']);
+        Route::get('apps/{app}/rows/{set}/{table}', [C\RowController::class, 'index']);
+        Route::post('apps/{app}/rows/{set}/{table}', [C\RowController::class, 'store']);
+        Route::patch('apps/{app}/rows/{set}/{table}/{row}', [C\RowController::class, 'update'])->whereNumber('row');
+        Route::delete('apps/{app}/rows/{set}/{table}/{row}', [C\RowController::class, 'destroy'])->whereNumber('row');
+        Route::get('apps/{app}/release', [C\ReleaseController::class, 'show']);
+        Route::get('apps/{app}/key', [C\ReleaseController::class, 'key']);
+        Route::get('apps/{app}/icon.png', [C\ReleaseController::class, 'icon']);
+        Route::post('apps/{app}/builds', [C\ReleaseController::class, 'build']);
+        Route::delete('apps/{app}/builds/{build}', [C\ReleaseController::class, 'cancel'])->whereNumber('build');
+        Route::get('apps/{app}/builds/{build}/file', [C\ReleaseController::class, 'download'])->whereNumber('build');
+        Route::post('apps/{app}/submissions', [C\SubmissionController::class, 'store']);
+        Route::post('apps/{app}/submissions/{submission}/release', [C\SubmissionController::class, 'release'])->whereNumber('submission');
+    });
+    Route::any('{any}', fn () => abort(404))->where('any', '.*');
+});
+
+// What the app's user's device asks: live by the app's address, sandbox by its share code, the deck by the founder's session.
+Route::prefix('device/{way}/{key}')->where(['way' => 'live|share|deck'])->group(function (): void {
+    Route::post('view', [C\DeviceController::class, 'view']);
+    Route::post('do', [C\DeviceController::class, 'tap']);
+    Route::get('pulse', [C\DeviceController::class, 'pulse']);
+    Route::post('why', [C\DeviceController::class, 'why']);
+    Route::post('pictures', [C\DeviceController::class, 'picture']);
+});
+Route::get('media/{id}/{name}', [C\AssetController::class, 'show'])->whereNumber('id')->where('name', '[0-9a-f]{64}\.(png|jpg|webp)');
+
+Route::get('a/{key}/{rest?}', [C\DeviceController::class, 'page'])->where('rest', '.*')->defaults('way', 'live');
+Route::get('s/{key}/{rest?}', [C\DeviceController::class, 'page'])->where('rest', '.*')->defaults('way', 'share');
+Route::get('deck/{key}', [C\DeviceController::class, 'page'])->defaults('way', 'deck')->middleware('auth');
+
+Route::get('{any?}', fn (Request $request) => response()->view('studio'))->where('any', '(?!api/|device/|build/).*');

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Standins;
+
+/** What a store reads out of a package, and what it finds wrong with the package itself. */
+final readonly class Inspection
+{
+    /**
+     * @param  int  $code  version code; 0 where the package has none
+     * @param  string  $signer  SHA-256 of the signing certificate, hexadecimal; '' where packages are not signed
+     * @param  list<string>  $permissions
+     * @param  list<array{code: string, sentence: string}>  $reasons
+     */
+    public function __construct(
+        public string $package = '',
+        public int $code = 0,
+        public string $version = '',
+        public string $signer = '',
+        public array $permissions = [],
+        public array $reasons = [],
+    ) {}
+}

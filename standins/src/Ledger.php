@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Standins;
+
+use PDO;
+
+/** What the stores remember, in a file of their own. */
+final readonly class Ledger
+{
+    private PDO $database;
+
+    public function __construct(string $folder)
+    {
+        if (! is_dir($folder)) {
+            mkdir($folder, 0700, true);
+        }
+        $this->database = new PDO("sqlite:$folder/standins.sqlite", null, null, [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION, PDO::ATTR_DEFAULT_FETCH_MODE => PDO::FETCH_ASSOC]);
+        $this->database->exec('pragma journal_mode = wal; pragma busy_timeout = 5000;
+            create table if not exists submissions (id integer primary key autoincrement, store text not null, publisher text not null, file text not null, listing text not null,
+                permissions text not null, received real not null, package text, code integer, signer text, version text, reasons text, released real)');
+    }
+
+    /** @param array{store: string, publisher: string, file: string, listing: string, permissions: string} $submission */
+    public function receive(array $submission): int
+    {
+        $this->database->prepare('insert into submissions (store, publisher, file, listing, permissions, received) values (?, ?, ?, ?, ?, ?)')
+            ->execute([$submission['store'], $submission['publisher'], $submission['file'], $submission['listing'], $submission['permissions'], microtime(true)]);
+
+        return (int) $this->database->lastInsertId();
+    }
+
+    /** @return array<string, mixed>|null */
+    public function find(string $store, int $id): ?array
+    {
+        return $this->first('select * from submissions where store = ? and id = ?', [$store, $id]);
+    }
+
+    /** @return array<string, mixed>|null the newest approved submission of a package */
+    public function lastAccepted(string $store, string $package): ?array
+    {
+        return $this->first("select * from submissions where store = ? and package = ? and reasons = '[]' order by code desc limit 1", [$store, $package]);
+    }
+
+    /** @return array<string, mixed>|null */
+    public function released(string $store, string $package): ?array
+    {
+        return $this->first('select * from submissions where store = ? and package = ? and released is not null order by released desc limit 1', [$store, $package]);
+    }
+
+    /** @param list<array{code: string, sentence: string}> $reasons */
+    public function decide(int $id, Inspection $inspection, array $reasons): void
+    {
+        $this->database->prepare('update submissions set package = ?, code = ?, signer = ?, version = ?, reasons = ? where id = ? and reasons is null')
+            ->execute([$inspection->package, $inspection->code, $inspection->signer, $inspection->version, json_encode($reasons, JSON_THROW_ON_ERROR), $id]);
+    }
+
+    public function release(int $id): void
+    {
+        $this->database->prepare('update submissions set released = ? where id = ?')->execute([microtime(true), $id]);
+    }
+
+    /**
+     * @param  list<mixed>  $values
+     * @return array<string, mixed>|null
+     */
+    private function first(string $sql, array $values): ?array
+    {
+        $statement = $this->database->prepare($sql);
+        $statement->execute($values);
+
+        return $statement->fetch() ?: null;
+    }
+}

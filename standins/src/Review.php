@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Standins;
+
+/** The rules of a store that do not depend on the kind of package. Lengths are the common store limits. */
+final class Review
+{
+    private const LIMITS = ['title' => ['title', 30], 'summary' => ['short description', 80], 'description' => ['full description', 4000]];
+
+    /**
+     * @param  array<string, mixed>  $listing
+     * @param  list<string>  $declared
+     * @param  array<string, mixed>|null  $last  the newest accepted submission of the same package
+     * @return list<array{code: string, sentence: string}>
+     */
+    public static function reasons(Inspection $inspection, array $listing, array $declared, ?array $last): array
+    {
+        $reasons = $inspection->reasons;
+        foreach (self::LIMITS as $key => [$name, $most]) {
+            $text = is_string($listing[$key] ?? null) ? trim($listing[$key]) : '';
+            $length = mb_strlen($text);
+            if ($length === 0) {
+                $reasons[] = ['code' => "listing.$key", 'sentence' => "The $name is missing."];
+            } elseif ($length > $most) {
+                $reasons[] = ['code' => "listing.$key", 'sentence' => "The $name has $length characters; at most $most are allowed."];
+            }
+        }
+        foreach (array_diff($inspection->permissions, $declared) as $permission) {
+            $reasons[] = ['code' => 'permission', 'sentence' => "The package asks for $permission, which is not declared."];
+        }
+        if ($last !== null && $inspection->code > 0 && $inspection->code <= (int) $last['code']) {
+            $reasons[] = ['code' => 'version.code', 'sentence' => "Version code $inspection->code has been used: the last accepted one is {$last['code']}, and the next must be higher."];
+        }
+        if ($last !== null && $last['signer'] !== '' && $inspection->signer !== '' && $last['signer'] !== $inspection->signer) {
+            $reasons[] = ['code' => 'signature', 'sentence' => 'The package is signed with another key than the last accepted one. An update must carry the same signature.'];
+        }
+
+        return $reasons;
+    }
+}

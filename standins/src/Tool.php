@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Standins;
+
+/** Runs one of the platform's own tools. */
+final class Tool
+{
+    /**
+     * @param  list<string>  $command
+     * @return array{int, string} exit code and what it printed
+     */
+    public static function run(array $command): array
+    {
+        $process = proc_open($command, [1 => ['pipe', 'w'], 2 => ['redirect', 1]], $pipes);
+        if (! is_resource($process)) {
+            return [127, ''];
+        }
+        $output = (string) stream_get_contents($pipes[1]);
+
+        return [proc_close($process), $output];
+    }
+}
