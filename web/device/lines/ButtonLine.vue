@@ -1,0 +1,12 @@
+<script setup lang="ts">
+import { inject } from 'vue'
+import type { ButtonNode } from '../../contracts/view'
+import type { Device } from '../useDevice'
+
+defineProps<{ node: ButtonNode }>()
+const device = inject('device') as Device
+</script>
+
+<template>
+  <button class="button" :class="node.style" :disabled="!node.taps" :aria-busy="device.busy.value.startsWith(node.at)" @click="device.tap(node.at, null)">{{ node.label }}</button>
+</template>

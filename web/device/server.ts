@@ -1,0 +1,45 @@
+import type { DeviceAnswer } from '../contracts/view'
+import { entry } from './entry'
+
+/** The server could not be reached at all. */
+export class Unreachable extends Error {}
+
+/** The server answered that it cannot do this; the message is for the person. */
+export class Declined extends Error {}
+
+const zone = Intl.DateTimeFormat().resolvedOptions().timeZone
+
+function csrf(): Record<string, string> {
+  const token = /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1]
+  return token ? { 'X-XSRF-TOKEN': decodeURIComponent(token) } : {}
+}
+
+async function ask(path: string, init: RequestInit): Promise<unknown> {
+  let response: Response
+  try {
+    response = await fetch(entry.base + path, { ...init, signal: AbortSignal.timeout(20000), credentials: entry.base.startsWith('/') ? 'same-origin' : 'omit' })
+  } catch {
+    throw new Unreachable()
+  }
+  const answer = await response.json().catch(() => ({}))
+  if (response.status >= 500) throw new Unreachable()
+  if (!response.ok) throw new Declined(answer.message || 'This is not there any more.')
+  return answer
+}
+
+function post(path: string, body: object): Promise<unknown> {
+  return ask(path, { method: 'POST', headers: { 'Content-Type': 'application/json', Accept: 'application/json', ...csrf() }, body: JSON.stringify({ zone, ...body }) })
+}
+
+export const server = {
+  view: (body: object) => post('/view', body) as Promise<DeviceAnswer>,
+  tap: (body: object) => post('/do', body) as Promise<DeviceAnswer>,
+  why: (body: object) => post('/why', body) as Promise<{ sentence: string }>,
+  pulse: (query: string) => ask(`/pulse${query}`, { headers: { Accept: 'application/json' } }) as Promise<{ pulse: string }>,
+  async picture(file: File): Promise<string> {
+    const form = new FormData()
+    form.append('picture', file)
+    const answer = await ask('/pictures', { method: 'POST', headers: { Accept: 'application/json', ...csrf() }, body: form })
+    return (answer as { name: string }).name
+  },
+}

@@ -1,0 +1,67 @@
+<script setup lang="ts">
+import { mdiPlus } from '@mdi/js'
+import { computed, ref, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { useStudio } from '../frame/useStudio'
+import ProseLines from '../prose/ProseLines.vue'
+import RowGrid from './RowGrid.vue'
+
+const studio = useStudio()
+const route = useRoute()
+const router = useRouter()
+const prose = ref<InstanceType<typeof ProseLines>>()
+const set = ref<'sandbox' | 'live'>('sandbox')
+const tables = computed(() => studio.state.value?.tables ?? [])
+const part = computed(() => String(route.params.part || tables.value[0]?.stored || ''))
+const table = computed(() => tables.value.find((t) => t.stored === part.value) ?? tables.value[0])
+const hasFindings = (at: string) => studio.state.value?.findings.some((f) => f.at === at || f.at.startsWith(`${at}/`))
+const open = (stored: string) => router.push(`/apps/${studio.app}/data/${stored}`)
+
+watch(() => studio.state.value?.app.liveRevision, (live) => {
+  if (!live) set.value = 'sandbox'
+})
+
+async function addTable() {
+  const taken = new Set(tables.value.map((t) => t.name.toLowerCase()))
+  let n = tables.value.length + 1
+  while (taken.has(`things ${n}`)) n++
+  if (await studio.edit({ what: 'add', at: '/tables', text: `table Things ${n}, each a Thing ${n}\n  Name is a text` })) {
+    const made = tables.value[tables.value.length - 1]
+    await open(made.stored)
+    studio.startFilling(`${made.at}/name`)
+  }
+}
+</script>
+
+<template>
+  <div class="screens">
+    <nav class="side" aria-label="Tables">
+      <h2 class="side-head">Tables</h2>
+      <button v-for="t in tables" :key="t.at" class="side-entry" :aria-current="t.stored === table?.stored ? 'page' : undefined" @click="open(t.stored)">
+        <span>{{ t.name }}</span>
+        <span v-if="t.people" class="small">who sign in</span>
+        <i v-if="hasFindings(t.at)" class="dot" aria-label="has findings" />
+      </button>
+      <v-btn variant="text" size="small" :prepend-icon="mdiPlus" @click="addTable">New table</v-btn>
+    </nav>
+    <section class="page">
+      <template v-if="table">
+        <ProseLines ref="prose" :key="table.at" :lines="table.lines" :root="table.at" />
+        <div class="page-end">
+          <v-btn variant="tonal" color="primary" size="small" :prepend-icon="mdiPlus" @click="prose?.addAtEnd(`${table.at}/fields`, 'field')">Add a field</v-btn>
+          <v-btn variant="text" size="small" @click="studio.edit({ what: 'remove', at: table.at })">Remove this table</v-btn>
+          <span class="grow" />
+          <v-btn-toggle v-model="set" mandatory density="compact" rounded="pill" color="primary" variant="outlined" aria-label="Data set">
+            <v-btn value="sandbox" size="small">Sandbox</v-btn>
+            <v-btn value="live" size="small" :disabled="!studio.state.value?.app.liveRevision">Live</v-btn>
+          </v-btn-toggle>
+        </div>
+        <RowGrid :key="`${table.stored}:${set}`" :table="table" :set="set" />
+      </template>
+      <div v-else class="quiet-note">
+        <p>Nothing is stored yet. A table holds rows of one kind, such as Swims or Recipes; each of its fields is one sentence.</p>
+        <v-btn color="primary" :prepend-icon="mdiPlus" @click="addTable">Begin the first table</v-btn>
+      </div>
+    </section>
+  </div>
+</template>

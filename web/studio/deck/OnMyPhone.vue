@@ -1,0 +1,28 @@
+<script setup lang="ts">
+import QRCode from 'qrcode'
+import { computed, ref, watch } from 'vue'
+import { useStudio } from '../frame/useStudio'
+
+const model = defineModel<boolean>({ required: true })
+const studio = useStudio()
+const image = ref('')
+const address = computed(() => `${window.location.origin}/s/${studio.state.value?.app.shareCode}`)
+const isLocal = computed(() => ['localhost', '127.0.0.1'].includes(window.location.hostname))
+
+watch(model, async (open) => {
+  if (open) image.value = await QRCode.toDataURL(address.value, { width: 260, margin: 2, color: { dark: '#13292B', light: '#FFFFFF' } })
+})
+</script>
+
+<template>
+  <v-dialog v-model="model" max-width="420" aria-label="On my phone">
+    <v-card class="dialog phone">
+      <h2>On my phone</h2>
+      <p>Point the camera of a phone in the same network at this. It opens the sandbox; every edit shows there too.</p>
+      <img v-if="image" :src="image" width="260" height="260" :alt="`QR code for ${address}`">
+      <p class="code phone-address">{{ address }}</p>
+      <p v-if="isLocal" class="small">A phone cannot reach “{{ 'localhost' }}”. Open Lanai by this computer’s own address in your network, then this code works.</p>
+      <div class="dialog-end"><v-btn variant="text" @click="model = false">Close</v-btn></div>
+    </v-card>
+  </v-dialog>
+</template>

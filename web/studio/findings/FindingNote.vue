@@ -1,0 +1,38 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import type { Finding, SentenceChange } from '../../contracts/studio'
+import { api } from '../api'
+import { useStudio } from '../frame/useStudio'
+import SentenceChanges from './SentenceChanges.vue'
+
+const props = defineProps<{ finding: Finding }>()
+const emit = defineEmits<{ point: [at: string] }>()
+const studio = useStudio()
+const changes = ref<SentenceChange[] | null>(null)
+const busy = ref(false)
+
+async function read() {
+  if (changes.value) return (changes.value = null)
+  const mend = await api.get<{ sentences: SentenceChange[] }>(`apps/${studio.app}/mend?finding=${props.finding.id}`).catch((error) => studio.told(error))
+  changes.value = mend?.sentences ?? null
+}
+
+async function apply() {
+  busy.value = true
+  await studio.edit({ what: 'mend', text: props.finding.id })
+  busy.value = false
+}
+</script>
+
+<template>
+  <article class="finding" :class="{ blocks: finding.blocks }" @pointerenter="emit('point', finding.at)">
+    <p><span class="finding-mark" aria-hidden="true" /><span class="sr">{{ finding.blocks ? 'Blocks packages: ' : 'Warning: ' }}</span>{{ finding.sentence }}</p>
+    <div v-if="finding.mend" class="finding-mend">
+      <button class="link" :aria-expanded="!!changes" @click="read">{{ finding.mend }}</button>
+      <template v-if="changes">
+        <SentenceChanges :changes="changes" />
+        <v-btn size="small" color="secondary" :loading="busy" @click="apply">Apply this mend</v-btn>
+      </template>
+    </div>
+  </article>
+</template>

@@ -1,0 +1,40 @@
+<script setup lang="ts">
+import { ref, watch } from 'vue'
+import { useStudio } from './useStudio'
+
+const model = defineModel<boolean>({ required: true })
+const studio = useStudio()
+const text = ref('')
+const trouble = ref('')
+const busy = ref(false)
+
+watch(model, async (open) => {
+  if (!open) return
+  trouble.value = ''
+  text.value = await fetch(`/api/apps/${studio.app}/script`).then((r) => r.text())
+})
+
+async function apply() {
+  busy.value = true
+  studio.trouble.value = ''
+  if (await studio.edit({ what: 'script', text: text.value })) model.value = false
+  else trouble.value = studio.trouble.value
+  studio.trouble.value = ''
+  busy.value = false
+}
+</script>
+
+<template>
+  <v-dialog v-model="model" max-width="860" aria-label="The script of this app">
+    <v-card class="dialog">
+      <h2>The whole app as text</h2>
+      <p class="small">This is everything that Lanai knows of the app. What you change or paste here takes effect as one revision, which can be undone.</p>
+      <v-textarea v-model="text" class="code" rows="20" spellcheck="false" aria-label="Script" />
+      <p v-if="trouble" class="fault" role="alert">{{ trouble }}</p>
+      <div class="dialog-end">
+        <v-btn variant="text" @click="model = false">Close</v-btn>
+        <v-btn color="primary" :loading="busy" @click="apply">Use this text</v-btn>
+      </div>
+    </v-card>
+  </v-dialog>
+</template>

@@ -1,0 +1,104 @@
+import { computed, inject, nextTick, provide, ref, shallowRef, type InjectionKey } from 'vue'
+import type { Finding, StudioState } from '../../contracts/studio'
+import { api, Declined } from '../api'
+
+export interface EditPayload {
+  what: 'fill' | 'offer' | 'add' | 'remove' | 'move' | 'script' | 'mend'
+  at?: string
+  text?: string
+  index?: number
+}
+
+/** The app that is open: its newest revision, and the edits that make the next one. */
+function open(app: string) {
+  const state = shallowRef<StudioState | null>(null)
+  const trouble = ref('')
+  const saving = ref(0)
+  /** The line under the pointer, in the prose or in the device. */
+  const pointed = ref('')
+  /** The line that was gone to from the device. */
+  const gone = ref('')
+  /** The blank that is being filled. */
+  const filling = ref('')
+  /** Counts the changes that the deck must show at once. */
+  const changes = ref(0)
+
+  function told(error: unknown) {
+    trouble.value = error instanceof Declined ? error.message : String(error)
+  }
+
+  async function change(work: () => Promise<StudioState>): Promise<boolean> {
+    saving.value++
+    try {
+      state.value = await work()
+      changes.value++
+      return true
+    } catch (error) {
+      told(error)
+      if (error instanceof Declined && error.status === 409) await load()
+      return false
+    } finally {
+      saving.value--
+    }
+  }
+
+  async function load() {
+    try {
+      state.value = await api.get<StudioState>(`apps/${app}`)
+    } catch (error) {
+      told(error)
+      throw error
+    }
+  }
+
+  const edit = (payload: EditPayload) => change(() => api.post<StudioState>(`apps/${app}/edits`, { base: state.value?.revision.number, ...payload }))
+
+  /** Fills a blank; answers the sentence that says why it could not, or ''. */
+  async function fill(at: string, text: string): Promise<string> {
+    saving.value++
+    try {
+      state.value = await api.post<StudioState>(`apps/${app}/edits`, { base: state.value?.revision.number, what: 'fill', at, text })
+      changes.value++
+      return ''
+    } catch (error) {
+      if (error instanceof Declined && error.status === 409) await load()
+      return error instanceof Declined ? error.message : String(error)
+    } finally {
+      saving.value--
+    }
+  }
+
+  async function startFilling(at: string) {
+    filling.value = ''
+    await nextTick()
+    filling.value = at
+  }
+
+  const findingsAt = computed(() => {
+    const byPlace = new Map<string, Finding[]>()
+    for (const finding of state.value?.findings ?? []) byPlace.set(finding.at, [...(byPlace.get(finding.at) ?? []), finding])
+    return byPlace
+  })
+
+  return {
+    app, state, trouble, saving, pointed, gone, filling, changes, findingsAt, load, edit, fill, startFilling, told,
+    undo: () => state.value?.canUndo && change(() => api.post<StudioState>(`apps/${app}/undo`)),
+    redo: () => state.value?.canRedo && change(() => api.post<StudioState>(`apps/${app}/redo`)),
+    goLive: () => change(() => api.post<StudioState>(`apps/${app}/live`)),
+  }
+}
+
+export type Studio = ReturnType<typeof open>
+const key: InjectionKey<Studio> = Symbol('studio')
+
+export function provideStudio(app: string): Studio {
+  const studio = open(app)
+  provide(key, studio)
+  return studio
+}
+
+export function useStudio(): Studio {
+  const studio = inject(key)
+  if (!studio) throw new Error('There is no open app around this component.')
+  return studio
+}

@@ -1,0 +1,122 @@
+<script setup lang="ts">
+import { computed, nextTick, ref, watch } from 'vue'
+import type { BlankState } from '../../contracts/studio'
+import { api } from '../api'
+import { useStudio } from '../frame/useStudio'
+
+const props = defineProps<{ at: string; kind: string; text: string; filled?: boolean; optional?: boolean; label?: string; plain?: boolean; wrong?: boolean }>()
+const studio = useStudio()
+const button = ref<HTMLElement>()
+const field = ref<HTMLInputElement | HTMLTextAreaElement>()
+const open = ref(false)
+const blank = ref<BlankState | null>(null)
+const typed = ref('')
+const trouble = ref('')
+const marked = ref(-1)
+const busy = ref(false)
+
+const isText = computed(() => props.kind === 'text' || props.kind === 'plain')
+const shown = computed(() => (props.plain ? props.text : props.filled === false ? (props.label || words[props.kind] || '…') : isText.value ? props.text.slice(1, -1).replace(/\\(.)/g, (_, c) => (c === 'n' ? ' ' : c)) || 'no text yet' : props.text))
+const words: Record<string, string> = { table: 'a table', row: 'one of a table', field: 'a field', screen: 'a screen', formula: 'a formula', text: 'a text', name: 'a name', number: 'a number', colour: 'a colour', choice: 'choose' }
+const picks = computed(() => {
+  const all = blank.value?.choices ?? []
+  const part = typed.value.trim().toLowerCase()
+  if (isText.value || !part || typed.value === blank.value?.value) return all
+  return all.filter((pick) => `${pick.text} ${pick.note}`.toLowerCase().includes(part))
+})
+
+watch(() => studio.filling.value, (at) => at === props.at && start(), { immediate: true })
+
+async function start() {
+  studio.filling.value = ''
+  trouble.value = ''
+  marked.value = -1
+  blank.value = null
+  open.value = true
+  try {
+    blank.value = await api.get<BlankState>(`apps/${studio.app}/blank?at=${encodeURIComponent(props.at)}`)
+    typed.value = blank.value.value
+    await nextTick()
+    setTimeout(() => field.value?.select(), 20)
+  } catch (error) {
+    open.value = false
+    studio.told(error)
+  }
+}
+
+async function take(text: string, onward = false) {
+  if (busy.value) return
+  busy.value = true
+  trouble.value = text === blank.value?.value && props.filled !== false ? '' : await studio.fill(props.at, text)
+  busy.value = false
+  if (trouble.value) return
+  open.value = false
+  await nextTick()
+  if (onward) next()
+  else button.value?.focus()
+}
+
+function next() {
+  const all = [...document.querySelectorAll<HTMLElement>('.surface [data-blank]')]
+  const mine = all.findIndex((other) => other.dataset.blank === props.at)
+  const following = all[mine + 1]
+  if (following) studio.startFilling(following.dataset.blank ?? '')
+}
+
+function pick(text: string) {
+  if (!isText.value) return take(text)
+  const box = field.value
+  const from = box?.selectionStart ?? typed.value.length
+  const whole = from === 0 && box?.selectionEnd === typed.value.length
+  typed.value = whole ? typed.value + text : typed.value.slice(0, from) + text + typed.value.slice(box?.selectionEnd ?? from)
+  box?.focus()
+}
+
+function press(event: KeyboardEvent) {
+  if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
+    if (!picks.value.length) return
+    event.preventDefault()
+    marked.value = (marked.value + (event.key === 'ArrowDown' ? 1 : -1) + picks.value.length) % picks.value.length
+    document.querySelector(`[data-pick="${marked.value}"]`)?.scrollIntoView({ block: 'nearest' })
+  } else if ((event.key === 'Enter' && !event.shiftKey) || event.key === 'Tab') {
+    event.preventDefault()
+    const chosen = picks.value[marked.value]
+    if (chosen && isText.value) return pick(chosen.text)
+    take(chosen ? chosen.text : typed.value, event.key === 'Tab')
+  }
+}
+
+async function leaveOut() {
+  open.value = false
+  await studio.edit({ what: 'remove', at: props.at.replace(/\/0\/(field|way)$/, '') })
+}
+</script>
+
+<template>
+  <span class="blank-place">
+    <button ref="button" :class="plain ? 'link' : ['blank', `blank-${kind}`, { unfilled: filled === false, wrong }]" :data-blank="plain ? undefined : at" :aria-label="plain ? undefined : `${label || words[kind] || kind}: ${shown}`" @click.stop="start">
+      <i v-if="kind === 'colour' && filled !== false" class="swatch" :style="{ background: text }" />{{ shown }}
+    </button>
+    <v-menu v-if="open" v-model="open" :activator="button" :open-on-click="false" :close-on-content-click="false" location="bottom start" offset="6" max-width="420" min-width="300">
+      <v-card class="filler" @keydown.stop>
+        <p class="small">{{ blank ? `Here fits ${blank.words}.` : 'One moment…' }}</p>
+        <div v-if="kind === 'colour'" class="filler-colour">
+          <input type="color" :value="typed || '#000000'" aria-label="Colour" @input="typed = ($event.target as HTMLInputElement).value.toUpperCase()">
+          <input ref="field" v-model="typed" class="filler-field code" aria-label="Colour as text" @keydown="press">
+        </div>
+        <textarea v-else-if="isText" ref="field" v-model="typed" class="filler-field" rows="3" :aria-label="blank?.words" :aria-invalid="!!trouble" @keydown="press" />
+        <input v-else ref="field" v-model="typed" class="filler-field" :class="{ code: kind === 'formula' }" :aria-label="blank?.words" :aria-invalid="!!trouble" spellcheck="false" @input="marked = -1" @keydown="press">
+        <p v-if="trouble" class="fault" role="alert">{{ trouble }}</p>
+        <ul v-if="picks.length" class="picks" role="listbox" :aria-label="isText ? 'Values to put in' : 'What fits'">
+          <li v-for="(choice, i) in picks" :key="choice.text" role="option" :aria-selected="i === marked" :data-pick="i" :class="{ marked: i === marked }" @mousedown.prevent @click="pick(choice.text)">
+            <span :class="{ code: kind === 'formula' || isText }">{{ choice.text }}</span><span class="small">{{ choice.note }}</span>
+          </li>
+        </ul>
+        <div class="dialog-end">
+          <v-btn v-if="optional && !plain" size="small" variant="text" @click="leaveOut">Leave this out</v-btn>
+          <v-btn size="small" color="primary" :loading="busy" @click="take(typed)">Fill</v-btn>
+        </div>
+      </v-card>
+    </v-menu>
+  </span>
+</template>

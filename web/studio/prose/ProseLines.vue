@@ -1,0 +1,129 @@
+<script setup lang="ts">
+import { mdiArrowDown, mdiArrowUp, mdiClose, mdiPlus } from '@mdi/js'
+import { ref } from 'vue'
+import type { Offer, ProseLine } from '../../contracts/studio'
+import FindingNote from '../findings/FindingNote.vue'
+import { useStudio } from '../frame/useStudio'
+import AddLine from './AddLine.vue'
+import BlankButton from './BlankButton.vue'
+
+const props = defineProps<{ lines: ProseLine[]; root: string }>()
+const studio = useStudio()
+const adding = ref<{ under: number; list: string; index?: number; kind: 'line' | 'effect' | 'field'; indent: number } | null>(null)
+
+const index = (at: string) => (/\/\d+$/.test(at) ? Number(at.split('/').pop()) : -1)
+const listOf = (at: string) => at.replace(/\/\d+$/, '')
+const isNode = (line: ProseLine) => line.role === 'node' && line.at !== props.root && index(line.at) >= 0
+const count = (list: string) => props.lines.filter((l) => l.role === 'node' && listOf(l.at) === list && index(l.at) >= 0).length
+const findings = (line: ProseLine) => [...studio.findingsAt.value.entries()].filter(([at]) => line.role === 'node' && (at === line.at || line.parts.some((p) => p.at === at) || (at.startsWith(`${line.at}/`) && !props.lines.some((l) => l !== line && l.at.length > line.at.length && at.startsWith(l.at))))).flatMap(([, all]) => all)
+const wrong = (at?: string) => !!at && !!studio.findingsAt.value.get(at)?.length
+
+const fresh: Record<string, string> = { shows: 'shows ___ as title', with: 'set ___ = ___' }
+
+function lastUnder(i: number): number {
+  let last = i
+  while (last + 1 < props.lines.length && props.lines[last + 1].indent > props.lines[i].indent) last++
+  return last
+}
+
+async function offer(line: ProseLine, i: number, offered: Offer) {
+  if (offered.kind === 'line') {
+    const made = fresh[offered.key]
+    if (made) {
+      const at = count(offered.at)
+      if (await studio.edit({ what: 'add', at: offered.at, text: made })) studio.startFilling(`${offered.at}/${at}/${offered.key === 'shows' ? 'formula' : 'field'}`)
+      return
+    }
+    const kind = offered.key === 'lines' ? 'line' : offered.key === 'fields' ? 'field' : 'effect'
+    adding.value = { under: lastUnder(i), list: offered.at, kind, indent: line.indent + (offered.key === 'lines' || offered.key === 'fields' || line.role === 'part' ? 1 : 2) }
+    return
+  }
+  if ((await studio.edit({ what: 'offer', at: offered.at })) && offered.kind !== 'flag') {
+    const inner = offered.kind === 'series' ? '/0/field' : offered.key === 'asking' || (offered.key === 'with' && offered.kind === 'formula') ? '/0' : ''
+    studio.startFilling(offered.key === 'about' ? `${offered.at}/0/one` : offered.at + inner)
+  }
+}
+
+function addAfter(line: ProseLine, i: number) {
+  if (!isNode(line)) return
+  const key = listOf(line.at).split('/').pop() ?? ''
+  if (fresh[key]) return offer(line, i, { label: '', at: listOf(line.at), key, kind: 'line' })
+  adding.value = { under: lastUnder(i), list: listOf(line.at), index: index(line.at) + 1, kind: key === 'lines' ? 'line' : key === 'fields' ? 'field' : 'effect', indent: line.indent }
+}
+
+async function move(line: ProseLine, by: number) {
+  const to = index(line.at) + by
+  if (!isNode(line) || to < 0 || to >= count(listOf(line.at))) return
+  if (await studio.edit({ what: 'move', at: line.at, index: to })) focusLine(`${listOf(line.at)}/${to}`)
+}
+
+async function remove(line: ProseLine) {
+  if (isNode(line) && (await studio.edit({ what: 'remove', at: line.at }))) focusLine(line.at)
+}
+
+function focusLine(at: string) {
+  requestAnimationFrame(() => document.querySelector<HTMLElement>(`[data-line="${CSS.escape(at)}"]`)?.focus())
+}
+
+function press(event: KeyboardEvent, line: ProseLine, i: number) {
+  if (event.target !== event.currentTarget) return
+  const key = event.key
+  if (key === 'Enter') {
+    event.preventDefault()
+    const first = (event.currentTarget as HTMLElement).querySelector<HTMLElement>('[data-blank]')
+    if (first) studio.startFilling(first.dataset.blank ?? '')
+  } else if (event.altKey && (key === 'ArrowUp' || key === 'ArrowDown')) {
+    event.preventDefault()
+    move(line, key === 'ArrowUp' ? -1 : 1)
+  } else if (key === 'ArrowUp' || key === 'ArrowDown') {
+    event.preventDefault()
+    const rows = [...document.querySelectorAll<HTMLElement>('.surface [data-row]')]
+    rows[rows.indexOf(event.currentTarget as HTMLElement) + (key === 'ArrowUp' ? -1 : 1)]?.focus()
+  } else if (key === 'Delete' || key === 'Backspace') {
+    event.preventDefault()
+    remove(line)
+  } else if (key.toLowerCase() === 'n' && !event.ctrlKey && !event.metaKey) {
+    event.preventDefault()
+    addAfter(line, i)
+  }
+}
+
+defineExpose({ addAtEnd: (list: string, kind: 'line' | 'effect' | 'field') => (adding.value = { under: props.lines.length - 1, list, kind, indent: 0 }) })
+</script>
+
+<template>
+  <div class="prose">
+    <template v-for="(line, i) in lines" :key="`${line.at}:${line.role}:${i}`">
+      <div
+        class="line" data-row :data-line="line.role === 'node' ? line.at : undefined" tabindex="0"
+        :class="{ pointed: !!studio.pointed.value && studio.pointed.value === line.at, gone: studio.gone.value === line.at, part: line.role === 'part', root: line.at === root && line.role === 'node' }"
+        :style="{ paddingInlineStart: `${line.indent * 26 + 10}px` }"
+        @pointerenter="studio.pointed.value = line.at" @pointerleave="studio.pointed.value = ''" @keydown="press($event, line, i)"
+      >
+        <span class="line-words">
+          <template v-for="(part, p) in line.parts" :key="p">
+            <template v-if="!part.kind">{{ part.text.startsWith(',') || part.text === ':' ? '' : ' ' }}<span class="words">{{ part.text }}</span></template>
+            <template v-else>{{ ' ' }}<BlankButton :at="part.at ?? ''" :kind="part.kind" :text="part.text" :filled="part.filled" :optional="part.optional" :label="part.label" :wrong="wrong(part.at)" /></template>
+          </template>
+        </span>
+        <span class="line-tools">
+          <v-menu v-if="line.offers.length">
+            <template #activator="{ props: menu }"><v-btn v-bind="menu" :icon="mdiPlus" size="x-small" variant="text" aria-label="Add to this sentence" title="Add to this sentence" /></template>
+            <v-list density="compact">
+              <v-list-item v-for="offered in line.offers" :key="offered.key" :title="offered.label" @click="offer(line, i, offered)" />
+            </v-list>
+          </v-menu>
+          <template v-if="isNode(line)">
+            <v-btn :icon="mdiArrowUp" size="x-small" variant="text" aria-label="Move up" title="Move up (Alt+Up)" :disabled="index(line.at) === 0" @click="move(line, -1)" />
+            <v-btn :icon="mdiArrowDown" size="x-small" variant="text" aria-label="Move down" title="Move down (Alt+Down)" :disabled="index(line.at) >= count(listOf(line.at)) - 1" @click="move(line, 1)" />
+            <v-btn :icon="mdiClose" size="x-small" variant="text" aria-label="Remove this line" title="Remove (Delete)" @click="remove(line)" />
+          </template>
+        </span>
+      </div>
+      <div v-if="findings(line).length" class="line-findings" :style="{ marginInlineStart: `${line.indent * 26 + 10}px` }">
+        <FindingNote v-for="finding in findings(line)" :key="finding.id" :finding="finding" />
+      </div>
+      <AddLine v-if="adding && adding.under === i" v-bind="adding" @done="adding = null" />
+    </template>
+  </div>
+</template>

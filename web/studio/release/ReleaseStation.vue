@@ -1,0 +1,118 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { BuildState, ReleaseData, SubmissionState } from '../../contracts/studio'
+import { api, Declined } from '../api'
+import FindingNote from '../findings/FindingNote.vue'
+import { useStudio } from '../frame/useStudio'
+import BuildLine from './BuildLine.vue'
+import ReleaseText from './ReleaseText.vue'
+import SubmissionLine from './SubmissionLine.vue'
+import { useRelease } from './useRelease'
+
+const studio = useStudio()
+const { release, trouble, reasons, act } = useRelease(studio)
+const uploading = ref(false)
+const targets = [
+  { key: 'web' as const, name: 'Web app', note: 'a zip with manifest, icons and service worker' },
+  { key: 'apk' as const, name: 'Android package', note: 'APK, aligned and signed' },
+  { key: 'aab' as const, name: 'Android store bundle', note: 'AAB, signed' },
+]
+const data = computed(() => studio.state.value?.release as ReleaseData)
+const findings = computed(() => studio.state.value?.findings.filter((f) => f.station === 'release' || f.blocks) ?? [])
+const holds = computed(() => studio.state.value?.stations.find((s) => s.key === 'release'))
+const newest = (target: string): BuildState | undefined => release.value?.builds.find((b) => b.target === target)
+const running = (target: string) => ['queued', 'running'].includes(newest(target)?.state ?? '')
+const ready = (takes: string[]) => release.value?.builds.filter((b) => b.state === 'done' && takes.includes(b.target)).filter((b, i, all) => all.findIndex((o) => o.target === b.target) === i) ?? []
+const submissions = (store: string): SubmissionState[] => release.value?.submissions.filter((s) => s.store === store) ?? []
+const liveBehind = computed(() => release.value?.live.revision !== studio.state.value?.revision.number)
+
+async function goLive() {
+  await studio.goLive()
+  await act(() => api.get(`apps/${studio.app}/release`))
+}
+
+async function upload(event: Event) {
+  const file = (event.target as HTMLInputElement).files?.[0]
+  if (!file) return
+  uploading.value = true
+  const form = new FormData()
+  form.append('picture', file)
+  try {
+    const { name } = await api.post<{ name: string }>(`apps/${studio.app}/assets`, form)
+    await studio.fill('/release/icon', name)
+  } catch (error) {
+    studio.told(error instanceof Declined ? error : String(error))
+  } finally {
+    uploading.value = false
+  }
+}
+</script>
+
+<template>
+  <div class="release">
+    <section class="release-part">
+      <h1>Release</h1>
+      <div class="identity">
+        <div class="identity-icon">
+          <img :src="`/api/apps/${studio.app}/icon.png?r=${studio.state.value?.revision.number}`" width="88" height="88" alt="The app’s icon">
+          <label class="link">Upload a picture<input type="file" class="sr" accept="image/png,image/jpeg,image/webp" :disabled="uploading" @change="upload"></label>
+          <button v-if="data.icon" class="link" @click="studio.edit({ what: 'remove', at: '/release/icon' })">Use the letter instead</button>
+        </div>
+        <div class="identity-fields">
+          <ReleaseText at="/release/package" label="Package id" :value="data.package" />
+          <ReleaseText at="/release/version" label="Version" :value="data.version" short />
+          <ReleaseText at="/release/build" label="Build number" :value="String(data.build)" short />
+          <ReleaseText at="/release/letter" label="Icon letter" :value="data.letter" short />
+        </div>
+      </div>
+      <ReleaseText at="/release/title" label="Title in the stores" :value="data.title" :most="30" />
+      <ReleaseText at="/release/summary" label="Short description" :value="data.summary" :most="80" />
+      <ReleaseText at="/release/description" label="Full description" :value="data.description" :most="4000" :rows="4" />
+    </section>
+
+    <section class="release-part" aria-label="Checks">
+      <h2>Checks <span class="small">{{ holds?.holds }} of {{ holds?.checks }} hold</span></h2>
+      <FindingNote v-for="finding in findings" :key="finding.id" :finding="finding" />
+      <p v-if="!findings.length" class="quiet-note">Nothing stands against a release.</p>
+      <div v-if="release" class="live-line">
+        <p>
+          <template v-if="release.live.revision">Live is revision {{ release.live.revision }} at <a :href="release.live.address" target="_blank" rel="noopener">{{ release.live.address }}</a>.</template>
+          <template v-else>Nothing is live yet. Packages open what is live.</template>
+          <span v-if="release.live.insecure" class="small"> Packages will call this address; phones outside need one that begins with https.</span>
+        </p>
+        <v-btn size="small" :color="release.live.revision ? 'primary' : 'secondary'" :variant="liveBehind ? 'flat' : 'tonal'" :disabled="!liveBehind" @click="goLive">Put revision {{ studio.state.value?.revision.number }} live</v-btn>
+      </div>
+    </section>
+
+    <section class="release-part" aria-label="Packages">
+      <h2>Packages</h2>
+      <div v-if="trouble" class="fault" role="alert">
+        {{ trouble }}
+        <ul v-if="reasons.length"><li v-for="reason in reasons" :key="reason">{{ reason }}</li></ul>
+      </div>
+      <v-progress-linear v-if="!release && !trouble" indeterminate color="primary" aria-label="Loading packages" />
+      <div v-for="target in targets" :key="target.key" class="target">
+        <div class="target-head">
+          <p><strong>{{ target.name }}</strong><br><span class="small">{{ target.note }}</span></p>
+          <v-btn size="small" color="primary" variant="tonal" :disabled="running(target.key)" @click="act(() => api.post(`apps/${studio.app}/builds`, { target: target.key }))">Build</v-btn>
+        </div>
+        <BuildLine v-if="newest(target.key)" :build="newest(target.key)!" @cancel="(id) => act(() => api.remove(`apps/${studio.app}/builds/${id}`))" />
+      </div>
+      <p v-if="release?.key" class="small">Signed with this app’s own key, <span class="code">{{ release.key.slice(0, 16) }}…</span> <a :href="`/api/apps/${studio.app}/key`">Save the key</a> in a safe place: an update must carry the same signature.</p>
+    </section>
+
+    <section class="release-part" aria-label="Stores">
+      <h2>Stores</h2>
+      <div v-for="store in release?.stores" :key="store.key" class="target">
+        <div class="target-head">
+          <p><strong>{{ store.name }}</strong><br><span class="small">takes {{ store.takes.includes('web') ? 'web apps' : 'Android packages' }}</span></p>
+          <span class="target-buttons">
+            <v-btn v-for="build in ready(store.takes)" :key="build.id" size="small" color="secondary" @click="act(() => api.post(`apps/${studio.app}/submissions`, { build: build.id, store: store.key }))">Submit {{ build.target === 'web' ? 'the web app' : build.target.toUpperCase() }} {{ build.version }} ({{ build.number }})</v-btn>
+          </span>
+        </div>
+        <p v-if="!ready(store.takes).length && !submissions(store.key).length" class="small">Build a package first, then it can be submitted here.</p>
+        <SubmissionLine v-for="submission in submissions(store.key).slice(0, 3)" :key="submission.id" :submission="submission" @release="(id) => act(() => api.post(`apps/${studio.app}/submissions/${id}/release`))" />
+      </div>
+    </section>
+  </div>
+</template>
