@@ -14,8 +14,8 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\Edited;
-use Lanai\Core\Blueprint\EditRefused;
 use Lanai\Core\Blueprint\Editor;
+use Lanai\Core\Blueprint\EditRefused;
 use Lanai\Core\Blueprint\Rebase;
 use Lanai\Core\Script\SentenceDiff;
 
@@ -101,7 +101,7 @@ final readonly class RevisionBook
         $app->liveRevision()->associate($app->revision)->save();
     }
 
-    /** @param Closure(App): Revision $work */
+    /** @param  Closure(App): Revision  $work */
     private function write(App $app, Closure $work): Revision
     {
         $revision = DB::transaction(function () use ($app, $work): Revision {

@@ -110,7 +110,7 @@ final class StudioState
         return $kinds;
     }
 
-    /** @param class-string<HasSentence> $class the sentence with nothing filled in */
+    /** @param  class-string<HasSentence>  $class the sentence with nothing filled in */
     private static function begun(string $class): string
     {
         $words = [];

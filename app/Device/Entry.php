@@ -17,7 +17,9 @@ use Lanai\Core\Runtime\Player;
 /** The way a device came in, which decides the app, the data set and the revision. */
 final readonly class Entry
 {
-    private function __construct(public string $way, public string $key, public App $app, public DataSet $set, public Revision $revision) {}
+    private function __construct(public string $way, public string $key, public App $app, public DataSet $set, public Revision $revision)
+    {
+    }
 
     /** Live by the app's address, sandbox by its share code, the deck by the founder's session. Anything else is not there. */
     public static function from(Request $request, string $way, string $key): self

@@ -22,7 +22,9 @@ final class BuildPackage implements ShouldQueue
 
     public int $timeout = 600;
 
-    public function __construct(private readonly int $build) {}
+    public function __construct(private readonly int $build)
+    {
+    }
 
     public function handle(): void
     {

@@ -26,6 +26,7 @@ final class App extends Model
 {
     protected $guarded = [];
 
+    /** @var array<string, string> */
     protected $casts = ['undo' => 'array', 'redo' => 'array'];
 
     /** @return BelongsTo<Revision, $this> */

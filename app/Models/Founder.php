@@ -18,6 +18,7 @@ final class Founder extends User
 
     protected $hidden = ['password', 'remember_token'];
 
+    /** @var array<string, string> */
     protected $casts = ['password' => 'hashed'];
 
     /** @return HasMany<App, $this> */

@@ -26,6 +26,7 @@ final class Revision extends Model
 
     protected $guarded = [];
 
+    /** @var array<string, string> */
     protected $casts = ['blueprint' => 'array', 'patch' => 'array', 'inverse' => 'array', 'sentences' => 'array', 'created_at' => 'datetime'];
 
     public function read(): Blueprint

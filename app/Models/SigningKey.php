@@ -19,5 +19,6 @@ final class SigningKey extends Model
 
     protected $hidden = ['store', 'password'];
 
+    /** @var array<string, string> */
     protected $casts = ['store' => 'encrypted', 'password' => 'encrypted'];
 }

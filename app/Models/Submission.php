@@ -21,6 +21,7 @@ final class Submission extends Model
 {
     protected $guarded = [];
 
+    /** @var array<string, string> */
     protected $casts = ['reasons' => 'array'];
 
     /** @return BelongsTo<Build, $this> */

@@ -9,7 +9,9 @@ use ZipArchive;
 /** A store bundle: the same app in the form from which a store makes packages for each device. */
 final readonly class AabRecipe implements Recipe
 {
-    public function __construct(private ApkRecipe $apk, private SigningKeys $keys) {}
+    public function __construct(private ApkRecipe $apk, private SigningKeys $keys)
+    {
+    }
 
     public function make(Job $job, string $file): void
     {

@@ -7,7 +7,9 @@ namespace App\Packaging;
 /** An Android package, aligned and signed with the app's own key. */
 final readonly class ApkRecipe implements Recipe
 {
-    public function __construct(private SigningKeys $keys) {}
+    public function __construct(private SigningKeys $keys)
+    {
+    }
 
     public function make(Job $job, string $file): void
     {

@@ -5,4 +5,6 @@ declare(strict_types=1);
 namespace App\Packaging;
 
 /** The founder cancelled the build. */
-final class Cancelled extends \RuntimeException {}
+final class Cancelled extends \RuntimeException
+{
+}

@@ -11,7 +11,9 @@ use Lanai\Core\Blueprint\Blueprint;
 /** Paints the app's icon in every size: an uploaded picture, or a letter on the theme's main colour. */
 final readonly class IconPainter
 {
-    public function __construct(private App $app, private Blueprint $blueprint) {}
+    public function __construct(private App $app, private Blueprint $blueprint)
+    {
+    }
 
     /**
      * @param  float  $share  how much of the side the picture or the letter may take, 0 to 1

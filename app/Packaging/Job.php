@@ -17,7 +17,9 @@ final readonly class Job
      * @param  Closure(int, string): void  $tell  gets percent done and a line for the log
      * @param  Closure(): bool  $cancelled
      */
-    public function __construct(public App $app, public Blueprint $blueprint, public string $folder, private Closure $tell, private Closure $cancelled) {}
+    public function __construct(public App $app, public Blueprint $blueprint, public string $folder, private Closure $tell, private Closure $cancelled)
+    {
+    }
 
     /** @throws Cancelled */
     public function step(int $percent, string $line): void

@@ -85,6 +85,7 @@ final readonly class EloquentRecordStore implements RecordStore
         return DB::connection($this->connection)->transaction(\Closure::fromCallable($work));
     }
 
+    /** @return array<string, mixed>|null */
     public function answerTo(string $tap): ?array
     {
         $answer = DB::connection($this->connection)->table('_taps')->where('tap', $tap)->value('answer');

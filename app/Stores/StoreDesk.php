@@ -42,7 +42,7 @@ final class StoreDesk
         $this->take($submission, $this->ask($submission->store, fn (string $url, string $token): Response => Guard::to($url)->withToken($token)->post("$url/submissions/$submission->remote_id/release")));
     }
 
-    /** @param array<string, mixed> $answer */
+    /** @param  array<string, mixed>  $answer */
     private function take(Submission $submission, array $answer): void
     {
         $submission->state = is_string($answer['state'] ?? null) ? $answer['state'] : $submission->state;

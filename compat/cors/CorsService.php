@@ -13,13 +13,13 @@ final class CorsService
 {
     private StackCors $cors;
 
-    /** @param array<string, mixed> $options */
+    /** @param  array<string, mixed>  $options */
     public function __construct(array $options = [])
     {
         $this->setOptions($options);
     }
 
-    /** @param array<string, mixed> $options keys as in config/cors.php */
+    /** @param  array<string, mixed>  $options keys as in config/cors.php */
     public function setOptions(array $options): void
     {
         $known = ['allowed_origins' => 'allowedOrigins', 'allowed_origins_patterns' => 'allowedOriginsPatterns',

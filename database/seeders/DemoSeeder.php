@@ -49,7 +49,7 @@ final class DemoSeeder extends Seeder
         }
     }
 
-    /** @param list<string> $photos */
+    /** @param  list<string>  $photos */
     private function fill(App $app, DataSet $set, Blueprint $blueprint, array $photos): void
     {
         $store = new EloquentRecordStore($app, $set, $blueprint);

@@ -48,7 +48,7 @@ final class SeaPainter
         return (string) ob_get_clean();
     }
 
-    /** @param array{int, int, int} $colour */
+    /** @param  array{int, int, int}  $colour */
     private static function line(\GdImage $image, int $y, array $colour): void
     {
         imageline($image, 0, $y, self::WIDTH, $y, (int) imagecolorallocate($image, ...$colour));

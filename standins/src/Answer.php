@@ -7,10 +7,12 @@ namespace Standins;
 /** An HTTP answer. */
 final readonly class Answer
 {
-    /** @param array<string, string> $headers */
-    public function __construct(public int $status, public string $body, public array $headers) {}
+    /** @param  array<string, string>  $headers */
+    public function __construct(public int $status, public string $body, public array $headers)
+    {
+    }
 
-    /** @param array<string, mixed> $data */
+    /** @param  array<string, mixed>  $data */
     public static function json(int $status, array $data): self
     {
         return new self($status, json_encode($data, JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE), ['Content-Type' => 'application/json']);

@@ -9,8 +9,10 @@ final readonly class Desk
 {
     private const LARGEST = 200 * 1024 * 1024;
 
-    /** @param float $seconds how long a review takes */
-    public function __construct(private Ledger $ledger, private Inspector $inspector, private string $store, private string $folder, private string $address, private string $token, private float $seconds) {}
+    /** @param  float  $seconds how long a review takes */
+    public function __construct(private Ledger $ledger, private Inspector $inspector, private string $store, private string $folder, private string $address, private string $token, private float $seconds)
+    {
+    }
 
     /**
      * @param  array<string, mixed>  $fields
@@ -104,7 +106,7 @@ final readonly class Desk
             'page' => $state === 'released' ? "$this->address/apps/{$submission['package']}" : null];
     }
 
-    /** @param array<string, mixed> $submission */
+    /** @param  array<string, mixed>  $submission */
     private function release(array $submission): Answer
     {
         if ($this->told($submission)['state'] !== 'approved') {

@@ -20,5 +20,6 @@ final readonly class Inspection
         public string $signer = '',
         public array $permissions = [],
         public array $reasons = [],
-    ) {}
+    ) {
+    }
 }

@@ -22,7 +22,7 @@ final readonly class Ledger
                 permissions text not null, received real not null, package text, code integer, signer text, version text, reasons text, released real)');
     }
 
-    /** @param array{store: string, publisher: string, file: string, listing: string, permissions: string} $submission */
+    /** @param  array{store: string, publisher: string, file: string, listing: string, permissions: string}  $submission */
     public function receive(array $submission): int
     {
         $this->database->prepare('insert into submissions (store, publisher, file, listing, permissions, received) values (?, ?, ?, ?, ?, ?)')
@@ -49,7 +49,7 @@ final readonly class Ledger
         return $this->first('select * from submissions where store = ? and package = ? and released is not null order by released desc limit 1', [$store, $package]);
     }
 
-    /** @param list<array{code: string, sentence: string}> $reasons */
+    /** @param  list<array{code: string, sentence: string}>  $reasons */
     public function decide(int $id, Inspection $inspection, array $reasons): void
     {
         $this->database->prepare('update submissions set package = ?, code = ?, signer = ?, version = ?, reasons = ? where id = ? and reasons is null')

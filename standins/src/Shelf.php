@@ -9,7 +9,7 @@ use ZipArchive;
 /** What a visitor of a store sees. */
 final class Shelf
 {
-    /** @param array<string, mixed> $listing */
+    /** @param  array<string, mixed>  $listing */
     public static function page(string $store, array $listing, string $version, string $install): string
     {
         $text = fn (string $key): string => htmlspecialchars(is_string($listing[$key] ?? null) ? $listing[$key] : '', ENT_QUOTES);

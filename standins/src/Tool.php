@@ -13,11 +13,11 @@ final class Tool
      */
     public static function run(array $command): array
     {
-        $process = proc_open($command, [1 => ['pipe', 'w'], 2 => ['redirect', 1]], $pipes);
+        $process = proc_open($command, [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes);
         if (! is_resource($process)) {
             return [127, ''];
         }
-        $output = (string) stream_get_contents($pipes[1]);
+        $output = stream_get_contents($pipes[1]).stream_get_contents($pipes[2]);
 
         return [proc_close($process), $output];
     }

@@ -70,5 +70,6 @@ function point(at: string) {
   for (const marked of document.querySelectorAll('.pointed')) marked.classList.remove('pointed')
   const found = at ? document.querySelector(`[data-at="${CSS.escape(at)}"]`) : null
   found?.classList.add('pointed')
-  found?.scrollIntoView({ block: 'nearest' })
+  const box = found?.getBoundingClientRect()
+  if (box && (box.bottom < 60 || box.top > window.innerHeight - 80)) found?.scrollIntoView({ block: 'nearest' })
 }

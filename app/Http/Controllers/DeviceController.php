@@ -17,7 +17,7 @@ final class DeviceController
 {
     public function page(Request $request, string $key): Response
     {
-        $way = (string) $request->route()?->parameter('way');
+        $way = (string) $request->route()->parameter('way');
         $entry = Entry::from($request, $way, $key);
 
         return response()->view('device', [

@@ -25,7 +25,9 @@ use Lanai\Core\Script\Walk;
 /** Edits of an app: blanks filled, lines added, moved and removed, mends applied, and the way back. */
 final readonly class EditController
 {
-    public function __construct(private RevisionBook $book) {}
+    public function __construct(private RevisionBook $book)
+    {
+    }
 
     public function store(Edit $request, App $app, #[CurrentUser] Founder $founder): JsonResponse
     {

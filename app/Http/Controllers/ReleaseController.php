@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Apps\RevisionBook;
 use App\Apps\ReleaseState;
+use App\Apps\RevisionBook;
 use App\Apps\StudioState;
 use App\Jobs\BuildPackage;
 use App\Models\App;
@@ -13,6 +13,7 @@ use App\Models\Build;
 use App\Packaging\IconPainter;
 use App\Packaging\Packager;
 use App\Packaging\Target;
+use App\Stores\StoreDesk;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -21,8 +22,13 @@ use Symfony\Component\HttpFoundation\BinaryFileResponse;
 /** The release of an app: what is live, its packages, its key. */
 final class ReleaseController
 {
-    public function show(App $app): JsonResponse
+    /** While somebody looks, open submissions are asked about at once; the scheduler does it otherwise. */
+    public function show(App $app, StoreDesk $desk): JsonResponse
     {
+        foreach ($app->submissions()->whereIn('state', StoreDesk::OPEN)->where('updated_at', '<', now()->subMilliseconds(600))->get() as $submission) {
+            rescue(fn () => $desk->refresh($submission), report: false);
+        }
+
         return response()->json(ReleaseState::of($app));
     }
 
@@ -49,7 +55,7 @@ final class ReleaseController
 
     public function cancel(App $app, int $build): JsonResponse
     {
-        $app->builds()->whereIn('state', ['queued', 'running'])->whereKey($build)->update(['state' => 'cancelled']);
+        $app->builds()->whereIn('state', ['queued', 'running'])->where('id', $build)->update(['state' => 'cancelled']);
 
         return response()->json(ReleaseState::of($app));
     }

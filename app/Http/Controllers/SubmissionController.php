@@ -16,7 +16,9 @@ use Illuminate\Http\Request;
 /** Handing packages in at the stores. */
 final readonly class SubmissionController
 {
-    public function __construct(private StoreDesk $desk) {}
+    public function __construct(private StoreDesk $desk)
+    {
+    }
 
     public function store(Request $request, App $app): JsonResponse
     {
@@ -40,7 +42,7 @@ final readonly class SubmissionController
         return $this->answered($app, fn () => $this->desk->release($found));
     }
 
-    /** @param callable(): mixed $call */
+    /** @param  callable(): mixed  $call */
     private function answered(App $app, callable $call): JsonResponse
     {
         try {

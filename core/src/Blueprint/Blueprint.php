@@ -32,7 +32,8 @@ final class Blueprint implements HasSentence
         #[ListOf(Screen::class)] public readonly array $screens = [],
         #[ListOf(Tab::class)] public readonly array $tabs = [],
         public readonly Release $release = new Release,
-    ) {}
+    ) {
+    }
 
     public static function sentence(): Sentence
     {

@@ -7,7 +7,9 @@ namespace Lanai\Core\Blueprint;
 /** What an edit makes: the new blueprint, the patch to it and the patch back. */
 final readonly class Edited
 {
-    private function __construct(public Blueprint $blueprint, public Patch $patch, public Patch $inverse) {}
+    private function __construct(public Blueprint $blueprint, public Patch $patch, public Patch $inverse)
+    {
+    }
 
     /** @throws EditRefused */
     public static function by(Blueprint $before, Patch $patch): self

@@ -17,7 +17,9 @@ use Lanai\Core\Script\Walk;
 /** The edits a founder makes, each as a JSON Patch. */
 final readonly class Editor
 {
-    public function __construct(private Blueprint $blueprint) {}
+    public function __construct(private Blueprint $blueprint)
+    {
+    }
 
     /**
      * Fills one blank with what was typed or picked. Filling a name renames: everything that points at it follows.
@@ -181,7 +183,7 @@ final readonly class Editor
         return [$item];
     }
 
-    /** @param array{op: string, path: string, from?: string, value?: mixed} ...$operations */
+    /** @param  array{op: string, path: string, from?: string, value?: mixed}  ...$operations */
     private function by(array ...$operations): Edited
     {
         return Edited::by($this->blueprint, new Patch(array_values($operations)));

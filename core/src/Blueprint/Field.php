@@ -18,7 +18,9 @@ use Lanai\Core\Script\Sentence;
 /** One field of a table. Its column keeps its first name, so that a rename moves no data. */
 final readonly class Field implements HasSentence
 {
-    public function __construct(public string $name, public FieldType $type, public bool $required = false, public string $stored = '') {}
+    public function __construct(public string $name, public FieldType $type, public bool $required = false, public string $stored = '')
+    {
+    }
 
     public static function sentence(): Sentence
     {

@@ -10,6 +10,8 @@ use Attribute;
 #[Attribute(Attribute::TARGET_PARAMETER)]
 final readonly class ListOf
 {
-    /** @param class-string $class a node class, or an interface whose family Shape knows */
-    public function __construct(public string $class) {}
+    /** @param  class-string  $class a node class, or an interface whose family Shape knows */
+    public function __construct(public string $class)
+    {
+    }
 }

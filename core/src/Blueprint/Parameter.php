@@ -13,7 +13,9 @@ use Lanai\Core\Script\Sentence;
 /** A row that a screen is about; formulas on it say "swim" for one Swim. */
 final readonly class Parameter implements HasSentence
 {
-    public function __construct(public string $one) {}
+    public function __construct(public string $one)
+    {
+    }
 
     public static function sentence(): Sentence
     {

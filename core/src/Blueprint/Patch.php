@@ -15,8 +15,10 @@ use Swaggest\JsonDiff\JsonPatch;
  */
 final readonly class Patch
 {
-    /** @param list<Operation> $operations */
-    public function __construct(public array $operations) {}
+    /** @param  list<Operation>  $operations */
+    public function __construct(public array $operations)
+    {
+    }
 
     /**
      * @param  array<string, mixed>  $before
@@ -24,10 +26,14 @@ final readonly class Patch
      */
     public static function between(array $before, array $after): self
     {
-        $diff = new JsonDiff(self::tree($before), self::tree($after), JsonDiff::SKIP_TEST_OPS);
+        $diff = new JsonDiff(self::tree($before), self::tree($after), JsonDiff::SKIP_JSON_MERGE_PATCH);
         $operations = [];
-        foreach ($diff->getPatch()->jsonSerialize() as $operation) {
-            $operations[] = self::plain($operation);
+        $made = self::plain($diff->getPatch()->jsonSerialize());
+        foreach (is_array($made) ? $made : [] as $operation) {
+            // The library writes a test before each change; the revision's number serves for that here.
+            if (is_array($operation) && ($operation['op'] ?? '') !== 'test') {
+                $operations[] = $operation;
+            }
         }
 
         /** @var list<Operation> $operations */
@@ -44,7 +50,7 @@ final readonly class Patch
     {
         $tree = self::tree($data);
         try {
-            JsonPatch::import(array_map(fn (array $o): object => self::tree($o), $this->operations))->apply($tree);
+            JsonPatch::import(array_map(fn (array $o): mixed => self::tree($o), $this->operations))->apply($tree);
         } catch (JsonDiffException $e) {
             throw new EditRefused('This part has changed in the meantime. Please look again and repeat the change.', previous: $e);
         }
@@ -89,7 +95,7 @@ final readonly class Patch
         return new self(array_reverse($inverse));
     }
 
-    /** @param array<array-key, mixed> $data */
+    /** @param  array<array-key, mixed>  $data */
     private static function tree(array $data): mixed
     {
         return json_decode(json_encode($data === [] ? new \stdClass : $data, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION), false, 512, JSON_THROW_ON_ERROR);

@@ -13,7 +13,7 @@ final class Pointer
         return $pointer === '' ? [] : array_map(fn (string $p): string => strtr($p, ['~1' => '/', '~0' => '~']), explode('/', substr($pointer, 1)));
     }
 
-    /** @param array<array-key, mixed> $data */
+    /** @param  array<array-key, mixed>  $data */
     public static function get(string $pointer, array $data): mixed
     {
         $at = $data;
@@ -27,7 +27,7 @@ final class Pointer
         return $at;
     }
 
-    /** @param array<array-key, mixed> $data */
+    /** @param  array<array-key, mixed>  $data */
     public static function exists(string $pointer, array $data): bool
     {
         $at = $data;
@@ -56,6 +56,7 @@ final class Pointer
         }
         $at = $value;
 
+        /** @var array<string, mixed> $data */
         return $data;
     }
 
@@ -73,7 +74,7 @@ final class Pointer
         return $parts[count($parts) - 1] ?? '';
     }
 
-    /** @param array<array-key, mixed> $data */
+    /** @param  array<array-key, mixed>  $data */
     public static function inList(string $pointer, array $data): bool
     {
         $parent = self::get(self::parent($pointer), $data);

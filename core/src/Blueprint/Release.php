@@ -32,7 +32,8 @@ final readonly class Release implements HasSentence
         public string $title = '',
         public string $summary = '',
         public string $description = '',
-    ) {}
+    ) {
+    }
 
     public static function sentence(): Sentence
     {

@@ -127,7 +127,7 @@ final readonly class Renaming
         });
     }
 
-    /** @param list<string> $path */
+    /** @param  list<string>  $path */
     private function ownerOf(array $path, Scope $scope): ?Table
     {
         if ($path === []) {

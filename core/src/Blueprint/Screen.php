@@ -34,7 +34,8 @@ final readonly class Screen implements HasSentence
         public bool $first = false,
         public string $title = '',
         #[ListOf(Line::class)] public array $lines = [],
-    ) {}
+    ) {
+    }
 
     public static function sentence(): Sentence
     {
@@ -53,7 +54,7 @@ final readonly class Screen implements HasSentence
         return str_replace('_', '-', Names::inStorage($this->name));
     }
 
-    /** @param array<string, mixed> $data */
+    /** @param  array<string, mixed>  $data */
     private static function scope(array $data, Scope $scope): Scope
     {
         $names = [];

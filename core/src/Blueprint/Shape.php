@@ -11,6 +11,7 @@ use Lanai\Core\Effects\Effects;
 use Lanai\Core\Lines\Line;
 use Lanai\Core\Lines\Lines;
 use Lanai\Core\Script\Family;
+use Lanai\Core\Script\Prose;
 use ReflectionClass;
 use ReflectionNamedType;
 use ReflectionParameter;
@@ -66,14 +67,14 @@ final class Shape
         if ($listOf !== null && is_array($value)) {
             $class = $listOf->newInstance()->class;
 
-            return array_map(fn (mixed $item): object => self::make($class, is_array($item) ? $item : []), array_values($value));
+            return array_map(fn (mixed $item): object => self::make($class, Prose::node($item)), array_values($value));
         }
         $type = $parameter->getType();
         if ($type instanceof ReflectionNamedType && ! $type->isBuiltin() && is_array($value)) {
             /** @var class-string $class */
             $class = $type->getName();
 
-            return self::make($class, $value);
+            return self::make($class, Prose::node($value));
         }
         if ($type instanceof ReflectionNamedType && $type->getName() === 'int' && $value === '') {
             return null;

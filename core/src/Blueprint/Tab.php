@@ -17,7 +17,9 @@ final readonly class Tab implements HasSentence
 {
     public const ICONS = ['home', 'list', 'calendar', 'person', 'place', 'heart', 'star', 'plus', 'search', 'waves', 'bell', 'chat'];
 
-    public function __construct(public string $screen, public string $label, public string $icon = '') {}
+    public function __construct(public string $screen, public string $label, public string $icon = '')
+    {
+    }
 
     public static function sentence(): Sentence
     {

@@ -19,7 +19,8 @@ final readonly class Theme implements HasSentence
         public string $background = '#F3F6F4',
         public string $surface = '#FFFFFF',
         public string $text = '#13292B',
-    ) {}
+    ) {
+    }
 
     public static function sentence(): Sentence
     {

@@ -9,10 +9,12 @@ use Lanai\Core\Blueprint\Field;
 /** What rows a query wants. Comparing nothing with anything but nothing is no; "not" turns yes and no around. */
 final readonly class Condition
 {
-    /** @param list<Condition> $parts */
-    private function __construct(public string $kind, public ?Field $field = null, public string $operator = '', public mixed $value = null, public array $parts = []) {}
+    /** @param  list<Condition>  $parts */
+    private function __construct(public string $kind, public ?Field $field = null, public string $operator = '', public mixed $value = null, public array $parts = [])
+    {
+    }
 
-    /** @param '=='|'!='|'<'|'>'|'<='|'>=' $operator */
+    /** @param  string  $operator one of == != < > <= >= */
     public static function compare(Field $field, string $operator, mixed $value): self
     {
         return new self('compare', $field, $operator, $value);

@@ -10,8 +10,10 @@ use Lanai\Core\Blueprint\Table;
 /** One stored row with typed values by column name. */
 final readonly class Row
 {
-    /** @param array<string, mixed> $values column => string, int, float, bool, DateTimeImmutable (UTC) or null */
-    public function __construct(public Table $table, public int $id, public array $values) {}
+    /** @param  array<string, mixed>  $values column => string, int, float, bool, DateTimeImmutable (UTC) or null */
+    public function __construct(public Table $table, public int $id, public array $values)
+    {
+    }
 
     public function value(Field $field): mixed
     {

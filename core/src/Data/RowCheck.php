@@ -15,7 +15,9 @@ final readonly class RowCheck
      * @param  array<string, mixed>  $values  column => value
      * @param  array<string, string>  $errors  the field's name in formulas => sentence
      */
-    private function __construct(public array $values, public array $errors) {}
+    private function __construct(public array $values, public array $errors)
+    {
+    }
 
     /**
      * @param  array<string, mixed>  $given  column => input

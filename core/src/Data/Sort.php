@@ -9,5 +9,7 @@ use Lanai\Core\Blueprint\Field;
 /** One sort key. Rows without a value come first upward and last downward, as SQLite orders nulls. */
 final readonly class Sort
 {
-    public function __construct(public Field $field, public bool $upward) {}
+    public function __construct(public Field $field, public bool $upward)
+    {
+    }
 }

@@ -5,4 +5,6 @@ declare(strict_types=1);
 namespace Lanai\Core\Data;
 
 /** An input that is not a value of its field's type; the message is for the person who typed it. */
-final class UnreadableValue extends \DomainException {}
+final class UnreadableValue extends \DomainException
+{
+}

@@ -18,8 +18,10 @@ use Lanai\Core\Script\Words;
 /** Adds a row with the values given under it. */
 final readonly class AddRow implements Effect
 {
-    /** @param list<Assignment> $with */
-    public function __construct(public string $one, #[ListOf(Assignment::class)] public array $with = []) {}
+    /** @param  list<Assignment>  $with */
+    public function __construct(public string $one, #[ListOf(Assignment::class)] public array $with = [])
+    {
+    }
 
     public static function sentence(): Sentence
     {

@@ -14,7 +14,9 @@ use Lanai\Core\Script\Sentence;
 /** "set Places = swim.places - 1": a field of the row at hand gets the value of a formula. */
 final readonly class Assignment implements HasSentence
 {
-    public function __construct(public string $field, public string $value) {}
+    public function __construct(public string $field, public string $value)
+    {
+    }
 
     public static function sentence(): Sentence
     {

@@ -29,7 +29,9 @@ final readonly class ChangeRow implements Effect
      * @param  string  $otherwise  what is said then
      * @param  list<Assignment>  $with
      */
-    public function __construct(public string $row, public string $guard = '', public string $otherwise = '', #[ListOf(Assignment::class)] public array $with = []) {}
+    public function __construct(public string $row, public string $guard = '', public string $otherwise = '', #[ListOf(Assignment::class)] public array $with = [])
+    {
+    }
 
     public static function sentence(): Sentence
     {
@@ -54,7 +56,7 @@ final readonly class ChangeRow implements Effect
         $doing->change($row, $doing->checked($row->table, $this->with, false));
     }
 
-    /** @param array<string, mixed> $data */
+    /** @param  array<string, mixed>  $data */
     public static function targetScope(array $data, Scope $scope): Scope
     {
         try {

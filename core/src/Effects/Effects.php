@@ -9,11 +9,11 @@ use Lanai\Core\Script\Family;
 /** The effects there are; a new one is registered here. */
 final class Effects
 {
+    private static ?Family $family = null;
+
     public static function family(): Family
     {
-        static $family = null;
-
-        return $family ??= Family::of('an effect', [
+        return self::$family ??= Family::of('an effect', [
             'goTo' => GoToScreen::class,
             'goBack' => GoBack::class,
             'addRow' => AddRow::class,

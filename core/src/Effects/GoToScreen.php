@@ -17,8 +17,10 @@ use Lanai\Core\Script\Series;
 /** Opens a screen, with the rows that it is about. */
 final readonly class GoToScreen implements Effect
 {
-    /** @param list<string> $with a formula for each row that the screen is about, in its order */
-    public function __construct(public string $screen, public array $with = []) {}
+    /** @param  list<string>  $with a formula for each row that the screen is about, in its order */
+    public function __construct(public string $screen, public array $with = [])
+    {
+    }
 
     public static function sentence(): Sentence
     {

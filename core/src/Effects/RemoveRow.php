@@ -14,8 +14,10 @@ use Lanai\Core\Script\Sentence;
 /** Removes a row; links to it become empty. */
 final readonly class RemoveRow implements Effect
 {
-    /** @param string $row a formula that gives the row */
-    public function __construct(public string $row) {}
+    /** @param  string  $row a formula that gives the row */
+    public function __construct(public string $row)
+    {
+    }
 
     public static function sentence(): Sentence
     {

@@ -12,7 +12,9 @@ use Lanai\Core\Script\Sentence;
 /** Shows a short message. */
 final readonly class Say implements Effect
 {
-    public function __construct(public string $text) {}
+    public function __construct(public string $text)
+    {
+    }
 
     public static function sentence(): Sentence
     {

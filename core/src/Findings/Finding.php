@@ -12,15 +12,17 @@ final readonly class Finding
      * @param  string  $at  JSON Pointer of the node or blank
      * @param  bool  $blocks  true where no package can be built with it
      */
-    private function __construct(public string $rule, public Station $station, public string $at, public string $sentence, public bool $blocks, public ?Mend $mend) {}
+    private function __construct(public string $rule, public Station $station, public string $at, public string $sentence, public bool $blocks, public ?Mend $mend)
+    {
+    }
 
-    /** @param class-string $rule */
+    /** @param  class-string  $rule */
     public static function blocking(string $rule, string $at, string $sentence, ?Mend $mend = null): self
     {
         return new self(self::short($rule), Station::of($at), $at, $sentence, true, $mend);
     }
 
-    /** @param class-string $rule */
+    /** @param  class-string  $rule */
     public static function warning(string $rule, string $at, string $sentence, ?Mend $mend = null): self
     {
         return new self(self::short($rule), Station::of($at), $at, $sentence, false, $mend);

@@ -12,8 +12,10 @@ use Lanai\Core\Script\Walk;
 /** The app as the rules read it: walked once, shared by all. */
 final readonly class Reading
 {
-    /** @param int $lastBuild the highest build number that a store has taken; 0 for none */
-    private function __construct(public Blueprint $blueprint, public Walk $walk, public int $lastBuild) {}
+    /** @param  int  $lastBuild the highest build number that a store has taken; 0 for none */
+    private function __construct(public Blueprint $blueprint, public Walk $walk, public int $lastBuild)
+    {
+    }
 
     public static function of(Blueprint $blueprint, int $lastBuild = 0): self
     {

@@ -18,7 +18,9 @@ final class Conditions
 {
     private const FLIPPED = ['==' => '==', '!=' => '!=', '<' => '>', '>' => '<', '<=' => '>=', '>=' => '<='];
 
-    private function __construct(private readonly Table $table, private readonly Evaluation $outer) {}
+    private function __construct(private readonly Table $table, private readonly Evaluation $outer)
+    {
+    }
 
     /**
      * @param  Evaluation  $outer  evaluates names that do not depend on the row
@@ -44,8 +46,8 @@ final class Conditions
     /** @return list<Node\Node> */
     private static function conjuncts(Node\Node $node): array
     {
-        if ($node instanceof Node\BinaryNode && in_array($node->attributes['operator'], ['and', '&&'], true)) {
-            return [...self::conjuncts($node->nodes['left']), ...self::conjuncts($node->nodes['right'])];
+        if ($node instanceof Node\BinaryNode && in_array(Tree::operator($node), ['and', '&&'], true)) {
+            return [...self::conjuncts(Tree::child($node, 'left')), ...self::conjuncts(Tree::child($node, 'right'))];
         }
 
         return [$node];
@@ -53,8 +55,8 @@ final class Conditions
 
     private function condition(Node\Node $node): ?Condition
     {
-        if ($node instanceof Node\UnaryNode && in_array($node->attributes['operator'], ['not', '!'], true)) {
-            $inner = $this->condition($node->nodes['node']);
+        if ($node instanceof Node\UnaryNode && in_array(Tree::operator($node), ['not', '!'], true)) {
+            $inner = $this->condition(Tree::child($node, 'node'));
 
             return $inner === null ? null : Condition::not($inner);
         }
@@ -65,9 +67,9 @@ final class Conditions
         if (! $node instanceof Node\BinaryNode) {
             return null;
         }
-        $operator = (string) $node->attributes['operator'];
-        $left = $node->nodes['left'];
-        $right = $node->nodes['right'];
+        $operator = Tree::operator($node);
+        $left = Tree::child($node, 'left');
+        $right = Tree::child($node, 'right');
         if (in_array($operator, ['and', '&&', 'or', '||'], true)) {
             $a = $this->condition($left);
             $b = $this->condition($right);
@@ -108,10 +110,10 @@ final class Conditions
     private function ownField(Node\Node $node): ?Field
     {
         if ($node instanceof Node\NameNode) {
-            return $this->table->fieldInFormula($node->attributes['name']);
+            return $this->table->fieldInFormula(Tree::name($node));
         }
-        if ($node instanceof Node\GetAttrNode && $node->nodes['node'] instanceof Node\NameNode && $node->nodes['node']->attributes['name'] === 'this') {
-            return $this->table->fieldInFormula((string) $node->nodes['attribute']->attributes['value']);
+        if ($node instanceof Node\GetAttrNode && Tree::child($node, 'node') instanceof Node\NameNode && Tree::name(Tree::child($node, 'node')) === 'this') {
+            return $this->table->fieldInFormula(Tree::member($node));
         }
 
         return null;
@@ -119,14 +121,14 @@ final class Conditions
 
     private function touchesRow(Node\Node $node): bool
     {
-        if ($node instanceof Node\NameNode && ($node->attributes['name'] === 'this' || $this->table->fieldInFormula($node->attributes['name']) !== null)) {
+        if ($node instanceof Node\NameNode && (Tree::name($node) === 'this' || $this->table->fieldInFormula(Tree::name($node)) !== null)) {
             return true;
         }
-        if ($node instanceof Node\GetAttrNode && $node->nodes['node'] instanceof Node\NameNode && in_array($node->nodes['node']->attributes['name'], ['screen', 'input'], true)) {
+        if ($node instanceof Node\GetAttrNode && Tree::child($node, 'node') instanceof Node\NameNode && in_array(Tree::name(Tree::child($node, 'node')), ['screen', 'input'], true)) {
             return false;
         }
-        foreach ($node->nodes as $inner) {
-            if ($inner instanceof Node\Node && $this->touchesRow($inner)) {
+        foreach (Tree::nodes($node->nodes) as $inner) {
+            if ($this->touchesRow($inner)) {
                 return true;
             }
         }

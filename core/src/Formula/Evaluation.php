@@ -22,7 +22,9 @@ final class Evaluation
      * @param  array<string, mixed>  $names
      * @param  array<string, mixed>  $inputs
      */
-    public function __construct(private readonly Moment $moment, private readonly Rows $rows, private readonly array $names, private readonly array $inputs = [], private readonly ?Row $row = null) {}
+    public function __construct(private readonly Moment $moment, private readonly Rows $rows, private readonly array $names, private readonly array $inputs = [], private readonly ?Row $row = null)
+    {
+    }
 
     public function of(Formula $formula): mixed
     {
@@ -52,18 +54,16 @@ final class Evaluation
 
     private function value(Node\Node $node): mixed
     {
-        $inner = $node->nodes;
-
         return match (true) {
             $node instanceof Node\ConstantNode => $node->attributes['value'],
-            $node instanceof Node\NameNode => $this->name($node->attributes['name']),
+            $node instanceof Node\NameNode => $this->name(Tree::name($node)),
             $node instanceof Node\GetAttrNode => $this->member($node),
             $node instanceof Node\FunctionNode => $this->call($node),
-            $node instanceof Node\UnaryNode => $this->unary($node->attributes['operator'], $this->value($inner['node'])),
-            $node instanceof Node\BinaryNode => $this->binary($node->attributes['operator'], $inner['left'], $inner['right']),
-            $node instanceof Node\ConditionalNode => $this->value($inner['expr1']) === true ? $this->value($inner['expr2']) : $this->value($inner['expr3']),
-            $node instanceof Node\NullCoalesceNode => $this->value($inner['expr1']) ?? $this->value($inner['expr2']),
-            $node instanceof Node\ArrayNode => array_map(fn (array $pair): mixed => $this->value($pair[1]), array_chunk(array_values($inner), 2)),
+            $node instanceof Node\UnaryNode => $this->unary(Tree::operator($node), $this->value(Tree::child($node, 'node'))),
+            $node instanceof Node\BinaryNode => $this->binary(Tree::operator($node), Tree::child($node, 'left'), Tree::child($node, 'right')),
+            $node instanceof Node\ConditionalNode => $this->value(Tree::child($node, 'expr1')) === true ? $this->value(Tree::child($node, 'expr2')) : $this->value(Tree::child($node, 'expr3')),
+            $node instanceof Node\NullCoalesceNode => $this->value(Tree::child($node, 'expr1')) ?? $this->value(Tree::child($node, 'expr2')),
+            $node instanceof Node\ArrayNode => array_map($this->value(...), Tree::items($node)),
             default => throw new FormulaMistake('This kind of formula is not known here.'),
         };
     }
@@ -79,13 +79,13 @@ final class Evaluation
 
     private function member(Node\GetAttrNode $node): mixed
     {
-        $member = $node->nodes['attribute']->attributes['value'];
-        $owner = $node->nodes['node'];
+        $member = Tree::member($node);
+        $owner = Tree::child($node, 'node');
         if ($owner instanceof Node\NameNode) {
-            if ($owner->attributes['name'] === 'input') {
+            if (Tree::name($owner) === 'input') {
                 return $this->inputs[$member] ?? null;
             }
-            if ($owner->attributes['name'] === 'screen') {
+            if (Tree::name($owner) === 'screen') {
                 return $this->names[$member] ?? null;
             }
         }
@@ -112,11 +112,11 @@ final class Evaluation
 
     private function call(Node\FunctionNode $node): mixed
     {
-        $function = Functions::named($node->attributes['name']);
+        $function = Functions::named(Tree::name($node));
         if ($function === null) {
             return null;
         }
-        $given = array_map(fn (Node\Node $n): mixed => $this->value($n), array_values($node->nodes['arguments']->nodes));
+        $given = array_map(fn (Node\Node $n): mixed => $this->value($n), Tree::arguments($node));
         if ($function->name !== 'text' && in_array(null, $given, true)) {
             return null;
         }
@@ -172,7 +172,7 @@ final class Evaluation
         return $a === null || $b === null ? $a === $b : self::compared($a, $b) === 0;
     }
 
-    /** @param array<mixed> $all */
+    /** @param  array<mixed>  $all */
     private static function among(mixed $one, array $all): bool
     {
         foreach ($all as $each) {
@@ -184,7 +184,7 @@ final class Evaluation
         return false;
     }
 
-    /** @param callable(int): bool $test */
+    /** @param  callable(int): bool  $test */
     private static function order(mixed $a, mixed $b, callable $test): bool
     {
         return $a !== null && $b !== null && $test(self::compared($a, $b));

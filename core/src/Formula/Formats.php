@@ -12,6 +12,9 @@ use Lanai\Core\Data\Row;
 /** How values are shown to people, over PHP intl (ICU date patterns, Unicode TR 35). */
 final class Formats
 {
+    /** @var array<string, IntlDateFormatter> */
+    private static array $made = [];
+
     public static function show(mixed $value, Moment $moment): string
     {
         return match (true) {
@@ -28,11 +31,10 @@ final class Formats
 
     public static function pattern(DateTimeImmutable $at, string $pattern, Moment $moment): string
     {
-        static $made = [];
         $key = $pattern.$moment->zone->getName().$moment->locale;
-        $made[$key] ??= new IntlDateFormatter($moment->locale, IntlDateFormatter::NONE, IntlDateFormatter::NONE, $moment->zone, null, $pattern);
+        self::$made[$key] ??= new IntlDateFormatter($moment->locale, IntlDateFormatter::NONE, IntlDateFormatter::NONE, $moment->zone, null, $pattern);
 
-        return (string) $made[$key]->format($at);
+        return (string) self::$made[$key]->format($at);
     }
 
     /** "in 3 hours", "2 days ago": the largest unit that fits, rounded down. */

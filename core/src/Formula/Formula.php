@@ -17,7 +17,9 @@ final class Formula
     /** @var array<string, self> */
     private static array $parsed = [];
 
-    private function __construct(public readonly string $text, public readonly Node $tree) {}
+    private function __construct(public readonly string $text, public readonly Node $tree)
+    {
+    }
 
     /** @throws FormulaMistake where it does not read as a formula */
     public static function of(string $text): self
@@ -38,6 +40,12 @@ final class Formula
         }
 
         return self::$parsed[$text] = new self($text, $tree);
+    }
+
+    /** Says nothing about a row: it is never evaluated. */
+    public static function none(): self
+    {
+        return new self('', new Node);
     }
 
     /** A part of another formula's tree. */

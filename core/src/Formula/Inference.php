@@ -13,7 +13,9 @@ use Symfony\Component\ExpressionLanguage\Node;
 /** Finds the type of a formula, or says what is wrong with it. */
 final readonly class Inference
 {
-    public function __construct(private Formula $formula, private Scope $scope) {}
+    public function __construct(private Formula $formula, private Scope $scope)
+    {
+    }
 
     /** @throws FormulaMistake */
     public function type(): Type
@@ -23,17 +25,15 @@ final readonly class Inference
 
     private function of(Node\Node $node): Type
     {
-        $inner = $node->nodes;
-
         return match (true) {
             $node instanceof Node\ConstantNode => self::ofValue($node->attributes['value']),
-            $node instanceof Node\NameNode => $this->name($node->attributes['name']),
+            $node instanceof Node\NameNode => $this->name(Tree::name($node)),
             $node instanceof Node\GetAttrNode => $this->member($node),
             $node instanceof Node\FunctionNode => $this->call($node),
             $node instanceof Node\UnaryNode => $this->unary($node),
-            $node instanceof Node\BinaryNode => $this->binary($node->attributes['operator'], $inner['left'], $inner['right']),
-            $node instanceof Node\ConditionalNode => $this->choice($inner['expr1'], $inner['expr2'], $inner['expr3']),
-            $node instanceof Node\NullCoalesceNode => $this->of($inner['expr1'])->joined($this->of($inner['expr2'])),
+            $node instanceof Node\BinaryNode => $this->binary(Tree::operator($node), Tree::child($node, 'left'), Tree::child($node, 'right')),
+            $node instanceof Node\ConditionalNode => $this->choice(Tree::child($node, 'expr1'), Tree::child($node, 'expr2'), Tree::child($node, 'expr3')),
+            $node instanceof Node\NullCoalesceNode => $this->of(Tree::child($node, 'expr1'))->joined($this->of(Tree::child($node, 'expr2'))),
             $node instanceof Node\ArrayNode => $this->several($node),
             default => throw new FormulaMistake('This kind of formula is not known here.'),
         };
@@ -72,12 +72,12 @@ final readonly class Inference
         if ($node->attributes['type'] !== Node\GetAttrNode::PROPERTY_CALL) {
             throw new FormulaMistake('Only a dot leads to a part of a row, as in swim.title.');
         }
-        $member = (string) $node->nodes['attribute']->attributes['value'];
-        $owner = $node->nodes['node'];
-        if ($owner instanceof Node\NameNode && $owner->attributes['name'] === 'input') {
+        $member = Tree::member($node);
+        $owner = Tree::child($node, 'node');
+        if ($owner instanceof Node\NameNode && Tree::name($owner) === 'input') {
             return $this->scope->inputs[$member] ?? throw $this->unknown($member, 'There is no input called', array_keys($this->scope->inputs));
         }
-        if ($owner instanceof Node\NameNode && $owner->attributes['name'] === 'screen') {
+        if ($owner instanceof Node\NameNode && Tree::name($owner) === 'screen') {
             return $this->scope->names[$member] ?? throw $this->unknown($member, 'The screen has nothing called', array_keys($this->scope->names));
         }
         $type = $this->of($owner);
@@ -95,9 +95,9 @@ final readonly class Inference
 
     private function call(Node\FunctionNode $node): Type
     {
-        $name = (string) $node->attributes['name'];
+        $name = Tree::name($node);
         $function = Functions::named($name) ?? throw $this->unknown($name, 'There is no function called', array_keys(Functions::all()));
-        $given = array_values($node->nodes['arguments']->nodes);
+        $given = Tree::arguments($node);
         $most = count($function->takes);
         if (count($given) > $most || count($given) < $most - $function->optional) {
             throw $this->wrong("$name() takes ".($most === 1 ? 'one value' : ($most === 0 ? 'no values' : "$most values")).', not '.count($given).'.', $name);
@@ -115,14 +115,14 @@ final readonly class Inference
 
     private function unary(Node\UnaryNode $node): Type
     {
-        $operator = $node->attributes['operator'];
-        $type = $this->of($node->nodes['node']);
+        $operator = Tree::operator($node);
+        $type = $this->of(Tree::child($node, 'node'));
         if ($operator === '-' || $operator === '+') {
-            $this->want($node->nodes['node'], $type, Type::of(Kind::Decimal), (string) $operator);
+            $this->want(Tree::child($node, 'node'), $type, Type::of(Kind::Decimal), (string) $operator);
 
             return $type;
         }
-        $this->want($node->nodes['node'], $type, Type::of(Kind::YesNo), (string) $operator);
+        $this->want(Tree::child($node, 'node'), $type, Type::of(Kind::YesNo), (string) $operator);
 
         return Type::of(Kind::YesNo);
     }
@@ -183,8 +183,8 @@ final readonly class Inference
     private function several(Node\ArrayNode $node): Type
     {
         $type = Type::of(Kind::Nothing);
-        foreach (array_chunk(array_values($node->nodes), 2) as $pair) {
-            $type = $type->joined($this->of($pair[1]));
+        foreach (Tree::items($node) as $item) {
+            $type = $type->joined($this->of($item));
         }
 
         return Type::several($type->kind === Kind::Nothing ? Type::of(Kind::Any) : $type);
@@ -213,15 +213,15 @@ final readonly class Inference
     private function write(Node\Node $node): string
     {
         return match (true) {
-            $node instanceof Node\NameNode => (string) $node->attributes['name'],
-            $node instanceof Node\GetAttrNode => $this->write($node->nodes['node']).'.'.$node->nodes['attribute']->attributes['value'],
+            $node instanceof Node\NameNode => Tree::name($node),
+            $node instanceof Node\GetAttrNode => $this->write(Tree::child($node, 'node')).'.'.Tree::member($node),
             $node instanceof Node\ConstantNode && is_scalar($node->attributes['value']) => is_string($node->attributes['value'])
                 ? '"'.$node->attributes['value'].'"' : (string) json_encode($node->attributes['value']),
             default => $node->dump(),
         };
     }
 
-    /** @param list<string> $known */
+    /** @param  list<string>  $known */
     private function unknown(string $word, string $opening, array $known): FormulaMistake
     {
         $near = Nearest::to($word, $known);
@@ -229,7 +229,7 @@ final readonly class Inference
         return $this->wrong("$opening “{$word}”.".($near === null ? '' : " Did you mean “{$near}”?"), $word, $near);
     }
 
-    /** @param string|null $instead a new spelling of the word, or a whole mended formula */
+    /** @param  string|null  $instead a new spelling of the word, or a whole mended formula */
     private function wrong(string $sentence, string $word, ?string $instead = null): FormulaMistake
     {
         $position = $this->formula->positionOf($word);

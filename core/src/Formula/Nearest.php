@@ -7,7 +7,7 @@ namespace Lanai\Core\Formula;
 /** "Did you mean": the known word with the fewest changed letters. */
 final class Nearest
 {
-    /** @param list<string> $known */
+    /** @param  list<string>  $known */
     public static function to(string $word, array $known): ?string
     {
         $best = null;

@@ -12,7 +12,9 @@ final readonly class Signature
     /**
      * @param  list<Kind>  $takes
      * @param  int  $optional  how many of the last may be left out
-     * @param  Closure(Moment, mixed...): mixed  $compute  the first argument tells the time and zone of the request
+     * @param  Closure  $compute  (Moment of the request, mixed ...the values taken): mixed
      */
-    public function __construct(public string $name, public array $takes, public Kind $gives, public string $help, public Closure $compute, public int $optional = 0) {}
+    public function __construct(public string $name, public array $takes, public Kind $gives, public string $help, public Closure $compute, public int $optional = 0)
+    {
+    }
 }

@@ -5,17 +5,21 @@ declare(strict_types=1);
 namespace Lanai\Core\Formula;
 
 /** A text with formulas in braces: "{swim.places} places left". {{ and }} stand for braces themselves. */
-final readonly class Template
+final class Template
 {
-    /** @param list<string|Formula> $parts */
-    private function __construct(public array $parts) {}
+    /** @var array<string, self> */
+    private static array $made = [];
+
+    /** @param  list<string|Formula>  $parts */
+    private function __construct(public readonly array $parts)
+    {
+    }
 
     /** @throws FormulaMistake with the position in the whole text */
     public static function of(string $text): self
     {
-        static $made = [];
-        if (isset($made[$text])) {
-            return $made[$text];
+        if (isset(self::$made[$text])) {
+            return self::$made[$text];
         }
         $parts = [];
         foreach (self::split($text) as [$isFormula, $piece, $at]) {
@@ -30,11 +34,11 @@ final readonly class Template
                 throw new FormulaMistake($mistake->getMessage(), $at + $mistake->position);
             }
         }
-        if (count($made) > 5000) {
-            $made = [];
+        if (count(self::$made) > 5000) {
+            self::$made = [];
         }
 
-        return $made[$text] = new self($parts);
+        return self::$made[$text] = new self($parts);
     }
 
     /** @return list<Formula> */
@@ -43,7 +47,7 @@ final readonly class Template
         return array_values(array_filter($this->parts, fn (string|Formula $p): bool => $p instanceof Formula));
     }
 
-    /** @param callable(string): string $change gets each formula's text */
+    /** @param  callable(string): string  $change gets each formula's text */
     public static function changed(string $text, callable $change): string
     {
         $new = '';

@@ -7,15 +7,17 @@ namespace Lanai\Core\Formula;
 /** The type of a value, known before any formula runs. */
 final readonly class Type
 {
-    /** @param string $one what one row of the table is called, for rows */
-    private function __construct(public Kind $kind, public string $one = '', public ?Type $of = null) {}
+    /** @param  string  $one what one row of the table is called, for rows */
+    private function __construct(public Kind $kind, public string $one = '', public ?Type $of = null)
+    {
+    }
 
     public static function of(Kind $kind): self
     {
         return new self($kind);
     }
 
-    /** @param string $one what one row of the table is called; '' for a row of any table */
+    /** @param  string  $one what one row of the table is called; '' for a row of any table */
     public static function row(string $one): self
     {
         return new self(Kind::Row, $one);

@@ -44,7 +44,8 @@ final readonly class AddForm implements Tappable
         public string $if = '',
         #[ListOf(Assignment::class)] public array $with = [],
         #[ListOf(Effect::class)] public array $saved = [],
-    ) {}
+    ) {
+    }
 
     public static function sentence(): Sentence
     {

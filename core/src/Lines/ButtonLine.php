@@ -19,14 +19,15 @@ final readonly class ButtonLine implements Tappable
 {
     use ShownIf;
 
-    /** @param list<Effect> $tapped */
+    /** @param  list<Effect>  $tapped */
     public function __construct(
         public string $label,
         public bool $quiet = false,
         public bool $dangerous = false,
         public string $if = '',
         #[ListOf(Effect::class)] public array $tapped = [],
-    ) {}
+    ) {
+    }
 
     public static function sentence(): Sentence
     {

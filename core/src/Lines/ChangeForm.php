@@ -43,7 +43,8 @@ final readonly class ChangeForm implements Tappable
         public string $if = '',
         #[ListOf(Assignment::class)] public array $with = [],
         #[ListOf(Effect::class)] public array $saved = [],
-    ) {}
+    ) {
+    }
 
     public static function sentence(): Sentence
     {

@@ -7,7 +7,6 @@ namespace Lanai\Core\Lines;
 use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Data\Row;
 use Lanai\Core\Data\RowCheck;
-use Lanai\Core\Effects\Assignment;
 use Lanai\Core\Runtime\Doing;
 use Lanai\Core\Runtime\Invalid;
 use Lanai\Core\Runtime\Scene;

@@ -23,7 +23,9 @@ final readonly class InputLine implements Line
 {
     use ShownIf;
 
-    public function __construct(public string $name, public FieldType $type, public bool $required = false, public string $hint = '', public string $if = '') {}
+    public function __construct(public string $name, public FieldType $type, public bool $required = false, public string $hint = '', public string $if = '')
+    {
+    }
 
     public static function sentence(): Sentence
     {

@@ -9,11 +9,11 @@ use Lanai\Core\Script\Family;
 /** The kinds of lines there are; a new one is registered here. */
 final class Lines
 {
+    private static ?Family $family = null;
+
     public static function family(): Family
     {
-        static $family = null;
-
-        return $family ??= Family::of('a line', [
+        return self::$family ??= Family::of('a line', [
             'heading' => Heading::class,
             'text' => TextLine::class,
             'picture' => PictureLine::class,

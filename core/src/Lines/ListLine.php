@@ -48,7 +48,8 @@ final readonly class ListLine implements Tappable
         #[ListOf(Shown::class)] public array $shows = [],
         #[ListOf(Effect::class)] public array $tapped = [],
         public string $empty = '',
-    ) {}
+    ) {
+    }
 
     public static function sentence(): Sentence
     {
@@ -134,7 +135,7 @@ final readonly class ListLine implements Tappable
         return $sorts;
     }
 
-    /** @param array<string, mixed> $data */
+    /** @param  array<string, mixed>  $data */
     private static function itemScope(array $data, Scope $scope): Scope
     {
         return $scope->inRow($scope->blueprint->table(is_string($data['table'] ?? null) ? $data['table'] : ''));

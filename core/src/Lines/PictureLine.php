@@ -16,8 +16,10 @@ final readonly class PictureLine implements Line
 {
     use ShownIf;
 
-    /** @param string $alt what a screen reader says for it */
-    public function __construct(public string $of, public string $alt = '', public string $if = '') {}
+    /** @param  string  $alt what a screen reader says for it */
+    public function __construct(public string $of, public string $alt = '', public string $if = '')
+    {
+    }
 
     public static function sentence(): Sentence
     {

@@ -16,7 +16,9 @@ final readonly class Shown implements HasSentence
 {
     public const PLACES = ['title' => 'title', 'note' => 'note', 'aside' => 'aside', 'picture' => 'picture'];
 
-    public function __construct(public string $formula, public string $place) {}
+    public function __construct(public string $formula, public string $place)
+    {
+    }
 
     public static function sentence(): Sentence
     {

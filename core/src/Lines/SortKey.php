@@ -12,8 +12,10 @@ use Lanai\Core\Script\Sentence;
 
 final readonly class SortKey implements HasSentence
 {
-    /** @param 'upward'|'downward'|'' $way */
-    public function __construct(public string $field, public string $way = 'upward') {}
+    /** @param  'upward'|'downward'|''  $way */
+    public function __construct(public string $field, public string $way = 'upward')
+    {
+    }
 
     public static function sentence(): Sentence
     {

@@ -13,7 +13,9 @@ final readonly class TextLine implements Line
 {
     use ShownIf;
 
-    public function __construct(public string $text, public string $if = '') {}
+    public function __construct(public string $text, public string $if = '')
+    {
+    }
 
     public static function sentence(): Sentence
     {

@@ -51,9 +51,13 @@ interface RecordStore
      */
     public function together(callable $work): mixed;
 
-    /** The answer that was kept for a tap, so that the same tap sent twice acts once. @return array<string, mixed>|null */
+    /**
+     * The answer that was kept for a tap, so that the same tap sent twice acts once.
+     *
+     * @return array<string, mixed>|null
+     */
     public function answerTo(string $tap): ?array;
 
-    /** @param array<string, mixed> $answer */
+    /** @param  array<string, mixed>  $answer */
     public function keepAnswer(string $tap, array $answer): void;
 }

@@ -9,6 +9,6 @@ use Lanai\Core\Data\Row;
 /** Reads single rows, following links. */
 interface Rows
 {
-    /** @param string $one what one row of the table is called */
+    /** @param  string  $one what one row of the table is called */
     public function row(string $one, int $id): ?Row;
 }

@@ -11,7 +11,9 @@ use Lanai\Core\Findings\Mend;
 /** A text on the app's page in a store, with the common store limits: title 30, short description 80, full description 4,000 characters. */
 final readonly class ListingText
 {
-    private function __construct(public string $key, public string $name, public int $most) {}
+    private function __construct(public string $key, public string $name, public int $most)
+    {
+    }
 
     public static function title(): self
     {
@@ -66,6 +68,6 @@ final readonly class ListingText
         }
         $words = preg_replace('/\s+\S*$/u', '', (string) grapheme_substr($text, 0, $this->most));
 
-        return rtrim((string) $words, " ,;:–-");
+        return rtrim((string) $words, ' ,;:–-');
     }
 }

@@ -13,7 +13,9 @@ final readonly class SemanticVersion
      * @param  array{int, int, int}  $core
      * @param  list<string>  $before  identifiers of a pre-release
      */
-    private function __construct(public array $core, public array $before) {}
+    private function __construct(public array $core, public array $before)
+    {
+    }
 
     public static function tryOf(string $text): ?self
     {

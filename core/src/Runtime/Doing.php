@@ -14,14 +14,16 @@ use Lanai\Core\Ports\RecordStore;
 /** A tap while it happens: runs effects, writes rows, and collects the outcome. */
 final readonly class Doing
 {
-    public function __construct(public Scene $scene, public RecordStore $store, public Outcome $outcome) {}
+    public function __construct(public Scene $scene, public RecordStore $store, public Outcome $outcome)
+    {
+    }
 
     public function in(Scene $scene): self
     {
         return new self($scene, $this->store, $this->outcome);
     }
 
-    /** @param list<Effect> $effects */
+    /** @param  list<Effect>  $effects */
     public function run(array $effects, string $key): void
     {
         foreach ($effects as $i => $effect) {
@@ -57,7 +59,7 @@ final readonly class Doing
         return $check->values;
     }
 
-    /** @param array<string, mixed> $values */
+    /** @param  array<string, mixed>  $values */
     public function add(Table $table, array $values): int
     {
         $id = $this->store->add($table, $values);
@@ -67,7 +69,7 @@ final readonly class Doing
         return $id;
     }
 
-    /** @param array<string, mixed> $values */
+    /** @param  array<string, mixed>  $values */
     public function change(Row $row, array $values): void
     {
         if (! $this->store->change($row->table, $row->id, $values)) {

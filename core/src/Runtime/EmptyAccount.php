@@ -13,8 +13,10 @@ use Lanai\Core\Formula\FormulaMistake;
 /** Why a list is empty: the rows before each part of its condition, and the part that removed the last ones. */
 final readonly class EmptyAccount implements \JsonSerializable
 {
-    /** @param list<array{part: string, before: int, after: int}> $parts */
-    private function __construct(public string $sentence, public int $rows, public array $parts) {}
+    /** @param  list<array{part: string, before: int, after: int}>  $parts */
+    private function __construct(public string $sentence, public int $rows, public array $parts)
+    {
+    }
 
     public static function of(Scene $scene, Table $table, string $where): self
     {

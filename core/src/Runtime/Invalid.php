@@ -7,7 +7,7 @@ namespace Lanai\Core\Runtime;
 /** Inputs that cannot be saved, each with a sentence for its box. */
 final class Invalid extends \DomainException
 {
-    /** @param array<string, string> $errors the field's name in formulas => sentence */
+    /** @param  array<string, string>  $errors the field's name in formulas => sentence */
     public function __construct(public readonly array $errors)
     {
         parent::__construct(implode(' ', $errors));

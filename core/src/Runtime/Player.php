@@ -8,6 +8,7 @@ use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\Screen;
 use Lanai\Core\Data\UnreadableValue;
 use Lanai\Core\Lines\InputLine;
+use Lanai\Core\Lines\Lines;
 use Lanai\Core\Lines\Tappable;
 use Lanai\Core\Ports\RecordStore;
 use Lanai\Core\Script\Names;
@@ -15,7 +16,9 @@ use Lanai\Core\Script\Names;
 /** Runs an app: draws its screens and does what taps say. */
 final readonly class Player
 {
-    public function __construct(private Blueprint $blueprint, private RecordStore $store) {}
+    public function __construct(private Blueprint $blueprint, private RecordStore $store)
+    {
+    }
 
     /** @return array<string, mixed> a view tree as in docs/view.schema.json */
     public function show(Visit $visit, Trail $trail): array
@@ -35,14 +38,10 @@ final readonly class Player
             return $this->frame($screen->slug(), $screen->name, [], $refused->getMessage());
         }
         $nodes = [];
-        $kinds = [];
-        foreach ($this->blueprint->data()['screens'][$index]['lines'] ?? [] as $i => $line) {
-            $kinds[$i] = $line['kind'];
-        }
         foreach ($screen->lines as $i => $line) {
             $here = $scene->at("/screens/$index/lines/$i");
             if ($line->condition() === '' || $here->yes($line->condition())) {
-                $nodes[] = ['kind' => $kinds[$i], 'at' => $here->at] + $line->draw($here);
+                $nodes[] = ['kind' => Lines::family()->kindOf($line), 'at' => $here->at] + $line->draw($here);
             }
         }
         $title = $screen->title === '' ? $screen->name : $scene->at("/screens/$index")->text($screen->title, 'title');
@@ -204,7 +203,7 @@ final readonly class Player
         ];
     }
 
-    /** @param array<string, mixed> $kept */
+    /** @param  array<string, mixed>  $kept */
     private function again(array $kept, Outcome $outcome): void
     {
         $outcome->say = is_array($kept['say'] ?? null) ? array_values(array_filter($kept['say'], is_string(...))) : [];

@@ -16,7 +16,9 @@ final class Reader implements Rows
     /** @var array<string, array<int, Row|null>> */
     private array $read = [];
 
-    public function __construct(private readonly RecordStore $store) {}
+    public function __construct(private readonly RecordStore $store)
+    {
+    }
 
     public function row(string $one, int $id): ?Row
     {

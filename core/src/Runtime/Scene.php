@@ -42,7 +42,8 @@ final readonly class Scene
         public array $inputs = [],
         public ?Row $row = null,
         public string $at = '',
-    ) {}
+    ) {
+    }
 
     public function at(string $at): self
     {
@@ -54,7 +55,7 @@ final readonly class Scene
         return new self($this->blueprint, $this->store, $this->reader, $this->moment, $this->trail, ['this' => $row] + $this->names, $this->inputs, $row, $this->at);
     }
 
-    /** @param array<string, mixed> $names */
+    /** @param  array<string, mixed>  $names */
     public function knowing(array $names): self
     {
         return new self($this->blueprint, $this->store, $this->reader, $this->moment, $this->trail, $names + $this->names, $this->inputs, $this->row, $this->at);
@@ -110,7 +111,7 @@ final readonly class Scene
     {
         $condition = null;
         $rest = false;
-        $formula = null;
+        $formula = Formula::none();
         if ($where !== '') {
             try {
                 $formula = Formula::of($where);
@@ -122,7 +123,7 @@ final readonly class Scene
         $query = new Query($table, $condition, $sorts, $rest ? self::BOUND : $limit);
         $text = $table->name.($where === '' ? '' : " where $where");
         $rows = $this->trail->timed('query', $text, $this->at, fn (): array => $this->store->rows($query), fn (array $rows): array => ['rows' => count($rows), 'table' => $table->name]);
-        if ($rest && $formula !== null) {
+        if ($rest) {
             $this->reader->ahead($table, $rows, [$where]);
             $rows = array_filter($rows, fn (Row $row): bool => $this->inRow($row)->evaluation()->yes($formula));
         }

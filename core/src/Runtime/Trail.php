@@ -15,8 +15,10 @@ final class Trail
     /** @var list<array{at: string, key: string, item: int, formula: string, cells: list<array{table: string, id: int, field: string}>}> */
     public array $origins = [];
 
-    /** @param Closure(): int|null $clock nanoseconds; null where nothing is to be kept */
-    public function __construct(private readonly ?Closure $clock) {}
+    /** @param  Closure(): int|null  $clock nanoseconds; null where nothing is to be kept */
+    public function __construct(private readonly ?Closure $clock)
+    {
+    }
 
     public static function none(): self
     {
@@ -47,7 +49,7 @@ final class Trail
         return $result;
     }
 
-    /** @param array<string, mixed> $detail */
+    /** @param  array<string, mixed>  $detail */
     public function step(string $what, string $text, string $at, array $detail = []): void
     {
         if ($this->clock !== null) {
@@ -55,7 +57,7 @@ final class Trail
         }
     }
 
-    /** @param list<array{table: string, id: int, field: string}> $cells */
+    /** @param  list<array{table: string, id: int, field: string}>  $cells */
     public function origin(string $at, string $key, int $item, string $formula, array $cells): void
     {
         if ($this->clock !== null && count($this->origins) < 2000) {

@@ -15,5 +15,7 @@ final readonly class Visit
      * @param  int|null  $person  id of a row of the people table
      * @param  array<string, mixed>  $inputs  as typed, by name in formulas
      */
-    public function __construct(public Moment $moment, public string $screen = '', public array $args = [], public ?int $person = null, public array $inputs = []) {}
+    public function __construct(public Moment $moment, public string $screen = '', public array $args = [], public ?int $person = null, public array $inputs = [])
+    {
+    }
 }

@@ -5,4 +5,6 @@ declare(strict_types=1);
 namespace Lanai\Core\Script;
 
 /** What may stand indented under a sentence. */
-interface Below {}
+interface Below
+{
+}

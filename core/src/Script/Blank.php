@@ -7,5 +7,7 @@ namespace Lanai\Core\Script;
 /** A part of a sentence that can be filled; its value is kept under this key of the node. */
 final readonly class Blank implements Part
 {
-    public function __construct(public string $key, public Fit $fit, public bool $mayBeEmpty = false, public string $label = '') {}
+    public function __construct(public string $key, public Fit $fit, public bool $mayBeEmpty = false, public string $label = '')
+    {
+    }
 }

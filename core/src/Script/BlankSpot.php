@@ -7,8 +7,10 @@ namespace Lanai\Core\Script;
 /** A blank where it stands, with its value and the names in scope there. */
 final readonly class BlankSpot
 {
-    /** @param bool $needed false for a blank of a clause that is not there */
-    public function __construct(public string $at, public Blank $blank, public mixed $value, public Scope $scope, public NodeSpot $node, public bool $needed) {}
+    /** @param  bool  $needed false for a blank of a clause that is not there */
+    public function __construct(public string $at, public Blank $blank, public mixed $value, public Scope $scope, public NodeSpot $node, public bool $needed)
+    {
+    }
 
     public function text(): string
     {

@@ -7,5 +7,7 @@ namespace Lanai\Core\Script;
 /** A lead line such as `tapped:` with nodes indented under it. */
 final readonly class Block implements Below
 {
-    public function __construct(public string $key, public string $lead, public Family $family, public string $label = '') {}
+    public function __construct(public string $key, public string $lead, public Family $family, public string $label = '')
+    {
+    }
 }

@@ -7,5 +7,7 @@ namespace Lanai\Core\Script;
 /** Nodes that stand directly under a sentence, one a line, such as the lines of a screen. */
 final readonly class Children implements Below
 {
-    public function __construct(public string $key, public Family $family, public string $label = '') {}
+    public function __construct(public string $key, public Family $family, public string $label = '')
+    {
+    }
 }

@@ -7,7 +7,9 @@ namespace Lanai\Core\Script;
 /** One thing that can be picked for a blank: the text to fill in, and a note about it. */
 final readonly class Choice implements \JsonSerializable
 {
-    public function __construct(public string $text, public string $note = '') {}
+    public function __construct(public string $text, public string $note = '')
+    {
+    }
 
     /** @return array{text: string, note: string} */
     public function jsonSerialize(): array

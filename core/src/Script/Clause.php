@@ -10,7 +10,7 @@ final readonly class Clause
     /** @var list<Part> */
     public array $parts;
 
-    /** @param bool|null $flag the value it stands for when it has no parts */
+    /** @param  bool|null  $flag the value it stands for when it has no parts */
     private function __construct(public string $lead, public string $key, public string $label, public bool $comma, public ?bool $flag, Part ...$parts)
     {
         $this->parts = array_values($parts);
@@ -34,7 +34,7 @@ final readonly class Clause
         return new self($words, $key, $words, true, true);
     }
 
-    /** @param array<array-key, Part> $parts */
+    /** @param  array<array-key, Part>  $parts */
     private static function firstKey(array $parts): string
     {
         foreach ($parts as $part) {

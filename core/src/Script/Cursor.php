@@ -16,8 +16,10 @@ final class Cursor
     /** @var list<string> */
     private array $expected = [];
 
-    /** @param int $indent characters before the text, so that columns are those of the file */
-    public function __construct(public readonly string $text, public readonly int $line = 1, private readonly int $indent = 0) {}
+    /** @param  int  $indent characters before the text, so that columns are those of the file */
+    public function __construct(public readonly string $text, public readonly int $line = 1, private readonly int $indent = 0)
+    {
+    }
 
     /** Takes these words if they stand here, whatever their case and spacing. */
     public function words(string $words): bool
@@ -96,7 +98,7 @@ final class Cursor
         return $formula;
     }
 
-    /** @param list<string> $stops */
+    /** @param  list<string>  $stops */
     public static function formulaIsBare(string $formula, array $stops): bool
     {
         return $formula !== '' && trim($formula) === $formula && $formula[0] !== '`' && ! str_contains($formula, "\n")
@@ -160,7 +162,7 @@ final class Cursor
         return (string) preg_replace_callback('/\\\\(.)/su', fn (array $m): string => ['n' => "\n", 'r' => "\r", 't' => "\t"][$m[1]] ?? $m[1], $text);
     }
 
-    /** @param list<string> $stops */
+    /** @param  list<string>  $stops */
     private static function formulaEnd(string $text, int $from, array $stops): int
     {
         $depth = 0;

@@ -11,18 +11,25 @@ final readonly class Family
      * @param  string  $name  in plain words, "a line"
      * @param  array<string, class-string<HasSentence>>  $kinds  kind => class; a family of one class has the kind ''
      */
-    private function __construct(public string $name, public array $kinds) {}
+    private function __construct(public string $name, public array $kinds)
+    {
+    }
 
-    /** @param array<string, class-string<HasSentence>> $kinds */
+    /** @param  array<string, class-string<HasSentence>>  $kinds */
     public static function of(string $name, array $kinds): self
     {
         return new self($name, $kinds);
     }
 
-    /** @param class-string<HasSentence> $class */
+    /** @param  class-string<HasSentence>  $class */
     public static function only(string $name, string $class): self
     {
         return new self($name, ['' => $class]);
+    }
+
+    public function kindOf(HasSentence $node): string
+    {
+        return (string) array_search($node::class, $this->kinds, true);
     }
 
     /**

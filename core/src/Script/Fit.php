@@ -13,7 +13,7 @@ interface Fit
     /** Plain words for messages: "a table", "a formula that gives yes or no". */
     public function inWords(Scope $scope): string;
 
-    /** @param list<string> $stops words that end a formula here */
+    /** @param  list<string>  $stops words that end a formula here */
     public function print(mixed $value, array $stops): string;
 
     /**

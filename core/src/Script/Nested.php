@@ -7,5 +7,7 @@ namespace Lanai\Core\Script;
 /** A node of a family that is written inside the sentence, such as the type of a field. */
 final readonly class Nested implements Part
 {
-    public function __construct(public string $key, public Family $family) {}
+    public function __construct(public string $key, public Family $family)
+    {
+    }
 }

@@ -11,9 +11,11 @@ final readonly class NodeSpot
      * @param  class-string<HasSentence>  $class
      * @param  array<string, mixed>  $data
      */
-    public function __construct(public string $at, public string $class, public array $data, public Scope $scope, public ?NodeSpot $parent) {}
+    public function __construct(public string $at, public string $class, public array $data, public Scope $scope, public ?NodeSpot $parent)
+    {
+    }
 
-    /** @param class-string $class */
+    /** @param  class-string  $class */
     public function is(string $class): bool
     {
         return is_a($this->class, $class, true);

@@ -7,6 +7,8 @@ namespace Lanai\Core\Script;
 /** A single node under a sentence, such as the theme of an app. */
 final readonly class One implements Below
 {
-    /** @param class-string<HasSentence> $class */
-    public function __construct(public string $key, public string $class) {}
+    /** @param  class-string<HasSentence>  $class */
+    public function __construct(public string $key, public string $class)
+    {
+    }
 }

@@ -106,7 +106,7 @@ final class Parser
         return $data;
     }
 
-    /** @param array<string, mixed> $data */
+    /** @param  array<string, mixed>  $data */
     private static function clauses(Sentence $sentence, Cursor $cursor, array &$data): void
     {
         $left = $sentence->clauses;
@@ -154,7 +154,7 @@ final class Parser
         return true;
     }
 
-    /** @param array<string, mixed> $data */
+    /** @param  array<string, mixed>  $data */
     private static function put(array &$data, string $key, mixed $value): bool
     {
         if ($value !== null) {
@@ -164,7 +164,7 @@ final class Parser
         return $value !== null;
     }
 
-    /** @param array<string, mixed> $data */
+    /** @param  array<string, mixed>  $data */
     private static function nested(Nested $part, Sentence $outer, Cursor $cursor, array &$data): bool
     {
         $from = $cursor->at;
@@ -251,7 +251,7 @@ final class Parser
         return $data;
     }
 
-    /** @param array<string, mixed> $data */
+    /** @param  array<string, mixed>  $data */
     private static function belowLine(Sentence $sentence, array &$data, SourceLine $line): bool
     {
         $cursor = $line->cursor();

@@ -5,4 +5,6 @@ declare(strict_types=1);
 namespace Lanai\Core\Script;
 
 /** A piece of a sentence's head or of a clause. */
-interface Part {}
+interface Part
+{
+}

@@ -9,7 +9,7 @@ use Lanai\Core\Blueprint\Blueprint;
 /** The whole app as text. */
 final class Printer
 {
-    /** @param array<string, mixed> $data a blueprint's data */
+    /** @param  array<string, mixed>  $data a blueprint's data */
     public static function print(array $data): string
     {
         $text = '';

@@ -161,7 +161,7 @@ final class Prose
         };
     }
 
-    /** @param array<string, mixed> $data */
+    /** @param  array<string, mixed>  $data */
     public static function isSet(array $data, string $key): bool
     {
         return array_key_exists($key, $data) && ! in_array($data[$key], [null, false, []], true);
@@ -170,7 +170,12 @@ final class Prose
     /** @return array<string, mixed> */
     public static function node(mixed $value): array
     {
-        return is_array($value) ? $value : [];
+        $node = [];
+        foreach (is_array($value) ? $value : [] as $key => $one) {
+            $node[(string) $key] = $one;
+        }
+
+        return $node;
     }
 
     /** @return list<array<string, mixed>> */

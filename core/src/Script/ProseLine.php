@@ -13,7 +13,9 @@ final readonly class ProseLine implements \JsonSerializable
      * @param  list<array{label: string, at: string, kind: string, key: string}>  $offers  clauses and parts not there yet
      * @param  string  $role  "node" for a node's own line, "part" for a line under it that is not a node
      */
-    public function __construct(public string $at, public int $indent, public array $parts, public array $offers, public string $role) {}
+    public function __construct(public string $at, public int $indent, public array $parts, public array $offers, public string $role)
+    {
+    }
 
     public function text(): string
     {
@@ -29,6 +31,6 @@ final readonly class ProseLine implements \JsonSerializable
     /** @return array<string, mixed> */
     public function jsonSerialize(): array
     {
-        return get_object_vars($this);
+        return ['at' => $this->at, 'indent' => $this->indent, 'parts' => $this->parts, 'offers' => $this->offers, 'role' => $this->role];
     }
 }

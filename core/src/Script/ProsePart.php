@@ -14,7 +14,8 @@ final readonly class ProsePart implements \JsonSerializable
         public bool $filled = true,
         public bool $optional = false,
         public string $label = '',
-    ) {}
+    ) {
+    }
 
     public static function words(string $text): self
     {
@@ -34,6 +35,6 @@ final readonly class ProsePart implements \JsonSerializable
     /** @return array<string, mixed> {text} for words; {text, at, kind, filled, optional, label} for a blank */
     public function jsonSerialize(): array
     {
-        return $this->isBlank() ? get_object_vars($this) : ['text' => $this->text];
+        return $this->isBlank() ? ['text' => $this->text, 'at' => $this->at, 'kind' => $this->kind, 'filled' => $this->filled, 'optional' => $this->optional, 'label' => $this->label] : ['text' => $this->text];
     }
 }

@@ -25,7 +25,8 @@ final readonly class Scope
         public ?Table $target = null,
         public array $inputs = [],
         public ?Type $wanted = null,
-    ) {}
+    ) {
+    }
 
     public static function of(Blueprint $blueprint): self
     {
@@ -34,7 +35,7 @@ final readonly class Scope
         return new self($blueprint, $people === null ? [] : ['me' => Type::row($people->singular)]);
     }
 
-    /** @param array<string, Type> $names */
+    /** @param  array<string, Type>  $names */
     public function with(array $names): self
     {
         return new self($this->blueprint, [...$this->names, ...$names], $this->row, $this->target, $this->inputs, $this->wanted);
@@ -58,7 +59,7 @@ final readonly class Scope
         return new self($this->blueprint, $this->names, $this->row, $this->target, $this->inputs, $type);
     }
 
-    /** @param array<string, Type> $inputs */
+    /** @param  array<string, Type>  $inputs */
     public function asking(array $inputs): self
     {
         return new self($this->blueprint, $this->names, $this->row, $this->target, [...$this->inputs, ...$inputs], $this->wanted);

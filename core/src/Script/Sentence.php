@@ -18,7 +18,9 @@ final readonly class Sentence
      * @param  list<Below>  $below
      * @param  array<string, Closure(array<string, mixed>, Scope): Scope>  $scopes  key => the names in scope under it
      */
-    private function __construct(public array $head, public array $clauses = [], public array $below = [], public array $scopes = []) {}
+    private function __construct(public array $head, public array $clauses = [], public array $below = [], public array $scopes = [])
+    {
+    }
 
     /** Strings stand for fixed words. */
     public static function of(Part|string ...$head): self
@@ -45,7 +47,7 @@ final readonly class Sentence
         return new self($this->head, $this->clauses, $this->below, [...$this->scopes, ...array_fill_keys($keys, $scope)]);
     }
 
-    /** @param array<string, mixed> $data */
+    /** @param  array<string, mixed>  $data */
     public function scopeOf(string $key, array $data, Scope $scope): Scope
     {
         return isset($this->scopes[$key]) ? ($this->scopes[$key])($data, $scope) : $scope;

@@ -20,8 +20,10 @@ final class SentenceDiff
         $differ = new Differ(new DiffOnlyOutputBuilder(''));
         $groups = [];
         $open = ['was' => [], 'now' => []];
-        foreach ($differ->diffToArray(Printer::print($before), Printer::print($after)) as [$line, $kind]) {
-            $text = rtrim((string) $line, "\n");
+        /** @var array{string, int} $piece */
+        foreach ($differ->diffToArray(Printer::print($before), Printer::print($after)) as $piece) {
+            [$line, $kind] = $piece;
+            $text = rtrim($line, "\n");
             if ($kind === Differ::REMOVED) {
                 $open['was'][] = $text;
             } elseif ($kind === Differ::ADDED) {

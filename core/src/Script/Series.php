@@ -7,6 +7,8 @@ namespace Lanai\Core\Script;
 /** Several items in one line with a separator: single values, or nodes of one class. */
 final readonly class Series implements Part
 {
-    /** @param Fit|class-string<HasSentence> $item */
-    public function __construct(public string $key, public string $separator, public Fit|string $item) {}
+    /** @param  Fit|class-string<HasSentence>  $item */
+    public function __construct(public string $key, public string $separator, public Fit|string $item)
+    {
+    }
 }

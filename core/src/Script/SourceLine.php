@@ -10,7 +10,9 @@ final class SourceLine
     /** @var list<SourceLine> */
     public array $under = [];
 
-    public function __construct(public readonly string $text, public readonly int $number, public readonly int $indent) {}
+    public function __construct(public readonly string $text, public readonly int $number, public readonly int $indent)
+    {
+    }
 
     /**
      * The lines of a text as a forest by indentation; blank lines and lines that begin with # are left out.

@@ -15,7 +15,9 @@ final class Walk
     /** @var list<BlankSpot> */
     public array $blanks = [];
 
-    private function __construct() {}
+    private function __construct()
+    {
+    }
 
     public static function through(Blueprint $blueprint): self
     {
@@ -84,7 +86,7 @@ final class Walk
         }
     }
 
-    /** @param list<Part> $parts */
+    /** @param  list<Part>  $parts */
     private function parts(array $parts, Sentence $sentence, NodeSpot $spot, bool $needed): void
     {
         foreach ($parts as $part) {

@@ -14,7 +14,9 @@ final readonly class Quay implements Inspector
 {
     private const LEAST_TARGET = 34;
 
-    public function __construct(private string $folder) {}
+    public function __construct(private string $folder)
+    {
+    }
 
     public function takes(): string
     {

@@ -14,7 +14,7 @@ const sort = ref('')
 const way = ref<'upward' | 'downward'>('upward')
 const draft = reactive<Record<string, string>>({})
 const draftErrors = ref<Record<string, string>>({})
-const cellError = ref<{ id: number; key: string; sentence: string } | null>(null)
+const cellError = ref<{ id: number; key: string; sentence: string; typed: string } | null>(null)
 const trouble = ref('')
 const adding = ref(false)
 const path = computed(() => `apps/${studio.app}/rows/${props.set}/${props.table.stored}`)
@@ -48,7 +48,7 @@ async function change(row: DataRow, field: FieldState, value: string) {
     cellError.value = null
     studio.changes.value++
   } catch (error) {
-    if (error instanceof Declined && error.status === 422) cellError.value = { id: row.id, key: field.key, sentence: error.message }
+    if (error instanceof Declined && error.status === 422) cellError.value = { id: row.id, key: field.key, sentence: error.message, typed: value }
     else studio.told(error)
   }
 }
@@ -115,6 +115,8 @@ async function picture(event: Event, apply: (name: string) => void) {
 }
 
 const wrong = (row: DataRow, field: FieldState) => (cellError.value?.id === row.id && cellError.value.key === field.key ? cellError.value.sentence : '')
+/** What was typed stays in the cell until it is right. */
+const written = (row: DataRow, field: FieldState) => (wrong(row, field) ? (cellError.value?.typed ?? '') : (row.values[field.key] ?? ''))
 const media = (name: string) => `/media/${studio.app}/${name}`
 const hint = (field: FieldState) => ({ moment: '2026-12-24 07:30', switch: 'yes or no', number: '0' })[field.control] ?? ''
 </script>
@@ -147,7 +149,7 @@ const hint = (field: FieldState) => ({ moment: '2026-12-24 07:30', switch: 'yes 
                 <img v-if="row.values[field.key]" :src="media(row.values[field.key])" alt=""><span v-else class="small">add</span>
                 <input type="file" class="sr" accept="image/png,image/jpeg,image/webp" :aria-label="`${field.name} of row ${row.id}`" @change="picture($event, (name) => change(row, field, name))">
               </label>
-              <input v-else :data-cell="`${row.id}:${field.key}`" :value="row.values[field.key]" :class="{ num: field.control === 'number' }" :aria-label="`${field.name} of row ${row.id}`" :aria-invalid="!!wrong(row, field)" spellcheck="false" @change="change(row, field, ($event.target as HTMLInputElement).value)" @keydown="press($event, row, field)">
+              <input v-else :data-cell="`${row.id}:${field.key}`" :value="written(row, field)" :class="{ num: field.control === 'number' }" :aria-label="`${field.name} of row ${row.id}`" :aria-invalid="!!wrong(row, field)" spellcheck="false" @change="change(row, field, ($event.target as HTMLInputElement).value)" @keydown="press($event, row, field)">
               <p v-if="wrong(row, field)" class="grid-wrong" role="alert">{{ wrong(row, field) }}</p>
             </td>
             <td><v-btn :icon="mdiClose" size="x-small" variant="text" :aria-label="`Remove row ${row.id}`" @click="remove(row)" /></td>

@@ -16,7 +16,7 @@ export interface Happening {
 
 const emit = defineEmits<{ goto: [] }>()
 const WIDTH = 390
-const HEIGHT = 780
+const HEIGHT = 700
 
 const studio = useStudio()
 const frame = ref<HTMLIFrameElement>()
@@ -24,7 +24,9 @@ const room = ref<HTMLElement>()
 const { width, height } = useElementSize(room)
 const person = ref<number | null>(studio.state.value?.people[0]?.id ?? null)
 const set = ref<'sandbox' | 'live'>('sandbox')
-const moment = ref('')
+const when = ref('now')
+const chosen = ref('')
+const moment = computed(() => (when.value === 'other' ? chosen.value && new Date(chosen.value).toISOString() : when.value === 'now' ? '' : new Date(Date.now() + Number(when.value) * 3600000).toISOString()))
 const happenings = ref<Happening[]>([])
 const why = ref('')
 const over = ref('')
@@ -32,7 +34,7 @@ let counted = 0
 
 const scale = computed(() => Math.min(1, (width.value - 20) / (WIDTH + 16), (height.value - 6) / (HEIGHT + 16)) || 0.6)
 const people = computed(() => [{ id: null as number | null, label: 'nobody' }, ...(studio.state.value?.people ?? [])])
-const choice = () => ({ person: set.value === 'live' ? null : person.value, set: set.value, now: moment.value ? new Date(moment.value).toISOString() : null })
+const choice = () => ({ person: set.value === 'live' ? null : person.value, set: set.value, now: moment.value || null })
 
 function order(message: object) {
   frame.value?.contentWindow?.postMessage(JSON.parse(JSON.stringify(message)), window.location.origin)
@@ -69,8 +71,9 @@ useEventListener(window, 'message', (event: MessageEvent) => {
     <div class="deck-controls">
       <label>as <select v-model="person" :disabled="set === 'live'" aria-label="Signed in as"><option v-for="p in people" :key="p.id ?? 0" :value="p.id">{{ p.label }}</option></select></label>
       <label>in <select v-model="set" aria-label="Data set"><option value="sandbox">sandbox</option><option value="live" :disabled="!studio.state.value?.app.liveRevision">live</option></select></label>
-      <label class="deck-moment">at <input v-model="moment" type="datetime-local" aria-label="Moment"><button v-if="moment" class="link" @click="moment = ''">now</button></label>
-      <v-btn :icon="mdiReload" size="x-small" variant="text" aria-label="Begin again" title="Begin again" @click="order({ lanai: 'open', screen: '' })" />
+      <label>at <select v-model="when" aria-label="Moment"><option value="now">now</option><option value="6">in 6 hours</option><option value="24">tomorrow</option><option value="168">in a week</option><option value="-24">yesterday</option><option value="other">choose…</option></select></label>
+      <input v-if="when === 'other'" v-model="chosen" type="datetime-local" class="deck-moment" aria-label="Chosen moment">
+      <v-btn :icon="mdiReload" size="x-small" class="deck-again" variant="text" aria-label="Begin again" title="Begin again" @click="order({ lanai: 'open', screen: '' })" />
     </div>
     <div ref="room" class="deck-room">
       <div class="handset" :style="{ width: `${(WIDTH + 16) * scale}px`, height: `${(HEIGHT + 16) * scale}px` }">

@@ -15,8 +15,10 @@ use Lanai\Core\Script\Sentence;
 /** A link to one row of another table, by its id. */
 final readonly class LinkType implements FieldType
 {
-    /** @param string $one what one row of the linked table is called */
-    public function __construct(public string $one = '') {}
+    /** @param  string  $one what one row of the linked table is called */
+    public function __construct(public string $one = '')
+    {
+    }
 
     public static function sentence(): Sentence
     {

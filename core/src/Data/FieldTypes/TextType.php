@@ -17,7 +17,9 @@ use Lanai\Core\Script\Words;
 /** Text of any length, or up to so many characters (as a person counts them). */
 final readonly class TextType implements FieldType
 {
-    public function __construct(public ?int $most = null) {}
+    public function __construct(public ?int $most = null)
+    {
+    }
 
     public static function sentence(): Sentence
     {
@@ -50,8 +52,8 @@ final readonly class TextType implements FieldType
         if (! is_scalar($input) || trim((string) $input) === '') {
             return null;
         }
-        $text = \Normalizer::normalize((string) $input);
-        if ($text === false || ! mb_check_encoding((string) $input, 'UTF-8')) {
+        $text = mb_check_encoding((string) $input, 'UTF-8') ? normalizer_normalize((string) $input) : false;
+        if (! is_string($text)) {
             throw new UnreadableValue('This text has characters that cannot be read.');
         }
         if ($this->most !== null && grapheme_strlen($text) > $this->most) {

@@ -17,7 +17,9 @@ use Lanai\Core\Script\Words;
 /** A whole number of at most 15 digits (it stays exact in JSON's double), in a range where one is given. */
 final readonly class WholeNumberType implements FieldType
 {
-    public function __construct(public ?int $least = null, public ?int $most = null) {}
+    public function __construct(public ?int $least = null, public ?int $most = null)
+    {
+    }
 
     public static function sentence(): Sentence
     {

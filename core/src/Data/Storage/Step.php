@@ -10,8 +10,10 @@ use Lanai\Core\Blueprint\Table;
 /** One change of a data set's shape. */
 final readonly class Step
 {
-    /** @param 'create'|'add'|'convert'|'index' $what */
-    private function __construct(public string $what, public Table $table, public ?Field $field, public string $declaration, public string $was = '') {}
+    /** @param  'create'|'add'|'convert'|'index'  $what */
+    private function __construct(public string $what, public Table $table, public ?Field $field, public string $declaration, public string $was = '')
+    {
+    }
 
     public static function create(Table $table): self
     {

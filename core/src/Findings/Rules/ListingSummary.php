@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Findings\Rules;
 
-use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Reading;
 use Lanai\Core\Findings\Rule;
 use Lanai\Core\Findings\Station;

@@ -12,10 +12,12 @@ use Lanai\Core\Script\Scope;
 /** One of a few fixed values, each with its words. */
 final readonly class ChoiceFit implements Fit
 {
-    /** @param array<string, string> $options value => words */
-    private function __construct(private string $what, private array $options) {}
+    /** @param  array<string, string>  $options value => words */
+    private function __construct(private string $what, private array $options)
+    {
+    }
 
-    /** @param array<string, string> $options value => words */
+    /** @param  array<string, string>  $options value => words */
     public static function of(string $what, array $options): self
     {
         return new self($what, $options);

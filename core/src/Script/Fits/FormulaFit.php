@@ -18,7 +18,9 @@ use Lanai\Core\Script\Scope;
 /** A formula of some type. */
 final readonly class FormulaFit implements Fit
 {
-    private function __construct(private ?Type $type) {}
+    private function __construct(private ?Type $type)
+    {
+    }
 
     public static function giving(Kind $kind): self
     {
@@ -90,10 +92,13 @@ final readonly class FormulaFit implements Fit
     public function choices(Scope $scope): array
     {
         $wanted = $this->wanted($scope);
+        $own = array_map(fn ($f): string => Names::inFormula($f->name), $scope->row->fields ?? []);
+        $all = $scope->all();
+        uksort($all, fn (string $a, string $b): int => in_array($b, $own, true) <=> in_array($a, $own, true));
         $paths = [];
-        foreach ($scope->all() as $name => $type) {
+        foreach ($all as $name => $type) {
             $paths[$name] = $type;
-            if ($type->kind === Kind::Row) {
+            if ($type->kind === Kind::Row && ($name !== 'this' || $scope->row === null)) {
                 foreach ($scope->blueprint->tableOfOne($type->one)->fields ?? [] as $field) {
                     $paths[$name.'.'.Names::inFormula($field->name)] = $field->valueType();
                 }

@@ -12,7 +12,9 @@ use Lanai\Core\Script\Scope;
 /** A name that the founder gives. */
 final readonly class NameFit implements Fit
 {
-    private function __construct(private string $what) {}
+    private function __construct(private string $what)
+    {
+    }
 
     public static function of(string $what): self
     {

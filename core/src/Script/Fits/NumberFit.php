@@ -11,7 +11,9 @@ use Lanai\Core\Script\Scope;
 /** A whole number in a range. */
 final readonly class NumberFit implements Fit
 {
-    private function __construct(public int $least, public int $most) {}
+    private function __construct(public int $least, public int $most)
+    {
+    }
 
     public static function whole(int $least = -999999999999, int $most = 999999999999): self
     {

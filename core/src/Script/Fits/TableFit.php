@@ -13,7 +13,9 @@ use Lanai\Core\Script\Scope;
 /** A table by its name, or by what one row of it is called. */
 final readonly class TableFit implements Fit
 {
-    private function __construct(private bool $one) {}
+    private function __construct(private bool $one)
+    {
+    }
 
     public static function plural(): self
     {

@@ -11,7 +11,9 @@ use Lanai\Core\Script\Scope;
 /** A text in quotes, in which formulas can stand in braces unless it is a plain one. */
 final readonly class TextFit implements Fit
 {
-    public function __construct(public bool $plain = false) {}
+    public function __construct(public bool $plain = false)
+    {
+    }
 
     public static function plain(): self
     {
