@@ -28,7 +28,7 @@ final readonly class Patch
     {
         $diff = new JsonDiff(self::tree($before), self::tree($after), JsonDiff::SKIP_JSON_MERGE_PATCH);
         $operations = [];
-        $made = self::plain($diff->getPatch()->jsonSerialize());
+        $made = self::plain(JsonPatch::export($diff->getPatch()));
         foreach (is_array($made) ? $made : [] as $operation) {
             // The library writes a test before each change; the revision's number serves for that here.
             if (is_array($operation) && ($operation['op'] ?? '') !== 'test') {

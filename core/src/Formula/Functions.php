@@ -42,6 +42,8 @@ final class Functions
             new Signature('length', [Kind::Text], Kind::Whole, 'how many characters', fn (Moment $m, mixed $v): int => (int) grapheme_strlen($text($v))),
             new Signature('number', [Kind::Text], Kind::Decimal, 'the number that a text spells; nothing where it spells none',
                 fn (Moment $m, mixed $v): int|float|null => is_numeric(trim($text($v))) ? trim($text($v)) + 0 : null),
+            new Signature('whole', [Kind::Any], Kind::Whole, 'the whole number in a text or number, without its decimals',
+                fn (Moment $m, mixed $v): ?int => is_numeric(trim($text($v))) && abs((float) $text($v)) < 1e15 ? (int) (trim($text($v)) + 0) : null),
             new Signature('text', [Kind::Any], Kind::Text, 'any value as text', fn (Moment $m, mixed $v): string => Formats::show($v, $m)),
             new Signature('round', [Kind::Decimal, Kind::Whole], Kind::Decimal, 'rounded half up to so many decimals',
                 fn (Moment $m, mixed $v, mixed $n = 0): float => round($number($v), (int) $number($n)), 1),

@@ -66,7 +66,8 @@ final readonly class ListingText
         if (preg_match('/^.*[.!?](?=\s)/su', $head.(string) grapheme_substr($text, $this->most, 1), $found)) {
             return trim($found[0]);
         }
-        $words = preg_replace('/\s+\S*$/u', '', (string) grapheme_substr($text, 0, $this->most));
+        $next = (string) grapheme_substr($text, $this->most, 1);
+        $words = trim($next) === '' ? $head : preg_replace('/\s+\S*$/u', '', $head);
 
         return rtrim((string) $words, ' ,;:–-');
     }

@@ -190,11 +190,6 @@ final class Parser
     private static function series(Series $series, Sentence $sentence, array $stops, Cursor $cursor, array &$data): bool
     {
         $items = [];
-        if ($cursor->words(Cursor::UNFILLED)) {
-            $data[$series->key] = [];
-
-            return true;
-        }
         do {
             $from = $cursor->at;
             if ($items !== [] && (! $cursor->words($series->separator) || self::clauseStands($sentence, $cursor))) {

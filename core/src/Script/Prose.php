@@ -133,10 +133,6 @@ final class Prose
                 array_push($written, ...self::parts($sentence->head, $sentence, self::node($item), "$at/$series->key/$i"));
             }
         }
-        if ($items === []) {
-            $fit = $series->item instanceof Fit ? $series->item : new Fits\TextFit;
-            $written[] = ProsePart::blank("$at/$series->key", new Blank($series->key, $fit), Cursor::UNFILLED, false);
-        }
 
         return $written;
     }

@@ -17,6 +17,7 @@ final readonly class Scope
      * @param  Table|null  $target  the table whose fields are assigned or asked for here
      * @param  array<string, Type>  $inputs  what `input.` offers
      * @param  Type|null  $wanted  the type that fits, where a blank depends on its neighbours
+     * @param  bool  $lost  true under a table that is not known: nothing can be said of the names there
      */
     private function __construct(
         public Blueprint $blueprint,
@@ -25,6 +26,7 @@ final readonly class Scope
         public ?Table $target = null,
         public array $inputs = [],
         public ?Type $wanted = null,
+        public bool $lost = false,
     ) {
     }
 
@@ -38,7 +40,7 @@ final readonly class Scope
     /** @param  array<string, Type>  $names */
     public function with(array $names): self
     {
-        return new self($this->blueprint, [...$this->names, ...$names], $this->row, $this->target, $this->inputs, $this->wanted);
+        return new self($this->blueprint, [...$this->names, ...$names], $this->row, $this->target, $this->inputs, $this->wanted, $this->lost);
     }
 
     /** Inside an item of a list: `this`, and the fields of its row bare. */
@@ -46,23 +48,23 @@ final readonly class Scope
     {
         $names = $table === null ? $this->names : [...$this->names, 'this' => Type::row($table->singular)];
 
-        return new self($this->blueprint, $names, $table, $table, $this->inputs, $this->wanted);
+        return new self($this->blueprint, $names, $table, $table, $this->inputs, $this->wanted, $this->lost || $table === null);
     }
 
     public function target(?Table $table): self
     {
-        return new self($this->blueprint, $this->names, $this->row, $table, $this->inputs, $this->wanted);
+        return new self($this->blueprint, $this->names, $this->row, $table, $this->inputs, $this->wanted, $this->lost || $table === null);
     }
 
     public function wanting(?Type $type): self
     {
-        return new self($this->blueprint, $this->names, $this->row, $this->target, $this->inputs, $type);
+        return new self($this->blueprint, $this->names, $this->row, $this->target, $this->inputs, $type, $this->lost);
     }
 
     /** @param  array<string, Type>  $inputs */
     public function asking(array $inputs): self
     {
-        return new self($this->blueprint, $this->names, $this->row, $this->target, [...$this->inputs, ...$inputs], $this->wanted);
+        return new self($this->blueprint, $this->names, $this->row, $this->target, [...$this->inputs, ...$inputs], $this->wanted, $this->lost);
     }
 
     /** The type of a bare name; null where it is unknown. A row's own fields win over the screen's names. */

@@ -29,10 +29,10 @@ final class LowContrast implements Rule
     public function look(Reading $reading): iterable
     {
         $theme = $reading->blueprint->theme;
+        $surfaceIsHarder = Contrast::ratio($theme->text, $theme->surface) < Contrast::ratio($theme->text, $theme->background);
         $pairs = [
             ['onMain', $theme->onMain, $theme->main, 'the main colour'],
-            ['text', $theme->text, $theme->background, 'the background'],
-            ['text', $theme->text, $theme->surface, 'the surfaces'],
+            ['text', $theme->text, $surfaceIsHarder ? $theme->surface : $theme->background, $surfaceIsHarder ? 'the surfaces' : 'the background'],
         ];
         foreach ($pairs as [$key, $colour, $ground, $where]) {
             $ratio = Contrast::ratio($colour, $ground);

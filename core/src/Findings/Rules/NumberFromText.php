@@ -29,7 +29,7 @@ final class NumberFromText implements Rule
     public function look(Reading $reading): iterable
     {
         foreach ($reading->walk->blanks as $spot) {
-            if (! $spot->node->is(Assignment::class) || ! $spot->blank->fit instanceof FormulaFit || $spot->isEmpty()) {
+            if (! $spot->node->is(Assignment::class) || ! $spot->blank->fit instanceof FormulaFit || $spot->isEmpty() || $spot->scope->lost) {
                 continue;
             }
             try {

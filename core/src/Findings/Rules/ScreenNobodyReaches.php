@@ -44,8 +44,12 @@ final class ScreenNobodyReaches implements Rule
                 array_push($open, ...($ways[$index] ?? []));
             }
         }
+        $lost = array_diff(array_keys($blueprint->screens), array_keys($reached));
+        $behind = array_unique(array_merge([], ...array_map(fn (int $from): array => array_diff($ways[$from] ?? [], [$from]), $lost)));
+        $roots = array_diff($lost, $behind);
+        // Screens that are only reached from one that nobody reaches are put right with it; in a ring there is no such one.
         foreach ($blueprint->screens as $i => $screen) {
-            if (! isset($reached[$i])) {
+            if (in_array($i, $roots === [] ? $lost : $roots, true)) {
                 $tab = ['screen' => $screen->name, 'label' => $screen->name];
                 $mend = $screen->about !== [] ? null : ($blueprint->tabs === []
                     ? Mend::put('Put it in the tabs', '/tabs', [$tab]) : Mend::put('Put it in the tabs', '/tabs/-', $tab));

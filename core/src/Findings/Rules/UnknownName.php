@@ -38,7 +38,7 @@ final class UnknownName implements Rule
     {
         foreach ($reading->walk->blanks as $spot) {
             $fit = $spot->blank->fit;
-            if ($spot->isEmpty()) {
+            if ($spot->isEmpty() || $spot->scope->lost) {
                 continue;
             }
             if ($fit instanceof FormulaFit && ! $spot->node->is(Assignment::class)) {

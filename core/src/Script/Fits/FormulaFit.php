@@ -78,6 +78,7 @@ final readonly class FormulaFit implements Fit
         $wanted = $this->wanted($scope);
         if (! $type->fits($wanted)) {
             $mended = match (true) {
+                $wanted->kind === Kind::Whole && ($type->kind === Kind::Text || $type->isNumber()) => "whole($formula)",
                 $type->kind === Kind::Text && $wanted->isNumber() => "number($formula)",
                 $wanted->kind === Kind::Text => "text($formula)",
                 default => null,

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use Illuminate\Console\Command;
+use Lanai\Core\Blueprint\JsonSchema;
+
+final class PrintSchema extends Command
+{
+    protected $signature = 'lanai:schema';
+
+    protected $description = 'Write docs/blueprint.schema.json from the classes';
+
+    public function handle(): int
+    {
+        file_put_contents(base_path('docs/blueprint.schema.json'), json_encode(JsonSchema::document(), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES)."\n");
+
+        return self::SUCCESS;
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Tests\Ports;
+
+use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Ports\RecordStore;
+use Lanai\Core\Tests\Support\InMemoryRecordStore;
+use PHPUnit\Framework\TestCase;
+
+final class InMemoryRecordStoreTest extends TestCase
+{
+    use RecordStoreContract;
+
+    protected function store(Blueprint $blueprint): RecordStore
+    {
+        return new InMemoryRecordStore($blueprint);
+    }
+}

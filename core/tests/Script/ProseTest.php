@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Tests\Script;
+
+use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Script\Choice;
+use Lanai\Core\Script\Prose;
+use Lanai\Core\Script\ProseLine;
+use Lanai\Core\Script\ProsePart;
+use Lanai\Core\Script\Walk;
+use Lanai\Core\Tests\Support\World;
+use PHPUnit\Framework\TestCase;
+
+final class ProseTest extends TestCase
+{
+    public function test_a_sentence_is_broken_into_words_and_blanks(): void
+    {
+        $list = $this->line('/screens/0/lines/2');
+
+        self::assertSame(['List of', 'Swims', 'where', 'starts > now()', ', by', 'Starts', 'upward', ', as', 'cards'], array_map(fn (ProsePart $p): string => $p->text, $list->parts));
+        self::assertSame(['table', 'formula', 'field', 'choice', 'choice'], array_values(array_filter(array_map(fn (ProsePart $p): string => $p->kind, $list->parts))));
+        self::assertSame('/screens/0/lines/2/where', $list->parts[3]->at);
+    }
+
+    public function test_a_sentence_says_what_could_be_added_to_it(): void
+    {
+        $offers = array_column($this->line('/screens/0/lines/1')->offers, 'at');
+
+        self::assertSame(['/screens/0/lines/1/if'], $offers);
+    }
+
+    public function test_a_blank_offers_what_fits(): void
+    {
+        self::assertContains('Swims', $this->choices('/screens/0/lines/2/table'));
+        self::assertContains('starts > now()', $this->choices('/screens/0/lines/2/where'));
+        self::assertContains('spot.photo', $this->choices('/screens/0/lines/2/shows/3/formula'));
+        self::assertSame(['Title', 'Spot', 'Starts', 'Places', 'Host'], $this->choices('/screens/2/lines/1/asking/0'));
+        self::assertContains('Swim', $this->choices('/screens/0/lines/2/tapped/0/screen'));
+    }
+
+    private function line(string $at): ProseLine
+    {
+        foreach (Prose::of(World::saltlark()->blueprint->data(), Blueprint::class, flat: true) as $line) {
+            if ($line->at === $at) {
+                return $line;
+            }
+        }
+        self::fail("There is no line at $at.");
+    }
+
+    /** @return list<string> */
+    private function choices(string $at): array
+    {
+        $spot = Walk::through(World::saltlark()->blueprint)->blankAt($at);
+
+        return $spot === null ? [] : array_map(fn (Choice $c): string => $c->text, $spot->blank->fit->choices($spot->scope));
+    }
+}

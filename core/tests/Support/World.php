@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Tests\Support;
+
+use DateTimeImmutable;
+use DateTimeZone;
+use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Formula\Moment;
+use Lanai\Core\Runtime\Outcome;
+use Lanai\Core\Runtime\Player;
+use Lanai\Core\Runtime\Trail;
+use Lanai\Core\Runtime\Visit;
+
+/** An app with rows, and somebody who uses it, at half past nine on 24 December 2026. */
+final class World
+{
+    public readonly InMemoryRecordStore $store;
+
+    private function __construct(public readonly Blueprint $blueprint)
+    {
+        $this->store = new InMemoryRecordStore($blueprint);
+    }
+
+    public static function of(string $script): self
+    {
+        return new self(Blueprint::fromScript($script));
+    }
+
+    public static function saltlark(): self
+    {
+        return self::of((string) file_get_contents(__DIR__.'/../../../database/demo/saltlark.script'));
+    }
+
+    public static function moment(): Moment
+    {
+        return new Moment(new DateTimeImmutable('2026-12-24T09:30:00Z'), new DateTimeZone('UTC'));
+    }
+
+    /** @param  array<string, mixed>  $values */
+    public function add(string $table, array $values): int
+    {
+        return $this->store->add($this->blueprint->table($table) ?? throw new \LogicException($table), $values);
+    }
+
+    /** @param  list<int>  $args @return array<string, mixed> */
+    public function show(string $screen = '', array $args = [], ?int $person = null, ?Trail $trail = null): array
+    {
+        return (new Player($this->blueprint, $this->store))->show(new Visit(self::moment(), $screen, $args, $person), $trail ?? Trail::none());
+    }
+
+    /**
+     * Taps the nth line of a screen.
+     *
+     * @param  list<int>  $args
+     * @param  array<string, mixed>  $inputs
+     */
+    public function tap(string $screen, int $line, array $args = [], ?int $person = null, array $inputs = [], ?int $item = null, string $key = '', ?Trail $trail = null): Outcome
+    {
+        $at = '/screens/'.$this->blueprint->screenIndex($screen)."/lines/$line";
+
+        return (new Player($this->blueprint, $this->store))->tap(new Visit(self::moment(), $screen, $args, $person, $inputs), $at, $item, $key, $trail ?? Trail::none());
+    }
+
+    public function at(string $when): DateTimeImmutable
+    {
+        return new DateTimeImmutable($when, new DateTimeZone('UTC'));
+    }
+}
