@@ -1,0 +1,36 @@
+import { defineConfig } from '@playwright/test'
+
+const port = Number(process.env.LANAI_TEST_PORT ?? 8360)
+const folder = process.env.LANAI_TEST_FOLDER ?? '/tmp/lanai-browser-tests'
+
+export default defineConfig({
+  testDir: 'tests/Browser',
+  testMatch: process.env.LANAI_SHOTS ? 'shots.ts' : '*.spec.ts',
+  outputDir: 'test-results',
+  timeout: 60_000,
+  expect: { timeout: 8_000 },
+  workers: 1,
+  reporter: [['list']],
+  use: {
+    actionTimeout: 10_000,
+    baseURL: `http://localhost:${port}`,
+    viewport: { width: 1280, height: 800 },
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+    },
+  },
+  webServer: {
+    command: `./lanai start --port ${port}`,
+    url: `http://localhost:${port}/api/session`,
+    timeout: 180_000,
+    gracefulShutdown: { signal: 'SIGTERM', timeout: 5000 },
+    stdout: 'pipe',
+    env: {
+      LANAI_DATABASE: `${folder}/lanai.sqlite`,
+      LANAI_APPS: `${folder}/apps`,
+      LANAI_STANDINS_FOLDER: `${folder}/standins`,
+      LANAI_REVIEW_SECONDS: '3',
+    },
+  },
+})
