@@ -9,7 +9,6 @@ $sqlite = [
     'busy_timeout' => 10000,
     'journal_mode' => 'WAL',
     'synchronous' => 'NORMAL',
-    'transaction_mode' => 'IMMEDIATE',
 ];
 
 return [

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use PHPUnit\Framework\TestCase;
+use SplFileInfo;
+
+/** Arrows between the rooms point one way: web -> HTTP -> app -> core; core knows nobody, the stand-ins are strangers. */
+final class ArrowsTest extends TestCase
+{
+    public function test_core_knows_neither_the_framework_nor_the_app(): void
+    {
+        self::assertSame([], $this->files('core/src', '/(Illuminate|App|Laravel|Database|Standins|Tests)\\\\|\b(config|env|app|base_path|storage_path|collect|Carbon)\(/'));
+    }
+
+    public function test_core_has_no_clock_no_chance_and_touches_no_file(): void
+    {
+        self::assertSame([], $this->files('core/src', "/\\b(time|microtime|hrtime|rand|mt_rand|random_int|random_bytes|uniqid|file_get_contents|file_put_contents|fopen|curl_init|getenv)\\(|new (\\\\?DateTimeImmutable|\\\\?DateTime)(\\(\\)|\\('now'|;)|\\\$_(GET|POST|SERVER|ENV)/"));
+    }
+
+    public function test_the_stand_ins_import_nothing_of_lanai_and_lanai_nothing_of_them(): void
+    {
+        self::assertSame([], $this->files('standins', '/(Lanai\\\\Core|App\\\\|Illuminate\\\\|vendor\/autoload)/'));
+        self::assertSame([], $this->files('app', '/Standins\\\\/'));
+    }
+
+    public function test_the_device_knows_neither_the_studio_nor_its_components(): void
+    {
+        self::assertSame([], $this->files('web/device', "/studio\\/|vuetify|contracts\\/studio/", '/\.(ts|vue)$/'));
+        self::assertSame([], $this->files('web/studio', "/from '.*device\\//", '/\.(ts|vue)$/'));
+    }
+
+    public function test_data_never_becomes_markup(): void
+    {
+        self::assertSame([], $this->files('web', '/v-html|innerHTML|\beval\(/', '/\.(ts|vue)$/'));
+    }
+
+    /** @return list<string> the files under a folder that match */
+    private function files(string $folder, string $pattern, string $names = '/\.php$/'): array
+    {
+        $root = dirname(__DIR__, 2);
+        $bad = [];
+        foreach ((new \Illuminate\Filesystem\Filesystem)->allFiles("$root/$folder") as $file) {
+            /** @var SplFileInfo $file */
+            if (preg_match($names, $file->getFilename()) && ! str_contains($file->getPathname(), '/vite.config') && preg_match($pattern, (string) file_get_contents($file->getPathname()), $found)) {
+                $bad[] = substr($file->getPathname(), strlen($root) + 1).': '.$found[0];
+            }
+        }
+
+        return $bad;
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\App;
+use Tests\TestCase;
+
+final class DeviceTest extends TestCase
+{
+    private App $demo;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->demo = $this->demo();
+    }
+
+    public function test_every_screen_of_the_demo_meets_the_contract_of_views(): void
+    {
+        foreach (['' => [], 'swim' => [1], 'offer' => [], 'spots' => [], 'spot' => [1], 'mine' => [], 'booking' => [1], 'nowhere' => []] as $screen => $args) {
+            self::assertMeets('view', (string) $this->postJson('/device/live/saltlark/view', ['screen' => $screen, 'args' => $args])->assertOk()->getContent());
+        }
+        $this->actingAs($this->founderOf($this->demo));
+        self::assertMeets('view', (string) $this->postJson("/device/deck/{$this->demo->id}/view", ['person' => 1])->assertOk()->assertJsonPath('footprints.steps.0.what', 'query')->getContent());
+        self::assertMeets('view', (string) $this->postJson("/device/deck/{$this->demo->id}/do", ['screen' => 'swim', 'args' => [1], 'at' => '/screens/1/lines/6', 'inputs' => ['name' => 'A'], 'tap' => 'k'])->assertOk()->getContent());
+    }
+
+    public function test_live_shows_what_was_put_live_and_the_share_code_the_newest(): void
+    {
+        $this->actingAs($this->founderOf($this->demo))->postJson("/api/apps/{$this->demo->id}/edits", ['base' => 1, 'what' => 'fill', 'at' => '/screens/0/title', 'text' => 'New'])->assertOk();
+
+        $this->postJson('/device/live/saltlark/view')->assertJsonPath('view.title', 'Swims this week');
+        $this->postJson("/device/share/{$this->demo->share_code}/view")->assertJsonPath('view.title', 'New');
+        $this->postJson("/api/apps/{$this->demo->id}/live")->assertOk();
+        $this->postJson('/device/live/saltlark/view')->assertJsonPath('view.title', 'New');
+        $this->postJson('/device/share/guess/view')->assertNotFound();
+    }
+
+    public function test_nobody_chooses_who_they_are_in_live(): void
+    {
+        $this->postJson('/device/live/saltlark/view', ['person' => 1])->assertJsonPath('view.nodes.0.kind', 'text');
+        $this->postJson("/device/share/{$this->demo->share_code}/view", ['person' => 1])->assertJsonPath('view.nodes.0.text', 'Good morning, Ines Okafor');
+        $this->postJson('/device/live/saltlark/view')->assertJsonMissingPath('footprints');
+    }
+
+    public function test_the_same_tap_sent_twice_books_once(): void
+    {
+        $tap = ['screen' => 'swim', 'args' => [1], 'at' => '/screens/1/lines/6', 'inputs' => ['name' => 'Noor'], 'tap' => 'abc', 'revision' => 1];
+        $this->postJson('/device/live/saltlark/do', $tap)->assertOk()->assertJsonPath('outcome.done', true);
+        $this->postJson('/device/live/saltlark/do', $tap)->assertOk()->assertJsonPath('outcome.done', true);
+
+        $this->postJson('/device/live/saltlark/view', ['screen' => 'swim', 'args' => [1]])->assertJsonPath('view.nodes.4.text', '5 places left');
+    }
+
+    public function test_a_tap_on_a_line_that_has_changed_since_does_nothing(): void
+    {
+        $this->actingAs($this->founderOf($this->demo))->postJson("/api/apps/{$this->demo->id}/edits", ['base' => 1, 'what' => 'fill', 'at' => '/screens/1/lines/6/label', 'text' => 'Book it'])->assertOk();
+        $tap = ['screen' => 'swim', 'args' => [1], 'at' => '/screens/1/lines/6', 'revision' => 1];
+
+        $this->postJson("/device/share/{$this->demo->share_code}/do", $tap)->assertOk()->assertJsonPath('outcome.refused', 'This screen has just changed. Please look again.')->assertJsonPath('view.nodes.4.text', '6 places left');
+    }
+
+    public function test_the_pulse_changes_with_every_revision_and_every_write(): void
+    {
+        $pulse = fn (): string => $this->getJson("/device/share/{$this->demo->share_code}/pulse")->assertOk()->json('pulse');
+        $first = $pulse();
+        self::assertSame($first, $pulse());
+        $this->postJson("/device/share/{$this->demo->share_code}/do", ['screen' => 'swim', 'args' => [1], 'at' => '/screens/1/lines/6'])->assertJsonPath('outcome.done', true);
+        $second = $pulse();
+        self::assertNotSame($first, $second);
+        $this->actingAs($this->founderOf($this->demo))->postJson("/api/apps/{$this->demo->id}/edits", ['base' => 1, 'what' => 'fill', 'at' => '/screens/0/title', 'text' => 'New'])->assertOk();
+        self::assertNotSame($second, $pulse());
+    }
+
+    public function test_an_empty_list_is_explained_in_the_deck_only(): void
+    {
+        $this->postJson('/device/live/saltlark/why', ['screen' => 'mine', 'at' => '/screens/5/lines/1'])->assertNotFound();
+        $this->actingAs($this->founderOf($this->demo))->postJson("/device/deck/{$this->demo->id}/why", ['screen' => 'mine', 'at' => '/screens/5/lines/1'])
+            ->assertOk()->assertJsonPath('sentence', 'Bookings has 18 rows, but “person == me” is not true for all 18 rows.');
+    }
+
+    public function test_what_is_sent_is_validated(): void
+    {
+        $this->postJson('/device/live/saltlark/view', ['zone' => 'Mars/Base', 'args' => ['x']])->assertUnprocessable();
+        $this->postJson('/device/live/saltlark/pictures', [])->assertUnprocessable();
+        $this->postJson('/device/elsewhere/saltlark/view')->assertNotFound();
+    }
+}

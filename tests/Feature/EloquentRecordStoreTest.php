@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\App;
+use App\Records\DataSet;
+use App\Records\EloquentRecordStore;
+use App\Records\SchemaFollower;
+use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Ports\RecordStore;
+use Lanai\Core\Tests\Ports\RecordStoreContract;
+use Tests\TestCase;
+
+final class EloquentRecordStoreTest extends TestCase
+{
+    use RecordStoreContract;
+
+    protected function store(Blueprint $blueprint): RecordStore
+    {
+        $app = new App;
+        $app->id = random_int(1000, 9_999_999);
+        (new SchemaFollower($app, DataSet::Sandbox))->follow($blueprint);
+
+        return new EloquentRecordStore($app, DataSet::Sandbox, $blueprint);
+    }
+}
