@@ -7,6 +7,11 @@ namespace Lanai\Core\Script;
 /** How the founder's own names are spelled in sentences, in formulas and in storage. */
 final class Names
 {
+    private static ?\Transliterator $latin = null;
+
+    /** @var array<string, list<string>> */
+    private static array $words = [];
+
     /** Words that lead a clause or join parts of a sentence; a name that contains one is written in quotes. */
     private const RESERVED = ['is', 'as', 'where', 'if', 'with', 'of', 'from', 'to', 'and', 'then', 'upward', 'downward',
         'asking', 'saying'];
@@ -58,9 +63,13 @@ final class Names
     /** @return list<string> lower-case ASCII words */
     private static function words(string $name): array
     {
-        $plain = transliterator_transliterate('Any-Latin; Latin-ASCII; Lower()', $name);
-        preg_match_all('/[a-z0-9]+/', str_replace("'", '', is_string($plain) ? $plain : $name), $found);
+        if (! isset(self::$words[$name])) {
+            self::$latin ??= \Transliterator::create('Any-Latin; Latin-ASCII; Lower()');
+            $plain = preg_match('/^[\x20-\x7E]*$/', $name) ? strtolower($name) : self::$latin?->transliterate($name);
+            preg_match_all('/[a-z0-9]+/', str_replace("'", '', is_string($plain) ? $plain : $name), $found);
+            self::$words[$name] = $found[0];
+        }
 
-        return $found[0];
+        return self::$words[$name];
     }
 }

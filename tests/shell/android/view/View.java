@@ -1,0 +1,3 @@
+package android.view;
+
+public class View {}

@@ -1,0 +1,7 @@
+package android.webkit;
+
+import android.net.Uri;
+
+public interface WebResourceRequest {
+    Uri getUrl();
+}
