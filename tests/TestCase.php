@@ -8,10 +8,10 @@ use App\Models\App;
 use App\Models\Founder;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Filesystem\Filesystem;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as Base;
-use Illuminate\Filesystem\Filesystem;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
 

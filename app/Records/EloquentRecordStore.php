@@ -119,6 +119,7 @@ final readonly class EloquentRecordStore implements RecordStore
     {
         if ($condition->kind === 'all') {
             $builder->where(function (Builder $q) use ($condition): void {
+                $q->whereRaw('1 = 1');
                 foreach ($condition->parts as $part) {
                     self::constrain($q, $part);
                 }

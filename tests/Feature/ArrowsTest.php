@@ -28,7 +28,7 @@ final class ArrowsTest extends TestCase
 
     public function test_the_device_knows_neither_the_studio_nor_its_components(): void
     {
-        self::assertSame([], $this->files('web/device', "/studio\\/|vuetify|contracts\\/studio/", '/\.(ts|vue)$/'));
+        self::assertSame([], $this->files('web/device', '/studio\\/|vuetify|contracts\\/studio/', '/\.(ts|vue)$/'));
         self::assertSame([], $this->files('web/studio', "/from '.*device\\//", '/\.(ts|vue)$/'));
     }
 

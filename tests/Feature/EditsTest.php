@@ -117,7 +117,7 @@ final class EditsTest extends TestCase
         $this->postJson('/api/apps', ['name' => ' '])->assertUnprocessable()->assertJsonPath('message', 'Please give the app a name of at most 60 characters.');
     }
 
-    /** @param array<string, mixed> $edit */
+    /** @param  array<string, mixed>  $edit */
     private function edit(array $edit, int $base = 1): TestResponse
     {
         return $this->postJson("/api/apps/{$this->app_->id}/edits", $edit + ['base' => $base]);

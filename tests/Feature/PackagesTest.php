@@ -177,7 +177,7 @@ final class PackagesTest extends TestCase
         return $bytes;
     }
 
-    /** @param list<string> $command */
+    /** @param  list<string>  $command */
     private function run_(array $command): string
     {
         $process = new Process($command, timeout: 120);

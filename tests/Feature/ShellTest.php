@@ -62,7 +62,7 @@ final class ShellTest extends TestCase
         return $lines;
     }
 
-    /** @param list<string> $command */
+    /** @param  list<string>  $command */
     private function run_(array $command): string
     {
         // Debian's own Python comes first: enjarify is installed for that one.

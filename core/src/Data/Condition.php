@@ -20,6 +20,7 @@ final readonly class Condition
         return new self('compare', $field, $operator, $value);
     }
 
+    /** With no parts it holds for every row. */
     public static function all(self ...$parts): self
     {
         return count($parts) === 1 ? array_values($parts)[0] : new self('all', parts: array_values($parts));

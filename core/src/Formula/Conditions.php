@@ -55,6 +55,9 @@ final class Conditions
 
     private function condition(Node\Node $node): ?Condition
     {
+        if (! $this->touchesRow($node)) {
+            return $this->outer->yes(self::formula($node)) ? Condition::all() : Condition::any();
+        }
         if ($node instanceof Node\UnaryNode && in_array(Tree::operator($node), ['not', '!'], true)) {
             $inner = $this->condition(Tree::child($node, 'node'));
 

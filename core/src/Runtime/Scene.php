@@ -122,13 +122,16 @@ final readonly class Scene
         }
         $query = new Query($table, $condition, $sorts, $rest ? self::BOUND : $limit);
         $text = $table->name.($where === '' ? '' : " where $where");
-        $rows = $this->trail->timed('query', $text, $this->at, fn (): array => $this->store->rows($query), fn (array $rows): array => ['rows' => count($rows), 'table' => $table->name]);
-        if ($rest) {
-            $this->reader->ahead($table, $rows, [$where]);
-            $rows = array_filter($rows, fn (Row $row): bool => $this->inRow($row)->evaluation()->yes($formula));
-        }
 
-        return array_slice(array_values($rows), 0, $limit);
+        return $this->trail->timed('query', $text, $this->at, function () use ($query, $rest, $table, $where, $formula, $limit): array {
+            $rows = $this->store->rows($query);
+            if ($rest) {
+                $this->reader->ahead($table, $rows, [$where]);
+                $rows = array_values(array_filter($rows, fn (Row $row): bool => $this->inRow($row)->evaluation()->yes($formula)));
+            }
+
+            return array_slice($rows, 0, $limit);
+        }, fn (array $rows): array => ['rows' => count($rows), 'table' => $table->name]);
     }
 
     /** @return list<array{id: int, label: string}> the rows that can be picked, for a link */

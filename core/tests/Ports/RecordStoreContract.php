@@ -97,7 +97,7 @@ trait RecordStoreContract
         $names = ['spot1' => $reader->row('Spot', (int) $spot[1])];
         $atom = fn (): string => $pick(['title '.$pick(['==', '!=', '<', '>', '<=', '>=']).' '.$pick(['"a"', '"B"', '"10"', 'null', '"Ä"']), 'places '.$pick(['==', '!=', '<', '>', '<=', '>=']).' '.$pick(['0', '1', '-1', 'null', '0.5']),
             $pick(['1.5', '0']).' '.$pick(['==', '<', '>=']).' water', 'open', 'not open', 'open == false', 'starts '.$pick(['>', '<=', '==', '!=']).' '.$pick(['now()', 'null']), 'spot '.$pick(['==', '!=']).' '.$pick(['spot1', 'null']),
-            'places in [0, 10]', 'title not in ["a", "b"]', 'length(title) > 0', 'spot.name == "A"']);
+            'places in [0, 10]', 'title not in ["a", "b"]', 'length(title) > 0', 'spot.name == "A"', 'spot1 != null', 'spot1 == null', '1 > 2']);
         for ($i = 0; $i < 300; $i++) {
             $text = $atom();
             for ($n = $random->getInt(0, 3); $n > 0; $n--) {

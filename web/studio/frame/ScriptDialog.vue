@@ -16,10 +16,8 @@ watch(model, async (open) => {
 
 async function apply() {
   busy.value = true
-  studio.trouble.value = ''
-  if (await studio.edit({ what: 'script', text: text.value })) model.value = false
-  else trouble.value = studio.trouble.value
-  studio.trouble.value = ''
+  trouble.value = await studio.tryEdit({ what: 'script', text: text.value })
+  if (!trouble.value) model.value = false
   busy.value = false
 }
 </script>

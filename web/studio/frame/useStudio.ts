@@ -53,11 +53,11 @@ function open(app: string) {
 
   const edit = (payload: EditPayload) => change(() => api.post<StudioState>(`apps/${app}/edits`, { base: state.value?.revision.number, ...payload }))
 
-  /** Fills a blank; answers the sentence that says why it could not, or ''. */
-  async function fill(at: string, text: string): Promise<string> {
+  /** Makes an edit that was typed; answers the sentence that says why it could not be made, or ''. */
+  async function tryEdit(payload: EditPayload): Promise<string> {
     saving.value++
     try {
-      state.value = await api.post<StudioState>(`apps/${app}/edits`, { base: state.value?.revision.number, what: 'fill', at, text })
+      state.value = await api.post<StudioState>(`apps/${app}/edits`, { base: state.value?.revision.number, ...payload })
       changes.value++
       return ''
     } catch (error) {
@@ -67,6 +67,9 @@ function open(app: string) {
       saving.value--
     }
   }
+
+  /** Fills a blank; answers the sentence that says why it could not, or ''. */
+  const fill = (at: string, text: string) => tryEdit({ what: 'fill', at, text })
 
   async function startFilling(at: string) {
     filling.value = ''
@@ -81,7 +84,7 @@ function open(app: string) {
   })
 
   return {
-    app, state, trouble, saving, pointed, gone, filling, changes, findingsAt, load, edit, fill, startFilling, told,
+    app, state, trouble, saving, pointed, gone, filling, changes, findingsAt, load, edit, tryEdit, fill, startFilling, told,
     undo: () => state.value?.canUndo && change(() => api.post<StudioState>(`apps/${app}/undo`)),
     redo: () => state.value?.canRedo && change(() => api.post<StudioState>(`apps/${app}/redo`)),
     goLive: () => change(() => api.post<StudioState>(`apps/${app}/live`)),

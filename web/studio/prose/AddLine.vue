@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { computed, nextTick, onMounted, ref } from 'vue'
-import { Declined } from '../api'
 import { useStudio } from '../frame/useStudio'
 
 const props = defineProps<{ list: string; index?: number; kind: 'line' | 'effect' | 'field'; indent?: number }>()
@@ -20,19 +19,14 @@ const beginnings = computed(() => {
 onMounted(() => nextTick(() => field.value?.focus()))
 
 async function add(script: string) {
-  trouble.value = ''
-  studio.trouble.value = ''
-  const there = studio.state.value
-  if (await studio.edit({ what: 'add', at: props.list, index: props.index, text: script })) {
+  trouble.value = await studio.tryEdit({ what: 'add', at: props.list, index: props.index, text: script })
+  if (!trouble.value) {
     emit('done')
     const at = `${props.list}/${props.index ?? lastIndex()}`
     await nextTick()
     const first = document.querySelector<HTMLElement>(`[data-line="${at}"] [data-blank].unfilled, [data-line="${at}"] [data-blank]`)
     if (first && /___|""|New field/.test(script)) studio.startFilling(first.dataset.blank ?? '')
     else document.querySelector<HTMLElement>(`[data-line="${at}"]`)?.focus()
-  } else {
-    trouble.value = studio.trouble.value || (there ? '' : new Declined('', 0, {}).message)
-    studio.trouble.value = ''
   }
 }
 

@@ -1,0 +1,103 @@
+import { expect, test, type Page } from '@playwright/test'
+import jsQR from 'jsqr'
+import { device, fillBlank, openDemo } from './founder'
+
+test.use({ viewport: { width: 1280, height: 800 } })
+
+async function shareAddress(page: Page): Promise<string> {
+  await page.getByRole('button', { name: 'On my phone' }).click()
+  const address = await page.locator('.phone-address').innerText()
+  // jsqr reads the drawn code back, as a camera would.
+  const seen = await page.getByRole('img', { name: /QR code/ }).evaluate((image: HTMLImageElement) => {
+    const canvas = document.createElement('canvas')
+    canvas.width = canvas.height = 260
+    const brush = canvas.getContext('2d')!
+    brush.drawImage(image, 0, 0, 260, 260)
+    return [...brush.getImageData(0, 0, 260, 260).data]
+  })
+  expect(jsQR(new Uint8ClampedArray(seen), 260, 260)?.data).toBe(address)
+  await page.getByRole('button', { name: 'Close' }).click()
+  return address
+}
+
+test('a phone opens the sandbox by its code and follows every edit without a reload', async ({ page, browser }) => {
+  await openDemo(page)
+  const address = await shareAddress(page)
+  const phone = await (await browser.newContext({ viewport: { width: 390, height: 780 } })).newPage()
+  await phone.goto(address)
+  await expect(phone.getByText('Dawn dip')).toBeVisible()
+  await phone.evaluate(() => ((window as unknown as { mark: number }).mark = 1))
+  await fillBlank(page, /^title: /, 'Swims, newly named')
+  await expect(phone.getByRole('heading', { level: 1 })).toHaveText('Swims, newly named')
+  expect(await phone.evaluate(() => (window as unknown as { mark: number }).mark)).toBe(1)
+})
+
+test('two people tap for the last place: one is in, the other is told kindly', async ({ page, browser }) => {
+  await openDemo(page)
+  const address = await shareAddress(page)
+  const phones = await Promise.all([0, 1].map(async () => (await browser.newContext({ viewport: { width: 390, height: 780 } })).newPage()))
+  for (const phone of phones) {
+    await phone.goto(address)
+    await phone.getByText('Buoy to buoy').click()
+    await expect(phone.getByText('1 place left')).toBeVisible()
+  }
+  await Promise.all(phones.map((phone, i) => phone.getByLabel('Name').fill(`Swimmer ${i}`)))
+  await Promise.all(phones.map((phone) => phone.getByRole('button', { name: 'Count me in' }).click()))
+  const said = await Promise.all(phones.map((phone) => phone.locator('.message').innerText()))
+  expect(said.filter((text) => text.startsWith('See you at Gannet Slip'))).toHaveLength(1)
+  expect(said.filter((text) => /not possible any more|last place a moment ago/.test(text))).toHaveLength(1)
+  for (const phone of phones) await expect(phone.getByText('This swim is full.')).toBeVisible()
+})
+
+test('without the server the last view stays readable and says so', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 780 })
+  await page.goto('/a/saltlark')
+  await expect(page.getByText('Dawn dip')).toBeVisible()
+  await page.getByRole('button', { name: 'Spots' }).click()
+  await expect(page.getByText('Mill Weir')).toBeVisible()
+
+  await page.route('**/device/**', (route) => route.abort())
+  await page.getByRole('button', { name: 'Swims' }).click()
+  await expect(page.getByText('Dawn dip')).toBeVisible()
+  await expect(page.getByRole('status')).toContainText('No connection. This is what was here at')
+  await page.getByRole('button', { name: 'Mine' }).click()
+  await expect(page.getByRole('alert')).toContainText('this screen has not been read before')
+  await page.getByRole('button', { name: 'Swims' }).click()
+  await page.getByText('Dawn dip').click()
+  await expect(page.getByRole('alert')).toContainText('Nothing was changed; please try again.')
+
+  await page.unroute('**/device/**')
+  await expect(page.locator('.offline')).toHaveCount(0)
+})
+
+test('a form on the device tells each box what is wrong and loses nothing', async ({ page }) => {
+  await openDemo(page)
+  await device(page).getByRole('button', { name: 'Offer a swim' }).click()
+  await device(page).getByLabel('Title').fill('Night swim')
+  await device(page).getByLabel('Places').fill('100')
+  await device(page).getByRole('button', { name: 'Put it on the list' }).click()
+  await expect(device(page).getByText('This must be at most 40.')).toBeVisible()
+  await expect(device(page).getByText('Please fill this in.')).toHaveCount(2)
+  await expect(device(page).getByLabel('Title')).toHaveValue('Night swim')
+  await expect(device(page).getByLabel('Places')).toHaveValue('100')
+})
+
+test('the device goes back where it came from, with the browser too', async ({ page }) => {
+  await page.goto('/a/saltlark')
+  await page.getByText('Dawn dip').click()
+  await expect(page.getByText('Who is coming')).toBeVisible()
+  await page.goBack()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Swims this week')
+  await page.getByText('Dawn dip').click()
+  await page.getByRole('button', { name: 'Back' }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Swims this week')
+})
+
+test('the deck can be anybody at any moment', async ({ page }) => {
+  await openDemo(page)
+  await expect(device(page).getByText('Good morning, Ines Okafor')).toBeVisible()
+  await page.getByLabel('Signed in as').selectOption({ label: 'Marit Solheim' })
+  await expect(device(page).getByText('Good morning, Marit Solheim')).toBeVisible()
+  await page.getByLabel('Moment').selectOption({ label: 'in a week' })
+  await expect(device(page).getByText('No swims yet. Offer the first one.')).toBeVisible()
+})
