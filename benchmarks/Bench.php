@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Benchmarks;
+
+use Database\Seeders\DemoSeeder;
+use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Foundation\Application;
+use Symfony\Component\Process\Process;
+
+/** A demo app in a folder of its own, a server on it, and fair ways to time two things beside each other. */
+final class Bench
+{
+    public readonly string $folder;
+
+    public readonly string $address;
+
+    public readonly Application $laravel;
+
+    private ?Process $server = null;
+
+    public function __construct()
+    {
+        $this->folder = sys_get_temp_dir().'/lanai-bench-'.bin2hex(random_bytes(5));
+        mkdir("$this->folder/apps", 0700, true);
+        touch("$this->folder/lanai.sqlite");
+        $port = random_int(20000, 40000);
+        $this->address = "http://127.0.0.1:$port";
+        foreach (['LANAI_DATABASE' => "$this->folder/lanai.sqlite", 'LANAI_APPS' => "$this->folder/apps", 'LANAI_DEMO' => 'true', 'CACHE_STORE' => 'array', 'APP_URL' => $this->address,
+            'APP_KEY' => 'base64:AAECAwQFBgcICQoLDA0ODxAREhMUFRYXGBkaGxwdHh8='] as $key => $value) {
+            putenv("$key=$value");
+            $_ENV[$key] = $_SERVER[$key] = $value;
+        }
+        $this->laravel = require __DIR__.'/../bootstrap/app.php';
+        $this->laravel->make(Kernel::class)->bootstrap();
+        $this->laravel->make(Kernel::class)->call('migrate', ['--force' => true]);
+        $this->laravel->make(DemoSeeder::class)->setContainer($this->laravel)->__invoke();
+    }
+
+    public function serve(): void
+    {
+        $this->server = new Process([PHP_BINARY, '-d', 'opcache.enable_cli=1', '-S', substr($this->address, 7), '-t', 'public', 'benchmarks/server.php'], dirname(__DIR__), null, null, null);
+        $this->server->start();
+        for ($i = 0; $i < 200 && ! @fsockopen('127.0.0.1', (int) parse_url($this->address, PHP_URL_PORT)); $i++) {
+            usleep(20000);
+        }
+    }
+
+    /**
+     * Medians in ms of several works, taken in turns so that whatever slows the machine slows all of them.
+     *
+     * @param  array<string, callable(): mixed>  $works
+     * @return array<string, float>
+     */
+    public static function medians(int $rounds, array $works): array
+    {
+        $times = [];
+        for ($i = 0; $i < $rounds; $i++) {
+            foreach ($works as $name => $work) {
+                $from = hrtime(true);
+                $work();
+                $times[$name][] = (hrtime(true) - $from) / 1e6;
+            }
+        }
+
+        return array_map(function (array $all): float {
+            sort($all);
+
+            return $all[intdiv(count($all), 2)];
+        }, $times);
+    }
+
+    /** @param  array<string, mixed>  $body */
+    public function post(string $path, array $body = [], string $cookies = ''): string
+    {
+        static $curl = null;
+        $curl ??= curl_init();
+        curl_setopt_array($curl, [CURLOPT_URL => $this->address.$path, CURLOPT_POST => true, CURLOPT_POSTFIELDS => json_encode($body ?: new \stdClass), CURLOPT_RETURNTRANSFER => true,
+            CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json', ...($cookies === '' ? [] : ["Cookie: $cookies", 'X-XSRF-TOKEN: '.$this->token($cookies)])]]);
+        $answer = curl_exec($curl);
+        if (! is_string($answer) || curl_getinfo($curl, CURLINFO_RESPONSE_CODE) >= 400) {
+            throw new \RuntimeException("$path: ".substr((string) $answer, 0, 400));
+        }
+
+        return $answer;
+    }
+
+    /** Signs the demo founder in. @return string the cookies */
+    public function signIn(): string
+    {
+        $jar = '';
+        foreach ([null, json_encode(['email' => config('lanai.demo_email'), 'password' => config('lanai.demo_password')])] as $body) {
+            $curl = curl_init($this->address.'/api/session');
+            curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_HEADER => true, CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json', "Cookie: $jar", 'X-XSRF-TOKEN: '.$this->token($jar)]]);
+            if ($body !== null) {
+                curl_setopt($curl, CURLOPT_POSTFIELDS, $body);
+            }
+            preg_match_all('/^set-cookie: ([^;]+)/mi', (string) curl_exec($curl), $found);
+            $jar = implode('; ', $found[1]);
+        }
+
+        return $jar;
+    }
+
+    public function end(): void
+    {
+        $this->server?->stop(0);
+        (new \Illuminate\Filesystem\Filesystem)->deleteDirectory($this->folder);
+    }
+
+    private function token(string $cookies): string
+    {
+        return preg_match('/XSRF-TOKEN=([^;]+)/', $cookies, $found) ? urldecode($found[1]) : '';
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Benchmarks;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Config;
+
+/** The demo's first screen as a careful developer would write it by hand: the same queries, the same JSON. */
+final class HandWritten
+{
+    public function __invoke(Request $request): JsonResponse
+    {
+        $request->validate(['screen' => ['nullable', 'string', 'max:100'], 'zone' => ['sometimes', 'timezone:all']]);
+        Config::set('database.connections.hand', ['database' => Config::string('lanai.apps').'/1/live.sqlite'] + Config::array('database.connections.app_template'));
+        $app = \App\Models\App::query()->with('liveRevision:id,number')->where('slug', 'saltlark')->firstOrFail();
+        $swims = $this->table('swims')->whereNotNull('starts')->where('starts', '>', now('UTC')->format('Y-m-d\TH:i:s\Z'))->orderBy('starts')->orderBy('id')->limit(200)->get();
+        $spots = $this->table('spots')->whereIntegerInRaw('id', $swims->pluck('spot')->unique()->values()->all())->get()->keyBy('id');
+
+        return response()->json([
+            'view' => [
+                'app' => 'Saltlark', 'screen' => 'upcoming', 'title' => 'Swims this week', 'first' => 'upcoming', 'problem' => '',
+                'nodes' => [
+                    ['kind' => 'text', 'at' => '/screens/0/lines/1', 'text' => 'Pick a swim, find your people, and never go in alone.'],
+                    ['kind' => 'list', 'at' => '/screens/0/lines/2', 'layout' => 'cards', 'items' => $swims->map(fn (\stdClass $swim): array => [
+                        'id' => $swim->id, 'title' => $swim->title, 'note' => $spots[$swim->spot]->name, 'aside' => $this->relative($swim->starts), 'picture' => $spots[$swim->spot]->photo,
+                    ])->all(), 'taps' => true, 'empty' => ''],
+                    ['kind' => 'button', 'at' => '/screens/0/lines/3', 'label' => 'Offer a swim', 'style' => 'quiet', 'taps' => true],
+                ],
+                'tabs' => [['screen' => 'upcoming', 'label' => 'Swims', 'icon' => 'waves'], ['screen' => 'spots', 'label' => 'Spots', 'icon' => 'place'], ['screen' => 'mine', 'label' => 'Mine', 'icon' => 'calendar']],
+                'theme' => ['main' => '#0B6E5F', 'onMain' => '#FFFFFF', 'background' => '#F1F6F5', 'surface' => '#FFFFFF', 'text' => '#13292B'],
+            ],
+            'revision' => $app->liveRevision?->number,
+            'pulse' => '',
+        ]);
+    }
+
+    private function table(string $name): \Illuminate\Database\Query\Builder
+    {
+        $model = new class extends Model
+        {
+        };
+        $model->setConnection('hand')->setTable($name);
+
+        return $model->newQuery()->toBase();
+    }
+
+    private function relative(string $at): string
+    {
+        $seconds = (int) now()->diffInSeconds(Carbon::parse($at));
+        foreach (['day' => 86400, 'hour' => 3600, 'minute' => 60] as $unit => $length) {
+            if ($seconds >= $length) {
+                $count = intdiv($seconds, $length);
+
+                return "in $count $unit".($count === 1 ? '' : 's');
+            }
+        }
+
+        return 'now';
+    }
+}
