@@ -2,6 +2,7 @@
 import { mdiPlus } from '@mdi/js'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
+import StationFindings from '../findings/StationFindings.vue'
 import { useStudio } from '../frame/useStudio'
 import ProseLines from '../prose/ProseLines.vue'
 import RowGrid from './RowGrid.vue'
@@ -20,6 +21,11 @@ const open = (stored: string) => router.push(`/apps/${studio.app}/data/${stored}
 watch(() => studio.state.value?.app.liveRevision, (live) => {
   if (!live) set.value = 'sandbox'
 })
+
+function show(at: string) {
+  const found = tables.value.find((t) => at === t.at || at.startsWith(`${t.at}/`))
+  if (found) open(found.stored)
+}
 
 async function addTable() {
   const taken = new Set(tables.value.map((t) => t.name.toLowerCase()))
@@ -43,6 +49,7 @@ async function addTable() {
         <i v-if="hasFindings(t.at)" class="dot" aria-label="has findings" />
       </button>
       <v-btn variant="text" size="small" :prepend-icon="mdiPlus" @click="addTable">New table</v-btn>
+      <StationFindings station="data" @open="show" />
     </nav>
     <section class="page">
       <template v-if="table">

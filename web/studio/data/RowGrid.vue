@@ -131,7 +131,7 @@ const hint = (field: FieldState) => ({ moment: '2026-12-24 07:30', switch: 'yes 
         <thead>
           <tr>
             <th class="grid-id">#</th>
-            <th v-for="field in table.fields" :key="field.key" :aria-sort="sort === field.key ? (way === 'upward' ? 'ascending' : 'descending') : 'none'">
+            <th v-for="field in table.fields" :key="field.key" scope="col" :class="{ num: field.control === 'number' }" :aria-sort="sort === field.key ? (way === 'upward' ? 'ascending' : 'descending') : 'none'">
               <button class="grid-sort" @click="sortBy(field)">{{ field.name }}<v-icon v-if="sort === field.key" :icon="way === 'upward' ? mdiArrowUp : mdiArrowDown" size="14" /></button>
             </th>
             <th><span class="sr">Remove</span></th>

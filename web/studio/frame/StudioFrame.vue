@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
-import { computed, onMounted, ref } from 'vue'
+import { computed, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { Declined } from '../api'
 import DataStation from '../data/DataStation.vue'
@@ -21,6 +21,8 @@ const deckOpen = ref(true)
 const help = ref(false)
 const history = ref(false)
 const missing = ref(false)
+
+watch(() => route.fullPath, () => (studio.pointed.value = ''))
 
 onMounted(async () => {
   try {

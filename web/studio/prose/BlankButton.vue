@@ -94,9 +94,10 @@ async function leaveOut() {
 
 <template>
   <span class="blank-place">
-    <button ref="button" :class="plain ? 'link' : ['blank', `blank-${kind}`, { unfilled: filled === false, wrong }]" :data-blank="plain ? undefined : at" :aria-label="plain ? undefined : `${label || words[kind] || kind}: ${shown}`" @click.stop="start">
-      <i v-if="kind === 'colour' && filled !== false" class="swatch" :style="{ background: text }" />{{ shown }}
-    </button>
+    <span
+      ref="button" role="button" tabindex="0" :class="plain ? 'link' : ['blank', `blank-${kind}`, { unfilled: filled === false, wrong }]" :data-blank="plain ? undefined : at" :aria-label="plain ? undefined : `${label || words[kind] || kind}: ${shown}`"
+      @click.stop="start" @keydown.enter.prevent.stop="start" @keydown.space.prevent.stop="start"
+    ><i v-if="kind === 'colour' && filled !== false" class="swatch" :style="{ background: text }" />{{ shown }}</span>
     <v-menu v-if="open" v-model="open" :activator="button" :open-on-click="false" :close-on-content-click="false" location="bottom start" offset="6" max-width="420" min-width="300">
       <v-card class="filler" @keydown.stop>
         <p class="small">{{ blank ? `Here fits ${blank.words}.` : 'One moment…' }}</p>

@@ -15,7 +15,7 @@ const index = (at: string) => (/\/\d+$/.test(at) ? Number(at.split('/').pop()) :
 const listOf = (at: string) => at.replace(/\/\d+$/, '')
 const isNode = (line: ProseLine) => line.role === 'node' && line.at !== props.root && index(line.at) >= 0
 const count = (list: string) => props.lines.filter((l) => l.role === 'node' && listOf(l.at) === list && index(l.at) >= 0).length
-const findings = (line: ProseLine) => [...studio.findingsAt.value.entries()].filter(([at]) => line.role === 'node' && (at === line.at || line.parts.some((p) => p.at === at) || (at.startsWith(`${line.at}/`) && !props.lines.some((l) => l !== line && l.at.length > line.at.length && at.startsWith(l.at))))).flatMap(([, all]) => all)
+const findings = (line: ProseLine) => [...studio.findingsAt.value.entries()].filter(([at]) => line.role === 'part' ? props.root === '/theme' && line.parts.some((p) => p.at === at) : (at === line.at || line.parts.some((p) => p.at === at) || (at.startsWith(`${line.at}/`) && !props.lines.some((l) => l !== line && l.at.length > line.at.length && at.startsWith(l.at))))).flatMap(([, all]) => all)
 const wrong = (at?: string) => !!at && !!studio.findingsAt.value.get(at)?.length
 
 const fresh: Record<string, string> = { shows: 'shows ___ as title', with: 'set ___ = ___' }
@@ -96,7 +96,7 @@ defineExpose({ addAtEnd: (list: string, kind: 'line' | 'effect' | 'field') => (a
     <template v-for="(line, i) in lines" :key="`${line.at}:${line.role}:${i}`">
       <div
         class="line" data-row :data-line="line.role === 'node' ? line.at : undefined" tabindex="0"
-        :class="{ pointed: !!studio.pointed.value && studio.pointed.value === line.at, gone: studio.gone.value === line.at, part: line.role === 'part', root: line.at === root && line.role === 'node' }"
+        :class="{ pointed: line.role === 'node' && !!studio.pointed.value && studio.pointed.value === line.at, gone: studio.gone.value === line.at, part: line.role === 'part', root: line.at === root && line.role === 'node' }"
         :style="{ paddingInlineStart: `${line.indent * 26 + 10}px` }"
         @pointerenter="studio.pointed.value = line.at" @pointerleave="studio.pointed.value = ''" @keydown="press($event, line, i)"
       >

@@ -24,6 +24,8 @@ const newest = (target: string): BuildState | undefined => release.value?.builds
 const running = (target: string) => ['queued', 'running'].includes(newest(target)?.state ?? '')
 const ready = (takes: string[]) => release.value?.builds.filter((b) => b.state === 'done' && takes.includes(b.target)).filter((b, i, all) => all.findIndex((o) => o.target === b.target) === i) ?? []
 const submissions = (store: string): SubmissionState[] => release.value?.submissions.filter((s) => s.store === store) ?? []
+/** Handing in is the next step unless something is under way, approved, or waiting for its mend. */
+const isNext = (store: string) => !submissions(store).length || (submissions(store)[0].state === 'turned down' && !findings.value.length)
 const liveBehind = computed(() => release.value?.live.revision !== studio.state.value?.revision.number)
 
 async function goLive() {
@@ -107,7 +109,7 @@ async function upload(event: Event) {
         <div class="target-head">
           <p><strong>{{ store.name }}</strong><br><span class="small">takes {{ store.takes.includes('web') ? 'web apps' : 'Android packages' }}</span></p>
           <span class="target-buttons">
-            <v-btn v-for="build in ready(store.takes)" :key="build.id" size="small" color="secondary" @click="act(() => api.post(`apps/${studio.app}/submissions`, { build: build.id, store: store.key }))">Submit {{ build.target === 'web' ? 'the web app' : build.target.toUpperCase() }} {{ build.version }} ({{ build.number }})</v-btn>
+            <v-btn v-for="build in ready(store.takes)" :key="build.id" size="small" :color="isNext(store.key) ? 'secondary' : 'primary'" :variant="isNext(store.key) ? 'flat' : 'tonal'" @click="act(() => api.post(`apps/${studio.app}/submissions`, { build: build.id, store: store.key }))">Submit {{ build.target === 'web' ? 'the web app' : build.target.toUpperCase() }} {{ build.version }} ({{ build.number }})</v-btn>
           </span>
         </div>
         <p v-if="!ready(store.takes).length && !submissions(store.key).length" class="small">Build a package first, then it can be submitted here.</p>

@@ -2,6 +2,7 @@
 import { mdiPlus } from '@mdi/js'
 import { computed, nextTick, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
+import StationFindings from '../findings/StationFindings.vue'
 import { useStudio } from '../frame/useStudio'
 import ProseLines from '../prose/ProseLines.vue'
 
@@ -15,13 +16,18 @@ const screen = computed(() => screens.value.find((s) => s.slug === part.value))
 const hasFindings = (at: string) => studio.state.value?.findings.some((f) => f.at === at || f.at.startsWith(`${at}/`))
 const open = (slug: string) => router.push(`/apps/${studio.app}/screens/${slug}`)
 
-watch(() => studio.gone.value, async (at) => {
+watch(() => studio.gone.value, (at) => at && show(at))
+
+/** Opens the page on which a line or a blank stands, and goes to the line. */
+async function show(at: string) {
   const found = screens.value.find((s) => at === s.at || at.startsWith(`${s.at}/`))
-  if (!found) return
-  await open(found.slug)
+  await open(found?.slug ?? (at.startsWith('/theme') ? 'theme' : 'tabs'))
   await nextTick()
-  document.querySelector<HTMLElement>(`[data-line="${CSS.escape(at)}"]`)?.focus()
-})
+  for (let place = at; place; place = place.slice(0, place.lastIndexOf('/'))) {
+    const line = document.querySelector<HTMLElement>(`[data-line="${CSS.escape(place)}"]`)
+    if (line) return line.focus()
+  }
+}
 
 watch(screens, (now) => {
   if (part.value && part.value !== 'tabs' && part.value !== 'theme' && !now.some((s) => s.slug === part.value)) router.replace(`/apps/${studio.app}/screens`)
@@ -58,6 +64,7 @@ async function addTab() {
       <h2 class="side-head">Around them</h2>
       <button class="side-entry" :aria-current="part === 'tabs' ? 'page' : undefined" @click="open('tabs')">Tabs<i v-if="hasFindings('/tabs')" class="dot" /></button>
       <button class="side-entry" :aria-current="part === 'theme' ? 'page' : undefined" @click="open('theme')">Colours<i v-if="hasFindings('/theme')" class="dot" /></button>
+      <StationFindings station="screens" @open="show" />
     </nav>
     <section class="page">
       <template v-if="part === 'tabs'">
@@ -68,7 +75,7 @@ async function addTab() {
       </template>
       <template v-else-if="part === 'theme'">
         <h1>Colours</h1>
-        <ProseLines :lines="studio.state.value?.theme ?? []" root="/theme" />
+        <ProseLines :lines="(studio.state.value?.theme ?? []).filter((l) => l.role === 'part').map((l) => ({ ...l, indent: 0 }))" root="/theme" />
       </template>
       <template v-else-if="screen">
         <ProseLines ref="prose" :key="screen.at" :lines="screen.lines" :root="screen.at" />

@@ -1,0 +1,16 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useStudio } from '../frame/useStudio'
+
+const props = defineProps<{ station: string }>()
+const emit = defineEmits<{ open: [at: string] }>()
+const studio = useStudio()
+const findings = computed(() => studio.state.value?.findings.filter((f) => f.station === props.station) ?? [])
+</script>
+
+<template>
+  <template v-if="findings.length">
+    <h2 class="side-head">Findings</h2>
+    <button v-for="finding in findings" :key="finding.id" class="side-finding" :class="{ blocks: finding.blocks }" @click="emit('open', finding.at)"><span class="finding-mark" aria-hidden="true" />{{ finding.sentence }}</button>
+  </template>
+</template>
