@@ -78,7 +78,7 @@ final class DeviceTest extends TestCase
     {
         $this->postJson('/device/live/saltlark/why', ['screen' => 'mine', 'at' => '/screens/5/lines/1'])->assertNotFound();
         $this->actingAs($this->founderOf($this->demo))->postJson("/device/deck/{$this->demo->id}/why", ['screen' => 'mine', 'at' => '/screens/5/lines/1'])
-            ->assertOk()->assertJsonPath('sentence', 'Bookings has 18 rows, but “person == me” is not true for all 18 rows.');
+            ->assertOk()->assertJsonPath('sentence', 'Bookings has 18 rows, but “me != null” is not true for all 18 rows.');
     }
 
     public function test_what_is_sent_is_validated(): void

@@ -38,7 +38,7 @@ final readonly class EmptyAccount implements \JsonSerializable
             if ($rows === []) {
                 $others = $before === 1 ? 'the one row' : "all $before rows";
 
-                return new self("$table->name has $count ".($count === 1 ? 'row' : 'rows').", but “{$part}” is not true for $others".($before < $count ? ' that were left.' : '.'), $count, $parts);
+                return new self("$table->name has $count ".($count === 1 ? 'row' : 'rows').", but “{$part}” is not true for $others".($before === $count ? '.' : ($before === 1 ? ' that was left.' : ' that were left.')), $count, $parts);
             }
         }
 

@@ -1,0 +1,36 @@
+import { expect, test } from '@playwright/test'
+import { openDemo } from './founder'
+
+test('a web app goes through Pier, runs from the store, and opens without a network', async ({ page, browser }) => {
+  test.setTimeout(90_000)
+  await openDemo(page, 'release')
+  const mend = page.getByRole('button', { name: /^Shorten it to/ }).first()
+  if (await mend.isVisible()) {
+    await mend.click()
+    await page.getByRole('button', { name: 'Apply this mend' }).first().click()
+    await expect(page.getByText('Nothing stands against a release.')).toBeVisible()
+  }
+  const web = page.locator('.target', { hasText: 'a zip with manifest' })
+  await web.getByRole('button', { name: 'Build' }).click()
+  await expect(web.locator('.build')).toHaveAttribute('data-state', 'done', { timeout: 30_000 })
+  const pier = page.locator('.target', { hasText: 'Pier' })
+  await pier.getByRole('button', { name: /^Submit the web app/ }).click()
+  await expect(pier.locator('.submission').first()).toHaveAttribute('data-state', 'approved', { timeout: 30_000 })
+  await pier.getByRole('button', { name: 'Release it' }).click()
+  const address = await pier.getByRole('link', { name: 'its page in the store' }).getAttribute('href')
+
+  const visitor = await browser.newContext({ viewport: { width: 390, height: 780 } })
+  const app = await visitor.newPage()
+  await app.goto(address ?? '')
+  await app.getByRole('link', { name: /Install version/ }).click()
+  await expect(app.getByText('Full moon float')).toBeVisible()
+  const manifest = await app.evaluate(async () => (await fetch((document.querySelector('link[rel=manifest]') as HTMLLinkElement).href)).json())
+  expect(manifest).toMatchObject({ display: 'standalone', short_name: 'Saltlark' })
+  await app.evaluate(() => navigator.serviceWorker.ready)
+  await app.waitForTimeout(500)
+
+  await visitor.setOffline(true)
+  await app.reload()
+  await expect(app.getByRole('status')).toContainText('No connection. This is what was here at')
+  await expect(app.getByText('Full moon float')).toBeVisible()
+})

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\App;
+use Illuminate\Http\UploadedFile;
+use Tests\TestCase;
+
+final class AssetsTest extends TestCase
+{
+    private App $demo;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->demo = $this->demo();
+        $this->actingAs($this->founderOf($this->demo));
+    }
+
+    public function test_a_picture_is_drawn_anew_made_smaller_and_named_by_its_content(): void
+    {
+        $jpeg = $this->picture(2000, 1000, 'jpg')."<?php echo 'hidden'; ?>";
+        $name = $this->upload($jpeg)->assertCreated()->json('name');
+
+        $shown = (string) $this->get("/media/{$this->demo->id}/$name")->assertOk()->baseResponse->getFile()->getContent();
+        self::assertSame([1600, 800], array_slice((array) getimagesizefromstring($shown), 0, 2));
+        self::assertStringNotContainsString('hidden', $shown);
+        self::assertSame($name, hash('sha256', $shown).'.jpg');
+        self::assertSame($name, $this->upload($jpeg)->json('name'), 'The same picture is kept once.');
+    }
+
+    public function test_what_is_no_picture_is_refused_with_a_sentence(): void
+    {
+        $this->upload('<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>')->assertUnprocessable()->assertJsonPath('errors.picture.0', 'This file is not a picture that can be read. Please choose a PNG, JPEG or WebP.');
+        $this->postJson("/api/apps/{$this->demo->id}/assets", [])->assertUnprocessable()->assertJsonPath('errors.picture.0', 'Please choose a picture of at most 8 MB.');
+    }
+
+    public function test_only_pictures_of_that_app_are_served(): void
+    {
+        $name = $this->upload($this->picture(10, 10, 'png'))->json('name');
+
+        $this->get("/media/{$this->demo->id}/$name")->assertOk()->assertHeader('X-Content-Type-Options', 'nosniff');
+        $this->get("/media/99/$name")->assertNotFound();
+        foreach (['../sandbox.sqlite', 'sandbox.sqlite', str_repeat('a', 64).'.php'] as $other) {
+            self::assertNotSame('image/png', $this->get("/media/{$this->demo->id}/$other")->headers->get('Content-Type'));
+        }
+    }
+
+    public function test_an_uploaded_icon_is_painted_on_the_package(): void
+    {
+        $name = $this->upload($this->picture(300, 300, 'png', [200, 30, 40]))->json('name');
+        $this->postJson("/api/apps/{$this->demo->id}/edits", ['base' => 1, 'what' => 'fill', 'at' => '/release/icon', 'text' => $name])->assertOk();
+
+        $icon = imagecreatefromstring((string) $this->get("/api/apps/{$this->demo->id}/icon.png")->assertOk()->getContent()) ?: self::fail('No picture.');
+        self::assertSame(['red' => 200, 'green' => 30, 'blue' => 40, 'alpha' => 0], imagecolorsforindex($icon, (int) imagecolorat($icon, 96, 96)));
+    }
+
+    private function upload(string $bytes): \Illuminate\Testing\TestResponse
+    {
+        return $this->postJson("/api/apps/{$this->demo->id}/assets", ['picture' => UploadedFile::fake()->createWithContent('picture.jpg', $bytes)]);
+    }
+
+    /** @param  array{int, int, int}  $colour */
+    private function picture(int $width, int $height, string $kind, array $colour = [10, 120, 130]): string
+    {
+        $image = imagecreatetruecolor($width, $height);
+        imagefill($image, 0, 0, (int) imagecolorallocate($image, ...$colour));
+        ob_start();
+        $kind === 'png' ? imagepng($image) : imagejpeg($image);
+
+        return (string) ob_get_clean();
+    }
+}
