@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\OwnAddress;
 use App\Http\Requests\RegisterFounder;
 use App\Models\Founder;
 use Illuminate\Http\JsonResponse;
@@ -17,7 +18,7 @@ final class SessionController
     {
         $demo = config('lanai.demo') ? ['email' => config('lanai.demo_email'), 'password' => config('lanai.demo_password')] : null;
 
-        return response()->json(['founder' => $request->user()?->only(['id', 'name', 'email']), 'demo' => $demo]);
+        return response()->json(['founder' => $request->user()?->only(['id', 'name', 'email']), 'demo' => $demo, 'network' => OwnAddress::forPhones($request->getSchemeAndHttpHost())]);
     }
 
     public function store(Request $request): JsonResponse

@@ -14,6 +14,7 @@ final readonly class Edited
     /** @throws EditRefused */
     public static function by(Blueprint $before, Patch $patch): self
     {
+        $patch = $patch->reaching($before->data());
         $inverse = $patch->inverse($before->data());
         $after = $patch->applyTo($before->data());
         try {

@@ -60,6 +60,26 @@ final readonly class Patch
     }
 
     /**
+     * The same patch where a part that it adds to, such as the release of a new app, is not there yet: it is added with it.
+     *
+     * @param  array<array-key, mixed>  $data
+     */
+    public function reaching(array $data): self
+    {
+        $operations = [];
+        foreach ($this->operations as $operation) {
+            $parent = Pointer::parent($operation['path']);
+            if ($operation['op'] === 'add' && $parent !== '' && ! Pointer::exists($parent, $data) && Pointer::exists(Pointer::parent($parent), $data) && preg_match('/^[a-zA-Z]/', Pointer::last($operation['path']))) {
+                $operation = ['op' => 'add', 'path' => $parent, 'value' => [Pointer::last($operation['path']) => $operation['value'] ?? null]];
+            }
+            $operations[] = $operation;
+            $data = (new self([$operation]))->applyTo($data);
+        }
+
+        return new self($operations);
+    }
+
+    /**
      * The patch that takes this one back, given what it is applied to.
      *
      * @param  array<array-key, mixed>  $data

@@ -75,8 +75,8 @@ final class Walk
             $inner = fn (string $key): Scope => $sentence->scopeOf($key, $data, $scope);
             if ($below instanceof SubLine) {
                 $this->blank($below->blank, $spot, $inner($below->blank->key), Prose::isSet($data, $below->blank->key));
-            } elseif ($below instanceof One && Prose::node($data[$below->key] ?? []) !== []) {
-                $this->node(Prose::node($data[$below->key]), $below->class, "$at/$below->key", $inner($below->key), $spot);
+            } elseif ($below instanceof One) {
+                $this->node(Prose::node($data[$below->key] ?? []), $below->class, "$at/$below->key", $inner($below->key), $spot);
             } elseif ($below instanceof Block || $below instanceof Children) {
                 $within = $inner($below->key);
                 foreach (Prose::nodes($data[$below->key] ?? []) as $i => $item) {

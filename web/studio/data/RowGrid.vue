@@ -118,7 +118,7 @@ const wrong = (row: DataRow, field: FieldState) => (cellError.value?.id === row.
 /** What was typed stays in the cell until it is right. */
 const written = (row: DataRow, field: FieldState) => (wrong(row, field) ? (cellError.value?.typed ?? '') : (row.values[field.key] ?? ''))
 const media = (name: string) => `/media/${studio.app}/${name}`
-const hint = (field: FieldState) => ({ moment: '2026-12-24 07:30', switch: 'yes or no', number: '0' })[field.control] ?? ''
+const hint = (field: FieldState) => ({ moment: '2026-12-24 07:30', switch: 'yes or no', number: '0' })[field.control] ?? field.name
 </script>
 
 <template>

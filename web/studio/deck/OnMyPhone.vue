@@ -2,14 +2,17 @@
 import QRCode from 'qrcode'
 import { computed, ref, watch } from 'vue'
 import { useStudio } from '../frame/useStudio'
+import { readSession, session } from '../session'
 
 const model = defineModel<boolean>({ required: true })
 const studio = useStudio()
 const image = ref('')
-const address = computed(() => `${window.location.origin}/s/${studio.state.value?.app.shareCode}`)
-const isLocal = computed(() => ['localhost', '127.0.0.1'].includes(window.location.hostname))
+const origin = computed(() => session.value?.network ?? window.location.origin)
+const address = computed(() => `${origin.value}/s/${studio.state.value?.app.shareCode}`)
+const isLocal = computed(() => ['localhost', '127.0.0.1'].includes(new URL(origin.value).hostname))
 
 watch(model, async (open) => {
+  if (open) await readSession()
   if (open) image.value = await QRCode.toDataURL(address.value, { width: 260, margin: 2, color: { dark: '#13292B', light: '#FFFFFF' } })
 })
 </script>
@@ -21,7 +24,7 @@ watch(model, async (open) => {
       <p>Point the camera of a phone in the same network at this. It opens the sandbox; every edit shows there too.</p>
       <img v-if="image" :src="image" width="260" height="260" :alt="`QR code for ${address}`">
       <p class="code phone-address">{{ address }}</p>
-      <p v-if="isLocal" class="small">A phone cannot reach “{{ 'localhost' }}”. Open Lanai by this computer’s own address in your network, then this code works.</p>
+      <p v-if="isLocal" class="small">This computer is in no network now, so no phone can reach it. Connect it, then open this again.</p>
       <div class="dialog-end"><v-btn variant="text" @click="model = false">Close</v-btn></div>
     </v-card>
   </v-dialog>

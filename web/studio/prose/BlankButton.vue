@@ -16,7 +16,9 @@ const marked = ref(-1)
 const busy = ref(false)
 
 const isText = computed(() => props.kind === 'text' || props.kind === 'plain')
-const shown = computed(() => (props.plain ? props.text : props.filled === false ? (props.label || words[props.kind] || '…') : isText.value ? props.text.slice(1, -1).replace(/\\(.)/g, (_, c) => (c === 'n' ? ' ' : c)) || 'no text yet' : props.text))
+/** Without the quotes and escapes that the script needs. */
+const spoken = (text: string) => (/^".*"$/s.test(text) ? text.slice(1, -1).replace(/\\(.)/g, (_, c) => (c === 'n' ? ' ' : c)) : text)
+const shown = computed(() => (props.plain ? props.text : props.filled === false ? (props.label || words[props.kind] || '…') : isText.value ? spoken(props.text) || 'no text yet' : props.kind === 'formula' ? props.text.replace(/^`(.*)`$/s, '$1') : spoken(props.text)))
 const words: Record<string, string> = { table: 'a table', row: 'one of a table', field: 'a field', screen: 'a screen', formula: 'a formula', text: 'a text', name: 'a name', number: 'a number', colour: 'a colour', choice: 'choose' }
 const picks = computed(() => {
   const all = blank.value?.choices ?? []

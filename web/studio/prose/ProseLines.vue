@@ -18,6 +18,10 @@ const count = (list: string) => props.lines.filter((l) => l.role === 'node' && l
 const findings = (line: ProseLine) => [...studio.findingsAt.value.entries()].filter(([at]) => line.role === 'part' ? props.root === '/theme' && line.parts.some((p) => p.at === at) : (at === line.at || line.parts.some((p) => p.at === at) || (at.startsWith(`${line.at}/`) && !props.lines.some((l) => l !== line && l.at.length > line.at.length && at.startsWith(l.at))))).flatMap(([, all]) => all)
 const wrong = (at?: string) => !!at && !!studio.findingsAt.value.get(at)?.length
 
+/** The column that a renamed thing keeps is no concern of the page; the script tells it. */
+const shownParts = (line: ProseLine) => line.parts.filter((part, i) => !part.at?.endsWith('/stored') && !line.parts[i + 1]?.at?.endsWith('/stored'))
+const shownOffers = (line: ProseLine) => line.offers.filter((offered) => offered.key !== 'stored')
+
 const fresh: Record<string, string> = { shows: 'shows ___ as title', with: 'set ___ = ___' }
 
 function lastUnder(i: number): number {
@@ -101,16 +105,16 @@ defineExpose({ addAtEnd: (list: string, kind: 'line' | 'effect' | 'field') => (a
         @pointerenter="studio.pointed.value = line.at" @pointerleave="studio.pointed.value = ''" @keydown="press($event, line, i)"
       >
         <span class="line-words">
-          <template v-for="(part, p) in line.parts" :key="p">
+          <template v-for="(part, p) in shownParts(line)" :key="p">
             <template v-if="!part.kind">{{ part.text.startsWith(',') || part.text === ':' ? '' : ' ' }}<span class="words">{{ part.text }}</span></template>
             <template v-else>{{ ' ' }}<BlankButton :at="part.at ?? ''" :kind="part.kind" :text="part.text" :filled="part.filled" :optional="part.optional" :label="part.label" :wrong="wrong(part.at)" /></template>
           </template>
         </span>
         <span class="line-tools">
-          <v-menu v-if="line.offers.length">
+          <v-menu v-if="shownOffers(line).length">
             <template #activator="{ props: menu }"><v-btn v-bind="menu" :icon="mdiPlus" size="x-small" variant="text" aria-label="Add to this sentence" title="Add to this sentence" /></template>
             <v-list density="compact">
-              <v-list-item v-for="offered in line.offers" :key="offered.key" :title="offered.label" @click="offer(line, i, offered)" />
+              <v-list-item v-for="offered in shownOffers(line)" :key="offered.key" :title="offered.label" @click="offer(line, i, offered)" />
             </v-list>
           </v-menu>
           <template v-if="isNode(line)">

@@ -80,7 +80,7 @@ async function upload(event: Event) {
         <p>
           <template v-if="release.live.revision">Live is revision {{ release.live.revision }} at <a :href="release.live.address" target="_blank" rel="noopener">{{ release.live.address }}</a>.</template>
           <template v-else>Nothing is live yet. Packages open what is live.</template>
-          <span v-if="release.live.insecure" class="small"> Packages will call this address; phones outside need one that begins with https.</span>
+          <span v-if="release.live.revision && release.live.insecure" class="small"> Packages will call this address; phones outside need one that begins with https.</span>
         </p>
         <v-btn size="small" :color="release.live.revision ? 'primary' : 'secondary'" :variant="liveBehind ? 'flat' : 'tonal'" :disabled="!liveBehind" @click="goLive">Put revision {{ studio.state.value?.revision.number }} live</v-btn>
       </div>

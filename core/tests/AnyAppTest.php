@@ -1,0 +1,163 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Tests;
+
+use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Blueprint\Edited;
+use Lanai\Core\Blueprint\Editor;
+use Lanai\Core\Blueprint\EditRefused;
+use Lanai\Core\Blueprint\Patch;
+use Lanai\Core\Data\Storage\Layout;
+use Lanai\Core\Data\Storage\Plan;
+use Lanai\Core\Findings\Findings;
+use Lanai\Core\Findings\Reading;
+use Lanai\Core\Runtime\Player;
+use Lanai\Core\Runtime\Trail;
+use Lanai\Core\Runtime\Visit;
+use Lanai\Core\Script\Walk;
+use Lanai\Core\Tests\Support\BlueprintMaker;
+use Lanai\Core\Tests\Support\InMemoryRecordStore;
+use Lanai\Core\Tests\Support\World;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/** Properties of every app that the sentences allow, broken ones included: half-filled apps are what a founder has most of the time. */
+final class AnyAppTest extends TestCase
+{
+    public function test_its_findings_can_be_computed_and_every_mend_applies(): void
+    {
+        $mends = 0;
+        foreach ($this->apps(80) as $seed => $app) {
+            foreach (Findings::in(Reading::of($app)) as $finding) {
+                self::assertNotSame('', $finding->sentence);
+                if ($finding->mend !== null) {
+                    $after = Edited::by($app, new Patch($finding->mend->operations));
+                    self::assertNotSame($app->script(), $after->blueprint->script(), "seed $seed: $finding->rule: {$finding->mend->label}");
+                    $mends++;
+                }
+            }
+        }
+        self::assertGreaterThan(100, $mends);
+    }
+
+    public function test_every_screen_can_be_shown_and_every_line_tapped_without_an_error(): void
+    {
+        $taps = 0;
+        foreach ($this->apps(80) as $app) {
+            $store = new InMemoryRecordStore($app);
+            $ids = [];
+            foreach ($app->tables as $table) {
+                $ids[] = $store->add($table, []);
+            }
+            $player = new Player($app, $store);
+            foreach ($app->screens as $i => $screen) {
+                $visit = new Visit(World::moment(), $screen->slug(), array_pad($ids, 4, 1), $ids[0] ?? null, ['title' => 'x', 'places' => '1']);
+                self::assertIsString($player->show($visit, Trail::none())['title']);
+                foreach (array_keys($screen->lines) as $line) {
+                    $outcome = $player->tap($visit, "/screens/$i/lines/$line", $ids[0] ?? null, '', Trail::none());
+                    self::assertIsArray($outcome->data());
+                    $taps++;
+                }
+            }
+        }
+        self::assertGreaterThan(50, $taps);
+    }
+
+    public function test_every_blank_says_what_fits_and_can_offer_it(): void
+    {
+        foreach ($this->apps(25) as $app) {
+            foreach (Walk::through($app)->blanks as $spot) {
+                self::assertNotSame('', $spot->blank->fit->inWords($spot->scope));
+                foreach ($spot->blank->fit->choices($spot->scope) as $choice) {
+                    self::assertNotSame('', $choice->text);
+                }
+            }
+        }
+    }
+
+    public function test_every_edit_can_be_taken_back_exactly(): void
+    {
+        $random = new Randomizer(new Mt19937(11));
+        $made = 0;
+        foreach ($this->apps(80) as $seed => $app) {
+            for ($i = 0; $i < 6; $i++) {
+                $edited = $this->someEdit($app, $random);
+                if ($edited !== null) {
+                    self::assertSame($app->data(), $this->sorted($app->data(), Edited::by($edited->blueprint, $edited->inverse)->blueprint->data()), "seed $seed");
+                    $app = $edited->blueprint;
+                    $made++;
+                }
+            }
+        }
+        self::assertGreaterThan(200, $made);
+    }
+
+    public function test_storage_can_follow_it_and_then_has_nothing_left_to_do_but_indexes(): void
+    {
+        foreach ($this->apps(60) as $app) {
+            $tables = [];
+            foreach (Plan::from(new Layout([]), $app) as $step) {
+                self::assertMatchesRegularExpression('/\.$/', $step->sentence());
+                $tables[$step->table->storedAs()] ??= ['id' => 'INTEGER'];
+                if ($step->what === 'add' && $step->field !== null) {
+                    $tables[$step->table->storedAs()][$step->field->column()] = $step->declaration;
+                }
+            }
+            $names = array_map(fn ($t): string => $t->storedAs(), $app->tables);
+            if (count($names) === count(array_unique($names))) {
+                foreach (Plan::from(new Layout($tables), $app) as $step) {
+                    self::assertContains($step->what, ['index', 'convert'], 'Only fields of one name can still disagree.');
+                }
+            }
+        }
+    }
+
+    private function someEdit(Blueprint $app, Randomizer $random): ?Edited
+    {
+        $walk = Walk::through($app);
+        $editor = new Editor($app);
+        try {
+            $node = $walk->nodes[$random->getInt(0, count($walk->nodes) - 1)];
+            $blank = $walk->blanks[$random->getInt(0, count($walk->blanks) - 1)];
+
+            return match ($random->getInt(0, 3)) {
+                0 => $editor->remove($node->at),
+                1 => $editor->move($node->at, $random->getInt(0, 2)),
+                2 => $blank->blank->fit->kind() === 'text' ? $editor->fill($blank->at, 'A new "text", as it were') : null,
+                default => $editor->add('/screens', $random->getInt(0, 3), "screen Extra {$random->getInt(1, 9999)}\n  Heading \"Hello\""),
+            };
+        } catch (EditRefused) {
+            return null;
+        }
+    }
+
+    /**
+     * An object's members have no order: the second is put into the order of the first.
+     *
+     * @param  array<array-key, mixed>  $like
+     * @param  array<array-key, mixed>  $data
+     * @return array<array-key, mixed>
+     */
+    private function sorted(array $like, array $data): array
+    {
+        $data = array_is_list($data) ? $data : array_replace(array_intersect_key($like, $data), $data);
+        foreach ($data as $key => $value) {
+            if (is_array($value) && is_array($like[$key] ?? null)) {
+                $data[$key] = $this->sorted($like[$key], $value);
+            }
+        }
+
+        return $data;
+    }
+
+    /** @return iterable<int, Blueprint> */
+    private function apps(int $count): iterable
+    {
+        for ($seed = 1; $seed <= $count; $seed++) {
+            yield $seed => Blueprint::fromData((new BlueprintMaker($seed))->make(Blueprint::class));
+        }
+    }
+}
