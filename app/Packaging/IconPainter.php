@@ -9,9 +9,14 @@ use GdImage;
 use Lanai\Core\Blueprint\Blueprint;
 
 /** Paints the app's icon in every size: an uploaded picture, or a letter on the theme's main colour. */
-final readonly class IconPainter
+final class IconPainter
 {
-    public function __construct(private App $app, private Blueprint $blueprint)
+    /** Pixels to the em at which a letter is drawn once, to be scaled to every size. */
+    private const EM = 320;
+
+    private ?GdImage $ink = null;
+
+    public function __construct(private readonly App $app, private readonly Blueprint $blueprint)
     {
     }
 
@@ -51,13 +56,24 @@ final readonly class IconPainter
     {
         $font = base_path('node_modules/@fontsource-variable/literata/files/literata-latin-wght-normal.woff2');
         $letter = $this->blueprint->release->letter !== '' ? $this->blueprint->release->letter : mb_substr($this->blueprint->name, 0, 1);
-        $wanted = $side * $share * 0.72;
-        $probe = imagettfbbox(100, 0, $font, $letter) ?: [0, 0, 100, 0, 100, -100, 0, -100];
-        $size = 100 * $wanted / max(1, $probe[2] - $probe[0], $probe[1] - $probe[7]);
-        $box = imagettfbbox($size, 0, $font, $letter) ?: $probe;
-        $x = (int) round(($side - ($box[2] - $box[0])) / 2 - $box[0]);
-        $y = (int) round(($side - ($box[1] - $box[7])) / 2 - $box[7]);
-        imagettftext($image, $size, 0, $x, $y, $this->colour($image, $this->blueprint->theme->onMain), $font, $letter);
+        $drawn = $this->ink ??= $this->ink($letter, $font);
+        $scale = $side * $share * 0.72 / max(imagesx($drawn), imagesy($drawn));
+        [$width, $height] = [max(1, (int) round(imagesx($drawn) * $scale)), max(1, (int) round(imagesy($drawn) * $scale))];
+        imagecopyresampled($image, $drawn, (int) round(($side - $width) / 2), (int) round(($side - $height) / 2), 0, 0, $width, $height, imagesx($drawn), imagesy($drawn));
+    }
+
+    /** The letter cut out to its ink: what a font says of its box is only nearly where it draws. */
+    private function ink(string $letter, string $font): GdImage
+    {
+        [$width, $height] = [self::EM * 4, self::EM * 3];
+        $canvas = imagecreatetruecolor($width, $height);
+        imagealphablending($canvas, false);
+        imagesavealpha($canvas, true);
+        imagefilledrectangle($canvas, 0, 0, $width, $height, (int) imagecolorallocatealpha($canvas, 0, 0, 0, 127));
+        imagealphablending($canvas, true);
+        imagettftext($canvas, self::EM * 0.75, 0, intdiv(self::EM, 2), self::EM * 2, $this->colour($canvas, $this->blueprint->theme->onMain), $font, $letter);
+
+        return imagecropauto($canvas, IMG_CROP_SIDES) ?: $canvas;
     }
 
     private function picture(): ?GdImage

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Packaging\Packager;
+use App\Packaging\Target;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Standins\Stores\Pier;
+use Standins\Stores\Quay;
+use Tests\TestCase;
+use ZipArchive;
+
+/** The stand-in stores open what they are given: a package that is tampered with does not get through. */
+final class InspectionTest extends TestCase
+{
+    public function test_an_android_package_is_read_and_a_changed_one_is_noticed(): void
+    {
+        $quay = new Quay($this->folder());
+        $file = $this->package(Target::Apk);
+        $seen = $quay->inspect($file);
+
+        self::assertTrue($quay->accepts($file));
+        self::assertSame(['com.saltlark.companion', 1, '1.0.0', ['android.permission.INTERNET'], []], [$seen->package, $seen->code, $seen->version, $seen->permissions, $seen->reasons]);
+        self::assertMatchesRegularExpression('/^[0-9a-f]{64}$/', $seen->signer);
+
+        $zip = new ZipArchive;
+        $zip->open($file);
+        $zip->addFromString('assets/www/index.html', 'something else');
+        $zip->close();
+        self::assertSame(['signature'], array_column($quay->inspect($file)->reasons, 'code'));
+    }
+
+    public function test_a_bundle_has_the_same_signer_as_the_package(): void
+    {
+        $app = $this->demo();
+        $quay = new Quay($this->folder());
+        $files = [];
+        foreach ([Target::Apk, Target::Aab] as $target) {
+            $files[] = $file = $this->folder()."/app.$target->value";
+            Packager::make($app, $app->revision->read(), $target, $file, fn () => null, fn (): bool => false);
+        }
+        [$apk, $aab] = array_map($quay->inspect(...), $files);
+
+        self::assertSame([$apk->package, $apk->code, $apk->signer, $apk->permissions, []], [$aab->package, $aab->code, $aab->signer, $aab->permissions, $aab->reasons]);
+        $zip = new ZipArchive;
+        $zip->open($files[1]);
+        $zip->addFromString('base/assets/www/index.html', 'something else');
+        $zip->close();
+        self::assertSame(['signature'], array_column($quay->inspect($files[1])->reasons, 'code'));
+    }
+
+    public function test_what_is_no_package_is_not_accepted(): void
+    {
+        file_put_contents($this->folder().'/text.apk', 'PK not really');
+        $zip = new ZipArchive;
+        $zip->open($this->folder().'/broken.apk', ZipArchive::CREATE);
+        $zip->addFromString('AndroidManifest.xml', 'not a manifest');
+        $zip->close();
+
+        self::assertFalse((new Quay($this->folder()))->accepts($this->folder().'/text.apk'));
+        self::assertFalse((new Pier)->accepts($this->folder().'/broken.apk'));
+        self::assertSame(['package'], array_column((new Quay($this->folder()))->inspect($this->folder().'/broken.apk')->reasons, 'code'));
+    }
+
+    /** @return iterable<string, array{array<string, string|null>, list<string>}> files that are changed (null: taken out), and the reasons */
+    public static function webApps(): iterable
+    {
+        yield 'as it was built' => [[], []];
+        yield 'without a service worker' => [['sw.js' => null], ['worker']];
+        yield 'with an empty service worker' => [['sw.js' => '// later'], ['worker']];
+        yield 'without its start page' => [['index.html' => null], ['start']];
+        yield 'without one icon' => [['icons/any-512.png' => null], ['icon']];
+        yield 'with an icon of another size' => [['icons/any-192.png' => 'icons/any-512.png'], ['icon']];
+        yield 'without maskable icons' => [['icons/maskable-192.png' => null, 'icons/maskable-512.png' => null], ['icon', 'icon', 'icon']];
+        yield 'with a broken manifest' => [['manifest.webmanifest' => '{'], ['manifest']];
+        yield 'with an empty manifest' => [['manifest.webmanifest' => '{"short_name":"x"}'], ['manifest', 'manifest', 'manifest', 'manifest', 'icon', 'icon']];
+    }
+
+    /**
+     * @param  array<string, string|null>  $changes
+     * @param  list<string>  $codes
+     */
+    #[DataProvider('webApps')]
+    public function test_a_web_app_is_judged_by_its_manifest_icons_and_worker(array $changes, array $codes): void
+    {
+        $file = $this->package(Target::Web);
+        $zip = new ZipArchive;
+        $zip->open($file);
+        foreach ($changes as $name => $content) {
+            $bytes = $content === null ? null : (str_starts_with($content, 'icons/') ? (string) $zip->getFromName($content) : $content);
+            $bytes === null ? $zip->deleteName($name) : $zip->addFromString($name, $bytes);
+        }
+        $zip->close();
+
+        self::assertSame($codes, array_column((new Pier)->inspect($file)->reasons, 'code'));
+    }
+
+    private function package(Target $target): string
+    {
+        $app = $this->demo();
+        $file = $this->folder()."/app.$target->value";
+        Packager::make($app, $app->revision->read(), $target, $file, fn () => null, fn (): bool => false);
+
+        return $file;
+    }
+}
