@@ -101,3 +101,44 @@ test('the deck can be anybody at any moment', async ({ page }) => {
   await page.getByLabel('Moment').selectOption({ label: 'in a week' })
   await expect(device(page).getByText('No swims yet. Offer the first one.')).toBeVisible()
 })
+
+test('two quick taps do one thing', async ({ page, browser }) => {
+  await openDemo(page)
+  const address = await shareAddress(page)
+  const phone = await (await browser.newContext({ viewport: { width: 390, height: 780 } })).newPage()
+  await phone.goto(address)
+  await phone.getByText('Lunch-hour lengths').click()
+  await expect(phone.getByText('12 places left')).toBeVisible()
+  await phone.getByLabel('Name').fill('Twice')
+  await phone.getByRole('button', { name: 'Count me in' }).dblclick()
+  await expect(phone.getByText('11 places left')).toBeVisible()
+  await phone.waitForTimeout(1200)
+  await expect(phone.getByText('11 places left')).toBeVisible()
+  await expect(phone.getByText('Twice', { exact: true })).toHaveCount(1)
+})
+
+test('a booking is cancelled and its place is free again', async ({ page }) => {
+  await openDemo(page)
+  await page.getByLabel('Signed in as').selectOption({ label: 'Marit Solheim' })
+  await device(page).getByRole('button', { name: 'Mine' }).click()
+  await device(page).getByText('Cold water club').click()
+  await device(page).getByRole('button', { name: 'Cancel my place' }).click()
+  await expect(device(page).getByText('Your place is free again.')).toBeVisible()
+  await expect(page.locator('.footprints')).toContainText('Places: 4 → 5')
+  await expect(page.locator('.footprints')).toContainText('removed Booking')
+  await expect(device(page).getByText('Cold water club')).toHaveCount(0)
+})
+
+test('a large text setting breaks nothing on a small phone', async ({ browser }) => {
+  const phone = await (await browser.newContext({ viewport: { width: 320, height: 640 } })).newPage()
+  await phone.goto('/a/saltlark')
+  await expect(phone.getByText('Dawn dip')).toBeVisible()
+  await phone.addStyleTag({ content: 'html { font-size: 200% }' })
+  for (const tab of ['Spots', 'Mine', 'Swims']) {
+    await phone.getByRole('button', { name: tab }).click()
+    await expect(phone.getByRole('button', { name: tab })).toHaveAttribute('aria-current', 'page')
+    expect(await phone.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(320)
+  }
+  const small = await phone.evaluate(() => [...document.querySelectorAll('button')].map((b) => b.getBoundingClientRect()).filter((r) => r.width < 48 || r.height < 48).length)
+  expect(small, 'targets below 48 px').toBe(0)
+})

@@ -31,7 +31,7 @@ export function useDevice() {
   let silence = 0
 
   const place = computed(() => stack.value[stack.value.length - 1])
-  const placeKey = () => `${place.value.screen}/${place.value.args.join(',')}/${chosen.person ?? ''}`
+  const placeKey = (screen = place.value.screen) => `${screen}/${place.value.args.join(',')}/${chosen.person ?? ''}`
   const where = () => ({ ...place.value, person: chosen.person, now: chosen.now, set: chosen.set, inputs })
 
   function say(text: string, refusal = false) {
@@ -48,6 +48,8 @@ export function useDevice() {
       view.value = answer.view
       failed.value = ''
       keep(placeKey(), answer.view)
+      // The first screen is asked for without a name; a tab asks for it by name.
+      if (answer.view.screen !== place.value.screen) keep(placeKey(answer.view.screen), answer.view)
     }
     offlineSince.value = null
     deck.tell({ lanai: 'footprints', tapped, footprints: answer.footprints, outcome: answer.outcome, ms: Math.round(performance.now() - from), place: { ...place.value, screen: view.value?.screen ?? '' } })

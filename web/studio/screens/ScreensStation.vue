@@ -29,8 +29,11 @@ async function show(at: string) {
   }
 }
 
-watch(screens, (now) => {
-  if (part.value && part.value !== 'tabs' && part.value !== 'theme' && !now.some((s) => s.slug === part.value)) router.replace(`/apps/${studio.app}/screens`)
+// A renamed screen stays open; after a removal the first one opens.
+watch(screens, (now, before) => {
+  if (!part.value || part.value === 'tabs' || part.value === 'theme' || now.some((s) => s.slug === part.value)) return
+  const renamed = now.length === before.length ? now[before.findIndex((s) => s.slug === part.value)] : undefined
+  router.replace(`/apps/${studio.app}/screens${renamed ? `/${renamed.slug}` : ''}`)
 })
 
 async function addScreen() {

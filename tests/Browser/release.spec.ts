@@ -1,0 +1,105 @@
+import { execFileSync } from 'node:child_process'
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { expect, test, type Page } from '@playwright/test'
+import { signUp } from './founder'
+
+async function newApp(page: Page, name: string): Promise<void> {
+  await signUp(page, 'Bea')
+  await page.getByLabel('Name of a new app').fill(name)
+  await page.getByRole('button', { name: 'Begin it' }).click()
+  await page.getByRole('button', { name: /^Release:/ }).click()
+  await expect(page.getByText('Nothing is live yet. Packages open what is live.')).toBeVisible()
+}
+
+/** Applies the mend with this label after reading it. */
+async function mend(page: Page, label: RegExp): Promise<void> {
+  const note = page.locator('.finding', { has: page.getByRole('button', { name: label }) }).first()
+  await note.getByRole('button', { name: label }).click()
+  await expect(note.locator('.now').first()).toBeVisible()
+  await note.getByRole('button', { name: 'Apply this mend' }).click()
+  await expect(page.getByRole('button', { name: label })).toHaveCount(0)
+}
+
+test('a new app is refused a package with its reasons, mended one by one, and then built', async ({ page }) => {
+  test.setTimeout(90_000)
+  await newApp(page, 'Moor Walks')
+  const web = page.locator('.target', { hasText: 'a zip with manifest' })
+  await web.getByRole('button', { name: 'Build' }).click()
+  const refused = page.getByRole('alert').filter({ hasText: 'No package can be built yet.' })
+  await expect(refused.getByRole('listitem')).toHaveCount(3)
+  await expect(refused).toContainText('The app has no icon.')
+
+  await mend(page, /^Use app\.lanai\.moorwalks/)
+  await mend(page, /^Make one from “M”/)
+  await mend(page, /^Use “Moor Walks”/)
+  await page.getByRole('button', { name: /^Put revision/ }).click()
+  await expect(page.getByText(/Live is revision \d+ at/)).toBeVisible()
+  await web.getByRole('button', { name: 'Build' }).click()
+  await expect(web.locator('.build')).toHaveAttribute('data-state', 'done', { timeout: 30_000 })
+
+  const download = page.waitForEvent('download')
+  await web.getByRole('link', { name: 'Save' }).click()
+  const folder = mkdtempSync(join(tmpdir(), 'lanai-'))
+  await (await download).saveAs(join(folder, 'app.zip'))
+  const manifest = JSON.parse(execFileSync('unzip', ['-p', join(folder, 'app.zip'), 'manifest.webmanifest']).toString())
+  expect(manifest).toMatchObject({ name: 'Moor Walks', start_url: './index.html' })
+})
+
+test('a build can be cancelled, and its log says so', async ({ page }) => {
+  await newApp(page, 'Fen Rides')
+  await mend(page, /^Use app\.lanai\.fenrides/)
+  await mend(page, /^Make one from “F”/)
+  await page.getByRole('button', { name: /^Put revision/ }).click()
+  await expect(page.getByText(/Live is revision/)).toBeVisible()
+  const bundle = page.locator('.target', { hasText: 'AAB, signed' })
+  await bundle.getByRole('button', { name: 'Build' }).click()
+  await bundle.getByRole('button', { name: 'Cancel' }).click()
+  await expect(bundle.locator('.build')).toHaveAttribute('data-state', 'cancelled')
+  await page.waitForTimeout(3500)
+  await expect(bundle.locator('.build')).toHaveAttribute('data-state', 'cancelled')
+  await expect(bundle.getByRole('link', { name: 'Save' })).toHaveCount(0)
+})
+
+test('listing texts and versions are kept as they are typed, and wrong ones say what is wrong', async ({ page }) => {
+  await newApp(page, 'Dune Songs')
+  await page.getByLabel('Title in the stores').fill('Dune Songs: a field guide to what the sand sings')
+  await page.getByLabel('Title in the stores').press('Enter')
+  await expect(page.getByText('The title has 48 characters; stores take at most 30.')).toBeVisible()
+  await mend(page, /^Shorten it to “Dune Songs: a field guide to”/)
+  await expect(page.getByLabel('Title in the stores')).toHaveValue('Dune Songs: a field guide to')
+
+  await page.getByLabel('Version').fill('two')
+  await page.getByLabel('Version').press('Enter')
+  await expect(page.getByText('“two” is not a version.')).toBeVisible()
+  await page.getByLabel('Build number').fill('seven')
+  await page.getByLabel('Build number').press('Enter')
+  await expect(page.getByText(/expected a whole number, but “seven” stands there/)).toBeVisible()
+  await expect(page.getByLabel('Build number')).toHaveValue('seven')
+})
+
+test('an icon is uploaded and can be given up for the letter again', async ({ page }) => {
+  await newApp(page, 'Reed Notes')
+  await mend(page, /^Make one from “R”/)
+  const folder = mkdtempSync(join(tmpdir(), 'lanai-'))
+  writeFileSync(join(folder, 'not-a-picture.png'), 'plain text')
+  await page.getByLabel('Upload a picture').setInputFiles(join(folder, 'not-a-picture.png'))
+  await expect(page.getByRole('alert').filter({ hasText: 'not a picture that can be read' })).toBeVisible()
+
+  const before = await page.getByAltText('The app’s icon').getAttribute('src')
+  await page.getByLabel('Upload a picture').setInputFiles('docs/screenshots/device.png')
+  await expect(page.getByRole('button', { name: 'Use the letter instead' })).toBeVisible()
+  expect(await page.getByAltText('The app’s icon').getAttribute('src')).not.toBe(before)
+  await page.getByRole('button', { name: 'Use the letter instead' }).click()
+  await expect(page.getByRole('button', { name: 'Use the letter instead' })).toHaveCount(0)
+})
+
+test('the script can be saved and is what the studio shows', async ({ page }) => {
+  await newApp(page, 'Tarn Days')
+  const download = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Tarn Days', exact: true }).click()
+  await page.getByRole('link', { name: 'Save the script' }).click()
+  const file = await (await download).path()
+  expect(readFileSync(file, 'utf8')).toMatch(/^app Tarn Days\n\ntheme\n {2}main colour is #0B6E5F\n/)
+})
