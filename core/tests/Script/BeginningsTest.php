@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Tests\Script;
+
+use Lanai\Core\Data\FieldTypes;
+use Lanai\Core\Effects\Effects;
+use Lanai\Core\Lines\Lines;
+use Lanai\Core\Script\Blank;
+use Lanai\Core\Script\Cursor;
+use Lanai\Core\Script\Family;
+use Lanai\Core\Script\Fit;
+use Lanai\Core\Script\Fits;
+use Lanai\Core\Script\Parser;
+use Lanai\Core\Script\Printer;
+use Lanai\Core\Script\Scope;
+use Lanai\Core\Tests\Support\World;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class BeginningsTest extends TestCase
+{
+    /** @return iterable<string, array{string, Family}> */
+    public static function sentences(): iterable
+    {
+        foreach (['Heading ""', 'Text ""', 'Picture of ___', 'List of ___', 'Button ""', 'Input ___ is a text', 'Form for a new ___', 'Form to change ___'] as $line) {
+            yield $line => [$line, Lines::family()];
+        }
+        foreach (['go to ___', 'go back', 'add a ___', 'change ___', 'remove ___', 'say ""'] as $effect) {
+            yield $effect => [$effect, Effects::family()];
+        }
+    }
+
+    #[DataProvider('sentences')]
+    public function test_a_sentence_can_be_begun_with_nothing_filled_in(string $sentence, Family $family): void
+    {
+        $data = Parser::fragment($sentence, $family)[0];
+
+        self::assertSame($sentence, Printer::node($data, $family->classOf($data)));
+    }
+
+    public function test_every_kind_has_words_of_its_own_to_begin_with(): void
+    {
+        foreach ([Lines::family(), Effects::family()] as $family) {
+            $leads = array_map(fn (string $class): string => $class::sentence()->lead()->words ?? '', array_values($family->kinds));
+            self::assertSame(array_values(array_unique(array_filter($leads))), $leads);
+        }
+        self::assertCount(7, FieldTypes::family()->kinds);
+    }
+
+    /** @return iterable<string, array{Fit, list<array{string, mixed}>, list<string>}> what is written and read as what; what is not read */
+    public static function fits(): iterable
+    {
+        yield 'a name' => [Fits\NameFit::of('a name'), [['Group swims', 'Group swims'], ['"Points of interest"', 'Points of interest'], ['___', '']], ['', ',', '(']];
+        yield 'a table' => [Fits\TableFit::plural(), [['Swims', 'Swims'], ['___', '']], ['']];
+        yield 'a formula' => [Fits\FormulaFit::giving(\Lanai\Core\Formula\Kind::YesNo), [['a > 1', 'a > 1'], ['`a, b`', 'a, b'], ['___', '']], ['']];
+        yield 'a text' => [new Fits\TextFit, [['"a \"b\""', 'a "b"'], ['""', '']], ['bare', '"open']];
+        yield 'a choice' => [Fits\ChoiceFit::of('x', ['up' => 'upward', 'down' => 'downward']), [['upward', 'up'], ['___', '']], ['sideways', '']];
+        yield 'a number' => [Fits\NumberFit::whole(-5, 40), [['40', 40], ['-5', -5], ['___', '']], ['41', '-6', '1.5', 'x', '']];
+        yield 'a colour' => [new Fits\ColourFit, [['#0B6E5F', '#0B6E5F'], ['___', '']], ['#12', 'red', '#0B6E5F0']];
+    }
+
+    /**
+     * @param  list<array{string, mixed}>  $readable
+     * @param  list<string>  $unreadable
+     */
+    #[DataProvider('fits')]
+    public function test_what_fits_a_blank_is_read_and_written_alike_and_nothing_else_is_read(Fit $fit, array $readable, array $unreadable): void
+    {
+        foreach ($readable as [$text, $value]) {
+            self::assertSame($value, $fit->read(new Cursor($text), []));
+            self::assertSame($text, $fit->print($value, []));
+        }
+        foreach ($unreadable as $text) {
+            $cursor = new Cursor($text);
+            self::assertTrue($fit->read($cursor, []) === null || ! $cursor->done(), "“{$text}” was read.");
+        }
+        self::assertNotSame('', $fit->kind());
+        self::assertNotSame('', $fit->inWords(Scope::of(World::saltlark()->blueprint)));
+    }
+
+    public function test_a_blank_knows_whether_it_may_stay_empty(): void
+    {
+        self::assertFalse((new Blank('x', new Fits\TextFit))->mayBeEmpty);
+    }
+}
