@@ -10,6 +10,7 @@ export default defineConfig({
   timeout: 60_000,
   expect: { timeout: 8_000 },
   workers: 1,
+  retries: process.env.CI ? 1 : 0,
   reporter: [['list']],
   use: {
     actionTimeout: 10_000,

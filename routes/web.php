@@ -57,7 +57,7 @@ Route::prefix('device/{way}/{key}')->where(['way' => 'live|share|deck'])->group(
     Route::post('do', [C\DeviceController::class, 'tap']);
     Route::get('pulse', [C\DeviceController::class, 'pulse']);
     Route::post('why', [C\DeviceController::class, 'why']);
-    Route::post('pictures', [C\DeviceController::class, 'picture']);
+    Route::post('pictures', [C\DeviceController::class, 'picture'])->middleware('throttle:30,1');
 });
 Route::get('media/{id}/{name}', [C\AssetController::class, 'show'])->whereNumber('id')->where('name', '[0-9a-f]{64}\.(png|jpg|webp)');
 

@@ -108,6 +108,7 @@ final readonly class FormulaFit implements Fit
         foreach ($scope->inputs as $name => $type) {
             $paths["input.$name"] = $type;
         }
+        uksort($paths, fn (string $a, string $b): int => substr_count($a, '.') <=> substr_count($b, '.'));
         if ($wanted->kind === Kind::YesNo) {
             return self::comparisons($paths);
         }

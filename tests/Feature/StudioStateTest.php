@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Apps\StudioState;
+use App\Models\App;
+use Lanai\Core\Data\FieldTypes;
+use Lanai\Core\Effects\Effects;
+use Lanai\Core\Lines\Lines;
+use Lanai\Core\Script\Parser;
+use Tests\TestCase;
+
+final class StudioStateTest extends TestCase
+{
+    public function test_each_station_counts_its_findings_and_the_checks_that_hold(): void
+    {
+        $stations = array_column($this->state()['stations'], null, 'key');
+
+        self::assertSame(['data', 'screens', 'release'], array_keys($stations));
+        self::assertSame([1, 6, 7], [$stations['release']['findings'], $stations['release']['holds'], $stations['release']['checks']]);
+        self::assertSame([0, $stations['screens']['checks']], [$stations['screens']['findings'], $stations['screens']['holds']]);
+    }
+
+    public function test_every_sentence_that_is_offered_to_begin_with_can_be_read(): void
+    {
+        $kinds = $this->state()['kinds'];
+        foreach (['line' => Lines::family(), 'effect' => Effects::family()] as $name => $family) {
+            self::assertSame(array_keys($family->kinds), array_column($kinds[$name], 'kind'));
+            foreach ($kinds[$name] as $kind) {
+                self::assertSame($kind['kind'], Parser::fragment($kind['blank'], $family)[0]['kind']);
+            }
+        }
+        self::assertSame(array_keys(FieldTypes::family()->kinds), array_column($kinds['type'], 'kind'));
+        foreach ($kinds['type'] as $type) {
+            $this->assertFieldReads("Some field is {$type['blank']}");
+        }
+    }
+
+    public function test_the_grid_knows_its_columns_and_the_deck_its_people(): void
+    {
+        $state = $this->state();
+        $swims = $state['tables'][1];
+
+        self::assertSame(['Swims', 'Swim', 'swims', false], [$swims['name'], $swims['singular'], $swims['stored'], $swims['people']]);
+        self::assertSame(['text', 'row', 'moment', 'number', 'row'], array_column($swims['fields'], 'control'));
+        self::assertSame([null, 'spots', null, null, 'people'], array_column($swims['fields'], 'linksTo'));
+        self::assertSame(['Ines Okafor', 'Tomas Lindqvist', 'Marit Solheim'], array_column($state['people'], 'label'));
+    }
+
+    public function test_an_app_without_anything_has_a_state_too(): void
+    {
+        $id = $this->actingAs($this->stranger())->postJson('/api/apps', ['name' => 'Bare'])->json('id');
+        $this->postJson("/api/apps/$id/edits", ['base' => 1, 'what' => 'script', 'text' => 'app Bare'])->assertOk();
+        $state = $this->getJson("/api/apps/$id")->assertOk();
+
+        self::assertMeets('studio', (string) $state->getContent());
+        $state->assertJsonPath('screens', [])->assertJsonPath('tabs', [])->assertJsonPath('people', []);
+        $this->postJson("/device/deck/$id/view")->assertOk()->assertJsonPath('view.problem', 'This app has no screens yet.');
+    }
+
+    private function assertFieldReads(string $sentence): void
+    {
+        $data = Parser::script("app A\ntable T, each a U\n  ".str_replace('one ___', 'one U', $sentence));
+
+        self::assertSame('Some field', $data['tables'][0]['fields'][0]['name']);
+    }
+
+    /** @return array<string, mixed> */
+    private function state(): array
+    {
+        return json_decode((string) json_encode(StudioState::of(App::query()->find($this->demo()->id) ?? self::fail('No demo.'))), true);
+    }
+}
