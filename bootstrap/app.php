@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Exceptions\ThrottleRequestsException;
 use Illuminate\Http\Request;
 use Lanai\Core\Blueprint\EditRefused;
 use Lanai\Core\Script\ScriptMistake;
@@ -20,6 +21,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => $request->is('api/*', 'device/*'));
         $exceptions->dontReport([EditRefused::class, ScriptMistake::class]);
+        $exceptions->render(fn (ThrottleRequestsException $often) => response()->json(['message' => 'That was too often in a short time. Please wait a minute and try again.'], 429, $often->getHeaders()));
         $exceptions->render(fn (EditRefused $refused) => response()->json(['message' => $refused->getMessage()], 409));
         $exceptions->render(fn (ScriptMistake $mistake) => response()->json([
             'message' => $mistake->getMessage(), 'line' => $mistake->scriptLine, 'column' => $mistake->column, 'expected' => $mistake->expected,

@@ -19,7 +19,7 @@ Route::bind('app', function (string $id): App {
 Route::prefix('api')->group(function (): void {
     Route::get('session', [C\SessionController::class, 'show']);
     Route::post('session', [C\SessionController::class, 'store'])->middleware('throttle:20,1');
-    Route::post('founders', [C\SessionController::class, 'register'])->middleware('throttle:10,1');
+    Route::post('founders', [C\SessionController::class, 'register'])->middleware('throttle:30,1');
     Route::delete('session', [C\SessionController::class, 'destroy']);
 
     Route::middleware('auth')->group(function (): void {

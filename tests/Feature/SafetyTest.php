@@ -36,7 +36,7 @@ final class SafetyTest extends TestCase
         for ($i = 0; $i < 20; $i++) {
             $this->postJson('/api/session', ['email' => 'a@founders.example', 'password' => "guess $i"])->assertUnprocessable();
         }
-        $this->postJson('/api/session', ['email' => 'a@founders.example', 'password' => 'guess'])->assertTooManyRequests();
+        $this->postJson('/api/session', ['email' => 'a@founders.example', 'password' => 'guess'])->assertTooManyRequests()->assertJsonPath('message', 'That was too often in a short time. Please wait a minute and try again.');
     }
 
     public function test_nothing_that_is_sent_back_holds_a_secret(): void

@@ -19,9 +19,14 @@ const trouble = ref('')
 const adding = ref(false)
 const path = computed(() => `apps/${studio.app}/rows/${props.set}/${props.table.stored}`)
 
+let asked = 0
+
+/** Only the newest answer counts: an older one may arrive after it. */
 async function load() {
+  const mine = ++asked
   try {
     const answer = await api.get<{ rows: DataRow[]; count: number; labels: Record<string, Record<string, string>> }>(`${path.value}?sort=${sort.value}&way=${way.value}`)
+    if (mine !== asked) return
     rows.value = answer.rows
     count.value = answer.count
     labels.value = answer.labels
