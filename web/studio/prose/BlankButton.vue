@@ -34,12 +34,15 @@ async function start() {
   trouble.value = ''
   marked.value = -1
   blank.value = null
+  typed.value = ''
   open.value = true
   try {
     blank.value = await api.get<BlankState>(`apps/${studio.app}/blank?at=${encodeURIComponent(props.at)}`)
+    // Whoever is quicker than the server keeps what was typed.
+    if (typed.value) return
     typed.value = blank.value.value
     await nextTick()
-    setTimeout(() => field.value?.select(), 20)
+    setTimeout(() => typed.value === blank.value?.value && field.value?.select(), 20)
   } catch (error) {
     open.value = false
     studio.told(error)
@@ -49,7 +52,7 @@ async function start() {
 async function take(text: string, onward = false) {
   if (busy.value) return
   busy.value = true
-  trouble.value = text === blank.value?.value && props.filled !== false ? '' : await studio.fill(props.at, text)
+  trouble.value = text === blank.value?.value && props.filled !== false && !props.plain ? '' : await studio.fill(props.at, text)
   busy.value = false
   if (trouble.value) return
   open.value = false
