@@ -6,7 +6,6 @@ namespace Lanai\Core\Runtime;
 
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Data\Condition;
 use Lanai\Core\Data\FieldType;
 use Lanai\Core\Data\FieldTypes\LinkType;
 use Lanai\Core\Data\Query;
@@ -156,11 +155,5 @@ final readonly class Scene
     public function whyEmpty(Table $table, string $where): EmptyAccount
     {
         return EmptyAccount::of($this, $table, $where);
-    }
-
-    /** @internal */
-    public function counted(Table $table, ?Condition $condition): int
-    {
-        return $this->store->count(new Query($table, $condition));
     }
 }

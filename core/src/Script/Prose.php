@@ -30,6 +30,18 @@ final class Prose
             }
             array_push($parts, ...self::parts($clause->parts, $sentence, $data, $at, true));
         }
+        foreach ($sentence->head as $part) {
+            if (! $part instanceof Nested) {
+                continue;
+            }
+            // What is written inside the sentence, such as a field's type, has clauses of its own.
+            $inner = self::node($data[$part->key] ?? []);
+            foreach ($part->family->classOf($inner)::sentence()->clauses as $clause) {
+                if (! self::isSet($inner, $clause->key)) {
+                    $offers[] = ['label' => $clause->label, 'at' => "$at/$part->key/$clause->key", 'key' => $clause->key, 'kind' => self::kindOf($clause->parts[0])];
+                }
+            }
+        }
         $under = [];
         $depth = $flat ? $indent : $indent + 1;
         foreach ($sentence->below as $below) {

@@ -7,7 +7,6 @@ namespace Lanai\Core\Tests\Script;
 use Lanai\Core\Data\FieldTypes;
 use Lanai\Core\Effects\Effects;
 use Lanai\Core\Lines\Lines;
-use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Cursor;
 use Lanai\Core\Script\Family;
 use Lanai\Core\Script\Fit;
@@ -78,10 +77,5 @@ final class BeginningsTest extends TestCase
         }
         self::assertNotSame('', $fit->kind());
         self::assertNotSame('', $fit->inWords(Scope::of(World::saltlark()->blueprint)));
-    }
-
-    public function test_a_blank_knows_whether_it_may_stay_empty(): void
-    {
-        self::assertFalse((new Blank('x', new Fits\TextFit))->mayBeEmpty);
     }
 }

@@ -31,6 +31,15 @@ final class ProseTest extends TestCase
         self::assertSame(['/screens/0/lines/1/if'], $offers);
     }
 
+    public function test_the_type_of_a_field_offers_its_limits(): void
+    {
+        self::assertSame(['/tables/0/fields/1/required', '/tables/0/fields/1/stored', '/tables/0/fields/1/type/most'], array_column($this->line('/tables/0/fields/1')->offers, 'at'));
+        $editor = new \Lanai\Core\Blueprint\Editor(World::saltlark()->blueprint);
+        $offered = $editor->offer('/tables/0/fields/1/type/most')->blueprint;
+        self::assertStringContainsString('Shore is a text of at most ___', $offered->script());
+        self::assertStringContainsString('Shore is a text of at most 20', (new \Lanai\Core\Blueprint\Editor($offered))->fill('/tables/0/fields/1/type/most', '20')->blueprint->script());
+    }
+
     public function test_a_blank_offers_what_fits(): void
     {
         self::assertContains('Swims', $this->choices('/screens/0/lines/2/table'));
