@@ -7,6 +7,7 @@ namespace App\Apps;
 use App\Models\App;
 use App\Records\DataSet;
 use App\Records\EloquentRecordStore;
+use App\Records\SchemaFollower;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\Screen;
 use Lanai\Core\Blueprint\Tab;
@@ -17,9 +18,15 @@ use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Findings;
 use Lanai\Core\Findings\Reading;
 use Lanai\Core\Findings\Station;
+use Lanai\Core\Formula\Formula;
+use Lanai\Core\Formula\FormulaMistake;
+use Lanai\Core\Formula\InWords;
+use Lanai\Core\Script\Fits\FormulaFit;
 use Lanai\Core\Script\HasSentence;
 use Lanai\Core\Script\Names;
 use Lanai\Core\Script\Prose;
+use Lanai\Core\Script\ProseLine;
+use Lanai\Core\Script\ProsePart;
 use Lanai\Core\Script\Words;
 
 /** Everything that the studio shows of an app's newest revision. */
@@ -30,17 +37,19 @@ final class StudioState
     {
         $blueprint = $app->revision->read();
         $data = $blueprint->data();
-        $findings = Findings::in(Reading::of($blueprint, $app->lastApprovedBuild()));
+        $reading = Reading::of($blueprint, $app->lastApprovedBuild(), self::counts($app, $blueprint));
+        $findings = Findings::in($reading);
+        $words = self::words($reading);
 
         return [
             'app' => ['id' => $app->id, 'name' => $app->name, 'slug' => $app->slug, 'shareCode' => $app->share_code, 'liveRevision' => $app->liveRevision?->number],
             'revision' => ['number' => $app->revision->number, 'what' => $app->revision->what, 'at' => $app->revision->created_at, 'sentences' => $app->revision->sentences],
             'canUndo' => $app->undo !== [],
             'canRedo' => $app->redo !== [],
-            'tables' => array_map(fn (Table $t, int $i): array => self::table($t, $i, $data, $blueprint), $blueprint->tables, array_keys($blueprint->tables)),
+            'tables' => array_map(fn (Table $t, int $i): array => self::table($t, $i, $data, $blueprint, $words), $blueprint->tables, array_keys($blueprint->tables)),
             'screens' => array_map(fn (Screen $s, int $i): array => [
                 'at' => "/screens/$i", 'name' => $s->name, 'slug' => $s->slug(), 'first' => $s->first, 'about' => array_map(fn ($p): string => $p->one, $s->about),
-                'lines' => Prose::of(Prose::nodes($data['screens'] ?? [])[$i], Screen::class, "/screens/$i"),
+                'lines' => self::lines(Prose::of(Prose::nodes($data['screens'] ?? [])[$i], Screen::class, "/screens/$i"), $words),
             ], $blueprint->screens, array_keys($blueprint->screens)),
             'tabs' => array_merge(...array_map(fn (array $tab, int $i): array => Prose::of($tab, Tab::class, "/tabs/$i"), Prose::nodes($data['tabs'] ?? []), array_keys(Prose::nodes($data['tabs'] ?? []))), ...[[]]),
             'theme' => Prose::of(Prose::node($data['theme'] ?? []), \Lanai\Core\Blueprint\Theme::class, '/theme'),
@@ -62,19 +71,65 @@ final class StudioState
 
     /**
      * @param  array<string, mixed>  $data
+     * @param  array<string, string>  $words
      * @return array<string, mixed>
      */
-    private static function table(Table $table, int $i, array $data, Blueprint $blueprint): array
+    private static function table(Table $table, int $i, array $data, Blueprint $blueprint, array $words): array
     {
         $fields = [];
         foreach ($table->fields as $field) {
-            $linked = $field->linksTo() === '' ? null : $blueprint->tableOfOne($field->linksTo());
-            $fields[] = ['name' => $field->name, 'key' => Names::inFormula($field->name), 'control' => $field->type->control(), 'type' => $field->valueType()->inWords(),
-                'required' => $field->required, 'linksTo' => $linked?->storedAs()];
+            $to = $field->linksTo() !== '' ? $field->linksTo() : $field->linksToMany();
+            $linked = $to === '' ? null : $blueprint->tableOfOne($to);
+            $fields[] = ['name' => $field->name, 'key' => Names::inFormula($field->name), 'control' => $field->type->control(), 'type' => $field->valueType()->inWords(), 'required' => $field->required,
+                'options' => $field->type->options(), 'formula' => $field->formula() !== '', 'asked' => $field->isAsked(), 'many' => $field->linksToMany() !== '', 'linksTo' => $linked?->storedAs()];
         }
 
         return ['at' => "/tables/$i", 'name' => $table->name, 'singular' => $table->singular, 'stored' => $table->storedAs(), 'people' => $table->people, 'fields' => $fields,
-            'lines' => Prose::of(Prose::nodes($data['tables'] ?? [])[$i], Table::class, "/tables/$i")];
+            'lines' => self::lines(Prose::of(Prose::nodes($data['tables'] ?? [])[$i], Table::class, "/tables/$i"), $words)];
+    }
+
+    /**
+     * Formulas as people say them, by the place of their blank.
+     *
+     * @return array<string, string>
+     */
+    private static function words(Reading $reading): array
+    {
+        $words = [];
+        foreach ($reading->walk->blanks as $spot) {
+            if ($spot->blank->fit instanceof FormulaFit && $spot->text() !== '') {
+                try {
+                    $words[$spot->at] = InWords::of(Formula::of($spot->text()), $spot->scope);
+                } catch (FormulaMistake) {
+                    continue;
+                }
+            }
+        }
+
+        return $words;
+    }
+
+    /**
+     * @param  list<ProseLine>  $lines
+     * @param  array<string, string>  $words
+     * @return list<array<string, mixed>>
+     */
+    private static function lines(array $lines, array $words): array
+    {
+        return array_map(fn (ProseLine $line): array => ['parts' => array_map(fn (ProsePart $part): array => $part->jsonSerialize() + (isset($words[$part->at]) ? ['words' => $words[$part->at]] : []), $line->parts)] + $line->jsonSerialize(), $lines);
+    }
+
+    /** @return array<string, int> about how many rows each table has, in the fuller of the two data sets */
+    private static function counts(App $app, Blueprint $blueprint): array
+    {
+        $counts = [];
+        foreach ($app->liveRevision === null ? [DataSet::Sandbox] : DataSet::cases() as $set) {
+            foreach ((new SchemaFollower($app, $set))->sizes($blueprint) as $table => $count) {
+                $counts[$table] = max($count, $counts[$table] ?? 0);
+            }
+        }
+
+        return $counts;
     }
 
     /**
@@ -115,7 +170,12 @@ final class StudioState
     {
         $words = [];
         foreach ($class::sentence()->head as $part) {
-            $words[] = $part instanceof Words ? $part->words : ($part instanceof \Lanai\Core\Script\Blank ? $part->fit->print('', []) : 'a text');
+            $words[] = match (true) {
+                $part instanceof Words => $part->words,
+                $part instanceof \Lanai\Core\Script\Blank => $part->fit->print('', []),
+                $part instanceof \Lanai\Core\Script\Series => '"One", "Two"',
+                default => 'is a text',
+            };
         }
 
         return str_replace(' ,', ',', implode(' ', $words));

@@ -53,6 +53,12 @@ final class App extends Model
         return $this->hasMany(Build::class);
     }
 
+    /** @return HasMany<Import, $this> */
+    public function imports(): HasMany
+    {
+        return $this->hasMany(Import::class);
+    }
+
     /** @return HasMany<Submission, $this> */
     public function submissions(): HasMany
     {

@@ -10,47 +10,111 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Data\Condition;
 use Lanai\Core\Data\Query;
 use Lanai\Core\Data\Row;
+use Lanai\Core\Data\Storage\Plan;
+use Lanai\Core\Data\Stored;
+use Lanai\Core\Formula\Kind;
+use Lanai\Core\Formula\Term;
+use Lanai\Core\Formula\Type;
 use Lanai\Core\Ports\RecordStore;
 
 /** The rows of an app's data set, in its SQLite file, through Eloquent. */
 final readonly class EloquentRecordStore implements RecordStore
 {
-    private string $connection;
+    public string $connection;
 
     public function __construct(App $app, DataSet $set, private Blueprint $blueprint)
     {
         $this->connection = (new DataFile($app, $set))->connection;
     }
 
-    public function tableOfOne(string $one): ?Table
+    public function blueprint(): Blueprint
     {
-        return $this->blueprint->tableOfOne($one);
+        return $this->blueprint;
     }
 
     public function rows(Query $query): array
     {
-        $found = $this->query($query)->limit($query->limit);
-        foreach ($query->sorts as $sort) {
-            $found->orderBy($sort->field->column(), $sort->upward ? 'asc' : 'desc');
+        $builder = $this->query($query)->select('t0.*')->limit($query->limit);
+        $names = [];
+        foreach ($query->compute as $formula => $term) {
+            $sql = new Sql;
+            $builder->selectRaw($sql->value($term).' as '.Sql::name('='.count($names)), $sql->bindings);
+            $names['='.count($names)] = [$formula, $term->type];
         }
+        foreach ($query->sorts as $sort) {
+            $sql = new Sql;
+            $builder->orderByRaw($sql->value($sort->by).($sort->upward ? ' asc' : ' desc'), $sql->bindings);
+        }
+        $raws = $builder->orderBy('t0.id')->get()->all();
+        $links = $this->links($query->table, array_map(fn (\stdClass $raw): int => (int) $raw->id, $raws));
 
-        return array_values(array_map(fn (\stdClass $raw): Row => self::row($query->table, $raw), $found->orderBy('id')->get()->all()));
+        return array_values(array_map(fn (\stdClass $raw): Row => self::row($query->table, $raw, $links, $names), $raws));
     }
 
     public function count(Query $query): int
     {
-        return $this->query($query)->count();
+        return $this->query($query->unordered())->count();
+    }
+
+    /** @return list<int> the ids of all rows that the query finds, whatever its limit */
+    public function ids(Query $query): array
+    {
+        return array_map(intval(...), $this->query($query->unordered())->pluck('t0.id')->all());
+    }
+
+    /**
+     * The keys of every so manyeth row in the query's order: where pages begin.
+     *
+     * @return list<list<string|int|float|null>> each with the sort keys and the id
+     */
+    public function anchors(Query $query, int $every): array
+    {
+        $inner = $this->query($query)->select('t0.id');
+        $order = [];
+        foreach ($query->sorts as $i => $sort) {
+            $sql = new Sql;
+            $inner->selectRaw($sql->value($sort->by).' as '.Sql::name("k$i"), $sql->bindings);
+            $order[] = Sql::name("k$i").($sort->upward ? ' asc' : ' desc');
+        }
+        $keyed = DB::connection($this->connection)->query()->fromSub($inner, 'keyed')->select('*')->selectRaw('row_number() over (order by '.implode(', ', [...$order, '"id"']).') as n');
+        $found = DB::connection($this->connection)->query()->fromSub($keyed, 'numbered')->whereRaw('n % ? = 0', [$every])->orderBy('n')->get();
+
+        return array_values($found->map(fn (\stdClass $raw): array => [...array_map(fn (int $i): mixed => $raw->{"k$i"}, array_keys($query->sorts)), (int) $raw->id])->all());
+    }
+
+    public function groups(Query $query, array $by, array $of = []): array
+    {
+        $builder = $this->query($query->unordered())->selectRaw('count(*) as "n"')->orderByDesc('n')->limit($query->limit);
+        foreach ($by as $i => $term) {
+            $sql = new Sql;
+            $builder->selectRaw($sql->value($term).' as '.Sql::name("by$i"), $sql->bindings)->groupBy("by$i")->orderBy("by$i");
+        }
+        foreach ($of as $key => [$aggregate, $term]) {
+            $sql = new Sql;
+            $builder->selectRaw(($aggregate === 'average' ? 'avg' : $aggregate).'('.$sql->value($term).') as '.Sql::name("of_$key"), $sql->bindings);
+        }
+        $groups = [];
+        foreach ($builder->get() as $raw) {
+            $totals = [];
+            foreach ($of as $key => [$aggregate, $term]) {
+                $value = $raw->{"of_$key"};
+                $totals[$key] = $aggregate === 'average' ? ($value === null ? null : (float) $value) : Stored::value($term->type, $value);
+            }
+            $groups[] = ['by' => array_map(fn (Term $term, int $i): mixed => Stored::value($term->type, $raw->{"by$i"}), $by, array_keys($by)), 'count' => (int) $raw->n, 'of' => $totals];
+        }
+
+        return $groups;
     }
 
     public function byIds(Table $table, array $ids): array
     {
         $rows = [];
         foreach (array_chunk($ids, 500) as $some) {
+            $links = $this->links($table, $some);
             foreach ($this->table($table)->whereIntegerInRaw('id', $some)->get() as $raw) {
-                $row = self::row($table, $raw);
+                $row = self::row($table, $raw, $links);
                 $rows[$row->id] = $row;
             }
         }
@@ -58,21 +122,25 @@ final readonly class EloquentRecordStore implements RecordStore
         return $rows;
     }
 
-    public function add(Table $table, array $values): int
+    /** @param  int|null  $id  the number that the row is to have, where it comes from elsewhere */
+    public function add(Table $table, array $values, ?int $id = null): int
     {
         $row = DataRow::of($this->connection, $table->storedAs());
-        $row->forceFill(self::stored($table, $values))->save();
+        $row->forceFill(self::stored($table, $values) + ($id === null ? [] : ['id' => $id]))->save();
+        $this->keepLinks($table, (int) $row->getKey(), $values);
 
         return (int) $row->getKey();
     }
 
     public function change(Table $table, int $id, array $values): bool
     {
-        if ($values === []) {
-            return $this->table($table)->where('id', $id)->exists();
+        $stored = self::stored($table, $values);
+        $there = $stored === [] ? $this->table($table)->where('id', $id)->exists() : $this->table($table)->where('id', $id)->update($stored) > 0;
+        if ($there) {
+            $this->keepLinks($table, $id, $values);
         }
 
-        return $this->table($table)->where('id', $id)->update(self::stored($table, $values)) > 0;
+        return $there;
     }
 
     public function remove(Table $table, int $id): bool
@@ -106,62 +174,112 @@ final readonly class EloquentRecordStore implements RecordStore
 
     private function query(Query $query): Builder
     {
-        $builder = $this->table($query->table);
+        $builder = $this->table($query->table)->from($query->table->storedAs(), 't0');
         if ($query->where !== null) {
-            self::constrain($builder, $query->where);
+            $sql = new Sql;
+            $builder->whereRaw($sql->condition($query->where), $sql->bindings);
+        }
+        if (trim($query->search) !== '') {
+            $words = SearchIndex::match($query->search);
+            $find = Sql::name((new SearchIndex(DB::connection($this->connection)))->ready($query->table));
+            $words === '' ? $builder->whereRaw('0') : $builder->whereRaw("t0.\"id\" in (select rowid from $find where $find match ?)", [$words]);
+        }
+        if ($query->after !== null) {
+            self::beginAfter($builder, $query, $query->after);
         }
 
         return $builder;
     }
 
-    /** Each part is written so that it is never null: "not" then turns it around as PHP does. */
-    private static function constrain(Builder $builder, Condition $condition): void
+    /**
+     * Only rows that come after one with these keys: the first key bounds the search in the index, the rest decides among equals.
+     *
+     * @param  list<mixed>  $after
+     */
+    private static function beginAfter(Builder $builder, Query $query, array $after): void
     {
-        if ($condition->kind === 'all') {
-            $builder->where(function (Builder $q) use ($condition): void {
-                $q->whereRaw('1 = 1');
-                foreach ($condition->parts as $part) {
-                    self::constrain($q, $part);
+        $yesNo = Type::of(Kind::YesNo);
+        $first = $query->sorts[0] ?? null;
+        if ($first !== null && ($after[0] ?? null) !== null && ($first->upward || $first->by->field?->required === true)) {
+            $sql = new Sql;
+            $builder->whereRaw($sql->condition(Term::operator($first->upward ? '>=' : '<=', $yesNo, $first->by, Term::value($after[0], $first->by->type))), $sql->bindings);
+        }
+        $nothing = Term::value(null, Type::of(Kind::Nothing));
+        $id = Term::id(0, $query->table);
+        $later = Term::operator('>', $yesNo, $id, Term::value($after[count($query->sorts)] ?? 0, Type::of(Kind::Whole)));
+        foreach (array_reverse($query->sorts, true) as $i => $sort) {
+            $key = $after[$i] ?? null;
+            $here = Term::value($key, $sort->by->type);
+            $beyond = match (true) {
+                $sort->upward && $key === null => Term::operator('!=', $yesNo, $sort->by, $nothing),
+                $sort->upward => Term::operator('>', $yesNo, $sort->by, $here),
+                $key === null => null,
+                default => Term::operator('or', $yesNo, Term::operator('<', $yesNo, $sort->by, $here), Term::operator('==', $yesNo, $sort->by, $nothing)),
+            };
+            $same = Term::operator('and', $yesNo, Term::operator('==', $yesNo, $sort->by, $here), $later);
+            $later = $beyond === null ? $same : Term::operator('or', $yesNo, $beyond, $same);
+        }
+        $sql = new Sql;
+        $builder->whereRaw($sql->condition($later), $sql->bindings);
+    }
+
+    /**
+     * @param  list<int>  $ids
+     * @return array<string, array<int, list<int>>> column => row => ids of linked rows
+     */
+    private function links(Table $table, array $ids): array
+    {
+        $links = [];
+        foreach ($table->fields as $field) {
+            if ($field->linksToMany() === '') {
+                continue;
+            }
+            foreach (array_chunk($ids, 500) as $some) {
+                foreach (DB::connection($this->connection)->table(Plan::join($table, $field))->whereIntegerInRaw('row', $some)->orderBy('other')->get() as $link) {
+                    $links[$field->column()][(int) $link->row][] = (int) $link->other;
                 }
-            });
-        } elseif ($condition->kind === 'any') {
-            $builder->where(function (Builder $q) use ($condition): void {
-                $q->whereRaw('0 = 1');
-                foreach ($condition->parts as $part) {
-                    $q->orWhere(fn (Builder $inner) => self::constrain($inner, $part));
-                }
-            });
-        } elseif ($condition->kind === 'not') {
-            $builder->whereNot(fn (Builder $q) => self::constrain($q, $condition->parts[0]));
-        } else {
-            self::compare($builder, $condition);
+            }
+        }
+
+        return $links;
+    }
+
+    /** @param  array<string, mixed>  $values */
+    private function keepLinks(Table $table, int $id, array $values): void
+    {
+        foreach ($table->fields as $field) {
+            if ($field->linksToMany() === '' || ! array_key_exists($field->column(), $values)) {
+                continue;
+            }
+            $join = DB::connection($this->connection)->table(Plan::join($table, $field));
+            $join->clone()->where('row', $id)->delete();
+            $others = is_array($values[$field->column()]) ? array_filter($values[$field->column()], is_int(...)) : [];
+            $join->clone()->insertOrIgnore(array_map(fn (int $other): array => ['row' => $id, 'other' => $other], array_values($others)));
         }
     }
 
-    private static function compare(Builder $builder, Condition $condition): void
-    {
-        $field = $condition->field;
-        assert($field !== null);
-        $column = $field->column();
-        $value = $condition->value === null ? null : $field->type->store($condition->value) ?? (is_scalar($condition->value) ? $condition->value : null);
-        match (true) {
-            $value === null && $condition->operator === '==' => $builder->whereNull($column),
-            $value === null && $condition->operator === '!=' => $builder->whereNotNull($column),
-            $value === null => $builder->whereRaw('0 = 1'),
-            $condition->operator === '!=' => $builder->where(fn (Builder $q) => $q->whereNull($column)->orWhere($column, '!=', $value)),
-            default => $builder->where(fn (Builder $q) => $q->whereNotNull($column)->where($column, $condition->operator === '==' ? '=' : $condition->operator, $value)),
-        };
-    }
-
-    private static function row(Table $table, \stdClass $raw): Row
+    /**
+     * @param  array<string, array<int, list<int>>>  $links
+     * @param  array<string, array{string, Type}>  $computed  column of the query => formula and its type
+     */
+    private static function row(Table $table, \stdClass $raw, array $links, array $computed = []): Row
     {
         $values = [];
+        $id = (int) $raw->id;
         foreach ($table->fields as $field) {
             $column = $field->column();
-            $values[$column] = $field->type->load($raw->{$column} ?? null);
+            if ($field->hasColumn()) {
+                $values[$column] = $field->type->load($raw->{$column} ?? null);
+            } elseif ($field->linksToMany() !== '') {
+                $values[$column] = $links[$column][$id] ?? null;
+            }
+        }
+        $found = [];
+        foreach ($computed as $name => [$formula, $type]) {
+            $found[$formula] = Stored::value($type, $raw->{$name});
         }
 
-        return new Row($table, (int) $raw->id, $values);
+        return new Row($table, $id, $values, $found);
     }
 
     /**
@@ -172,7 +290,7 @@ final readonly class EloquentRecordStore implements RecordStore
     {
         $stored = [];
         foreach ($table->fields as $field) {
-            if (array_key_exists($field->column(), $values)) {
+            if ($field->hasColumn() && array_key_exists($field->column(), $values)) {
                 $stored[$field->column()] = $field->type->store($values[$field->column()]);
             }
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Records;
 
 use Illuminate\Database\Connectors\SQLiteConnector;
+use Lanai\Core\Formula\QueryCall;
 
 final class ImmediateConnector extends SQLiteConnector
 {
@@ -16,6 +17,9 @@ final class ImmediateConnector extends SQLiteConnector
      */
     protected function createPdoConnection($dsn, $username, #[\SensitiveParameter] $password, $options): ImmediatePdo
     {
-        return new ImmediatePdo($dsn, $username, $password, $options);
+        $pdo = new ImmediatePdo($dsn, $username, $password, $options);
+        $pdo->sqliteCreateFunction('lanai', QueryCall::compute(...));
+
+        return $pdo;
     }
 }

@@ -8,10 +8,13 @@ use App\Models\App;
 use Illuminate\Database\Connection;
 use Illuminate\Support\Facades\DB;
 use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Blueprint\Field;
+use Lanai\Core\Blueprint\Table;
+use Lanai\Core\Data\FieldTypes;
+use Lanai\Core\Data\Storage\Conversion;
 use Lanai\Core\Data\Storage\Layout;
 use Lanai\Core\Data\Storage\Plan;
 use Lanai\Core\Data\Storage\Step;
-use Lanai\Core\Data\UnreadableValue;
 
 /** Brings an app's data file into the shape of a revision, by the core's plan, all steps or none. */
 final readonly class SchemaFollower
@@ -27,15 +30,75 @@ final readonly class SchemaFollower
     {
         $this->database->transaction(function () use ($blueprint): void {
             $this->database->statement('create table if not exists "_taps" ("tap" text primary key, "answer" text not null, "at" text not null default current_timestamp)');
+            $this->database->statement('create table if not exists "_shape" ("tbl" text not null, "col" text not null, "tag" text not null, primary key ("tbl", "col"))');
             foreach (Plan::from($this->layout(), $blueprint) as $step) {
                 $this->take($step);
             }
+            $tags = [];
+            foreach ($blueprint->tables as $table) {
+                foreach ($table->stored() as $field) {
+                    $tags[] = ['tbl' => $table->storedAs(), 'col' => $field->column(), 'tag' => FieldTypes::tag($field->type)];
+                }
+            }
+            $this->database->table('_shape')->upsert($tags, ['tbl', 'col'], ['tag']);
         });
+    }
+
+    /**
+     * What following a revision would do to the values there are, as sentences; nothing is changed.
+     *
+     * @return list<array{sentence: string, loses: bool}>
+     */
+    public function foresee(Blueprint $blueprint): array
+    {
+        $said = [];
+        foreach (Plan::from($this->layout(), $blueprint) as $step) {
+            if ($step->what !== 'convert' || $step->field === null) {
+                continue;
+            }
+            $conversion = new Conversion($step->field, $step->was);
+            foreach ($this->database->table($step->table->storedAs())->whereNotNull($step->field->column())->select(['id', $step->field->column()])->orderBy('id')->lazyById(2000) as $row) {
+                $this->kept($conversion, $step, $row->{$step->field->column()});
+            }
+            $said[] = ['sentence' => $conversion->sentence(), 'loses' => $conversion->converted < $conversion->values];
+        }
+
+        return $said;
+    }
+
+    /** How many values a field has, or how many rows a table. */
+    public function values(Table $table, ?Field $field = null): int
+    {
+        $known = $this->layout();
+        if (! isset($known->tables[$table->storedAs()]) || ($field !== null && ! isset($known->tables[$table->storedAs()][$field->column()]))) {
+            return 0;
+        }
+
+        return $this->database->table($table->storedAs())->when($field, fn ($q) => $q->whereNotNull((string) $field?->column()))->count();
+    }
+
+    /** @return array<string, int> stored table => its rows, or the number of the last one where they are many (counting reads them all) */
+    public function sizes(Blueprint $blueprint): array
+    {
+        $sizes = [];
+        $known = $this->layout()->tables;
+        foreach ($blueprint->tables as $table) {
+            if (isset($known[$table->storedAs()])) {
+                $last = (int) $this->database->table($table->storedAs())->max('id');
+                $sizes[$table->storedAs()] = $last > 5000 ? $last : $this->database->table($table->storedAs())->count();
+            }
+        }
+
+        return $sizes;
     }
 
     public function layout(): Layout
     {
         $tables = [];
+        $tags = [];
+        foreach ($this->database->scalar("select 1 from sqlite_master where name = '_shape'") ? $this->database->table('_shape')->get() : [] as $tag) {
+            $tags[$tag->tbl][$tag->col] = " as $tag->tag";
+        }
         foreach ($this->database->select("select name from sqlite_master where type = 'table' and name not like 'sqlite_%' and name not like '\\_%' escape '\\'") as $table) {
             $references = [];
             foreach ($this->database->select('select "from", "table" from pragma_foreign_key_list(?)', [$table->name]) as $key) {
@@ -43,22 +106,28 @@ final readonly class SchemaFollower
             }
             $tables[$table->name] = [];
             foreach ($this->database->select('select name, type from pragma_table_info(?)', [$table->name]) as $column) {
-                $tables[$table->name][$column->name] = $column->type.($references[$column->name] ?? '');
+                $tables[$table->name][$column->name] = $column->type.($references[$column->name] ?? '').($tags[$table->name][$column->name] ?? '');
             }
         }
 
-        return new Layout($tables);
+        $joins = [];
+        foreach ($this->database->select("select name from sqlite_master where type = 'table' and name like '\\_links\\_%' escape '\\'") as $join) {
+            $joins[$join->name] = (string) $this->database->scalar('select "table" from pragma_foreign_key_list(?) where "from" = \'other\'', [$join->name]);
+        }
+
+        return new Layout($tables, $joins);
     }
 
     private function take(Step $step): void
     {
-        $table = self::name($step->table->storedAs());
-        $column = $step->field === null ? '' : self::name($step->field->column());
+        $table = Sql::name($step->table->storedAs());
+        $column = $step->field === null ? '' : Sql::name($step->field->column());
         match ($step->what) {
             'create' => $this->database->statement("create table $table (\"id\" integer primary key autoincrement)"),
             'add' => $this->database->statement("alter table $table add column $column ".self::declared($step->declaration)),
             'convert' => $this->convert($step, $table, $column),
-            'index' => $this->database->statement('create index if not exists '.self::name('ix_'.$step->table->storedAs().'_'.$step->field?->column())." on $table ($column)"),
+            'join' => $this->join($step, $table),
+            'index' => $this->database->statement('create index if not exists '.Sql::name($step->indexName())." on $table (".implode(', ', array_map(fn (Field $f): string => Sql::name($f->column()), $step->fields)).')'),
         };
     }
 
@@ -69,40 +138,71 @@ final readonly class SchemaFollower
         assert($field !== null);
         $columns = $this->layout()->tables[$step->table->storedAs()];
         $aside = fn (string $type): string => '_'.$field->column().'_'.strtolower((string) preg_replace('/\W+/', '_', $type));
-        $this->database->statement('drop index if exists '.self::name('ix_'.$step->table->storedAs().'_'.$field->column()));
+        foreach ($this->database->select('select distinct l.name from pragma_index_list(?) l, pragma_index_info(l.name) i where i.name = ?', [$step->table->storedAs(), $field->column()]) as $index) {
+            $this->database->statement('drop index if exists '.Sql::name($index->name));
+        }
         $restored = isset($columns[$aside($step->declaration)]);
         $old = $aside($step->was);
         if (isset($columns[$old])) {
-            $this->database->statement("alter table $table drop column ".self::name($old));
+            $this->database->statement("alter table $table drop column ".Sql::name($old));
         }
-        $this->database->statement("alter table $table rename column $column to ".self::name($old));
+        $this->database->statement("alter table $table rename column $column to ".Sql::name($old));
         if ($restored) {
-            $this->database->statement("alter table $table rename column ".self::name($aside($step->declaration))." to $column");
+            $this->database->statement("alter table $table rename column ".Sql::name($aside($step->declaration))." to $column");
         } else {
             $this->database->statement("alter table $table add column $column ".self::declared($step->declaration));
         }
+        $conversion = new Conversion($field, $step->was);
         $rows = $this->database->table($step->table->storedAs())->whereNotNull($old)->whereNull($field->column())->select(['id', $old])->orderBy('id');
-        foreach ($rows->lazy(1000)->collect() as $row) {
-            try {
-                $value = $field->type->store($field->type->read($row->{$old}));
-            } catch (UnreadableValue) {
-                continue;
-            }
-            $target = preg_match('/ REFERENCES (\w+)$/', $step->declaration, $found) ? $found[1] : '';
-            if ($value !== null && ($target === '' || $this->database->table($target)->where('id', $value)->exists())) {
+        foreach ($rows->lazyById(1000) as $row) {
+            $value = $this->kept($conversion, $step, $row->{$old});
+            if ($value !== null) {
                 $this->database->table($step->table->storedAs())->where('id', $row->id)->update([$field->column() => $value]);
             }
         }
     }
 
+    /** A converted value; a link that leads nowhere is none. */
+    private function kept(Conversion $conversion, Step $step, mixed $stored): string|int|float|null
+    {
+        $target = preg_match('/ REFERENCES (\w+)/', $step->declaration, $found) ? $found[1] : '';
+        $value = $conversion->of($stored);
+        if ($value !== null && $target !== '' && ! $this->database->table($target)->where('id', $value)->exists()) {
+            $conversion->converted--;
+
+            return null;
+        }
+
+        return $value;
+    }
+
+    /** Links that led to another table are put aside and come back with it; those of a column to the same table are taken over. */
+    private function join(Step $step, string $table): void
+    {
+        assert($step->field !== null && $step->to !== null);
+        $name = Plan::join($step->table, $step->field);
+        $led = $this->layout()->joins[$name] ?? '';
+        if ($led !== '') {
+            $this->database->statement('drop index if exists '.Sql::name("ix{$name}_other"));
+            $this->database->statement('alter table '.Sql::name($name).' rename to '.Sql::name("_aside{$name}_$led"));
+        }
+        $aside = "_aside{$name}_".$step->to->storedAs();
+        if ($this->database->scalar('select 1 from sqlite_master where name = ?', [$aside])) {
+            $this->database->statement('alter table '.Sql::name($aside).' rename to '.Sql::name($name));
+        } else {
+            $to = Sql::name($step->to->storedAs());
+            $this->database->statement('create table '.Sql::name($name)." (\"row\" integer not null references $table (\"id\") on delete cascade, \"other\" integer not null references $to (\"id\") on delete cascade, primary key (\"row\", \"other\")) without rowid");
+            if (str_starts_with("$step->was ", "INTEGER REFERENCES {$step->to->storedAs()} ")) {
+                $column = Sql::name($step->field->column());
+                $this->database->statement('insert into '.Sql::name($name)." select \"id\", $column from $table where $column is not null");
+            }
+        }
+        $this->database->statement('create index '.Sql::name("ix{$name}_other").' on '.Sql::name($name).' ("other")');
+    }
+
     /** A type of the plan as SQL; a link to a row that is removed becomes empty. */
     private static function declared(string $declaration): string
     {
-        return (string) preg_replace_callback('/^(TEXT|INTEGER|REAL)(?: REFERENCES (\w+))?$/', fn (array $m): string => $m[1].(isset($m[2]) ? ' references '.self::name($m[2]).' ("id") on delete set null' : ''), $declaration);
-    }
-
-    private static function name(string $name): string
-    {
-        return '"'.str_replace('"', '""', $name).'"';
+        return (string) preg_replace_callback('/^(TEXT|INTEGER|REAL)(?: REFERENCES (\w+))?(?: as .+)?$/', fn (array $m): string => $m[1].(isset($m[2]) ? ' references '.Sql::name($m[2]).' ("id") on delete set null' : ''), $declaration);
     }
 }

@@ -99,17 +99,21 @@ final class AnyAppTest extends TestCase
     {
         foreach ($this->apps(60) as $app) {
             $tables = [];
+            $joins = [];
             foreach (Plan::from(new Layout([]), $app) as $step) {
                 self::assertMatchesRegularExpression('/\.$/', $step->sentence());
                 $tables[$step->table->storedAs()] ??= ['id' => 'INTEGER'];
+                if ($step->what === 'join' && $step->field !== null && $step->to !== null) {
+                    $joins[Plan::join($step->table, $step->field)] = $step->to->storedAs();
+                }
                 if ($step->what === 'add' && $step->field !== null) {
                     $tables[$step->table->storedAs()][$step->field->column()] = $step->declaration;
                 }
             }
             $names = array_map(fn ($t): string => $t->storedAs(), $app->tables);
             if (count($names) === count(array_unique($names))) {
-                foreach (Plan::from(new Layout($tables), $app) as $step) {
-                    self::assertContains($step->what, ['index', 'convert'], 'Only fields of one name can still disagree.');
+                foreach (Plan::from(new Layout($tables, $joins), $app) as $step) {
+                    self::assertContains($step->what, ['index', 'convert', 'join'], 'Only fields of one name can still disagree.');
                 }
             }
         }

@@ -27,6 +27,8 @@ export async function fillBlank(page: Page, name: RegExp, text: string): Promise
   const field = page.locator('.filler-field')
   await expect(field).toBeEnabled()
   await expect(page.locator('.filler').getByText('Here fits')).toBeVisible()
+  const write = page.locator('.filler').getByRole('button', { name: 'By writing' })
+  if (await write.isVisible()) await write.click()
   await field.fill(text)
   await field.press('Enter')
   await expect(page.locator('.filler')).toHaveCount(0)

@@ -34,7 +34,7 @@ final class AssetsTest extends TestCase
     public function test_what_is_no_picture_is_refused_with_a_sentence(): void
     {
         $this->upload('<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>')->assertUnprocessable()->assertJsonPath('errors.picture.0', 'This file is not a picture that can be read. Please choose a PNG, JPEG or WebP.');
-        $this->postJson("/api/apps/{$this->demo->id}/assets", [])->assertUnprocessable()->assertJsonPath('errors.picture.0', 'Please choose a picture of at most 8 MB.');
+        $this->postJson("/api/apps/{$this->demo->id}/assets", [])->assertUnprocessable()->assertJsonPath('errors.picture.0', 'Please choose a file of at most 8 MB.');
     }
 
     public function test_only_pictures_of_that_app_are_served(): void

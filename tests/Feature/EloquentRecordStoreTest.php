@@ -8,9 +8,12 @@ use App\Models\App;
 use App\Records\DataSet;
 use App\Records\EloquentRecordStore;
 use App\Records\SchemaFollower;
+use DateTimeZone;
 use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Formula\Moment;
 use Lanai\Core\Ports\RecordStore;
 use Lanai\Core\Tests\Ports\RecordStoreContract;
+use Lanai\Core\Tests\Support\World;
 use Tests\TestCase;
 
 final class EloquentRecordStoreTest extends TestCase
@@ -24,5 +27,10 @@ final class EloquentRecordStoreTest extends TestCase
         (new SchemaFollower($app, DataSet::Sandbox))->follow($blueprint);
 
         return new EloquentRecordStore($app, DataSet::Sandbox, $blueprint);
+    }
+
+    protected function moment(): Moment
+    {
+        return new Moment(World::moment()->now, new DateTimeZone('Europe/Berlin'));
     }
 }

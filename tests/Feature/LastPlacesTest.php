@@ -7,6 +7,9 @@ namespace Tests\Feature;
 use App\Records\DataSet;
 use App\Records\EloquentRecordStore;
 use Lanai\Core\Data\Query;
+use Lanai\Core\Formula\Kind;
+use Lanai\Core\Formula\Term;
+use Lanai\Core\Formula\Type;
 use Symfony\Component\Process\Process;
 use Tests\TestCase;
 
@@ -37,6 +40,6 @@ final class LastPlacesTest extends TestCase
 
         self::assertSame(5, $done);
         self::assertSame(0, $store->byIds($swims, [1])[1]->values['places']);
-        self::assertSame(2 + 5, $store->count(new Query($blueprint->table('Bookings') ?? self::fail('Bookings'), \Lanai\Core\Data\Condition::compare($blueprint->table('Bookings')->fields[0], '==', 1))));
+        self::assertSame(2 + 5, $store->count(new Query($blueprint->table('Bookings') ?? self::fail('Bookings'), Term::operator('==', Type::of(Kind::YesNo), Term::column(0, $blueprint->table('Bookings')->fields[0]), Term::value(1, Type::of(Kind::Whole))))));
     }
 }

@@ -62,7 +62,7 @@ final class ReleaseTest extends TestCase
         $this->getJson("/api/apps/{$this->demo->id}/rows/live/spots")->assertJsonMissingPath('rows.0.values.depth');
         $this->postJson("/api/apps/{$this->demo->id}/live")->assertOk()->assertJsonPath('app.liveRevision', 2);
 
-        $this->getJson("/api/apps/{$this->demo->id}/rows/live/spots")->assertJsonPath('rows.0.values.depth', '')->assertJsonPath('rows.0.values.name', 'Lantern Cove')->assertJsonPath('count', 6);
+        $this->getJson("/api/apps/{$this->demo->id}/rows/live/spots")->assertJsonPath('rows.0.values.depth', '')->assertJsonPath('rows.0.values.name', 'Lantern Cove')->assertJsonCount(6, 'rows');
     }
 
     public function test_the_command_line_builds_into_a_folder(): void

@@ -5,36 +5,46 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\App;
+use App\Records\DataFile;
+use App\Records\DataSet;
+use Illuminate\Support\Facades\DB;
 use Tests\TestCase;
 
 final class RowsTest extends TestCase
 {
     private App $demo;
 
+    private string $rows;
+
     protected function setUp(): void
     {
         parent::setUp();
         $this->demo = $this->demo();
         $this->actingAs($this->founderOf($this->demo));
+        $this->rows = "/api/apps/{$this->demo->id}/rows/sandbox";
     }
 
     public function test_rows_are_read_added_changed_and_removed(): void
     {
-        $path = "/api/apps/{$this->demo->id}/rows/sandbox/spots";
-        $this->getJson("$path?sort=water&way=downward")->assertOk()->assertJsonPath('count', 6)->assertJsonPath('rows.0.values.name', 'The Old Lido');
-        $id = $this->postJson($path, ['values' => ['name' => 'New Quay Steps', 'water' => '11.5']])->assertCreated()->json('id');
-        $this->patchJson("$path/$id", ['values' => ['shore' => 'East']])->assertOk()->assertJsonPath('values.shore', 'East')->assertJsonPath('values.water', '11.5');
-        $this->deleteJson("$path/$id")->assertOk();
-        $this->deleteJson("$path/$id")->assertNotFound();
+        $page = $this->getJson("$this->rows/spots?sort=water&way=downward")->assertOk()->assertJsonPath('rows.0.values.name', 'The Old Lido');
+        self::assertMeets('studio', (string) $page->getContent(), 'RowPage');
+        $id = $this->postJson("$this->rows/spots", ['changes' => [['id' => null, 'values' => ['name' => 'New Quay Steps', 'water' => '11.5']]]])->assertOk()->json('rows.0.id');
+        $this->postJson("$this->rows/spots", ['changes' => [['id' => $id, 'values' => ['shore' => 'East']]]])->assertOk()->assertJsonPath('rows.0.values.shore', 'East')->assertJsonPath('rows.0.values.water', '11.5');
+        $token = $this->postJson("$this->rows/spots/remove", ['ids' => [$id]])->assertOk()->assertJsonPath('removed', 1)->json('token');
+        $this->getJson("$this->rows/spots/$id")->assertNotFound();
+        $this->postJson("$this->rows/spots/restore", ['token' => $token])->assertOk()->assertJsonPath('back', 1);
+        $this->getJson("$this->rows/spots/$id")->assertOk()->assertJsonPath('row.values.name', 'New Quay Steps');
+        $this->postJson("$this->rows/spots/restore", ['token' => $token])->assertNotFound();
     }
 
     public function test_bad_cells_are_told_one_by_one_and_nothing_is_kept(): void
     {
-        $path = "/api/apps/{$this->demo->id}/rows/sandbox/swims";
-        $this->postJson($path, ['values' => ['title' => '', 'spot' => '77', 'starts' => 'tomorrow', 'places' => '4.5']])->assertUnprocessable()
-            ->assertJsonPath('errors', ['title' => 'Please fill this in.', 'spot' => 'This Spot is no longer there.', 'starts' => '“tomorrow” is not a date and time. Write it as 2026-12-24 07:30.', 'places' => '“4.5” is not a whole number.']);
-        $this->patchJson("$path/1", ['values' => ['places' => '41']])->assertUnprocessable()->assertJsonPath('message', 'This must be at most 40.');
-        $this->getJson($path)->assertJsonPath('count', 11);
+        $changes = [['id' => 1, 'values' => ['places' => '7']], ['id' => null, 'values' => ['title' => '', 'spot' => '77', 'starts' => 'tomorrow', 'places' => '4.5']]];
+        $this->postJson("$this->rows/swims", ['changes' => $changes])->assertUnprocessable()
+            ->assertJsonPath('cells', [['index' => 1, 'field' => 'title', 'sentence' => 'Please fill this in.'], ['index' => 1, 'field' => 'spot', 'sentence' => 'This Spot is no longer there.'],
+                ['index' => 1, 'field' => 'starts', 'sentence' => '“tomorrow” is not a date and time. Write it as 2026-12-24 07:30.'], ['index' => 1, 'field' => 'places', 'sentence' => '“4.5” is not a whole number.']]);
+        $this->getJson("$this->rows/swims/1")->assertJsonPath('row.values.places', '6');
+        $this->getJson("$this->rows/swims/anchors")->assertJsonPath('count', 11);
     }
 
     public function test_an_entirely_empty_row_is_not_stored(): void
@@ -42,15 +52,108 @@ final class RowsTest extends TestCase
         $id = $this->postJson('/api/apps', ['name' => 'Empty'])->json('id');
         $this->postJson("/api/apps/$id/edits", ['base' => 1, 'what' => 'add', 'at' => '/tables', 'text' => "table Notes, each a Note\n  Text is a text"])->assertOk();
 
-        $this->postJson("/api/apps/$id/rows/sandbox/notes", ['values' => ['text' => ' ']])->assertUnprocessable()->assertJsonPath('errors.text', 'Please fill in something first.');
+        $this->postJson("/api/apps/$id/rows/sandbox/notes", ['changes' => [['id' => null, 'values' => ['text' => ' ']]]])->assertUnprocessable()->assertJsonPath('cells.0.sentence', 'Please fill in something first.');
+    }
+
+    public function test_the_second_of_two_writers_is_told_what_changed_and_loses_nothing(): void
+    {
+        $write = fn (string $to, string $was) => $this->postJson("$this->rows/swims", ['changes' => [['id' => 1, 'values' => ['places' => $to], 'was' => ['places' => $was]]]]);
+        $write('9', '6')->assertOk();
+        $answer = $write('3', '6')->assertConflict();
+
+        self::assertStringContainsString('Places was changed to “9” in another window', $answer->json('message'));
+        $this->getJson("$this->rows/swims/1")->assertJsonPath('row.values.places', '9');
+        $write('9', '6')->assertOk();
+        $write('3', '9')->assertOk()->assertJsonPath('rows.0.values.places', '3');
+    }
+
+    public function test_removed_rows_come_back_with_the_links_that_led_to_them(): void
+    {
+        $token = $this->postJson("$this->rows/spots/remove", ['ids' => [1, 3]])->assertJsonPath('removed', 2)->json('token');
+        $this->getJson("$this->rows/swims/1")->assertJsonPath('row.values.spot', '');
+        $this->postJson("$this->rows/spots/restore", ['token' => $token])->assertJsonPath('back', 2);
+
+        $this->getJson("$this->rows/swims/1")->assertJsonPath('row.values.spot', '1')->assertJsonPath('labels.spot.1', 'Lantern Cove');
+    }
+
+    public function test_a_row_shows_what_links_to_it(): void
+    {
+        $detail = $this->getJson("$this->rows/swims/1")->assertOk()->assertJsonPath('label', 'Dawn dip')->assertJsonPath('linked.0.name', 'Bookings, by Swim')->assertJsonPath('linked.0.count', 2);
+
+        self::assertMeets('studio', (string) $detail->getContent(), 'RowDetail');
+    }
+
+    public function test_rows_are_found_by_words_and_by_a_condition(): void
+    {
+        $this->getJson("$this->rows/swims?search=DIP")->assertJsonCount(2, 'rows');
+        $this->getJson("$this->rows/swims?where=".urlencode('spot.name == "Tansy Beach" and places > 8'))->assertJsonCount(2, 'rows');
+        $this->getJson("$this->rows/swims?where=".urlencode('count(bookings) >= 3'))->assertJsonCount(1, 'rows')->assertJsonPath('rows.0.values.title', 'Tea and tow floats');
+        $this->getJson("$this->rows/swims?where=placs")->assertUnprocessable()->assertJsonPath('errors.where.0', 'There is nothing called “placs” here. Did you mean “places”?');
+        $this->getJson("$this->rows/swims?where=title")->assertUnprocessable()->assertJsonPath('errors.where.0', 'A filter must say yes or no of each row, as in places > 3.');
+    }
+
+    public function test_pages_begin_where_their_anchors_say(): void
+    {
+        $file = new DataFile($this->demo, DataSet::Sandbox);
+        DB::connection($file->connection)->statement("with recursive n(i) as (select 1 union all select i + 1 from n where i < 900) insert into swims (title, places) select 'Swim ' || i, i % 7 from n");
+        $asked = 'sort=places&way=downward&where='.urlencode('title starts with "Swim "');
+        $anchors = $this->getJson("$this->rows/swims/anchors?$asked")->assertJsonPath('count', 900)->assertJsonPath('page', 200);
+        self::assertMeets('studio', (string) $anchors->getContent(), 'Anchors');
+        $whole = DB::connection($file->connection)->table('swims')->where('title', 'like', 'Swim %')->orderByDesc('places')->orderBy('id')->pluck('id')->all();
+
+        foreach ([null, ...$anchors->json('anchors')] as $page => $after) {
+            $rows = $this->getJson("$this->rows/swims?$asked".($after === null ? '' : '&after='.urlencode((string) json_encode($after))))->json('rows');
+            self::assertSame(array_slice($whole, $page * 200, 200), array_column($rows, 'id'));
+        }
+    }
+
+    public function test_a_column_is_summed_up(): void
+    {
+        $this->getJson("$this->rows/swims/summary?field=places")->assertOk()->assertJsonPath('filled', 11)->assertJsonPath('totals', ['sum' => '66', 'average' => '6', 'min' => '0', 'max' => '15'])->assertJsonPath('most.0.where', 'places == 0');
+        $spots = $this->getJson("$this->rows/swims/summary?field=spot")->assertJsonPath('most.0', ['text' => 'Lantern Cove', 'count' => 3, 'where' => 'spot.id == 1']);
+        self::assertMeets('studio', (string) $spots->getContent(), 'Summary');
+        $this->getJson("$this->rows/swims?where=".urlencode('spot.id == 1'))->assertJsonCount(3, 'rows');
+    }
+
+    public function test_links_are_picked_by_searching(): void
+    {
+        $this->getJson("$this->rows/swims/choices?field=spot&search=lid")->assertOk()->assertExactJson([['id' => '4', 'label' => 'The Old Lido']]);
+        $this->getJson("$this->rows/swims/choices?field=nothing")->assertNotFound();
     }
 
     public function test_sandbox_and_live_are_apart(): void
     {
-        $this->deleteJson("/api/apps/{$this->demo->id}/rows/sandbox/swims/1")->assertOk();
+        $this->postJson("$this->rows/swims/remove", ['ids' => [1]])->assertOk();
 
-        $this->getJson("/api/apps/{$this->demo->id}/rows/live/swims")->assertJsonPath('count', 11);
+        $this->getJson("/api/apps/{$this->demo->id}/rows/live/swims/anchors")->assertJsonPath('count', 11);
         $this->getJson("/api/apps/{$this->demo->id}/rows/backup/swims")->assertNotFound();
-        $this->getJson("/api/apps/{$this->demo->id}/rows/sandbox/_taps")->assertNotFound();
+        $this->getJson("$this->rows/_taps")->assertNotFound();
+    }
+
+    public function test_rows_are_copied_between_the_sets_only_when_asked(): void
+    {
+        $this->postJson("$this->rows/spots", ['changes' => [['id' => 2, 'values' => ['shore' => 'East']], ['id' => null, 'values' => ['name' => 'Reed Bay']]]])->assertOk();
+        $this->postJson("$this->rows/swims", ['changes' => [['id' => 1, 'values' => ['spot' => '7']]]])->assertOk();
+        $compared = $this->getJson("$this->rows/spots/compare")->assertJsonPath('same', 5)->assertJsonPath('rows', [['id' => 2, 'label' => 'Gannet Slip', 'kind' => 'different', 'fields' => ['Shore']], ['id' => 7, 'label' => 'Reed Bay', 'kind' => 'new', 'fields' => []]]);
+        self::assertMeets('studio', (string) $compared->getContent(), 'Comparison');
+
+        $this->postJson("$this->rows/swims/copy", ['ids' => [1]])->assertUnprocessable()->assertJsonPath('message', '“Dawn dip” links to a Spot that is not there yet. Copy Spots first.');
+        $this->postJson("$this->rows/spots/copy", ['ids' => [2, 7]])->assertOk()->assertJsonPath('copied', 2);
+        $this->postJson("$this->rows/swims/copy", ['ids' => [1]])->assertOk();
+        $this->getJson("/api/apps/{$this->demo->id}/rows/live/swims/1")->assertJsonPath('labels.spot.7', 'Reed Bay');
+        $this->getJson("$this->rows/spots/compare")->assertJsonPath('rows', []);
+    }
+
+    public function test_sample_rows_keep_the_rules_are_marked_and_go_together(): void
+    {
+        $this->postJson("/api/apps/{$this->demo->id}/samples/swims", ['count' => 10, 'seed' => 4])->assertCreated()->assertJsonPath('made', 10);
+        $rows = $this->getJson("$this->rows/swims?where=".urlencode('this.id > 11'));
+        self::assertSame(range(12, 21), $rows->json('samples'));
+        $first = $rows->json('rows.0.values');
+        self::assertNotSame('', $first['title'].$first['starts']);
+        self::assertContains((int) $first['spot'], range(1, 6));
+        $this->deleteJson("/api/apps/{$this->demo->id}/samples/swims")->assertOk()->assertJsonPath('removed', 10);
+        $this->postJson("/api/apps/{$this->demo->id}/samples/swims", ['count' => 1, 'seed' => 4])->assertCreated();
+        self::assertSame($first, $this->getJson("$this->rows/swims?where=".urlencode('this.id > 11'))->json('rows.0.values'), 'The same seed gives the same rows.');
     }
 }

@@ -34,7 +34,7 @@ final class StudioStateTest extends TestCase
         }
         self::assertSame(array_keys(FieldTypes::family()->kinds), array_column($kinds['type'], 'kind'));
         foreach ($kinds['type'] as $type) {
-            $this->assertFieldReads("Some field is {$type['blank']}");
+            $this->assertFieldReads("Some field {$type['blank']}");
         }
     }
 

@@ -3,7 +3,7 @@ export class Declined extends Error {
   constructor(
     message: string,
     readonly status: number,
-    readonly answer: { errors?: Record<string, string | string[]>; reasons?: string[]; line?: number; column?: number },
+    readonly answer: { errors?: Record<string, string | string[]>; reasons?: string[]; cells?: unknown; line?: number; column?: number },
   ) {
     super(message)
   }

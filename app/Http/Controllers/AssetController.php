@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Apps\Pictures;
+use App\Apps\Uploads;
 use App\Models\App;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -13,11 +13,11 @@ use Symfony\Component\HttpFoundation\BinaryFileResponse;
 /** Uploaded pictures. */
 final class AssetController
 {
-    public function store(Request $request, App $app, Pictures $pictures): JsonResponse
+    public function store(Request $request, App $app, Uploads $uploads): JsonResponse
     {
-        $request->validate(['picture' => ['required', 'file', 'max:8192']], ['picture.*' => 'Please choose a picture of at most 8 MB.']);
+        $request->validate(['picture' => ['required', 'file', 'max:8192']], ['picture.*' => 'Please choose a file of at most 8 MB.']);
 
-        return response()->json(['name' => $pictures->keep($app, (string) $request->file('picture')?->getContent())], 201);
+        return response()->json(['name' => $uploads->keep($app, $request->file('picture'))], 201);
     }
 
     /** Pictures are named by their content, so a browser may keep them for ever; the name cannot be guessed. */
@@ -26,6 +26,8 @@ final class AssetController
         $file = config('lanai.apps')."/$id/pictures/$name";
         abort_unless(is_file($file), 404);
 
-        return response()->file($file, ['Cache-Control' => 'public, max-age=31536000, immutable']);
+        $kept = ['Cache-Control' => 'public, max-age=31536000, immutable'];
+
+        return preg_match('/\.(png|jpg|webp)$/', $name) ? response()->file($file, $kept) : response()->download($file, 'file.'.pathinfo($name, PATHINFO_EXTENSION), $kept);
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Apps\Pictures;
+use App\Apps\Uploads;
 use App\Device\Entry;
 use App\Http\Requests\DeviceRequest;
 use Illuminate\Http\JsonResponse;
@@ -64,11 +64,11 @@ final class DeviceController
         return response()->json($entry->player()->whyEmpty($request->visit($entry), $request->string('at')->value()) ?? abort(404));
     }
 
-    public function picture(Request $request, string $way, string $key, Pictures $pictures): JsonResponse
+    public function picture(Request $request, string $way, string $key, Uploads $uploads): JsonResponse
     {
-        $request->validate(['picture' => ['required', 'file', 'max:8192']], ['picture.*' => 'Please choose a picture of at most 8 MB.']);
+        $request->validate(['picture' => ['required', 'file', 'max:8192']], ['picture.*' => 'Please choose a file of at most 8 MB.']);
 
-        return response()->json(['name' => $pictures->keep(Entry::from($request, $way, $key)->app, (string) $request->file('picture')?->getContent())], 201);
+        return response()->json(['name' => $uploads->keep(Entry::from($request, $way, $key)->app, $request->file('picture'))], 201);
     }
 
     /** @return array<string, mixed> */

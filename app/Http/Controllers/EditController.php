@@ -9,16 +9,24 @@ use App\Apps\StudioState;
 use App\Http\Requests\Edit;
 use App\Models\App;
 use App\Models\Founder;
+use Closure;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Lanai\Core\Blueprint\Edited;
 use Lanai\Core\Blueprint\Editor;
 use Lanai\Core\Blueprint\EditRefused;
 use Lanai\Core\Blueprint\Patch;
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Findings;
 use Lanai\Core\Findings\Reading;
+use Lanai\Core\Formula\Formula;
+use Lanai\Core\Formula\FormulaMistake;
+use Lanai\Core\Formula\InWords;
+use Lanai\Core\Script\Choice;
+use Lanai\Core\Script\Fits\FamilyFit;
 use Lanai\Core\Script\Fits\FormulaFit;
+use Lanai\Core\Script\Scope;
 use Lanai\Core\Script\SentenceDiff;
 use Lanai\Core\Script\Walk;
 
@@ -31,20 +39,26 @@ final readonly class EditController
 
     public function store(Edit $request, App $app, #[CurrentUser] Founder $founder): JsonResponse
     {
-        $at = $request->string('at')->value();
-        $text = $request->string('text')->value();
-        $edit = match ($request->string('what')->value()) {
-            'fill' => fn (Editor $e) => $e->fill($at, $text),
-            'offer' => fn (Editor $e) => $e->offer($at),
-            'add' => fn (Editor $e) => $e->add($at, $request->has('index') ? $request->integer('index') : null, $text),
-            'remove' => fn (Editor $e) => $e->remove($at),
-            'move' => fn (Editor $e) => $e->move($at, $request->integer('index')),
-            'script' => fn (Editor $e) => $e->rewrite($text),
-            default => fn (Editor $e) => $e->patch($this->finding($app, $text)->mend->operations ?? throw new EditRefused('There is no mend for this.')),
-        };
-        $this->book->edit($app, $founder, $request->string('what')->value(), $request->integer('base'), $at, $edit);
+        $this->book->edit($app, $founder, $request->string('what')->value(), $request->integer('base'), $request->string('at')->value(), $this->work($request, $app));
 
         return response()->json(StudioState::of($app));
+    }
+
+    /** @return Closure(Editor): Edited what the request asks for */
+    public function work(Edit $request, App $app): Closure
+    {
+        $at = $request->string('at')->value();
+        $text = $request->string('text')->value();
+
+        return match ($request->string('what')->value()) {
+            'fill' => fn (Editor $e): Edited => $e->fill($at, $text),
+            'offer' => fn (Editor $e): Edited => $e->offer($at),
+            'add' => fn (Editor $e): Edited => $e->add($at, $request->has('index') ? $request->integer('index') : null, $text),
+            'remove' => fn (Editor $e): Edited => $e->remove($at),
+            'move' => fn (Editor $e): Edited => $e->move($at, $request->integer('index')),
+            'script' => fn (Editor $e): Edited => $e->rewrite($text),
+            default => fn (Editor $e): Edited => $e->patch($this->finding($app, $text)->mend->operations ?? throw new EditRefused('There is no mend for this.')),
+        };
     }
 
     public function undo(App $app, #[CurrentUser] Founder $founder): JsonResponse
@@ -71,8 +85,8 @@ final readonly class EditController
             'at' => $spot->at,
             'kind' => $fit->kind(),
             'words' => $fit->inWords($spot->scope),
-            'value' => $fit->kind() === 'name' || is_int($spot->value) ? (string) $spot->text() : $spot->text(),
-            'choices' => $fit->choices($spot->scope),
+            'value' => $fit instanceof FamilyFit ? $fit->print($spot->value, []) : $spot->text(),
+            'choices' => array_map(fn (Choice $c): array => ['text' => $c->text, 'note' => $c->note, 'words' => $fit instanceof FormulaFit ? self::words($c->text, $spot->scope) : ''], $fit->choices($spot->scope)),
             'type' => $fit instanceof FormulaFit ? $fit->wanted($spot->scope)->inWords() : '',
         ]);
     }
@@ -85,6 +99,15 @@ final readonly class EditController
         $after = $finding->mend === null ? $data : (new Patch($finding->mend->operations))->applyTo($data);
 
         return response()->json(['label' => $finding->mend?->label, 'sentences' => SentenceDiff::between($data, $after)]);
+    }
+
+    private static function words(string $formula, Scope $scope): string
+    {
+        try {
+            return InWords::of(Formula::of($formula), $scope);
+        } catch (FormulaMistake) {
+            return $formula;
+        }
     }
 
     private function finding(App $app, string $id): Finding

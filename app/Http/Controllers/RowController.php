@@ -4,112 +4,117 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\RowChanges;
 use App\Models\App;
 use App\Records\DataSet;
-use App\Records\EloquentRecordStore;
+use App\Records\RowDesk;
+use App\Records\Samples;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Lanai\Core\Blueprint\Table;
+use Illuminate\Validation\ValidationException;
 use Lanai\Core\Data\Query;
 use Lanai\Core\Data\Row;
-use Lanai\Core\Data\RowCheck;
-use Lanai\Core\Data\Sort;
-use Lanai\Core\Script\Names;
+use Lanai\Core\Formula\FormulaMistake;
 
 /** The rows of an app's tables, as the founder's grid shows and changes them. */
 final class RowController
 {
+    private const PAGE = 200;
+
     public function index(Request $request, App $app, string $set, string $table): JsonResponse
     {
-        [$store, $found] = $this->place($app, $set, $table);
-        $field = $found->fieldInFormula($request->string('sort')->value());
-        $query = new Query($found, null, $field === null ? [] : [new Sort($field, $request->string('way')->value() !== 'downward')], 1000);
-        $rows = $store->rows($query);
+        $desk = self::desk($app, $set, $table);
+        $query = $this->query($request, $desk);
+        $after = json_decode($request->string('after')->value(), true);
+        $rows = $desk->store->rows(new Query($query->table, $query->where, $query->sorts, self::PAGE, $query->search, is_array($after) ? array_values(array_filter($after, fn (mixed $k): bool => $k === null || is_scalar($k))) : null, $query->compute));
 
-        return response()->json(['rows' => array_map(fn (Row $row): array => $this->written($row), $rows), 'count' => $store->count($query), 'labels' => $this->labels($store, $found)]);
+        $samples = $set === 'sandbox' ? (new Samples($app, $desk->store->blueprint()))->among($desk->table, array_map(fn (Row $r): int => $r->id, $rows)) : [];
+
+        return response()->json(['rows' => array_map($desk->written(...), $rows), 'labels' => (object) $desk->labels($rows), 'samples' => $samples]);
     }
 
-    public function store(Request $request, App $app, string $set, string $table): JsonResponse
+    /** How many rows there are, and where each page of them begins. */
+    public function anchors(Request $request, App $app, string $set, string $table): JsonResponse
     {
-        [$store, $found] = $this->place($app, $set, $table);
-        $check = RowCheck::of($found, $this->given($request, $found), $store, true);
-        if ($check->errors !== []) {
-            return response()->json(['message' => 'Please look at the marked cells.', 'errors' => $check->errors], 422);
+        $desk = self::desk($app, $set, $table);
+        $query = $this->query($request, $desk);
+
+        return response()->json(['count' => $desk->store->count($query), 'page' => self::PAGE, 'anchors' => $desk->anchors($query, self::PAGE)]);
+    }
+
+    public function show(App $app, string $set, string $table, int $row): JsonResponse
+    {
+        $desk = self::desk($app, $set, $table);
+        $found = $desk->row($row) ?? abort(404);
+
+        return response()->json(['row' => $desk->written($found), 'label' => $found->label(), 'labels' => (object) $desk->labels([$found]), 'linked' => $desk->linked($found)]);
+    }
+
+    /** Adds and changes rows together: all, or none and the reasons. */
+    public function write(RowChanges $request, App $app, string $set, string $table): JsonResponse
+    {
+        $desk = self::desk($app, $set, $table);
+        $answer = $desk->write($request->changes());
+        $rows = ['rows' => array_map($desk->written(...), $answer['rows']), 'labels' => (object) $desk->labels($answer['rows'])];
+        if ($answer['changed'] !== []) {
+            $first = $answer['changed'][0];
+            $field = $desk->table->fieldInFormula($first['field'])->name ?? '';
+
+            return response()->json(['message' => "$field was changed to “{$first['now']}” in another window a moment ago. It is shown as it is now; change it again if you still want to.", 'changed' => $answer['changed']], 409);
         }
-        $id = $store->together(fn (): int => $store->add($found, $check->values));
 
-        return response()->json($this->written($store->byIds($found, [$id])[$id]), 201);
+        return $answer['errors'] === [] ? response()->json($rows) : response()->json(['message' => $answer['errors'][0]['sentence'], 'cells' => $answer['errors']], 422);
     }
 
-    public function update(Request $request, App $app, string $set, string $table, int $row): JsonResponse
+    public function remove(Request $request, App $app, string $set, string $table): JsonResponse
     {
-        [$store, $found] = $this->place($app, $set, $table);
-        $check = RowCheck::of($found, $this->given($request, $found), $store, false);
-        if ($check->errors !== []) {
-            return response()->json(['message' => implode(' ', $check->errors), 'errors' => $check->errors], 422);
-        }
-        abort_unless($store->together(fn (): bool => $store->change($found, $row, $check->values)), 404);
+        $given = $request->validate(['ids' => 'array|max:5000', 'ids.*' => 'integer', 'all' => 'boolean']);
+        $desk = self::desk($app, $set, $table);
 
-        return response()->json($this->written($store->byIds($found, [$row])[$row]));
+        return response()->json($desk->remove($given['all'] ?? false ? null : array_map(intval(...), $given['ids'] ?? []), $this->query($request, $desk)));
     }
 
-    public function destroy(App $app, string $set, string $table, int $row): JsonResponse
+    public function restore(Request $request, App $app, string $set, string $table): JsonResponse
     {
-        [$store, $found] = $this->place($app, $set, $table);
-        abort_unless($store->together(fn (): bool => $store->remove($found, $row)), 404);
+        $back = self::desk($app, $set, $table)->restore($request->string('token')->value());
 
-        return response()->json([]);
+        return $back > 0 ? response()->json(['back' => $back]) : response()->json(['message' => 'These rows are no longer kept.'], 404);
     }
 
-    /** @return array{EloquentRecordStore, Table} */
-    private function place(App $app, string $set, string $table): array
+    /** Rows that a link can be set to. */
+    public function choices(Request $request, App $app, string $set, string $table): JsonResponse
+    {
+        $desk = self::desk($app, $set, $table);
+        $field = $desk->table->fieldInFormula($request->string('field')->value()) ?? abort(404);
+
+        return response()->json(array_map(fn (Row $r): array => ['id' => (string) $r->id, 'label' => $r->label()], $desk->choices($field, $request->string('search')->value())));
+    }
+
+    public function summary(Request $request, App $app, string $set, string $table): JsonResponse
+    {
+        $desk = self::desk($app, $set, $table);
+        $field = $desk->table->fieldInFormula($request->string('field')->value()) ?? abort(404);
+
+        $summary = $desk->summary($field, $this->query($request, $desk));
+
+        return response()->json(['totals' => (object) $summary['totals']] + $summary);
+    }
+
+    public static function desk(App $app, string $set, string $table): RowDesk
     {
         $set = DataSet::tryFrom($set) ?? abort(404);
         $revision = $set === DataSet::Live ? $app->liveRevision : $app->revision;
         $blueprint = $revision?->read() ?? abort(404, 'Nothing is live yet.');
-        $found = $blueprint->tableStoredAs($table) ?? abort(404);
 
-        return [new EloquentRecordStore($app, $set, $blueprint), $found];
+        return new RowDesk($app, $set, $blueprint, $blueprint->tableStoredAs($table) ?? abort(404));
     }
 
-    /** @return array<string, mixed> column => input */
-    private function given(Request $request, Table $table): array
+    private function query(Request $request, RowDesk $desk): Query
     {
-        $given = [];
-        foreach ($table->fields as $field) {
-            $key = Names::inFormula($field->name);
-            if ($request->has("values.$key")) {
-                $given[$field->column()] = $request->input("values.$key");
-            }
+        try {
+            return $desk->query($request->string('sort')->value(), $request->string('way')->value() !== 'downward', $request->string('search')->value(), $request->string('where')->value());
+        } catch (FormulaMistake $mistake) {
+            throw ValidationException::withMessages(['where' => $mistake->getMessage()]);
         }
-
-        return $given;
-    }
-
-    /** @return array{id: int, values: array<string, string>} */
-    private function written(Row $row): array
-    {
-        $values = [];
-        foreach ($row->table->fields as $field) {
-            $values[Names::inFormula($field->name)] = $field->type->write($row->value($field));
-        }
-
-        return ['id' => $row->id, 'values' => $values];
-    }
-
-    /** @return array<string, array<int, string>> what linked rows are called, by the field that links to them */
-    private function labels(EloquentRecordStore $store, Table $table): array
-    {
-        $labels = [];
-        foreach ($table->fields as $field) {
-            $linked = $field->linksTo() === '' ? null : $store->tableOfOne($field->linksTo());
-            if ($linked !== null) {
-                foreach ($store->rows(new Query($linked, limit: 1000)) as $row) {
-                    $labels[Names::inFormula($field->name)][$row->id] = $row->label();
-                }
-            }
-        }
-
-        return $labels;
     }
 }

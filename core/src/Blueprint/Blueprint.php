@@ -4,14 +4,18 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Blueprint;
 
+use Lanai\Core\Data\FieldTypes\StandsInTable;
+use Lanai\Core\Formula\Type;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Children;
 use Lanai\Core\Script\Family;
 use Lanai\Core\Script\Fits\NameFit;
 use Lanai\Core\Script\HasSentence;
+use Lanai\Core\Script\Names;
 use Lanai\Core\Script\One;
 use Lanai\Core\Script\Parser;
 use Lanai\Core\Script\Printer;
+use Lanai\Core\Script\Scope;
 use Lanai\Core\Script\Sentence;
 
 /** The whole app: what it stores, shows and does. Immutable; an edit gives a new one. */
@@ -19,6 +23,9 @@ final class Blueprint implements HasSentence
 {
     /** @var array<string, mixed> */
     private array $data = [];
+
+    /** @var array<string, array<string, BackLink>> by table */
+    private array $back = [];
 
     /**
      * @param  list<Table>  $tables
@@ -55,6 +62,13 @@ final class Blueprint implements HasSentence
     {
         $blueprint = Shape::make(self::class, $data);
         $blueprint->data = $data;
+        foreach ($blueprint->tables as $table) {
+            foreach ($table->fields as $field) {
+                if ($field->type instanceof StandsInTable) {
+                    $field->type->standIn(Scope::of($blueprint)->inRow($table));
+                }
+            }
+        }
 
         return $blueprint;
     }
@@ -128,6 +142,47 @@ final class Blueprint implements HasSentence
         }
 
         return null;
+    }
+
+    /**
+     * What a row of the table has in formulas: its fields, and the rows that link to it.
+     *
+     * @return array<string, Type>
+     */
+    public function partsOf(Table $table): array
+    {
+        $parts = [];
+        foreach ($table->fields as $field) {
+            $parts[Names::inFormula($field->name)] ??= $field->valueType();
+        }
+        foreach ($this->backLinks($table) as $name => $link) {
+            $parts[$name] ??= Type::several(Type::row($link->from->singular));
+        }
+
+        return $parts;
+    }
+
+    /**
+     * The lists that a row of this table has because others link to it: by name in formulas, such as swim.bookings. Where a
+     * table links twice, its field is part of the name: swimsByHost.
+     *
+     * @return array<string, BackLink>
+     */
+    public function backLinks(Table $to): array
+    {
+        if (isset($this->back[$to->name])) {
+            return $this->back[$to->name];
+        }
+        $found = [];
+        foreach ($this->tables as $from) {
+            $linking = array_values(array_filter($from->fields, fn (Field $f): bool => mb_strtolower($f->linksTo()) === mb_strtolower($to->singular) || mb_strtolower($f->linksToMany()) === mb_strtolower($to->singular)));
+            foreach ($linking as $field) {
+                $name = Names::inFormula($from->name).(count($linking) === 1 ? '' : 'By'.ucfirst(Names::inFormula($field->name)));
+                $found[$name] ??= new BackLink($name, $from, $field);
+            }
+        }
+
+        return $this->back[$to->name] = $found;
     }
 
     public function screen(string $name): ?Screen

@@ -6,26 +6,50 @@ namespace Lanai\Core\Blueprint;
 
 use Lanai\Core\Data\FieldType;
 use Lanai\Core\Data\FieldTypes;
+use Lanai\Core\Data\FieldTypes\FormulaType;
+use Lanai\Core\Data\FieldTypes\LinksType;
+use Lanai\Core\Formula\Kind;
 use Lanai\Core\Formula\Type;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Clause;
+use Lanai\Core\Script\Fits\FormulaFit;
 use Lanai\Core\Script\Fits\NameFit;
 use Lanai\Core\Script\HasSentence;
 use Lanai\Core\Script\Names;
 use Lanai\Core\Script\Nested;
+use Lanai\Core\Script\Prose;
+use Lanai\Core\Script\Scope;
 use Lanai\Core\Script\Sentence;
 
 /** One field of a table. Its column keeps its first name, so that a rename moves no data. */
 final readonly class Field implements HasSentence
 {
-    public function __construct(public string $name, public FieldType $type, public bool $required = false, public string $stored = '')
-    {
+    /**
+     * @param  string  $begins  a formula: what a new row gets where nothing is given
+     * @param  string  $onlyWhile  a formula about the row: only while it is yes may there be a value
+     */
+    public function __construct(
+        public string $name,
+        public FieldType $type,
+        public bool $required = false,
+        public bool $unique = false,
+        public string $begins = '',
+        public string $onlyWhile = '',
+        public string $stored = '',
+    ) {
     }
 
     public static function sentence(): Sentence
     {
-        return Sentence::of(new Blank('name', NameFit::of('the name of the field')), 'is', new Nested('type', FieldTypes::family()))
-            ->clauses(Clause::flag('required', 'required'), Clause::of('stored as', 'kept in a column called', new Blank('stored', NameFit::column())));
+        return Sentence::of(new Blank('name', NameFit::of('the name of the field')), new Nested('type', FieldTypes::family()))
+            ->clauses(
+                Clause::flag('required', 'required'),
+                Clause::flag('unique', 'no two alike'),
+                Clause::of('at first', 'what it is at first', new Blank('begins', FormulaFit::asWanted())),
+                Clause::of('only while', 'only while', new Blank('onlyWhile', FormulaFit::giving(Kind::YesNo))),
+                Clause::of('stored as', 'kept in a column called', new Blank('stored', NameFit::column())),
+            )
+            ->within(['begins'], self::ownType(...));
     }
 
     public function column(): string
@@ -40,9 +64,44 @@ final readonly class Field implements HasSentence
         return $this->type->type();
     }
 
-    /** What one row of the table is called that it links to; '' where it is not a link. */
+    /** False for what is computed, and for links to many rows, which are kept beside the table. */
+    public function hasColumn(): bool
+    {
+        return $this->name !== '' && $this->type->column() !== '';
+    }
+
+    /** True where a person gives the value. */
+    public function isAsked(): bool
+    {
+        return $this->type->control() !== '';
+    }
+
+    /** What one row of the table is called that it links to; '' where it is not a link to one row. */
     public function linksTo(): string
     {
-        return $this->type instanceof \Lanai\Core\Data\FieldTypes\LinkType ? $this->type->one : '';
+        $type = $this->hasColumn() ? $this->valueType() : null;
+
+        return $type?->kind === Kind::Row ? $type->one : '';
+    }
+
+    public function linksToMany(): string
+    {
+        return $this->type instanceof LinksType ? (string) $this->valueType()->of?->one : '';
+    }
+
+    public function formula(): string
+    {
+        return $this->type instanceof FormulaType ? $this->type->formula : '';
+    }
+
+    /** @param  array<string, mixed>  $data */
+    private static function ownType(array $data, Scope $scope): Scope
+    {
+        $type = $data['type'] ?? null;
+        try {
+            return $scope->wanting(is_array($type) ? Shape::make(FieldType::class, Prose::node($type))->type() : null);
+        } catch (\UnexpectedValueException) {
+            return $scope;
+        }
     }
 }

@@ -53,6 +53,13 @@ final readonly class Renaming
         return Edited::by($this->blueprint, Patch::between($before, $after));
     }
 
+    /** @return list<BlankSpot> the blanks that point at it */
+    public function users(): array
+    {
+        return $this->was === '' ? [] : array_values(array_filter(Walk::through($this->blueprint)->blanks,
+            fn (BlankSpot $blank): bool => ! in_array($this->followed($blank, 'another name of its own'), [null, $blank->text()], true)));
+    }
+
     /** @throws EditRefused */
     private function refuseTwins(string $name): void
     {

@@ -9,10 +9,13 @@ use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Children;
 use Lanai\Core\Script\Clause;
 use Lanai\Core\Script\Family;
+use Lanai\Core\Script\Fits\FieldFit;
 use Lanai\Core\Script\Fits\NameFit;
 use Lanai\Core\Script\HasSentence;
 use Lanai\Core\Script\Names;
+use Lanai\Core\Script\Scope;
 use Lanai\Core\Script\Sentence;
+use Lanai\Core\Script\Series;
 
 /** What the app stores one kind of. */
 final readonly class Table implements HasSentence
@@ -23,12 +26,14 @@ final readonly class Table implements HasSentence
     /**
      * @param  string  $singular  what one row is called
      * @param  bool  $people  its rows are the people who sign in: "me" is one of them
+     * @param  list<string>  $alike  names of fields: no two rows have the same in all of them
      * @param  list<Field>  $fields
      */
     public function __construct(
         public string $name,
         public string $singular,
         public bool $people = false,
+        public array $alike = [],
         public string $stored = '',
         #[ListOf(Field::class)] public array $fields = [],
     ) {
@@ -42,8 +47,9 @@ final readonly class Table implements HasSentence
     public static function sentence(): Sentence
     {
         return Sentence::of('table', new Blank('name', NameFit::of('the name of the table')), ', each', new \Lanai\Core\Script\Words('a', 'an'), new Blank('singular', NameFit::of('what one row is called')))
-            ->clauses(Clause::flag('people', 'who sign in'), Clause::of('stored as', 'kept in a table called', new Blank('stored', NameFit::column())))
-            ->below(new Children('fields', Family::only('a field such as “Title is a text”', Field::class), 'a field'));
+            ->clauses(Clause::flag('people', 'who sign in'), Clause::of('no two alike in', 'no two alike in several fields', new Series('alike', 'and', new FieldFit)), Clause::of('stored as', 'kept in a table called', new Blank('stored', NameFit::column())))
+            ->below(new Children('fields', Family::only('a field such as “Title is a text”', Field::class), 'a field'))
+            ->within(['fields', 'alike'], fn (array $data, Scope $scope): Scope => $scope->inRow($scope->blueprint->table(is_string($data['name'] ?? null) ? $data['name'] : '')));
     }
 
     public function field(string $name): ?Field
@@ -67,10 +73,16 @@ final readonly class Table implements HasSentence
         return $this->stored !== '' ? $this->stored : Names::inStorage($this->name);
     }
 
+    /** @return list<Field> those with a column of their own */
+    public function stored(): array
+    {
+        return array_values(array_filter($this->fields, fn (Field $f): bool => $f->hasColumn()));
+    }
+
     public function labelField(): ?Field
     {
         foreach ($this->fields as $field) {
-            if ($field->valueType()->kind === Kind::Text) {
+            if ($field->hasColumn() && $field->valueType()->kind === Kind::Text) {
                 return $field;
             }
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Data;
 
+use Faker\Generator;
 use Lanai\Core\Formula\Type;
 use Lanai\Core\Script\HasSentence;
 
@@ -12,7 +13,7 @@ interface FieldType extends HasSentence
 {
     public function type(): Type;
 
-    /** @return 'TEXT'|'INTEGER'|'REAL' the SQLite column type */
+    /** @return 'TEXT'|'INTEGER'|'REAL'|'' the SQLite column type; '' for what has no column of its own */
     public function column(): string;
 
     /** The stored form of a value: string, int, float or null. */
@@ -28,9 +29,15 @@ interface FieldType extends HasSentence
      */
     public function read(mixed $input): mixed;
 
-    /** How the value is written in a grid and read back by read(). */
+    /** How the value is written in a grid and in files, and read back by read(). */
     public function write(mixed $value): string;
 
-    /** The control that asks for it: text, number, switch, moment, picture, row. */
+    /** The control that asks for it, as in docs/view.schema.json; '' where nobody is asked. */
     public function control(): string;
+
+    /** @return list<string> what can be picked, for a choice */
+    public function options(): array;
+
+    /** A value that fits the type and the field's name, for sample rows; null where none can be made. */
+    public function sample(Generator $faker, string $name): mixed;
 }

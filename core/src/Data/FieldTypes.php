@@ -6,19 +6,70 @@ namespace Lanai\Core\Data;
 
 use Lanai\Core\Script\Family;
 
-/** The field types there are; a new one is registered here. */
+/** The field types there are; a new one is registered here. Of two that begin alike, the longer stands first. */
 final class FieldTypes
 {
+    private const KINDS = [
+        'text' => FieldTypes\TextType::class,
+        'longText' => FieldTypes\LongTextType::class,
+        'whole' => FieldTypes\WholeNumberType::class,
+        'decimal' => FieldTypes\DecimalType::class,
+        'money' => FieldTypes\MoneyType::class,
+        'yesNo' => FieldTypes\YesNoType::class,
+        'moment' => FieldTypes\MomentType::class,
+        'date' => FieldTypes\DateType::class,
+        'time' => FieldTypes\TimeType::class,
+        'duration' => FieldTypes\DurationType::class,
+        'choice' => FieldTypes\ChoiceType::class,
+        'choices' => FieldTypes\ChoicesType::class,
+        'picture' => FieldTypes\PictureType::class,
+        'file' => FieldTypes\FileType::class,
+        'place' => FieldTypes\PlaceType::class,
+        'rating' => FieldTypes\RatingType::class,
+        'colour' => FieldTypes\ColourType::class,
+        'email' => FieldTypes\EmailType::class,
+        'phone' => FieldTypes\PhoneType::class,
+        'web' => FieldTypes\WebAddressType::class,
+        'link' => FieldTypes\LinkType::class,
+    ];
+
+    /** Those that only a field of a table can have. */
+    private const OF_TABLES = [
+        'links' => FieldTypes\LinksType::class,
+        'formula' => FieldTypes\FormulaType::class,
+        'addedAt' => FieldTypes\AddedAtType::class,
+        'addedBy' => FieldTypes\AddedByType::class,
+        'changedAt' => FieldTypes\ChangedAtType::class,
+    ];
+
+    private static ?Family $all = null;
+
+    private static ?Family $asked = null;
+
+    /** What storage must know of a type to read its values later: its kind, and the currency of money. */
+    public static function tag(FieldType $type): string
+    {
+        return self::family()->kindOf($type).($type instanceof FieldTypes\MoneyType ? " $type->currency" : '');
+    }
+
+    /** The type of which this is the tag, as far as reading stored values needs it; null for an unknown one. */
+    public static function tagged(string $tag): ?FieldType
+    {
+        [$kind, $currency] = [...explode(' ', $tag, 2), ''];
+        $class = self::family()->kinds[$kind] ?? null;
+        $type = $class === null ? null : ($class === FieldTypes\MoneyType::class ? new FieldTypes\MoneyType($currency) : new $class);
+
+        return $type instanceof FieldType ? $type : null;
+    }
+
     public static function family(): Family
     {
-        return Family::of('a type such as “a text”', [
-            'text' => FieldTypes\TextType::class,
-            'whole' => FieldTypes\WholeNumberType::class,
-            'decimal' => FieldTypes\DecimalType::class,
-            'yesNo' => FieldTypes\YesNoType::class,
-            'moment' => FieldTypes\MomentType::class,
-            'picture' => FieldTypes\PictureType::class,
-            'link' => FieldTypes\LinkType::class,
-        ]);
+        return self::$all ??= Family::of('a type such as “is a text”', self::KINDS + self::OF_TABLES);
+    }
+
+    /** Those that a person can be asked for on a screen. */
+    public static function asked(): Family
+    {
+        return self::$asked ??= Family::of('a type such as “is a text”', self::KINDS);
     }
 }

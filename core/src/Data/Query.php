@@ -5,12 +5,25 @@ declare(strict_types=1);
 namespace Lanai\Core\Data;
 
 use Lanai\Core\Blueprint\Table;
+use Lanai\Core\Formula\Term;
 
 /** The rows of one table that meet a condition, in order; rows that sort alike come by id. */
 final readonly class Query
 {
-    /** @param  list<Sort>  $sorts */
-    public function __construct(public Table $table, public ?Condition $where = null, public array $sorts = [], public int $limit = 200)
+    /**
+     * @param  Term|null  $where  a yes or no about the row
+     * @param  list<Sort>  $sorts
+     * @param  string  $search  words that its texts hold, accents and case aside; the last may be begun only
+     * @param  list<mixed>|null  $after  the sort keys and the id of the row before the first wanted one
+     * @param  array<string, Term>  $compute  formula => what the query computes for each row
+     */
+    public function __construct(public Table $table, public ?Term $where = null, public array $sorts = [], public int $limit = 200, public string $search = '', public ?array $after = null, public array $compute = [])
     {
+    }
+
+    /** The same rows without an order, a limit or a beginning. */
+    public function unordered(): self
+    {
+        return new self($this->table, $this->where, [], PHP_INT_MAX, $this->search);
     }
 }

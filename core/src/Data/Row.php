@@ -10,19 +10,17 @@ use Lanai\Core\Blueprint\Table;
 /** One stored row with typed values by column name. */
 final readonly class Row
 {
-    /** @param  array<string, mixed>  $values column => string, int, float, bool, DateTimeImmutable (UTC) or null */
-    public function __construct(public Table $table, public int $id, public array $values)
+    /**
+     * @param  array<string, mixed>  $values  column => value of each field that is kept; the ids of links to many
+     * @param  array<string, mixed>  $computed  formula about the row => value, for those that the query computed
+     */
+    public function __construct(public Table $table, public int $id, public array $values, public array $computed = [])
     {
     }
 
     public function value(Field $field): mixed
     {
         return $this->values[$field->column()] ?? null;
-    }
-
-    public function has(string $nameInFormula): bool
-    {
-        return $this->table->fieldInFormula($nameInFormula) !== null;
     }
 
     /** What stands for the row where one text must: its first text field. */

@@ -33,6 +33,6 @@ final readonly class AddRow implements Effect
     public function run(Doing $doing): void
     {
         $table = $doing->scene->blueprint->tableOfOne($this->one) ?? throw new Refused('There is nothing to add here yet.');
-        $doing->add($table, $doing->checked($table, $this->with, true));
+        $doing->add($table, $doing->checked($table, $this->with, null));
     }
 }

@@ -53,7 +53,7 @@ final readonly class ChangeRow implements Effect
         if ($this->guard !== '' && ! $doing->scene->yes($this->guard)) {
             throw new Refused($this->otherwise === '' ? 'This is not possible any more.' : $doing->scene->text($this->otherwise, 'otherwise'));
         }
-        $doing->change($row, $doing->checked($row->table, $this->with, false));
+        $doing->change($row, $doing->checked($row->table, $this->with, $row));
     }
 
     /** @param  array<string, mixed>  $data */

@@ -18,6 +18,8 @@ final class Findings
             new Rules\ScreenNobodyReaches,
             new Rules\WrongRowForScreen,
             new Rules\ListWithoutEmptyText,
+            new Rules\SlowList,
+            new Rules\FormulaInCircles,
             new Rules\FormLeavesOut,
             new Rules\ButtonWithoutEffect,
             new Rules\PictureWithoutDescription,

@@ -12,14 +12,18 @@ use Lanai\Core\Script\Walk;
 /** The app as the rules read it: walked once, shared by all. */
 final readonly class Reading
 {
-    /** @param  int  $lastBuild the highest build number that a store has taken; 0 for none */
-    private function __construct(public Blueprint $blueprint, public Walk $walk, public int $lastBuild)
+    /**
+     * @param  int  $lastBuild  the highest build number that a store has taken; 0 for none
+     * @param  array<string, int>  $rows  stored table => about how many rows it has, where that is known
+     */
+    private function __construct(public Blueprint $blueprint, public Walk $walk, public int $lastBuild, public array $rows)
     {
     }
 
-    public static function of(Blueprint $blueprint, int $lastBuild = 0): self
+    /** @param  array<string, int>  $rows */
+    public static function of(Blueprint $blueprint, int $lastBuild = 0, array $rows = []): self
     {
-        return new self($blueprint, Walk::through($blueprint), $lastBuild);
+        return new self($blueprint, Walk::through($blueprint), $lastBuild, $rows);
     }
 
     /** @return list<NodeSpot> */

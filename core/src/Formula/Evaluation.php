@@ -5,8 +5,12 @@ declare(strict_types=1);
 namespace Lanai\Core\Formula;
 
 use DateTimeImmutable;
+use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Data\Row;
+use Lanai\Core\Data\Values\Ordered;
+use Lanai\Core\Data\Values\Place;
 use Lanai\Core\Ports\Rows;
+use Lanai\Core\Script\Scope;
 use Symfony\Component\ExpressionLanguage\Node;
 
 /**
@@ -15,19 +19,29 @@ use Symfony\Component\ExpressionLanguage\Node;
  */
 final class Evaluation
 {
+    private const DEEPEST = 40;
+
+    /** @var \WeakMap<Node\FunctionNode, mixed>|null */
+    private static ?\WeakMap $zeros = null;
+
     /** @var list<array{table: string, id: int, field: string}> every stored cell that was read */
     public array $reads = [];
 
     /**
      * @param  array<string, mixed>  $names
      * @param  array<string, mixed>  $inputs
+     * @param  self|null  $around  that of the row around this one, inside a formula about the items of a list
      */
-    public function __construct(private readonly Moment $moment, private readonly Rows $rows, private readonly array $names, private readonly array $inputs = [], private readonly ?Row $row = null)
+    public function __construct(private readonly Moment $moment, private readonly Rows $rows, private readonly array $names, private readonly array $inputs = [], private readonly ?Row $row = null, private readonly ?self $around = null, private readonly int $depth = 0)
     {
     }
 
     public function of(Formula $formula): mixed
     {
+        if ($this->row !== null && array_key_exists($formula->text, $this->row->computed) && $formula->text !== '') {
+            return $this->row->computed[$formula->text];
+        }
+
         return $this->value($formula->tree);
     }
 
@@ -45,6 +59,17 @@ final class Evaluation
         }
 
         return $text;
+    }
+
+    /** True for a name that stands for something other than a table. */
+    public function knows(string $name): bool
+    {
+        return array_key_exists($name, $this->names) || ($this->row !== null && $this->rows->has($this->row, $name));
+    }
+
+    public function moment(): Moment
+    {
+        return $this->moment;
     }
 
     public function show(mixed $value): string
@@ -70,11 +95,14 @@ final class Evaluation
 
     private function name(string $name): mixed
     {
-        if ($this->row !== null && $this->row->has($name)) {
+        if ($this->row !== null && $this->rows->has($this->row, $name)) {
             return $this->cell($this->row, $name);
         }
+        if (array_key_exists($name, $this->names) && ($name === 'this' || $this->around === null)) {
+            return $this->names[$name];
+        }
 
-        return $this->names[$name] ?? null;
+        return $this->around === null ? $this->rows->all($name) : $this->around->name($name);
     }
 
     private function member(Node\GetAttrNode $node): mixed
@@ -86,10 +114,19 @@ final class Evaluation
                 return $this->inputs[$member] ?? null;
             }
             if (Tree::name($owner) === 'screen') {
-                return $this->names[$member] ?? null;
+                return $this->around === null ? $this->names[$member] ?? null : $this->around->member($node);
             }
         }
         $of = $this->value($owner);
+        if (is_array($of)) {
+            $parts = [];
+            foreach ($of as $item) {
+                $part = $item instanceof Row ? $this->cell($item, $member) : null;
+                array_push($parts, ...(is_array($part) ? array_values($part) : ($part === null ? [] : [$part])));
+            }
+
+            return $parts;
+        }
 
         return $of instanceof Row ? $this->cell($of, $member) : null;
     }
@@ -100,35 +137,120 @@ final class Evaluation
             return $row->id;
         }
         $field = $row->table->fieldInFormula($member);
-        if ($field === null) {
-            return null;
+        if ($field === null || $field->linksToMany() !== '') {
+            return $this->rows->linked($row, $member);
+        }
+        $this->reads[] = ['table' => $row->table->name, 'id' => $row->id, 'field' => $field->name];
+        if ($field->formula() !== '') {
+            return array_key_exists($field->formula(), $row->computed) ? $row->computed[$field->formula()] : $this->computed($row, $field->formula());
         }
         $value = $row->value($field);
-        $this->reads[] = ['table' => $row->table->name, 'id' => $row->id, 'field' => $field->name];
-        $link = $field->linksTo();
 
-        return $link !== '' && is_int($value) ? $this->rows->row($link, $value) : $value;
+        return is_int($value) && $field->linksTo() !== '' ? $this->rows->row($field->linksTo(), $value) : $value;
+    }
+
+    /** A formula field that the query did not compute; one that leads back to itself gives nothing. */
+    private function computed(Row $row, string $formula): mixed
+    {
+        if ($this->depth > self::DEEPEST) {
+            return null;
+        }
+        try {
+            $inner = new self($this->moment, $this->rows, ['this' => $row, 'me' => $this->named('me')], [], $row, null, $this->depth + 1);
+
+            return $inner->of(Formula::of($formula));
+        } catch (FormulaMistake) {
+            return null;
+        }
+    }
+
+    private function named(string $name): mixed
+    {
+        return $this->around === null ? $this->names[$name] ?? null : $this->around->named($name);
     }
 
     private function call(Node\FunctionNode $node): mixed
     {
-        $function = Functions::named(Tree::name($node));
+        $name = Tree::name($node);
+        $function = Functions::named($name);
         if ($function === null) {
             return null;
         }
-        $given = array_map(fn (Node\Node $n): mixed => $this->value($n), Tree::arguments($node));
-        if ($function->name !== 'text' && in_array(null, $given, true)) {
+        $arguments = Tree::arguments($node);
+        if ($name === 'if' && isset($arguments[1])) {
+            return $this->value($arguments[0]) === true ? $this->value($arguments[1]) : (isset($arguments[2]) ? $this->value($arguments[2]) : null);
+        }
+        $first = $arguments === [] ? null : $this->value($arguments[0]);
+        if (is_array($first) || ($function->compute === null && $arguments !== [])) {
+            return $this->overList($node, is_array($first) ? array_values($first) : [], $arguments);
+        }
+        $given = $arguments === [] ? [] : [$first, ...array_map(fn (Node\Node $n): mixed => $this->value($n), array_slice($arguments, 1))];
+        if ($function->compute === null || (! $function->withNothing && in_array(null, $given, true))) {
             return null;
         }
+        try {
+            return ($function->compute)($this->moment, ...$given);
+        } catch (\TypeError) {
+            // Only a formula that does not fit its types comes here, and a finding says so.
+            return null;
+        }
+    }
 
-        return ($function->compute)($this->moment, ...$given);
+    /**
+     * @param  list<mixed>  $items
+     * @param  list<Node\Node>  $arguments
+     */
+    private function overList(Node\FunctionNode $node, array $items, array $arguments): mixed
+    {
+        $name = Tree::name($node);
+        $second = $arguments[1] ?? null;
+        $third = $arguments[2] ?? null;
+        if ($name === 'join' && $second instanceof Node\ConstantNode) {
+            [$second, $third] = [null, $second];
+        }
+        $each = $second === null ? null : function (mixed $item) use ($second): mixed {
+            $inner = new self($this->moment, $this->rows, ['this' => $item] + $this->names, $this->inputs, $item instanceof Row ? $item : null, $this, $this->depth);
+            $value = $inner->value($second);
+            $this->reads = count($this->reads) < 500 ? [...$this->reads, ...$inner->reads] : $this->reads;
+
+            return $value;
+        };
+
+        $result = ListFunctions::compute($name, $items, $each, $third === null ? null : $this->value($third), $this->moment);
+
+        return $name === 'sum' && $result === null ? $this->zero($node) : $result;
+    }
+
+    /** The sum over nothing is nothing in the currency or measure that the formula would give. */
+    private function zero(Node\FunctionNode $node): mixed
+    {
+        self::$zeros ??= new \WeakMap;
+        $blueprint = $this->rows->blueprint();
+        if (! isset(self::$zeros[$node])) {
+            try {
+                $type = $blueprint === null ? Type::of(Kind::Whole) : Formula::fromTree($node)->typeIn($this->scope($blueprint));
+                self::$zeros[$node] = ListFunctions::zero($type);
+            } catch (FormulaMistake) {
+                self::$zeros[$node] = 0;
+            }
+        }
+
+        return self::$zeros[$node];
+    }
+
+    private function scope(Blueprint $blueprint): Scope
+    {
+        $scope = $this->around === null ? Scope::of($blueprint) : $this->around->scope($blueprint);
+        $scope = $scope->with(array_map(Inference::ofValue(...), $this->names));
+
+        return $this->row === null ? $scope : $scope->inRow($this->row->table);
     }
 
     private function unary(string $operator, mixed $value): mixed
     {
         return match ($operator) {
             'not', '!' => $value !== true,
-            '-' => is_int($value) || is_float($value) ? -$value : null,
+            '-' => Arithmetic::of('*', $value, -1),
             default => $value,
         };
     }
@@ -159,7 +281,7 @@ final class Evaluation
             'ends with' => is_string($a) && is_string($b) && str_ends_with($a, $b),
             'matches' => is_string($a) && is_string($b) && @preg_match($b, $a) === 1,
             '~' => $this->show($a).$this->show($b),
-            default => self::arithmetic($operator, $a, $b),
+            default => Arithmetic::of($operator, $a, $b),
         };
     }
 
@@ -190,30 +312,16 @@ final class Evaluation
         return $a !== null && $b !== null && $test(self::compared($a, $b));
     }
 
-    private static function compared(mixed $a, mixed $b): int
+    public static function compared(mixed $a, mixed $b): int
     {
         return match (true) {
             $a instanceof DateTimeImmutable && $b instanceof DateTimeImmutable => $a <=> $b,
             is_string($a) && is_string($b) => strcmp($a, $b),
             is_bool($a) && is_bool($b), (is_int($a) || is_float($a)) && (is_int($b) || is_float($b)) => $a <=> $b,
+            $a instanceof Ordered && $b instanceof Ordered && $a::class === $b::class => $a->key() <=> $b->key(),
+            $a instanceof Place && $b instanceof Place => $a->written() <=> $b->written(),
+            is_array($a) && is_array($b) => $a <=> $b,
             default => -1,
-        };
-    }
-
-    private static function arithmetic(string $operator, mixed $a, mixed $b): int|float|null
-    {
-        if (! (is_int($a) || is_float($a)) || ! (is_int($b) || is_float($b))) {
-            return null;
-        }
-
-        return match ($operator) {
-            '+' => $a + $b,
-            '-' => $a - $b,
-            '*' => $a * $b,
-            '**' => $a ** $b,
-            '/' => $b == 0 ? null : $a / $b,
-            '%' => (int) $b === 0 ? null : (is_int($a) && is_int($b) ? $a % $b : fmod($a, $b)),
-            default => null,
         };
     }
 }

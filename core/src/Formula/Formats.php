@@ -8,6 +8,12 @@ use DateTimeImmutable;
 use DateTimeZone;
 use IntlDateFormatter;
 use Lanai\Core\Data\Row;
+use Lanai\Core\Data\Values\Day;
+use Lanai\Core\Data\Values\Duration;
+use Lanai\Core\Data\Values\Money;
+use Lanai\Core\Data\Values\Place;
+use Lanai\Core\Data\Values\TimeOfDay;
+use NumberFormatter;
 
 /** How values are shown to people, over PHP intl (ICU date patterns, Unicode TR 35). */
 final class Formats
@@ -19,14 +25,68 @@ final class Formats
     {
         return match (true) {
             $value === null => '',
+            is_string($value) => $value,
             is_bool($value) => $value ? 'yes' : 'no',
-            is_float($value) => rtrim(rtrim(number_format($value, 6, '.', ''), '0'), '.'),
+            is_float($value) => self::number($value),
             $value instanceof DateTimeImmutable => self::pattern($value, 'EEE d MMM, HH:mm', $moment),
+            $value instanceof Day => self::pattern($value->begins($moment->zone), 'EEE d MMM', $moment),
+            $value instanceof Money => $value->shown($moment->locale),
             $value instanceof Row => self::show($value->label(), $moment),
             is_array($value) => implode(', ', array_map(fn (mixed $v): string => self::show($v, $moment), $value)),
+            default => self::plain($value),
+        };
+    }
+
+    /** A value written the same whoever looks: for grids and files. */
+    public static function plain(mixed $value): string
+    {
+        return match (true) {
+            is_bool($value) => $value ? 'yes' : 'no',
+            is_float($value) => self::number($value),
+            $value instanceof DateTimeImmutable => $value->setTimezone(new DateTimeZone('UTC'))->format('Y-m-d H:i'),
+            $value instanceof Day, $value instanceof TimeOfDay => $value->iso,
+            $value instanceof Money, $value instanceof Duration, $value instanceof Place => $value->written(),
+            $value instanceof Row => $value->label(),
+            is_array($value) => implode('; ', array_map(self::plain(...), $value)),
             is_scalar($value) => (string) $value,
             default => '',
         };
+    }
+
+    /** Two locales write 1234.5 as “1,234.50” and “1.234,50”. */
+    public static function decimal(int|float $value, int $digits, Moment $moment): string
+    {
+        $format = new NumberFormatter($moment->locale, NumberFormatter::DECIMAL);
+        $format->setAttribute(NumberFormatter::FRACTION_DIGITS, $digits);
+        $format->setAttribute(NumberFormatter::ROUNDING_MODE, NumberFormatter::ROUND_HALFUP);
+
+        return (string) $format->format($value);
+    }
+
+    public static function percent(int|float $value, int $digits, Moment $moment): string
+    {
+        $format = new NumberFormatter($moment->locale, NumberFormatter::PERCENT);
+        $format->setAttribute(NumberFormatter::FRACTION_DIGITS, $digits);
+
+        return (string) $format->format($value);
+    }
+
+    /** The one or the other, by the language's plural rule. */
+    public static function plural(int $count, string $one, string $many, Moment $moment): string
+    {
+        return \MessageFormatter::formatMessage($moment->locale, '{0, plural, one{1} other{2}}', [$count]) === '1' ? $one : $many;
+    }
+
+    public static function longDate(DateTimeImmutable $at, Moment $moment): string
+    {
+        return (string) (new IntlDateFormatter($moment->locale, IntlDateFormatter::LONG, IntlDateFormatter::NONE, $moment->zone))->format($at);
+    }
+
+    private static function number(float $value): string
+    {
+        $text = rtrim(rtrim(number_format($value, 6, '.', ''), '0'), '.');
+
+        return $text === '-0' ? '0' : $text;
     }
 
     public static function pattern(DateTimeImmutable $at, string $pattern, Moment $moment): string
@@ -52,11 +112,5 @@ final class Formats
         }
 
         return 'now';
-    }
-
-    /** @return DateTimeImmutable midnight of that instant's day in the zone, as an instant */
-    public static function startOfDay(DateTimeImmutable $at, DateTimeZone $zone): DateTimeImmutable
-    {
-        return $at->setTimezone($zone)->setTime(0, 0)->setTimezone(new DateTimeZone('UTC'));
     }
 }

@@ -60,6 +60,21 @@ final class Formula
         return (new Inference($this, $scope))->type();
     }
 
+    /** @return list<string> the names that stand in it by themselves, or after `this` */
+    public function names(): array
+    {
+        $names = [];
+        $this->renamed(function (array $path) use (&$names): ?string {
+            if (count($path) === 1 || (count($path) === 2 && $path[0] === 'this')) {
+                $names[] = (string) end($path);
+            }
+
+            return null;
+        });
+
+        return array_values(array_unique($names));
+    }
+
     /** Where a name, function or member first stands, in characters from 0. */
     public function positionOf(string $word): int
     {

@@ -6,7 +6,11 @@ namespace Lanai\Core\Formula;
 
 use DateTimeImmutable;
 use Lanai\Core\Data\Row;
-use Lanai\Core\Script\Names;
+use Lanai\Core\Data\Values\Day;
+use Lanai\Core\Data\Values\Duration;
+use Lanai\Core\Data\Values\Money;
+use Lanai\Core\Data\Values\Place;
+use Lanai\Core\Data\Values\TimeOfDay;
 use Lanai\Core\Script\Scope;
 use Symfony\Component\ExpressionLanguage\Node;
 
@@ -47,6 +51,12 @@ final readonly class Inference
             is_int($value) => Type::of(Kind::Whole),
             is_float($value) => Type::of(Kind::Decimal),
             $value instanceof DateTimeImmutable => Type::of(Kind::Moment),
+            $value instanceof Day => Type::of(Kind::Date),
+            $value instanceof TimeOfDay => Type::of(Kind::Time),
+            $value instanceof Duration => Type::of(Kind::Duration),
+            $value instanceof Money => Type::money($value->currency),
+            $value instanceof Place => Type::of(Kind::Place),
+            is_array($value) => Type::several($value === [] ? Type::of(Kind::Any) : self::ofValue(reset($value))),
             $value instanceof Row => Type::row($value->table->singular),
             default => Type::of(Kind::Text),
         };
@@ -81,16 +91,27 @@ final readonly class Inference
             return $this->scope->names[$member] ?? throw $this->unknown($member, 'The screen has nothing called', array_keys($this->scope->names));
         }
         $type = $this->of($owner);
+        if ($type->kind === Kind::Several && $type->of?->kind === Kind::Row) {
+            $each = $this->part($type->of, $member);
+
+            return $each->kind === Kind::Several ? $each : Type::several($each);
+        }
         if ($type->kind !== Kind::Row) {
             throw $this->wrong('“'.$member.'” is asked of '.$type->inWords().', but only a row has parts.', $member);
         }
-        $table = $this->scope->blueprint->tableOfOne($type->one);
+
+        return $this->part($type, $member);
+    }
+
+    private function part(Type $row, string $member): Type
+    {
+        $table = $this->scope->blueprint->tableOfOne($row->one);
         if ($table === null || $member === 'id') {
             return Type::of($table === null ? Kind::Any : Kind::Whole);
         }
-        $known = array_map(fn ($f): string => Names::inFormula($f->name), $table->fields);
+        $parts = $this->scope->blueprint->partsOf($table);
 
-        return $table->fieldInFormula($member)?->valueType() ?? throw $this->unknown($member, "$table->name has no field called", $known);
+        return $parts[$member] ?? throw $this->unknown($member, "$table->name has no field called", array_keys($parts));
     }
 
     private function call(Node\FunctionNode $node): Type
@@ -99,18 +120,52 @@ final readonly class Inference
         $function = Functions::named($name) ?? throw $this->unknown($name, 'There is no function called', array_keys(Functions::all()));
         $given = Tree::arguments($node);
         $most = count($function->takes);
+        $first = $given === [] ? null : $this->of($given[0]);
+        if ($first !== null && ListFunctions::means($name, $first)) {
+            return $this->overList($name, $first, $given);
+        }
         if (count($given) > $most || count($given) < $most - $function->optional) {
             throw $this->wrong("$name() takes ".($most === 1 ? 'one value' : ($most === 0 ? 'no values' : "$most values")).', not '.count($given).'.', $name);
         }
+        $types = [];
         foreach ($given as $i => $argument) {
             $type = $this->of($argument);
-            $wanted = Type::of($function->takes[$i]);
-            if (! $type->fits($wanted)) {
-                throw $this->wrong("$name() needs {$wanted->inWords()} here, but this is {$type->inWords()}.", $name, $this->wrapped($argument, $type, $wanted));
+            if (! $function->accepts($i, $type)) {
+                throw $this->wrong("$name() needs {$function->wants($i)->inWords()} here, but this is {$type->inWords()}.", $name, $this->wrapped($argument, $type, $function->wants($i)));
+            }
+            $types[] = $type;
+        }
+        if (in_array($name, ['between', 'min', 'max'], true)) {
+            foreach ($types as $type) {
+                if (! $type->comparesWith($types[0]) || ! $type->kind->isOrdered()) {
+                    throw $this->wrong("$name() compares {$types[0]->inWords()} with {$type->inWords()}; these have no order.", $name);
+                }
             }
         }
 
-        return Type::of($function->gives);
+        return $function->gives($types);
+    }
+
+    /** @param  list<Node\Node>  $given */
+    private function overList(string $name, Type $list, array $given): Type
+    {
+        if ($list->kind !== Kind::Several && $list->kind !== Kind::Any && $list->kind !== Kind::Nothing) {
+            throw $this->wrong("$name() works over several values, but this is {$list->inWords()}.", $name);
+        }
+        $item = $list->of ?? Type::of(Kind::Any);
+        $second = $given[1] ?? null;
+        if ($second instanceof Node\ConstantNode && $name === 'join') {
+            $second = null;
+        }
+        if (count($given) > ($name === 'join' || $name === 'sortBy' ? 3 : 2) || ($second === null && in_array($name, ['every', 'where', 'sortBy'], true) && $item->kind === Kind::Row)) {
+            throw $this->wrong($second === null ? "$name() needs a formula about each of them, after a comma." : "$name() is given too much.", $name);
+        }
+        $each = $second === null ? null : (new self($this->formula, $this->scope->inItem($item)))->of($second);
+        if ($each !== null && ListFunctions::wants($name) === Kind::YesNo && ! $each->fits(Type::of(Kind::YesNo))) {
+            throw $this->wrong("$name() needs something that is true or not of each, but this is {$each->inWords()}.", $name);
+        }
+
+        return ListFunctions::type($name, $item, $each) ?? throw $this->wrong("$name() cannot be made of ".($each ?? $item)->inWords().'.', $name);
     }
 
     private function unary(Node\UnaryNode $node): Type
@@ -118,11 +173,13 @@ final readonly class Inference
         $operator = Tree::operator($node);
         $type = $this->of(Tree::child($node, 'node'));
         if ($operator === '-' || $operator === '+') {
-            $this->want(Tree::child($node, 'node'), $type, Type::of(Kind::Decimal), (string) $operator);
+            if ($type->kind !== Kind::Money && $type->kind !== Kind::Duration) {
+                $this->want(Tree::child($node, 'node'), $type, Type::of(Kind::Decimal), $operator);
+            }
 
             return $type;
         }
-        $this->want(Tree::child($node, 'node'), $type, Type::of(Kind::YesNo), (string) $operator);
+        $this->want(Tree::child($node, 'node'), $type, Type::of(Kind::YesNo), $operator);
 
         return Type::of(Kind::YesNo);
     }
@@ -140,11 +197,11 @@ final readonly class Inference
             case '==': case '!=': case '<': case '>': case '<=': case '>=':
                 if (! $a->comparesWith($b)) {
                     throw $this->wrong("“{$operator}” compares {$a->inWords()} with {$b->inWords()}; these are never alike.", $operator,
-                        $b->isNumber() ? $this->wrapped($left, $a, $b) : $this->wrapped($right, $b, $a));
+                        $b->isNumber() || $a->kind === Kind::Several ? $this->wrapped($left, $a, $b) : $this->wrapped($right, $b, $a));
                 }
                 if (strlen($operator) === 1 || $operator[0] === '<' || $operator[0] === '>') {
                     foreach ([$a, $b] as $side) {
-                        if (in_array($side->kind, [Kind::Row, Kind::YesNo, Kind::Picture, Kind::Several], true)) {
+                        if (! $side->kind->isOrdered()) {
                             throw $this->wrong("“{$operator}” needs numbers, texts or dates, not {$side->inWords()}.", $operator);
                         }
                     }
@@ -165,10 +222,17 @@ final readonly class Inference
             case '~':
                 return Type::of(Kind::Text);
             case '+': case '-': case '*': case '/': case '%': case '**':
-                $this->want($left, $a, Type::of(Kind::Decimal), $operator);
-                $this->want($right, $b, Type::of(Kind::Decimal), $operator);
+                $type = Arithmetic::type($operator, $a, $b);
+                if ($type === null) {
+                    foreach ([[$left, $a], [$right, $b]] as [$side, $is]) {
+                        if (in_array($is->kind, [Kind::Text, Kind::Several, Kind::YesNo, Kind::Row, Kind::Picture, Kind::File], true)) {
+                            $this->want($side, $is, Type::of(Kind::Decimal), $operator);
+                        }
+                    }
+                    throw $this->wrong("“{$operator}” does not go with {$a->inWords()} and {$b->inWords()}.", $operator);
+                }
 
-                return Type::of($a->kind === Kind::Whole && $b->kind === Kind::Whole && $operator !== '/' ? Kind::Whole : Kind::Decimal);
+                return $type;
         }
         throw $this->wrong("“{$operator}” cannot be used here.", $operator);
     }
@@ -201,8 +265,10 @@ final readonly class Inference
     {
         $text = $this->write($node);
         $wrap = match (true) {
+            $is->kind === Kind::Several && $wanted->kind !== Kind::Several && $is->of?->fits($wanted) === true => "first($text)",
             $is->kind === Kind::Text && $wanted->isNumber() => "number($text)",
-            $wanted->kind === Kind::Text => "text($text)",
+            $is->kind === Kind::Moment && $wanted->kind === Kind::Date => "day($text)",
+            $wanted->kind === Kind::Text && $is->kind !== Kind::Several => "text($text)",
             default => null,
         };
         $at = $wrap === null ? false : strpos($this->formula->text, $text);
@@ -215,6 +281,8 @@ final readonly class Inference
         return match (true) {
             $node instanceof Node\NameNode => Tree::name($node),
             $node instanceof Node\GetAttrNode => $this->write(Tree::child($node, 'node')).'.'.Tree::member($node),
+            $node instanceof Node\FunctionNode => Tree::name($node).'('.implode(', ', array_map($this->write(...), Tree::arguments($node))).')',
+            $node instanceof Node\BinaryNode => $this->write(Tree::child($node, 'left')).' '.Tree::operator($node).' '.$this->write(Tree::child($node, 'right')),
             $node instanceof Node\ConstantNode && is_scalar($node->attributes['value']) => is_string($node->attributes['value'])
                 ? '"'.$node->attributes['value'].'"' : (string) json_encode($node->attributes['value']),
             default => $node->dump(),

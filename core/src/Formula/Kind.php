@@ -12,9 +12,21 @@ enum Kind: string
     case Decimal = 'a number';
     case YesNo = 'yes or no';
     case Moment = 'a date and time';
+    case Date = 'a date';
+    case Time = 'a time of day';
+    case Duration = 'a duration';
+    case Money = 'money';
+    case Place = 'a place';
     case Picture = 'a picture';
+    case File = 'a file';
     case Row = 'a row';
     case Several = 'several values';
     case Nothing = 'nothing';
     case Any = 'anything';
+
+    /** Numbers, texts and dates come before or after one another. */
+    public function isOrdered(): bool
+    {
+        return in_array($this, [self::Text, self::Whole, self::Decimal, self::Moment, self::Date, self::Time, self::Duration, self::Money, self::Nothing, self::Any], true);
+    }
 }

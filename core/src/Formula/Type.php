@@ -7,7 +7,7 @@ namespace Lanai\Core\Formula;
 /** The type of a value, known before any formula runs. */
 final readonly class Type
 {
-    /** @param  string  $one what one row of the table is called, for rows */
+    /** @param  string  $one what one row of the table is called, for rows; the currency, for money */
     private function __construct(public Kind $kind, public string $one = '', public ?Type $of = null)
     {
     }
@@ -21,6 +21,12 @@ final readonly class Type
     public static function row(string $one): self
     {
         return new self(Kind::Row, $one);
+    }
+
+    /** @param  string  $currency ISO 4217; '' for money of any */
+    public static function money(string $currency): self
+    {
+        return new self(Kind::Money, $currency);
     }
 
     public static function several(self $each): self
@@ -40,6 +46,7 @@ final readonly class Type
             $this->kind === Kind::Nothing, $this->kind === Kind::Any, $wanted->kind === Kind::Any => true,
             $wanted->kind === Kind::Decimal => $this->isNumber(),
             $wanted->kind === Kind::Row => $this->kind === Kind::Row && ($wanted->one === '' || mb_strtolower($wanted->one) === mb_strtolower($this->one)),
+            $wanted->kind === Kind::Money => $this->kind === Kind::Money && ($wanted->one === '' || $wanted->one === $this->one),
             $wanted->kind === Kind::Several => $this->kind === Kind::Several && ($this->of === null || $wanted->of === null || $this->of->fits($wanted->of)),
             default => $this->kind === $wanted->kind,
         };
@@ -63,6 +70,11 @@ final readonly class Type
 
     public function inWords(): string
     {
-        return $this->kind === Kind::Row && $this->one !== '' ? (preg_match('/^[aeiou]/i', $this->one) ? 'an ' : 'a ').$this->one : $this->kind->value;
+        return match (true) {
+            $this->kind === Kind::Row && $this->one !== '' => (preg_match('/^[aeiou]/i', $this->one) ? 'an ' : 'a ').$this->one,
+            $this->kind === Kind::Money && $this->one !== '' => "money in $this->one",
+            $this->kind === Kind::Several && $this->of?->kind === Kind::Row => 'several rows of '.$this->of->one,
+            default => $this->kind->value,
+        };
     }
 }

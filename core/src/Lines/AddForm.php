@@ -73,7 +73,7 @@ final readonly class AddForm implements Tappable
     public function tap(Doing $doing, ?int $item): void
     {
         $table = $doing->scene->blueprint->tableOfOne($this->one) ?? throw new Refused('This form cannot be saved yet.');
-        $id = $doing->add($table, $this->typed($table, $doing, true));
+        $id = $doing->add($table, $this->typed($table, $doing, null));
         $doing->in($doing->scene->knowing(['this' => $doing->store->byIds($table, [$id])[$id] ?? null]))->run($this->saved, 'saved');
     }
 }

@@ -74,7 +74,7 @@ final readonly class ChangeForm implements Tappable
         if (! $row instanceof Row) {
             throw new Refused('This is no longer there.');
         }
-        $doing->change($row, $this->typed($row->table, $doing, false));
+        $doing->change($row, $this->typed($row->table, $doing, $row));
         $doing->run($this->saved, 'saved');
     }
 }

@@ -6,7 +6,6 @@ namespace Lanai\Core\Lines;
 
 use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Data\Row;
-use Lanai\Core\Data\RowCheck;
 use Lanai\Core\Runtime\Doing;
 use Lanai\Core\Runtime\Invalid;
 use Lanai\Core\Runtime\Scene;
@@ -21,7 +20,7 @@ trait FormAsks
         $boxes = [];
         foreach ($this->asking as $name) {
             $field = $table->field($name);
-            if ($field !== null) {
+            if ($field !== null && $field->isAsked()) {
                 $boxes[] = [
                     'name' => Names::inFormula($field->name),
                     'label' => $field->name,
@@ -42,7 +41,7 @@ trait FormAsks
      *
      * @throws Invalid with a sentence for each box
      */
-    private function typed(Table $table, Doing $doing, bool $whole): array
+    private function typed(Table $table, Doing $doing, ?Row $before): array
     {
         $given = [];
         foreach ($this->asking as $name) {
@@ -57,7 +56,7 @@ trait FormAsks
                 $given[$field->column()] = $doing->scene->value($assignment->value, 'with');
             }
         }
-        $check = RowCheck::of($table, $given, $doing->store, $whole);
+        $check = $doing->check()->of($table, $given, $before);
         if ($check->errors !== []) {
             throw new Invalid($check->errors);
         }

@@ -29,7 +29,7 @@ final readonly class InputLine implements Line
 
     public static function sentence(): Sentence
     {
-        return Sentence::of('Input', new Blank('name', NameFit::of('the name of the input')), 'is', new Nested('type', FieldTypes::family()))
+        return Sentence::of('Input', new Blank('name', NameFit::of('the name of the input')), new Nested('type', FieldTypes::asked()))
             ->clauses(Clause::flag('required', 'required'), Clause::of('hint', 'with a hint', new Blank('hint', new TextFit)), self::shownIf());
     }
 

@@ -11,6 +11,7 @@ use Lanai\Core\Data\Sort;
 use Lanai\Core\Effects\Effect;
 use Lanai\Core\Effects\Effects;
 use Lanai\Core\Formula\Kind;
+use Lanai\Core\Formula\Term;
 use Lanai\Core\Runtime\Doing;
 use Lanai\Core\Runtime\Refused;
 use Lanai\Core\Runtime\Scene;
@@ -74,8 +75,9 @@ final readonly class ListLine implements Tappable
         if ($table === null) {
             return ['items' => [], 'layout' => $this->layout, 'empty' => '', 'taps' => false];
         }
-        $rows = $scene->rows($table, $this->where, $this->sorts($table));
-        $scene->reader->ahead($table, $rows, array_map(fn (Shown $s): string => $s->formula, $this->shows));
+        $shown = array_map(fn (Shown $s): string => $s->formula, $this->shows);
+        $rows = $scene->rows($table, $this->where, $this->sorts($table, $scene), shown: $shown);
+        $scene->reader->ahead($table, $rows, $shown);
         $items = [];
         foreach ($rows as $row) {
             $items[] = $this->item($scene->inRow($row), $row);
@@ -122,13 +124,17 @@ final readonly class ListLine implements Tappable
     }
 
     /** @return list<Sort> */
-    private function sorts(Table $table): array
+    private function sorts(Table $table, Scene $scene): array
     {
         $sorts = [];
         foreach ($this->by as $key) {
             $field = $table->field($key->field);
-            if ($field !== null) {
-                $sorts[] = new Sort($field, $key->way !== 'downward');
+            if ($field === null || $key->field === '') {
+                continue;
+            }
+            $term = $field->hasColumn() ? Term::column(0, $field) : $scene->term($table, $field->formula());
+            if ($term !== null) {
+                $sorts[] = Sort::byTerm($term, $key->way !== 'downward');
             }
         }
 

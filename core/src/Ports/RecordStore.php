@@ -4,21 +4,32 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Ports;
 
+use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Data\Query;
 use Lanai\Core\Data\Row;
+use Lanai\Core\Formula\Term;
 
 /** The rows of one app in one data set. */
 interface RecordStore
 {
-    /** The table of which one row is called so; null where there is none. */
-    public function tableOfOne(string $one): ?Table;
+    /** The app whose rows these are. */
+    public function blueprint(): Blueprint;
 
     /** @return list<Row> */
     public function rows(Query $query): array;
 
     /** How many rows meet the query's condition, whatever its limit. */
     public function count(Query $query): int;
+
+    /**
+     * Rows put together by what they have alike.
+     *
+     * @param  list<Term>  $by
+     * @param  array<string, array{'sum'|'average'|'min'|'max', Term}>  $of  key => what is computed over the rows of a group
+     * @return list<array{by: list<mixed>, count: int, of: array<string, mixed>}> the largest groups first
+     */
+    public function groups(Query $query, array $by, array $of = []): array;
 
     /**
      * @param  list<int>  $ids

@@ -4,11 +4,24 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Ports;
 
+use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Data\Row;
 
-/** Reads single rows, following links. */
+/** Reads rows, following links. */
 interface Rows
 {
+    /** The app whose rows these are; null where there is none. */
+    public function blueprint(): ?Blueprint;
+
     /** @param  string  $one what one row of the table is called */
     public function row(string $one, int $id): ?Row;
+
+    /** True where formulas can ask the row for this: a field, or rows that link to it. */
+    public function has(Row $row, string $name): bool;
+
+    /** @return list<Row>|null the rows at the other ends of its links, a bounded number; null where it has no such list */
+    public function linked(Row $row, string $name): ?array;
+
+    /** @return list<Row>|null the rows of the table that formulas call so, a bounded number; null where there is none */
+    public function all(string $table): ?array;
 }

@@ -36,27 +36,35 @@ final readonly class Doing
      * The values of assignments, checked against the fields.
      *
      * @param  list<Assignment>  $with
+     * @param  Row|null  $before  the row that changes; null for a new one
      * @return array<string, mixed> column => value
      *
      * @throws Refused with the first thing that is wrong
      */
-    public function checked(Table $table, array $with, bool $whole): array
+    public function checked(Table $table, array $with, ?Row $before): array
     {
         $given = [];
         foreach ($with as $assignment) {
             $field = $table->field($assignment->field);
             if ($field !== null && $assignment->value !== '') {
                 $value = $this->scene->value($assignment->value, 'with');
-                $given[$field->column()] = $value instanceof \DateTimeImmutable || $value instanceof Row || is_bool($value) ? $value : (is_scalar($value) ? (string) $value : null);
+                $given[$field->column()] = is_int($value) || is_float($value) ? (string) $value : $value;
             }
         }
-        $check = RowCheck::of($table, $given, $this->store, $whole);
+        $check = $this->check()->of($table, $given, $before);
         foreach ($check->errors as $name => $sentence) {
             $field = $table->fieldInFormula($name);
             throw new Refused(($field === null ? '' : "$field->name: ").$sentence);
         }
 
         return $check->values;
+    }
+
+    public function check(): RowCheck
+    {
+        $me = $this->scene->names['me'] ?? null;
+
+        return new RowCheck($this->store, $this->scene->moment, $me instanceof Row ? $me : null);
     }
 
     /** @param  array<string, mixed>  $values */

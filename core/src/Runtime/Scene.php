@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace Lanai\Core\Runtime;
 
 use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Blueprint\Field;
 use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Data\FieldType;
+use Lanai\Core\Data\FieldTypes\LinksType;
 use Lanai\Core\Data\FieldTypes\LinkType;
 use Lanai\Core\Data\Query;
 use Lanai\Core\Data\Row;
 use Lanai\Core\Data\Sort;
+use Lanai\Core\Formula\Compiled;
 use Lanai\Core\Formula\Conditions;
 use Lanai\Core\Formula\Evaluation;
 use Lanai\Core\Formula\Formats;
@@ -18,13 +21,15 @@ use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Formula\Moment;
 use Lanai\Core\Formula\Template;
+use Lanai\Core\Formula\Term;
+use Lanai\Core\Formula\Terms;
 use Lanai\Core\Ports\RecordStore;
 
 /** Where a line or an effect stands while it runs: the names it can use and the way to the rows. */
 final readonly class Scene
 {
     /** The most rows that are looked at where a condition cannot be decided by the query. */
-    public const BOUND = 2000;
+    public const BOUND = Reader::BOUND;
 
     /**
      * @param  array<string, mixed>  $names
@@ -104,9 +109,10 @@ final readonly class Scene
     /**
      * @param  string  $where  a formula about the row, or ''
      * @param  list<Sort>  $sorts
+     * @param  list<string>  $shown  formulas about each row that will be shown: the query computes those that look at other rows
      * @return list<Row>
      */
-    public function rows(Table $table, string $where, array $sorts, int $limit = 200): array
+    public function rows(Table $table, string $where, array $sorts, int $limit = 200, array $shown = []): array
     {
         $condition = null;
         $rest = false;
@@ -114,36 +120,71 @@ final readonly class Scene
         if ($where !== '') {
             try {
                 $formula = Formula::of($where);
-                [$condition, $rest] = Conditions::of($formula, $table, $this->evaluation());
+                [$condition, $rest] = Conditions::of($formula, $table, $this->blueprint, $this->evaluation());
             } catch (FormulaMistake) {
                 return [];
             }
         }
-        $query = new Query($table, $condition, $sorts, $rest ? self::BOUND : $limit);
+        $query = new Query($table, $condition, $sorts, $rest ? self::BOUND : $limit, compute: $this->computed($table, $shown));
         $text = $table->name.($where === '' ? '' : " where $where");
 
         return $this->trail->timed('query', $text, $this->at, function () use ($query, $rest, $table, $where, $formula, $limit): array {
             $rows = $this->store->rows($query);
             if ($rest) {
                 $this->reader->ahead($table, $rows, [$where]);
-                $rows = array_values(array_filter($rows, fn (Row $row): bool => $this->inRow($row)->evaluation()->yes($formula)));
+                $holds = Compiled::of($formula, $table, $this->evaluation()) ?? fn (Row $row): mixed => $this->inRow($row)->evaluation()->of($formula);
+                $rows = array_values(array_filter($rows, fn (Row $row): bool => $holds($row) === true));
             }
 
             return array_slice($rows, 0, $limit);
         }, fn (array $rows): array => ['rows' => count($rows), 'table' => $table->name]);
     }
 
-    /** @return list<array{id: int, label: string}> the rows that can be picked, for a link */
+    /** A formula about a row as a query can say it; null where it cannot, and for ''. */
+    public function term(Table $table, string $formula): ?Term
+    {
+        try {
+            return $formula === '' ? null : Terms::of(Formula::of($formula), $table, $this->blueprint, $this->evaluation());
+        } catch (FormulaMistake) {
+            return null;
+        }
+    }
+
+    /**
+     * What the query computes of each row: formula fields, and of the shown formulas those that look at other rows.
+     *
+     * @param  list<string>  $shown
+     * @return array<string, Term>
+     */
+    private function computed(Table $table, array $shown): array
+    {
+        $found = [];
+        foreach ([...array_map(fn (Field $f): string => $f->formula(), $table->fields), ...$shown] as $i => $text) {
+            $term = $this->term($table, $text);
+            if ($term !== null && ($i < count($table->fields) || $term->looksAround())) {
+                $found[$text] = $term;
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return list<array{id: string, label: string}> what can be picked: options, or rows for a link */
     public function choices(FieldType $type): array
     {
-        $table = $type instanceof LinkType ? $this->blueprint->tableOfOne($type->one) : null;
+        $one = match (true) {
+            $type instanceof LinkType => $type->one,
+            $type instanceof LinksType => (string) $type->type()->of?->one,
+            default => '',
+        };
+        $table = $one === '' ? null : $this->blueprint->tableOfOne($one);
         if ($table === null) {
-            return [];
+            return array_map(fn (string $option): array => ['id' => $option, 'label' => $option], $type->options());
         }
         $label = $table->labelField();
-        $sorts = $label === null ? [] : [new Sort($label, true)];
+        $sorts = $label === null ? [] : [Sort::by($label)];
 
-        return array_map(fn (Row $row): array => ['id' => $row->id, 'label' => $row->label()], $this->rows($table, '', $sorts, 500));
+        return array_map(fn (Row $row): array => ['id' => (string) $row->id, 'label' => $row->label()], $this->rows($table, '', $sorts, 500));
     }
 
     public function evaluation(): Evaluation

@@ -13,7 +13,7 @@ final class Names
     private static array $words = [];
 
     /** Words that lead a clause or join parts of a sentence; a name that contains one is written in quotes. */
-    private const RESERVED = ['is', 'as', 'where', 'if', 'with', 'of', 'from', 'to', 'and', 'then', 'upward', 'downward',
+    private const RESERVED = ['is', 'are', 'as', 'where', 'if', 'with', 'of', 'from', 'to', 'and', 'then', 'upward', 'downward',
         'asking', 'saying'];
 
     private const WORD = "[\p{L}\p{N}][\p{L}\p{N}_'’-]*";

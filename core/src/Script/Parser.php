@@ -142,7 +142,7 @@ final class Parser
             $read = match (true) {
                 $part instanceof Words => $part->read($cursor),
                 $part instanceof Blank => self::put($data, $part->key, $part->fit->read($cursor, $stops)),
-                $part instanceof Nested => self::nested($part, $sentence, $cursor, $data),
+                $part instanceof Nested => self::nested($part, $cursor, $data),
                 $part instanceof Series => self::series($part, $sentence, $stops, $cursor, $data),
                 default => false,
             };
@@ -165,22 +165,31 @@ final class Parser
     }
 
     /** @param  array<string, mixed>  $data */
-    private static function nested(Nested $part, Sentence $outer, Cursor $cursor, array &$data): bool
+    private static function nested(Nested $part, Cursor $cursor, array &$data): bool
+    {
+        return self::put($data, $part->key, self::inside($part->family, $cursor));
+    }
+
+    /**
+     * A member of a family that stands inside a sentence; null where none stands here.
+     *
+     * @return array<string, mixed>|null
+     */
+    public static function inside(Family $family, Cursor $cursor): ?array
     {
         $from = $cursor->at;
-        foreach ($part->family->kinds as $kind => $class) {
+        foreach ($family->kinds as $kind => $class) {
             $cursor->at = $from;
             $inner = ['kind' => $kind];
             $sentence = $class::sentence();
             if (self::parts($sentence->head, $sentence, $cursor, $inner)) {
                 self::clauses($sentence, $cursor, $inner);
-                $data[$part->key] = $inner;
 
-                return true;
+                return $inner;
             }
         }
 
-        return false;
+        return null;
     }
 
     /**
@@ -199,7 +208,11 @@ final class Parser
             if ($series->item instanceof Fit) {
                 $item = $series->item->read($cursor, $stops);
                 if ($item === null) {
-                    return false;
+                    if ($items === []) {
+                        return false;
+                    }
+                    $cursor->at = $from;
+                    break;
                 }
             } else {
                 $item = [];

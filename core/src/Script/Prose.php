@@ -110,7 +110,11 @@ final class Prose
             } elseif ($part instanceof Nested) {
                 $inner = self::node($data[$part->key] ?? []);
                 $class = $part->family->classOf($inner)::sentence();
-                array_push($written, ...self::parts($class->head, $class, $inner, "$at/$part->key"));
+                $head = self::parts($class->head, $class, $inner, "$at/$part->key");
+                if (isset($head[0]) && ! $head[0]->isBlank()) {
+                    $head[0] = ProsePart::member("$at/$part->key", $head[0]->text);
+                }
+                array_push($written, ...$head);
                 foreach ($class->clauses as $clause) {
                     if (self::isSet($inner, $clause->key)) {
                         $written[] = ProsePart::words(($clause->comma ? ', ' : '').$clause->lead);

@@ -22,6 +22,12 @@ final readonly class ProsePart implements \JsonSerializable
         return new self($text);
     }
 
+    /** The words that say which member of a family stands here; another can be picked. */
+    public static function member(string $at, string $text): self
+    {
+        return new self($text, $at, 'type');
+    }
+
     public static function blank(string $at, Blank $blank, string $text, bool $filled, bool $optional = false): self
     {
         return new self($text, $at, $blank->fit->kind(), $filled, $optional || $blank->mayBeEmpty, $blank->label);

@@ -6,6 +6,7 @@ namespace Lanai\Core\Script;
 
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\Table;
+use Lanai\Core\Formula\Kind;
 use Lanai\Core\Formula\Type;
 
 /** The names that a formula may use at one place, with their types. */
@@ -43,12 +44,19 @@ final readonly class Scope
         return new self($this->blueprint, [...$this->names, ...$names], $this->row, $this->target, $this->inputs, $this->wanted, $this->lost);
     }
 
-    /** Inside an item of a list: `this`, and the fields of its row bare. */
+    /** About one row: `this`, and its parts bare. The parts of the row around it stay known unless this one has the same. */
     public function inRow(?Table $table): self
     {
-        $names = $table === null ? $this->names : [...$this->names, 'this' => Type::row($table->singular)];
+        $outer = $this->row === null ? [] : $this->blueprint->partsOf($this->row);
+        $names = $table === null ? $this->names : [...$this->names, ...$outer, 'this' => Type::row($table->singular)];
 
         return new self($this->blueprint, $names, $table, $table, $this->inputs, $this->wanted, $this->lost || $table === null);
+    }
+
+    /** About one item of a list. */
+    public function inItem(Type $item): self
+    {
+        return $item->kind === Kind::Row ? $this->inRow($this->blueprint->tableOfOne($item->one)) : $this->with(['this' => $item]);
     }
 
     public function target(?Table $table): self
@@ -67,20 +75,26 @@ final readonly class Scope
         return new self($this->blueprint, $this->names, $this->row, $this->target, [...$this->inputs, ...$inputs], $this->wanted, $this->lost);
     }
 
-    /** The type of a bare name; null where it is unknown. A row's own fields win over the screen's names. */
+    /** The type of a bare name; null where it is unknown. The row's own parts win over the screen's names, and these over whole tables. */
     public function typeOf(string $name): ?Type
     {
-        return $this->row?->fieldInFormula($name)?->valueType() ?? $this->names[$name] ?? null;
+        return ($this->row === null ? null : $this->blueprint->partsOf($this->row)[$name] ?? null) ?? $this->names[$name] ?? $this->tables()[$name] ?? null;
     }
 
     /** @return array<string, Type> every bare name */
     public function all(): array
     {
-        $fields = [];
-        foreach ($this->row->fields ?? [] as $field) {
-            $fields[Names::inFormula($field->name)] = $field->valueType();
+        return [...$this->tables(), ...$this->names, ...($this->row === null ? [] : $this->blueprint->partsOf($this->row))];
+    }
+
+    /** @return array<string, Type> all rows of each table */
+    private function tables(): array
+    {
+        $tables = [];
+        foreach ($this->blueprint->tables as $table) {
+            $tables[Names::inFormula($table->name)] = Type::several(Type::row($table->singular));
         }
 
-        return [...$this->names, ...$fields];
+        return $tables;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lanai\Core\Script;
 
 use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Script\Fits\FamilyFit;
 
 /** Visits every node and every blank of a blueprint, in the order of the script, with the names in scope. */
 final class Walk
@@ -94,6 +95,7 @@ final class Walk
                 $this->blank($part, $spot, $sentence->scopeOf($part->key, $spot->data, $spot->scope), $needed);
             } elseif ($part instanceof Nested) {
                 $inner = Prose::node($spot->data[$part->key] ?? []);
+                $this->blanks[] = new BlankSpot("$spot->at/$part->key", new Blank($part->key, new FamilyFit($part->family)), $inner, $spot->scope, $spot, true);
                 $this->node($inner, $part->family->classOf($inner), "$spot->at/$part->key", $spot->scope, $spot);
             } elseif ($part instanceof Series) {
                 $scope = $sentence->scopeOf($part->key, $spot->data, $spot->scope);

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Tests\Formula;
 
-use Lanai\Core\Data\Condition;
 use Lanai\Core\Formula\Conditions;
 use Lanai\Core\Formula\Evaluation;
 use Lanai\Core\Formula\Formula;
+use Lanai\Core\Formula\Term;
 use Lanai\Core\Runtime\Reader;
 use Lanai\Core\Tests\Support\World;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -15,32 +15,45 @@ use PHPUnit\Framework\TestCase;
 
 final class ConditionsTest extends TestCase
 {
-    #[TestWith(['starts > now()', 'Starts >', false])]
-    #[TestWith(['now() < starts', 'Starts >', false])]
-    #[TestWith(['places == 3 and title != "x"', 'all(Places ==, Title !=)', false])]
-    #[TestWith(['places == 3 or title == "x"', 'any(Places ==, Title ==)', false])]
-    #[TestWith(['not (places > 1)', 'not(Places >)', false])]
-    #[TestWith(['this.places > 1', 'Places >', false])]
-    #[TestWith(['places in [1, 2]', 'any(Places ==, Places ==)', false])]
-    #[TestWith(['host == me', 'Host ==', false])]
-    #[TestWith(['me == null', 'all()', false])]
-    #[TestWith(['me != null and places > 1', 'all(any(), Places >)', false])]
-    #[TestWith(['spot.name == "x"', '', true])]
-    #[TestWith(['places > 1 and spot.name == "x"', 'Places >', true])]
-    #[TestWith(['places > 1 or spot.name == "x"', '', true])]
-    #[TestWith(['places + 1 > 2', '', true])]
-    #[TestWith(['upper(title) == "X"', '', true])]
-    public function test_what_the_query_can_decide_becomes_a_condition_and_the_rest_stays(string $formula, string $condition, bool $rest): void
+    #[TestWith(['starts > now()', '(starts > ?)', false])]
+    #[TestWith(['now() < starts', '(? < starts)', false])]
+    #[TestWith(['places == 3 and title != "x"', '((places == ?) and (title != ?))', false])]
+    #[TestWith(['places == 3 or title == "x"', '((places == ?) or (title == ?))', false])]
+    #[TestWith(['not (places > 1)', '(not (places > ?))', false])]
+    #[TestWith(['this.places > 1', '(places > ?)', false])]
+    #[TestWith(['places in [1, 2]', '((places == ?) or (places == ?))', false])]
+    #[TestWith(['host == me', '(host == ?)', false])]
+    #[TestWith(['me == null', '?', false])]
+    #[TestWith(['me != null and places > 1', '(? and (places > ?))', false])]
+    #[TestWith(['spot.name == "x"', '(name of spot == ?)', false])]
+    #[TestWith(['places + 1 > 2', '((places + ?) > ?)', false])]
+    #[TestWith(['upper(title) == "X"', '(upper(title) == ?)', false])]
+    #[TestWith(['count(bookings) > 1', '(count of Bookings > ?)', false])]
+    #[TestWith(['any(bookings, person == me)', 'any of Bookings where (person == ?)', false])]
+    #[TestWith(['me in bookings.person', 'any of Bookings where ((person != ?) and (person == ?))', false])]
+    #[TestWith(['places > 1 and first(bookings) != null', '(places > ?)', true])]
+    #[TestWith(['places > 1 or first(bookings) != null', '', true])]
+    #[TestWith(['text(spot) == "x"', '', true])]
+    public function test_what_the_query_can_decide_becomes_a_term_and_the_rest_stays(string $formula, string $condition, bool $rest): void
     {
         $world = World::saltlark();
         $swims = $world->blueprint->table('Swims') ?? self::fail('Swims');
-        [$made, $left] = Conditions::of(Formula::of($formula), $swims, new Evaluation(World::moment(), new Reader($world->store), ['me' => null]));
+        [$made, $left] = Conditions::of(Formula::of($formula), $swims, $world->blueprint, new Evaluation(World::moment(), new Reader($world->store), ['me' => null]));
 
         self::assertSame([$condition, $rest], [$made === null ? '' : $this->written($made), $left]);
     }
 
-    private function written(Condition $condition): string
+    private function written(Term $term): string
     {
-        return $condition->field !== null ? "{$condition->field->name} $condition->operator" : $condition->kind.'('.implode(', ', array_map($this->written(...), $condition->parts)).')';
+        $parts = array_map($this->written(...), $term->parts);
+
+        return match ($term->kind) {
+            'value' => '?',
+            'column' => (string) $term->field?->column(),
+            'lookup' => "$parts[1] of $parts[0]",
+            'call' => "$term->name(".implode(', ', $parts).')',
+            'among' => "$term->name of {$term->among?->table->name}".($term->among?->where === null ? '' : ' where '.$this->written($term->among->where)),
+            default => $term->name === 'not' ? "(not $parts[0])" : '('.implode(" $term->name ", $parts).')',
+        };
     }
 }

@@ -56,7 +56,7 @@ final class LinesTest extends TestCase
         $world = World::of(self::TABLES."screen S\n  Input How long is a decimal, required, hint \"in metres\"\n  Input Berth is one Berth\n  Button \"Add\"\n    tapped:\n      add a Boat\n        set Name = \"x\"\n        set Length = input.howLong\n        set Berth = input.berth\n      say \"{input.howLong} at {input.berth.label}\"");
         $berth = $world->add('Berths', ['label' => 'North']);
 
-        self::assertSame([['id' => $berth, 'label' => 'North']], $world->show()['nodes'][1]['input']['choices']);
+        self::assertSame([['id' => (string) $berth, 'label' => 'North']], $world->show()['nodes'][1]['input']['choices']);
         self::assertSame(['howLong' => 'Please fill this in.'], $world->tap('s', 2)->errors);
         self::assertSame(['howLong' => '“wide” is not a number. Use a point for decimals, as in 18.5.'], $world->tap('s', 2, inputs: ['howLong' => 'wide'])->errors);
         self::assertSame(['7.5 at North'], $world->tap('s', 2, inputs: ['howLong' => '7.5', 'berth' => (string) $berth])->say);

@@ -17,7 +17,7 @@ final class ParserTest extends TestCase
         yield 'no app' => ['', 1, 1, '“app” and its name'];
         yield 'an unknown line' => ["app A\nscreen S\n  Headline \"x\"", 3, 3, '“Heading”'];
         yield 'a text without quotes' => ["app A\nscreen S\n  Heading x", 3, 11, 'a text in quotes'];
-        yield 'a type that is none' => ["app A\ntable T, each a U\n  F is a colour", 3, 8, '“a text”'];
+        yield 'a type that is none' => ["app A\ntable T, each a U\n  F is a smell", 3, 5, '“is a text”'];
         yield 'words after the end' => ["app A\nscreen S\n  Heading \"x\" big", 3, 15, 'the end of the line'];
         yield 'an effect that is none' => ["app A\nscreen S\n  Button \"x\"\n    tapped:\n      dance", 5, 7, '“go to”'];
         yield 'a number out of range' => ["app A\nrelease\n  build number is 0", 3, 19, 'a whole number from 1 to 2100000000'];

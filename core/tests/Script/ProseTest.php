@@ -33,7 +33,7 @@ final class ProseTest extends TestCase
 
     public function test_the_type_of_a_field_offers_its_limits(): void
     {
-        self::assertSame(['/tables/0/fields/1/required', '/tables/0/fields/1/stored', '/tables/0/fields/1/type/most'], array_column($this->line('/tables/0/fields/1')->offers, 'at'));
+        self::assertSame(['/tables/0/fields/1/required', '/tables/0/fields/1/unique', '/tables/0/fields/1/begins', '/tables/0/fields/1/onlyWhile', '/tables/0/fields/1/stored', '/tables/0/fields/1/type/least', '/tables/0/fields/1/type/most', '/tables/0/fields/1/type/like'], array_column($this->line('/tables/0/fields/1')->offers, 'at'));
         $editor = new \Lanai\Core\Blueprint\Editor(World::saltlark()->blueprint);
         $offered = $editor->offer('/tables/0/fields/1/type/most')->blueprint;
         self::assertStringContainsString('Shore is a text of at most ___', $offered->script());

@@ -6,10 +6,12 @@ namespace Lanai\Core\Tests\Support;
 
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Data\Condition;
 use Lanai\Core\Data\Query;
 use Lanai\Core\Data\Row;
-use Lanai\Core\Formula\Evaluation;
+use Lanai\Core\Data\Sort;
+use Lanai\Core\Data\Stored;
+use Lanai\Core\Formula\ListFunctions;
+use Lanai\Core\Formula\Term;
 use Lanai\Core\Ports\RecordStore;
 use Throwable;
 
@@ -28,31 +30,80 @@ final class InMemoryRecordStore implements RecordStore
     {
     }
 
-    public function tableOfOne(string $one): ?Table
+    public function blueprint(): Blueprint
     {
-        return $this->blueprint->tableOfOne($one);
+        return $this->blueprint;
+    }
+
+    /** @return array<int, Row> */
+    public function allOf(Table $table): array
+    {
+        return $this->rows[$table->storedAs()] ?? [];
     }
 
     public function rows(Query $query): array
     {
-        $rows = array_values(array_filter($this->rows[$query->table->storedAs()] ?? [], fn (Row $row): bool => $query->where === null || self::meets($row, $query->where)));
-        usort($rows, function (Row $a, Row $b) use ($query): int {
-            foreach ($query->sorts as $sort) {
-                $order = $sort->field->type->store($a->value($sort->field)) <=> $sort->field->type->store($b->value($sort->field));
+        $terms = new TermReader($this);
+        $key = fn (Row $row, Sort $sort): mixed => Stored::plain($terms->of($sort->by, [$row]));
+        $compare = function (array $a, array $b) use ($query): int {
+            foreach ($query->sorts as $i => $sort) {
+                $order = is_string($a[$i]) && is_string($b[$i]) ? strcmp($a[$i], $b[$i]) : ($a[$i] === null || $b[$i] === null ? ($a[$i] !== null) <=> ($b[$i] !== null) : $a[$i] <=> $b[$i]);
                 if ($order !== 0) {
                     return $sort->upward ? $order : -$order;
                 }
             }
 
-            return $a->id <=> $b->id;
-        });
+            return end($a) <=> end($b);
+        };
+        $found = [];
+        foreach ($this->allOf($query->table) as $row) {
+            $keys = [...array_map(fn (Sort $s): mixed => $key($row, $s), $query->sorts), $row->id];
+            $meets = $query->where === null || $terms->of($query->where, [$row]) === true;
+            if ($meets && $this->holds($row, $query->search) && ($query->after === null || $compare($keys, $query->after) > 0)) {
+                $computed = array_map(fn (Term $t): mixed => $terms->of($t, [$row]), $query->compute);
+                $found[] = [$keys, new Row($row->table, $row->id, $row->values, $computed)];
+            }
+        }
+        usort($found, fn (array $a, array $b): int => $compare($a[0], $b[0]));
 
-        return array_slice($rows, 0, $query->limit);
+        return array_slice(array_column($found, 1), 0, $query->limit);
     }
 
     public function count(Query $query): int
     {
-        return count($this->rows(new Query($query->table, $query->where, [], PHP_INT_MAX)));
+        return count($this->rows($query->unordered()));
+    }
+
+    public function groups(Query $query, array $by, array $of = []): array
+    {
+        $terms = new TermReader($this);
+        $groups = [];
+        foreach ($this->rows($query->unordered()) as $row) {
+            $values = array_map(fn (Term $t): mixed => $terms->of($t, [$row]), $by);
+            $key = serialize(array_map(Stored::plain(...), $values));
+            $groups[$key] ??= ['by' => $values, 'rows' => []];
+            $groups[$key]['rows'][] = $row;
+        }
+        $made = array_map(fn (array $g): array => ['by' => $g['by'], 'count' => count($g['rows']),
+            'of' => array_map(fn (array $total): mixed => ListFunctions::compute($total[0], array_map(fn (Row $r): mixed => $terms->of($total[1], [$r]), $g['rows']), null, null, World::moment()), $of)], array_values($groups));
+        usort($made, fn (array $a, array $b): int => [-$a['count'], ...array_map(Stored::plain(...), $a['by'])] <=> [-$b['count'], ...array_map(Stored::plain(...), $b['by'])]);
+
+        return array_slice($made, 0, $query->limit);
+    }
+
+    /** Words in the texts of a row: accents and case aside, each at least the beginning of one. */
+    private function holds(Row $row, string $search): bool
+    {
+        $fold = fn (string $text): string => (string) preg_replace('/\p{M}/u', '', mb_convert_case((string) normalizer_normalize($text, \Normalizer::FORM_D), MB_CASE_FOLD));
+        preg_match_all('/[\p{L}\p{N}]+/u', $fold($search), $wanted);
+        preg_match_all('/[\p{L}\p{N}]+/u', $fold(implode(' ', array_filter($row->values, is_string(...)))), $words);
+        foreach ($wanted[0] as $part) {
+            if (array_filter($words[0], fn (string $word): bool => str_starts_with($word, $part)) === []) {
+                return false;
+            }
+        }
+
+        return trim($search) === '' || $wanted[0] !== [];
     }
 
     public function byIds(Table $table, array $ids): array
@@ -63,7 +114,7 @@ final class InMemoryRecordStore implements RecordStore
     public function add(Table $table, array $values): int
     {
         $id = ++$this->last;
-        $this->rows[$table->storedAs()][$id] = new Row($table, $id, $values + array_fill_keys(array_map(fn ($f) => $f->column(), $table->fields), null));
+        $this->rows[$table->storedAs()][$id] = new Row($table, $id, $values + array_fill_keys(array_map(fn ($f) => $f->column(), array_filter($table->fields, fn ($f): bool => $f->hasColumn() || $f->linksToMany() !== '')), null));
 
         return $id;
     }
@@ -84,6 +135,10 @@ final class InMemoryRecordStore implements RecordStore
         unset($this->rows[$table->storedAs()][$id]);
         foreach ($this->blueprint->tables as $other) {
             foreach ($other->fields as $field) {
+                foreach ($field->linksToMany() === $table->singular ? $this->allOf($other) : [] as $row) {
+                    $left = array_values(array_diff((array) $row->value($field), [$id]));
+                    $this->change($other, $row->id, [$field->column() => $left === [] ? null : $left]);
+                }
                 foreach ($field->linksTo() === $table->singular ? $this->rows[$other->storedAs()] ?? [] : [] as $row) {
                     if ($row->value($field) === $id) {
                         $this->change($other, $row->id, [$field->column() => null]);
@@ -114,32 +169,5 @@ final class InMemoryRecordStore implements RecordStore
     public function keepAnswer(string $tap, array $answer): void
     {
         $this->answers[$tap] = $answer;
-    }
-
-    private static function meets(Row $row, Condition $condition): bool
-    {
-        return match ($condition->kind) {
-            'all' => array_reduce($condition->parts, fn (bool $yes, Condition $part): bool => $yes && self::meets($row, $part), true),
-            'any' => array_reduce($condition->parts, fn (bool $yes, Condition $part): bool => $yes || self::meets($row, $part), false),
-            'not' => ! self::meets($row, $condition->parts[0]),
-            default => self::compares($row, $condition),
-        };
-    }
-
-    private static function compares(Row $row, Condition $condition): bool
-    {
-        $mine = $condition->field === null ? null : $row->value($condition->field);
-        $value = $condition->value;
-        if ($condition->operator === '==' || $condition->operator === '!=') {
-            return Evaluation::alike($mine, $value) === ($condition->operator === '==');
-        }
-        if ($mine === null || $value === null) {
-            return false;
-        }
-        $order = is_string($mine) && is_string($value) ? strcmp($mine, $value) : $mine <=> $value;
-
-        return match ($condition->operator) {
-            '<' => $order < 0, '>' => $order > 0, '<=' => $order <= 0, default => $order >= 0
-        };
     }
 }

@@ -63,7 +63,7 @@ final class World
         return (new Player($this->blueprint, $this->store))->tap(new Visit(self::moment(), $screen, $args, $person, $inputs), $at, $item, $key, $trail ?? Trail::none());
     }
 
-    public function at(string $when): DateTimeImmutable
+    public static function at(string $when): DateTimeImmutable
     {
         return new DateTimeImmutable($when, new DateTimeZone('UTC'));
     }

@@ -10,6 +10,23 @@ const id = useId()
 const sending = ref(false)
 const trouble = ref('')
 
+const types: Record<string, string> = { date: 'date', time: 'time', colour: 'color', email: 'email', phone: 'tel', web: 'url' }
+const located = 'geolocation' in navigator
+const parted = computed(() => (props.box.control === 'rows' ? ', ' : '; '))
+const chosen = computed(() => props.modelValue.split(props.box.control === 'rows' ? /,\s*/ : /;\s*/).filter(Boolean))
+
+function toggle(one: string) {
+  const now = chosen.value.includes(one) ? chosen.value.filter((c) => c !== one) : [...chosen.value, one]
+  emit('update:modelValue', now.join(parted.value))
+}
+
+function here() {
+  navigator.geolocation.getCurrentPosition(
+    (at) => emit('update:modelValue', `${at.coords.latitude.toFixed(5)}, ${at.coords.longitude.toFixed(5)}`),
+    () => (trouble.value = 'This device does not tell where it is. Please write latitude and longitude.'),
+  )
+}
+
 const wrong = computed(() => props.error || trouble.value)
 
 /** The box shows the clock of this device; the server hears UTC. */
@@ -51,8 +68,27 @@ async function setPicture(event: Event) {
       <img v-if="modelValue" class="box-picture" :src="media(modelValue)" alt="">
       <input :id="id" type="file" accept="image/png,image/jpeg,image/webp" :aria-busy="sending" @change="setPicture">
     </template>
+    <select v-else-if="box.control === 'choice'" :id="id" :value="modelValue" :required="box.required" :aria-invalid="!!wrong" :aria-describedby="`${id}-wrong`" @change="emit('update:modelValue', ($event.target as HTMLSelectElement).value)">
+      <option value="">Choose…</option>
+      <option v-for="choice in box.choices" :key="choice.id" :value="choice.id">{{ choice.label }}</option>
+    </select>
+    <span v-else-if="box.control === 'choices' || box.control === 'rows'" :id="id" class="box-many" role="group" :aria-label="box.label">
+      <label v-for="choice in box.choices" :key="choice.id"><input type="checkbox" :checked="chosen.includes(choice.id)" @change="toggle(choice.id)"> {{ choice.label }}</label>
+    </span>
+    <span v-else-if="box.control === 'rating'" :id="id" class="box-stars" role="radiogroup" :aria-label="box.label">
+      <button v-for="choice in box.choices" :key="choice.id" type="button" role="radio" :aria-checked="modelValue === choice.id" :aria-label="choice.label" :class="{ on: Number(choice.id) <= Number(modelValue) }" @click="emit('update:modelValue', modelValue === choice.id ? '' : choice.id)">★</button>
+    </span>
+    <textarea v-else-if="box.control === 'longText'" :id="id" rows="4" :value="modelValue" :placeholder="box.hint" :aria-invalid="!!wrong" :aria-describedby="`${id}-wrong`" @input="emit('update:modelValue', ($event.target as HTMLTextAreaElement).value)" />
+    <span v-else-if="box.control === 'place'" class="box-place">
+      <input :id="id" type="text" inputmode="text" :value="modelValue" :placeholder="box.hint || '50.1234, -5.5678'" :aria-invalid="!!wrong" :aria-describedby="`${id}-wrong`" @input="emit('update:modelValue', ($event.target as HTMLInputElement).value)">
+      <button v-if="located" type="button" @click="here">Here</button>
+    </span>
+    <template v-else-if="box.control === 'file'">
+      <a v-if="modelValue" :href="media(modelValue)" download>The file</a>
+      <input :id="id" type="file" accept=".pdf,.txt,.csv,.mp3,.zip,image/png,image/jpeg,image/webp" :aria-busy="sending" @change="setPicture">
+    </template>
     <input v-else-if="box.control === 'moment'" :id="id" type="datetime-local" :value="localMoment" :aria-invalid="!!wrong" :aria-describedby="`${id}-wrong`" @change="setMoment(($event.target as HTMLInputElement).value)">
-    <input v-else :id="id" type="text" :inputmode="box.control === 'number' ? 'decimal' : 'text'" :value="modelValue" :placeholder="box.hint" :aria-invalid="!!wrong" :aria-describedby="`${id}-wrong`" @input="emit('update:modelValue', ($event.target as HTMLInputElement).value)">
+    <input v-else :id="id" :type="types[box.control] ?? 'text'" :inputmode="box.control === 'number' ? 'decimal' : undefined" :value="modelValue" :placeholder="box.hint" :aria-invalid="!!wrong" :aria-describedby="`${id}-wrong`" @input="emit('update:modelValue', ($event.target as HTMLInputElement).value)">
     <p v-if="wrong" :id="`${id}-wrong`" class="box-wrong">{{ wrong }}</p>
   </div>
 </template>

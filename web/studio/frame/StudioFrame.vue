@@ -7,6 +7,7 @@ import DataStation from '../data/DataStation.vue'
 import TheDeck from '../deck/TheDeck.vue'
 import ReleaseStation from '../release/ReleaseStation.vue'
 import ScreensStation from '../screens/ScreensStation.vue'
+import ForeseenDialog from './ForeseenDialog.vue'
 import HistoryDialog from './HistoryDialog.vue'
 import ShortcutsDialog from './ShortcutsDialog.vue'
 import TheWalk from './TheWalk.vue'
@@ -69,6 +70,7 @@ const go = (key: string) => router.push(`/apps/${studio.app}/${key}`)
     </div>
     <HistoryDialog v-model="history" />
     <ShortcutsDialog v-model="help" />
+    <ForeseenDialog />
     <v-snackbar :model-value="!!studio.trouble.value" color="error" location="bottom start" :timeout="9000" role="alert" @update:model-value="studio.trouble.value = ''">
       {{ studio.trouble.value }}
       <template #actions><v-btn variant="text" @click="studio.trouble.value = ''">Close</v-btn></template>

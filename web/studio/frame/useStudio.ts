@@ -1,5 +1,5 @@
 import { computed, inject, nextTick, provide, ref, shallowRef, type InjectionKey } from 'vue'
-import type { Finding, StudioState } from '../../contracts/studio'
+import type { Finding, Foreseen, StudioState } from '../../contracts/studio'
 import { api, Declined } from '../api'
 
 export interface EditPayload {
@@ -51,10 +51,34 @@ function open(app: string) {
     }
   }
 
-  const edit = (payload: EditPayload) => change(() => api.post<StudioState>(`apps/${app}/edits`, { base: state.value?.revision.number, ...payload }))
+  /** What an edit would do to the rows there are, while the founder is asked. */
+  const asking = shallowRef<{ title: string; foreseen: Foreseen; answer: (go: boolean) => void } | null>(null)
+
+  /** Edits that could take values away or leave sentences pointing at nothing are read first. */
+  async function agreed(payload: EditPayload): Promise<boolean> {
+    const at = payload.at ?? ''
+    const removes = payload.what === 'remove' && /^\/tables\/\d+(\/fields\/\d+)?$/.test(at)
+    const retypes = payload.what === 'fill' && /\/fields\/\d+\/type$/.test(at)
+    if (!removes && !retypes) return true
+    const foreseen = await api.post<Foreseen>(`apps/${app}/foresee`, { base: state.value?.revision.number, ...payload })
+    if (!foreseen.uses.length && !foreseen.sentences.some((s) => s.loses || retypes)) return true
+    const go = await new Promise<boolean>((answer) => (asking.value = { title: removes ? 'Remove it?' : 'Change the type?', foreseen, answer }))
+    asking.value = null
+    return go
+  }
+
+  const edit = (payload: EditPayload) => change(async () => {
+    if (!(await agreed(payload))) return state.value as StudioState
+    return api.post<StudioState>(`apps/${app}/edits`, { base: state.value?.revision.number, ...payload })
+  })
 
   /** Makes an edit that was typed; answers the sentence that says why it could not be made, or ''. */
   async function tryEdit(payload: EditPayload): Promise<string> {
+    try {
+      if (!(await agreed(payload))) return ''
+    } catch (error) {
+      return error instanceof Declined ? error.message : String(error)
+    }
     saving.value++
     try {
       state.value = await api.post<StudioState>(`apps/${app}/edits`, { base: state.value?.revision.number, ...payload })
@@ -84,7 +108,7 @@ function open(app: string) {
   })
 
   return {
-    app, state, trouble, saving, pointed, gone, filling, changes, findingsAt, load, edit, tryEdit, fill, startFilling, told,
+    app, state, asking, trouble, saving, pointed, gone, filling, changes, findingsAt, load, edit, tryEdit, fill, startFilling, told,
     undo: () => state.value?.canUndo && change(() => api.post<StudioState>(`apps/${app}/undo`)),
     redo: () => state.value?.canRedo && change(() => api.post<StudioState>(`apps/${app}/redo`)),
     goLive: () => change(() => api.post<StudioState>(`apps/${app}/live`)),

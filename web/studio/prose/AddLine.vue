@@ -12,7 +12,7 @@ const field = ref<HTMLInputElement>()
 
 const beginnings = computed(() => {
   const kinds = studio.state.value?.kinds ?? {}
-  const all = props.kind === 'field' ? (kinds.type ?? []).map((k) => ({ kind: k.kind, lead: `New field is ${k.blank}`, blank: `New field is ${k.blank}` })) : (kinds[props.kind] ?? [])
+  const all = props.kind === 'field' ? (kinds.type ?? []).map((k) => ({ kind: k.kind, lead: `New field ${k.blank}`, blank: `New field ${k.blank}` })) : (kinds[props.kind] ?? [])
   return all.filter((k) => k.blank.toLowerCase().includes(typed.value.trim().toLowerCase()))
 })
 

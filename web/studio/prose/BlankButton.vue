@@ -3,8 +3,9 @@ import { computed, nextTick, ref, watch } from 'vue'
 import type { BlankState } from '../../contracts/studio'
 import { api } from '../api'
 import { useStudio } from '../frame/useStudio'
+import FormulaHelp from './FormulaHelp.vue'
 
-const props = defineProps<{ at: string; kind: string; text: string; filled?: boolean; optional?: boolean; label?: string; plain?: boolean; wrong?: boolean }>()
+const props = defineProps<{ at: string; kind: string; text: string; filled?: boolean; optional?: boolean; label?: string; words?: string; plain?: boolean; wrong?: boolean }>()
 const studio = useStudio()
 const button = ref<HTMLElement>()
 const field = ref<HTMLInputElement | HTMLTextAreaElement>()
@@ -15,15 +16,26 @@ const trouble = ref('')
 const marked = ref(-1)
 const busy = ref(false)
 
+/** Formulas are pointed at, or written; the last way is kept in this browser. */
+const writing = ref(localStorage.getItem('lanai.writing') === 'yes')
+const searched = ref('')
+function setWriting(to: boolean) {
+  writing.value = to
+  localStorage.setItem('lanai.writing', to ? 'yes' : 'no')
+  nextTick(() => field.value?.focus())
+}
+
 const isText = computed(() => props.kind === 'text' || props.kind === 'plain')
 /** Without the quotes and escapes that the script needs. */
 const spoken = (text: string) => (/^".*"$/s.test(text) ? text.slice(1, -1).replace(/\\(.)/g, (_, c) => (c === 'n' ? ' ' : c)) : text)
-const shown = computed(() => (props.plain ? props.text : props.filled === false ? (props.label || words[props.kind] || '…') : isText.value ? spoken(props.text) || 'no text yet' : props.kind === 'formula' ? props.text.replace(/^`(.*)`$/s, '$1') : spoken(props.text)))
-const words: Record<string, string> = { table: 'a table', row: 'one of a table', field: 'a field', screen: 'a screen', formula: 'a formula', text: 'a text', name: 'a name', number: 'a number', colour: 'a colour', choice: 'choose' }
+const shown = computed(() => (props.plain ? props.text : props.filled === false ? (props.label || plainWords[props.kind] || '…') : isText.value ? spoken(props.text) || 'no text yet' : props.kind === 'formula' ? props.words || props.text.replace(/^`(.*)`$/s, '$1') : spoken(props.text)))
+const plainWords: Record<string, string> = { table: 'a table', row: 'one of a table', field: 'a field', screen: 'a screen', formula: 'a formula', text: 'a text', name: 'a name', number: 'a number', colour: 'a colour', choice: 'choose', type: 'a type' }
 const picks = computed(() => {
   const all = blank.value?.choices ?? []
   const part = typed.value.trim().toLowerCase()
-  if (isText.value || !part || typed.value === blank.value?.value) return all
+  if (isText.value || ((!part || typed.value === blank.value?.value) && (props.kind !== 'formula' || writing.value))) return all
+  if (props.kind === 'formula' && !writing.value) return all.filter((pick) => `${pick.words} ${pick.note}`.toLowerCase().includes(searched.value.trim().toLowerCase()))
+  if (props.kind === 'formula') return all.filter((pick) => `${pick.text} ${pick.words}`.toLowerCase().includes(part.split(/[\s(]/).pop() ?? ''))
   return all.filter((pick) => `${pick.text} ${pick.note}`.toLowerCase().includes(part))
 })
 
@@ -34,7 +46,7 @@ async function start() {
   trouble.value = ''
   marked.value = -1
   blank.value = null
-  typed.value = ''
+  typed.value = searched.value = ''
   open.value = true
   try {
     blank.value = await api.get<BlankState>(`apps/${studio.app}/blank?at=${encodeURIComponent(props.at)}`)
@@ -87,7 +99,8 @@ function press(event: KeyboardEvent) {
     event.preventDefault()
     const chosen = picks.value[marked.value]
     if (chosen && isText.value) return pick(chosen.text)
-    take(chosen ? chosen.text : typed.value, event.key === 'Tab')
+    const found = props.kind === 'formula' && !writing.value && searched.value.trim() && marked.value < 0 ? picks.value[0] : chosen
+    take(found ? found.text : typed.value, event.key === 'Tab')
   }
 }
 
@@ -100,10 +113,10 @@ async function leaveOut() {
 <template>
   <span class="blank-place">
     <span
-      ref="button" role="button" tabindex="0" :class="plain ? 'link' : ['blank', `blank-${kind}`, { unfilled: filled === false, wrong }]" :data-blank="plain ? undefined : at" :aria-label="plain ? undefined : `${label || words[kind] || kind}: ${shown}`"
+      ref="button" role="button" tabindex="0" :class="plain ? 'link' : ['blank', `blank-${kind}`, { unfilled: filled === false, wrong }]" :data-blank="plain ? undefined : at" :title="kind === 'formula' ? text : undefined" :aria-label="plain ? undefined : `${label || plainWords[kind] || kind}: ${shown}`"
       @click.stop="start" @keydown.enter.prevent.stop="start" @keydown.space.prevent.stop="start"
     ><i v-if="kind === 'colour' && filled !== false" class="swatch" :style="{ background: text }" />{{ shown }}</span>
-    <v-menu v-if="open" v-model="open" :activator="button" :open-on-click="false" :close-on-content-click="false" location="bottom start" offset="6" max-width="420" min-width="300">
+    <v-menu v-if="open" v-model="open" :activator="button" :open-on-click="false" :close-on-content-click="false" location="bottom start" offset="6" :max-width="kind === 'formula' ? 520 : 420" min-width="300">
       <v-card class="filler" @keydown.stop>
         <p class="small">{{ blank ? `Here fits ${blank.words}.` : 'One moment…' }}</p>
         <div v-if="kind === 'colour'" class="filler-colour">
@@ -111,11 +124,16 @@ async function leaveOut() {
           <input ref="field" v-model="typed" class="filler-field code" aria-label="Colour as text" @keydown="press">
         </div>
         <textarea v-else-if="isText" ref="field" v-model="typed" class="filler-field" rows="3" :aria-label="blank?.words" :aria-invalid="!!trouble" @keydown="press" />
-        <input v-else ref="field" v-model="typed" class="filler-field" :class="{ code: kind === 'formula' }" :aria-label="blank?.words" :aria-invalid="!!trouble" spellcheck="false" @input="marked = -1" @keydown="press">
+        <template v-if="kind === 'formula' && blank">
+          <FormulaHelp :at="at" :text="typed" :writing="writing" @mend="(text) => (typed = text)" />
+          <button class="link small filler-way" @click="setWriting(!writing)">{{ writing ? 'By pointing' : 'By writing' }}</button>
+          <input v-if="!writing" ref="field" v-model="searched" class="filler-field" placeholder="Search what fits" aria-label="Search what fits" spellcheck="false" @input="marked = 0" @keydown="press">
+        </template>
+        <input v-if="kind !== 'colour' && !isText && (kind !== 'formula' || writing)" ref="field" v-model="typed" class="filler-field" :class="{ code: kind === 'formula' }" :aria-label="blank?.words" :aria-invalid="!!trouble" spellcheck="false" @input="marked = -1" @keydown="press">
         <p v-if="trouble" class="fault" role="alert">{{ trouble }}</p>
         <ul v-if="picks.length" class="picks" role="listbox" :aria-label="isText ? 'Values to put in' : 'What fits'">
           <li v-for="(choice, i) in picks" :key="choice.text" role="option" :aria-selected="i === marked" :data-pick="i" :class="{ marked: i === marked }" @mousedown.prevent @click="pick(choice.text)">
-            <span :class="{ code: kind === 'formula' || isText }">{{ choice.text }}</span><span class="small">{{ choice.note }}</span>
+            <span :class="{ code: isText }">{{ choice.words || choice.text }}</span><span v-if="blank?.type !== 'yes or no'" class="small">{{ choice.note }}</span>
           </li>
         </ul>
         <div class="dialog-end">

@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { mdiArrowDown, mdiArrowUp, mdiClose, mdiPlus } from '@mdi/js'
+import { mdiArrowDown, mdiArrowUp, mdiClose, mdiLinkVariant, mdiPlus } from '@mdi/js'
 import { ref } from 'vue'
 import type { Offer, ProseLine } from '../../contracts/studio'
+import UsedIn from '../data/UsedIn.vue'
 import FindingNote from '../findings/FindingNote.vue'
 import { useStudio } from '../frame/useStudio'
 import AddLine from './AddLine.vue'
@@ -10,6 +11,9 @@ import BlankButton from './BlankButton.vue'
 const props = defineProps<{ lines: ProseLine[]; root: string }>()
 const studio = useStudio()
 const adding = ref<{ under: number; list: string; index?: number; kind: 'line' | 'effect' | 'field'; indent: number } | null>(null)
+
+const used = ref('')
+const usable = (line: ProseLine) => line.role === 'node' && /^\/(tables|screens)\/\d+(\/fields\/\d+)?$/.test(line.at)
 
 const index = (at: string) => (/\/\d+$/.test(at) ? Number(at.split('/').pop()) : -1)
 const listOf = (at: string) => at.replace(/\/\d+$/, '')
@@ -43,7 +47,7 @@ async function offer(line: ProseLine, i: number, offered: Offer) {
     return
   }
   if ((await studio.edit({ what: 'offer', at: offered.at })) && offered.kind !== 'flag') {
-    const inner = offered.kind === 'series' ? '/0/field' : offered.key === 'asking' || (offered.key === 'with' && offered.kind === 'formula') ? '/0' : ''
+    const inner = offered.key === 'alike' ? '/0' : offered.kind === 'series' ? '/0/field' : offered.key === 'asking' || (offered.key === 'with' && offered.kind === 'formula') ? '/0' : ''
     studio.startFilling(offered.key === 'about' ? `${offered.at}/0/one` : offered.at + inner)
   }
 }
@@ -107,7 +111,7 @@ defineExpose({ addAtEnd: (list: string, kind: 'line' | 'effect' | 'field') => (a
         <span class="line-words">
           <template v-for="(part, p) in shownParts(line)" :key="p">
             <template v-if="!part.kind">{{ part.text.startsWith(',') || part.text === ':' ? '' : ' ' }}<span class="words">{{ part.text }}</span></template>
-            <template v-else>{{ ' ' }}<BlankButton :at="part.at ?? ''" :kind="part.kind" :text="part.text" :filled="part.filled" :optional="part.optional" :label="part.label" :wrong="wrong(part.at)" /></template>
+            <template v-else>{{ ' ' }}<BlankButton :at="part.at ?? ''" :kind="part.kind" :text="part.text" :filled="part.filled" :optional="part.optional" :label="part.label" :words="part.words" :wrong="wrong(part.at)" /></template>
           </template>
         </span>
         <span class="line-tools">
@@ -117,6 +121,7 @@ defineExpose({ addAtEnd: (list: string, kind: 'line' | 'effect' | 'field') => (a
               <v-list-item v-for="offered in shownOffers(line)" :key="offered.key" :title="offered.label" @click="offer(line, i, offered)" />
             </v-list>
           </v-menu>
+          <v-btn v-if="usable(line)" :icon="mdiLinkVariant" size="x-small" variant="text" aria-label="Used in" title="Where this is used" @click="used = line.at" />
           <template v-if="isNode(line)">
             <v-btn :icon="mdiArrowUp" size="x-small" variant="text" aria-label="Move up" title="Move up (Alt+Up)" :disabled="index(line.at) === 0" @click="move(line, -1)" />
             <v-btn :icon="mdiArrowDown" size="x-small" variant="text" aria-label="Move down" title="Move down (Alt+Down)" :disabled="index(line.at) >= count(listOf(line.at)) - 1" @click="move(line, 1)" />
@@ -129,5 +134,6 @@ defineExpose({ addAtEnd: (list: string, kind: 'line' | 'effect' | 'field') => (a
       </div>
       <AddLine v-if="adding && adding.under === i" v-bind="adding" @done="adding = null" />
     </template>
+    <UsedIn v-model="used" />
   </div>
 </template>

@@ -4,19 +4,32 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Data\FieldTypes;
 
+use Faker\Generator;
 use Lanai\Core\Data\FieldType;
 use Lanai\Core\Data\UnreadableValue;
 use Lanai\Core\Formula\Kind;
 use Lanai\Core\Formula\Type;
+use Lanai\Core\Script\Blank;
+use Lanai\Core\Script\Clause;
+use Lanai\Core\Script\Fits\NumberFit;
 use Lanai\Core\Script\Sentence;
 use Lanai\Core\Script\Words;
 
-/** A number with decimals, kept as an IEEE 754 double. */
+/** A number with decimals, kept as an IEEE 754 double, in a range where one is given. */
 final readonly class DecimalType implements FieldType
 {
+    use Kept;
+
+    public function __construct(public ?int $least = null, public ?int $most = null)
+    {
+    }
+
     public static function sentence(): Sentence
     {
-        return Sentence::of(new Words('a decimal', 'decimal'));
+        return Sentence::of(new Words('is a decimal', 'is decimal'))->clauses(
+            Clause::joined('from', 'from', new Blank('least', NumberFit::whole())),
+            Clause::joined('to', 'to', new Blank('most', NumberFit::whole())),
+        );
     }
 
     public function type(): Type
@@ -41,15 +54,22 @@ final readonly class DecimalType implements FieldType
 
     public function read(mixed $input): ?float
     {
-        $text = is_scalar($input) ? trim((string) $input) : '';
+        $text = self::typed($input);
         if ($text === '') {
             return null;
         }
         if (! is_numeric($text) || ! is_finite((float) $text)) {
             throw new UnreadableValue("“{$text}” is not a number. Use a point for decimals, as in 18.5.");
         }
+        $number = (float) $text;
+        if ($this->least !== null && $number < $this->least) {
+            throw new UnreadableValue("This must be at least {$this->least}.");
+        }
+        if ($this->most !== null && $number > $this->most) {
+            throw new UnreadableValue("This must be at most {$this->most}.");
+        }
 
-        return (float) $text;
+        return $number;
     }
 
     public function write(mixed $value): string
@@ -60,5 +80,10 @@ final readonly class DecimalType implements FieldType
     public function control(): string
     {
         return 'number';
+    }
+
+    public function sample(Generator $faker, string $name): mixed
+    {
+        return round($faker->randomFloat(1, $this->least ?? 0, $this->most ?? max(30, $this->least ?? 0)), 1);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Data\FieldTypes;
 
+use Faker\Generator;
 use Lanai\Core\Data\FieldType;
 use Lanai\Core\Data\Row;
 use Lanai\Core\Data\UnreadableValue;
@@ -15,6 +16,8 @@ use Lanai\Core\Script\Sentence;
 /** A link to one row of another table, by its id. */
 final readonly class LinkType implements FieldType
 {
+    use Kept;
+
     /** @param  string  $one what one row of the linked table is called */
     public function __construct(public string $one = '')
     {
@@ -22,7 +25,7 @@ final readonly class LinkType implements FieldType
 
     public static function sentence(): Sentence
     {
-        return Sentence::of('one', new Blank('one', TableFit::singular()));
+        return Sentence::of('is one', new Blank('one', TableFit::singular()));
     }
 
     public function type(): Type
@@ -35,30 +38,17 @@ final readonly class LinkType implements FieldType
         return 'INTEGER';
     }
 
-    public function store(mixed $value): ?int
-    {
-        return $value instanceof Row ? $value->id : (is_int($value) ? $value : null);
-    }
-
-    public function load(mixed $stored): ?int
-    {
-        return is_numeric($stored) ? (int) $stored : null;
-    }
-
     public function read(mixed $input): ?int
     {
         if ($input instanceof Row) {
             return $input->id;
         }
-        $text = is_scalar($input) ? trim((string) $input) : '';
+        $text = self::typed($input);
         if ($text === '') {
             return null;
         }
-        if (! preg_match('/^\d{1,15}$/', $text)) {
-            throw new UnreadableValue('Please pick one from the list.');
-        }
 
-        return (int) $text;
+        return preg_match('/^\d{1,15}$/', $text) ? (int) $text : throw new UnreadableValue('Please pick one from the list.');
     }
 
     public function write(mixed $value): string
@@ -69,5 +59,10 @@ final readonly class LinkType implements FieldType
     public function control(): string
     {
         return 'row';
+    }
+
+    public function sample(Generator $faker, string $name): mixed
+    {
+        return null;
     }
 }

@@ -6,6 +6,7 @@ namespace Lanai\Core\Data\FieldTypes;
 
 use DateTimeImmutable;
 use DateTimeZone;
+use Faker\Generator;
 use Lanai\Core\Data\FieldType;
 use Lanai\Core\Data\UnreadableValue;
 use Lanai\Core\Formula\Kind;
@@ -16,11 +17,11 @@ use Lanai\Core\Script\Words;
 /** An instant, stored in UTC as ISO 8601 with a Z, so that text order is time order. */
 final readonly class MomentType implements FieldType
 {
-    private const STORED = 'Y-m-d\TH:i:s\Z';
+    use Kept;
 
     public static function sentence(): Sentence
     {
-        return Sentence::of(new Words('a date and time', 'date and time'));
+        return Sentence::of(new Words('is a date and time', 'is date and time'));
     }
 
     public function type(): Type
@@ -33,25 +34,13 @@ final readonly class MomentType implements FieldType
         return 'TEXT';
     }
 
-    public function store(mixed $value): ?string
-    {
-        return $value instanceof DateTimeImmutable ? $value->setTimezone(new DateTimeZone('UTC'))->format(self::STORED) : null;
-    }
-
-    public function load(mixed $stored): ?DateTimeImmutable
-    {
-        $at = is_string($stored) ? DateTimeImmutable::createFromFormat('!'.self::STORED, $stored, new DateTimeZone('UTC')) : false;
-
-        return $at === false ? null : $at;
-    }
-
     /** Reads ISO 8601; without an offset the clock is UTC. */
     public function read(mixed $input): ?DateTimeImmutable
     {
         if ($input instanceof DateTimeImmutable) {
             return $input;
         }
-        $text = is_scalar($input) ? trim((string) $input) : '';
+        $text = self::typed($input);
         if ($text === '') {
             return null;
         }
@@ -59,17 +48,28 @@ final readonly class MomentType implements FieldType
             || (int) ($m[4] ?? 0) > 23 || (int) ($m[5] ?? 0) > 59 || (int) ($m[6] ?? 0) > 59) {
             throw new UnreadableValue("“{$text}” is not a date and time. Write it as 2026-12-24 07:30.");
         }
+        $at = (new DateTimeImmutable($text, new DateTimeZone('UTC')))->setTimezone(new DateTimeZone('UTC'));
 
-        return (new DateTimeImmutable($text, new DateTimeZone('UTC')))->setTimezone(new DateTimeZone('UTC'));
+        return $at->setTime((int) $at->format('H'), (int) $at->format('i'), (int) $at->format('s'));
     }
 
     public function write(mixed $value): string
     {
-        return $value instanceof DateTimeImmutable ? $value->setTimezone(new DateTimeZone('UTC'))->format('Y-m-d H:i') : '';
+        if (! $value instanceof DateTimeImmutable) {
+            return '';
+        }
+        $at = $value->setTimezone(new DateTimeZone('UTC'));
+
+        return $at->format($at->format('s') === '00' ? 'Y-m-d H:i' : 'Y-m-d H:i:s');
     }
 
     public function control(): string
     {
         return 'moment';
+    }
+
+    public function sample(Generator $faker, string $name): mixed
+    {
+        return $this->read($faker->dateTimeBetween('@1767225600', '@1798761600')->format('Y-m-d\\TH:00:00\\Z'));
     }
 }

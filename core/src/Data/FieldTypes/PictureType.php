@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Data\FieldTypes;
 
+use Faker\Generator;
 use Lanai\Core\Data\FieldType;
 use Lanai\Core\Data\UnreadableValue;
 use Lanai\Core\Formula\Kind;
@@ -14,9 +15,11 @@ use Lanai\Core\Script\Words;
 /** The name of an uploaded picture: 64 hexadecimal digits (its SHA-256) and png, jpg or webp. */
 final readonly class PictureType implements FieldType
 {
+    use Kept;
+
     public static function sentence(): Sentence
     {
-        return Sentence::of(new Words('a picture', 'picture'));
+        return Sentence::of(new Words('is a picture', 'is picture'));
     }
 
     public function type(): Type
@@ -29,26 +32,13 @@ final readonly class PictureType implements FieldType
         return 'TEXT';
     }
 
-    public function store(mixed $value): ?string
-    {
-        return is_string($value) ? $value : null;
-    }
-
-    public function load(mixed $stored): ?string
-    {
-        return is_string($stored) ? $stored : null;
-    }
-
     public function read(mixed $input): ?string
     {
         if (! is_string($input) || trim($input) === '') {
             return null;
         }
-        if (! preg_match('/^[0-9a-f]{64}\.(png|jpg|webp)$/', $input)) {
-            throw new UnreadableValue('Please upload a PNG, JPEG or WebP picture.');
-        }
 
-        return $input;
+        return preg_match('/^[0-9a-f]{64}\.(png|jpg|webp)$/', $input) ? $input : throw new UnreadableValue('Please upload a PNG, JPEG or WebP picture.');
     }
 
     public function write(mixed $value): string
@@ -59,5 +49,10 @@ final readonly class PictureType implements FieldType
     public function control(): string
     {
         return 'picture';
+    }
+
+    public function sample(Generator $faker, string $name): mixed
+    {
+        return null;
     }
 }

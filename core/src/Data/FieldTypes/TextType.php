@@ -4,27 +4,37 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Data\FieldTypes;
 
+use Faker\Generator;
 use Lanai\Core\Data\FieldType;
+use Lanai\Core\Data\Samples;
 use Lanai\Core\Data\UnreadableValue;
 use Lanai\Core\Formula\Kind;
 use Lanai\Core\Formula\Type;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Clause;
 use Lanai\Core\Script\Fits\NumberFit;
+use Lanai\Core\Script\Fits\TextFit;
 use Lanai\Core\Script\Sentence;
 use Lanai\Core\Script\Words;
 
-/** Text of any length, or up to so many characters (as a person counts them). */
+/** Text of one line, with a least and a most length, and a pattern where one is given. */
 final readonly class TextType implements FieldType
 {
-    public function __construct(public ?int $most = null)
+    use Kept;
+    use ReadsText;
+
+    /** @param  string  $like  an example: each digit stands for any digit, each letter for any letter, all else for itself */
+    public function __construct(public ?int $least = null, public ?int $most = null, public string $like = '')
     {
     }
 
     public static function sentence(): Sentence
     {
-        return Sentence::of(new Words('a text', 'text'))
-            ->clauses(Clause::joined('of at most', 'of at most so many characters', new Blank('most', NumberFit::whole(1, 100000))));
+        return Sentence::of(new Words('is a text', 'is text'))->clauses(
+            Clause::joined('of at least', 'of at least so many characters', new Blank('least', NumberFit::whole(1, 100000))),
+            Clause::joined('of at most', 'of at most so many characters', new Blank('most', NumberFit::whole(1, 100000))),
+            Clause::of('written like', 'written like an example', new Blank('like', TextFit::plain())),
+        );
     }
 
     public function type(): Type
@@ -37,30 +47,17 @@ final readonly class TextType implements FieldType
         return 'TEXT';
     }
 
-    public function store(mixed $value): ?string
-    {
-        return is_string($value) ? $value : null;
-    }
-
-    public function load(mixed $stored): ?string
-    {
-        return is_scalar($stored) ? (string) $stored : null;
-    }
-
     public function read(mixed $input): ?string
     {
-        if (! is_scalar($input) || trim((string) $input) === '') {
+        $text = self::clean($input);
+        if ($text === null) {
             return null;
         }
-        $text = mb_check_encoding((string) $input, 'UTF-8') ? normalizer_normalize((string) $input) : false;
-        if (! is_string($text)) {
-            throw new UnreadableValue('This text has characters that cannot be read.');
-        }
-        if ($this->most !== null && grapheme_strlen($text) > $this->most) {
-            throw new UnreadableValue("Please use at most {$this->most} characters; this has ".grapheme_strlen($text).'.');
+        if ($this->like !== '' && ! preg_match($this->pattern(), $text)) {
+            throw new UnreadableValue("Please write it like “{$this->like}”.");
         }
 
-        return $text;
+        return self::sized($text, $this->least, $this->most);
     }
 
     public function write(mixed $value): string
@@ -71,5 +68,21 @@ final readonly class TextType implements FieldType
     public function control(): string
     {
         return 'text';
+    }
+
+    public function sample(Generator $faker, string $name): mixed
+    {
+        if ($this->like !== '') {
+            return (string) preg_replace_callback('/\d|\p{Lu}|\p{Ll}/u', fn (array $m): string => ctype_digit($m[0]) ? (string) $faker->randomDigit() : (mb_strtoupper($m[0]) === $m[0] ? chr($faker->numberBetween(65, 90)) : $faker->randomLetter()), $this->like);
+        }
+
+        return Samples::text($faker, $name, $this->most ?? 60);
+    }
+
+    private function pattern(): string
+    {
+        $pattern = (string) preg_replace_callback('/\d|\p{L}|./us', fn (array $m): string => preg_match('/\d/', $m[0]) ? '\d' : (preg_match('/\p{L}/u', $m[0]) ? '\p{L}' : preg_quote($m[0], '/')), $this->like);
+
+        return "/^$pattern$/uD";
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Data\FieldTypes;
 
+use Faker\Generator;
 use Lanai\Core\Data\FieldType;
 use Lanai\Core\Data\UnreadableValue;
 use Lanai\Core\Formula\Kind;
@@ -17,13 +18,15 @@ use Lanai\Core\Script\Words;
 /** A whole number of at most 15 digits (it stays exact in JSON's double), in a range where one is given. */
 final readonly class WholeNumberType implements FieldType
 {
+    use Kept;
+
     public function __construct(public ?int $least = null, public ?int $most = null)
     {
     }
 
     public static function sentence(): Sentence
     {
-        return Sentence::of(new Words('a whole number', 'whole number'))->clauses(
+        return Sentence::of(new Words('is a whole number', 'is whole number'))->clauses(
             Clause::joined('from', 'from', new Blank('least', NumberFit::whole())),
             Clause::joined('to', 'to', new Blank('most', NumberFit::whole())),
         );
@@ -39,23 +42,13 @@ final readonly class WholeNumberType implements FieldType
         return 'INTEGER';
     }
 
-    public function store(mixed $value): ?int
-    {
-        return is_int($value) ? $value : null;
-    }
-
-    public function load(mixed $stored): ?int
-    {
-        return is_numeric($stored) ? (int) $stored : null;
-    }
-
     public function read(mixed $input): ?int
     {
-        $text = is_scalar($input) ? trim((string) $input) : '';
+        $text = self::typed($input);
         if ($text === '') {
             return null;
         }
-        if (! preg_match('/^[+-]?\d{1,15}$/', $text)) {
+        if (! preg_match('/^[+-]?\d{1,15}(?:\.0+)?$/', $text)) {
             throw new UnreadableValue("“{$text}” is not a whole number.");
         }
         $number = (int) $text;
@@ -77,5 +70,10 @@ final readonly class WholeNumberType implements FieldType
     public function control(): string
     {
         return 'number';
+    }
+
+    public function sample(Generator $faker, string $name): mixed
+    {
+        return $faker->numberBetween($this->least ?? min(1, $this->most ?? 1), $this->most ?? max(40, $this->least ?? 1));
     }
 }

@@ -4,18 +4,21 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Data\FieldTypes;
 
+use Faker\Generator;
 use Lanai\Core\Data\FieldType;
 use Lanai\Core\Data\UnreadableValue;
 use Lanai\Core\Formula\Kind;
 use Lanai\Core\Formula\Type;
 use Lanai\Core\Script\Sentence;
-use Lanai\Core\Script\Words;
 
+/** Yes or no. */
 final readonly class YesNoType implements FieldType
 {
+    use Kept;
+
     public static function sentence(): Sentence
     {
-        return Sentence::of(new Words('yes or no'));
+        return Sentence::of('is yes or no');
     }
 
     public function type(): Type
@@ -28,24 +31,14 @@ final readonly class YesNoType implements FieldType
         return 'INTEGER';
     }
 
-    public function store(mixed $value): ?int
-    {
-        return is_bool($value) ? (int) $value : null;
-    }
-
-    public function load(mixed $stored): ?bool
-    {
-        return $stored === null ? null : (bool) $stored;
-    }
-
     public function read(mixed $input): ?bool
     {
-        $text = is_bool($input) ? ($input ? 'yes' : 'no') : (is_scalar($input) ? strtolower(trim((string) $input)) : '');
+        $text = is_bool($input) ? ($input ? 'yes' : 'no') : strtolower(self::typed($input));
 
         return match ($text) {
             '' => null,
-            'yes', 'true', '1' => true,
-            'no', 'false', '0' => false,
+            'yes', 'true', '1', 'y' => true,
+            'no', 'false', '0', 'n' => false,
             default => throw new UnreadableValue("“{$text}” is neither yes nor no."),
         };
     }
@@ -58,5 +51,10 @@ final readonly class YesNoType implements FieldType
     public function control(): string
     {
         return 'switch';
+    }
+
+    public function sample(Generator $faker, string $name): mixed
+    {
+        return $faker->boolean(70);
     }
 }

@@ -6,7 +6,8 @@ namespace Lanai\Core\Data\Storage;
 
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\Field;
-use Lanai\Core\Lines\ListLine;
+use Lanai\Core\Blueprint\Table;
+use Lanai\Core\Data\FieldTypes;
 
 /**
  * How a data set follows a revision. Names in storage never change, so a rename is no step; what the blueprint leaves out
@@ -17,60 +18,46 @@ final class Plan
     /** @return list<Step> */
     public static function from(Layout $now, Blueprint $blueprint): array
     {
-        $steps = [];
+        $tables = [];
         $columns = [];
+        $joins = [];
         foreach ($blueprint->tables as $table) {
             $existing = $now->tables[$table->storedAs()] ?? null;
             if ($existing === null) {
-                $steps[] = Step::create($table);
+                $tables[] = Step::create($table);
             }
             foreach ($table->fields as $field) {
-                if ($field->name === '') {
+                $was = $existing[$field->column()] ?? null;
+                $to = $field->linksToMany() === '' || $field->name === '' ? null : $blueprint->tableOfOne($field->linksToMany());
+                if ($to !== null && ($now->joins[self::join($table, $field)] ?? null) !== $to->storedAs()) {
+                    $joins[] = Step::join($table, $field, $to, $was ?? '');
+                }
+                if (! $field->hasColumn()) {
                     continue;
                 }
                 $declaration = self::declaration($field, $blueprint);
-                $was = $existing[$field->column()] ?? null;
                 if ($was === null) {
                     $columns[] = Step::add($table, $field, $declaration);
-                } elseif ($was !== $declaration) {
+                } elseif ($was !== $declaration && ! str_starts_with($declaration, "$was as ")) {
                     $columns[] = Step::convert($table, $field, $declaration, $was);
                 }
             }
         }
-        $indexes = [];
-        foreach ($blueprint->tables as $table) {
-            foreach ($table->fields as $field) {
-                if ($field->name !== '' && ($field->linksTo() !== '' || self::isSortedOrFiltered($blueprint, $table->name, $field))) {
-                    $indexes[] = Step::index($table, $field);
-                }
-            }
-        }
 
-        return [...$steps, ...$columns, ...$indexes];
+        return [...$tables, ...$columns, ...$joins, ...array_map(fn (array $index): Step => Step::index(...$index), Indexes::of($blueprint))];
     }
 
-    /** "TEXT", or "INTEGER REFERENCES spots" for a link. */
+    /** "TEXT as date", or "INTEGER REFERENCES spots as link": the SQL type, and what the values are. */
     public static function declaration(Field $field, Blueprint $blueprint): string
     {
         $linked = $field->linksTo() === '' ? null : $blueprint->tableOfOne($field->linksTo());
 
-        return $field->type->column().($linked === null ? '' : ' REFERENCES '.$linked->storedAs());
+        return $field->type->column().($linked === null ? '' : ' REFERENCES '.$linked->storedAs()).' as '.FieldTypes::tag($field->type);
     }
 
-    private static function isSortedOrFiltered(Blueprint $blueprint, string $table, Field $field): bool
+    /** The table beside the founder's own that keeps a field's links to many rows. */
+    public static function join(Table $table, Field $field): string
     {
-        foreach ($blueprint->screens as $screen) {
-            foreach ($screen->lines as $line) {
-                if (! $line instanceof ListLine || mb_strtolower($line->table) !== mb_strtolower($table)) {
-                    continue;
-                }
-                if (($line->by[0]->field ?? '') === $field->name
-                    || preg_match('/(?<![.\w])'.preg_quote(\Lanai\Core\Script\Names::inFormula($field->name), '/').'\s*(==|<|>)/', $line->where)) {
-                    return true;
-                }
-            }
-        }
-
-        return false;
+        return '_links_'.$table->storedAs().'_'.$field->column();
     }
 }

@@ -10,14 +10,17 @@ use Lanai\Core\Blueprint\Table;
 /** One change of a data set's shape. */
 final readonly class Step
 {
-    /** @param  'create'|'add'|'convert'|'index'  $what */
-    private function __construct(public string $what, public Table $table, public ?Field $field, public string $declaration, public string $was = '')
+    /**
+     * @param  'create'|'add'|'convert'|'join'|'index'  $what
+     * @param  list<Field>  $fields  those of an index
+     */
+    private function __construct(public string $what, public Table $table, public ?Field $field, public string $declaration = '', public string $was = '', public ?Table $to = null, public array $fields = [])
     {
     }
 
     public static function create(Table $table): self
     {
-        return new self('create', $table, null, '');
+        return new self('create', $table, null);
     }
 
     public static function add(Table $table, Field $field, string $declaration): self
@@ -30,9 +33,21 @@ final readonly class Step
         return new self('convert', $table, $field, $declaration, $was);
     }
 
-    public static function index(Table $table, Field $field): self
+    /** A place for links to many rows; the links of a column of that name go with it. */
+    public static function join(Table $table, Field $field, Table $to, string $was): self
     {
-        return new self('index', $table, $field, '');
+        return new self('join', $table, $field, was: $was, to: $to);
+    }
+
+    /** @param  list<Field>  $fields */
+    public static function index(Table $table, array $fields): self
+    {
+        return new self('index', $table, null, fields: $fields);
+    }
+
+    public function indexName(): string
+    {
+        return 'ix_'.$this->table->storedAs().'_'.implode('_', array_map(fn (Field $f): string => $f->column(), $this->fields));
     }
 
     public function sentence(): string
@@ -43,7 +58,8 @@ final readonly class Step
             'create' => "{$this->table->name} gets a place of its own.",
             'add' => "$field is added to {$this->table->name}, empty in the rows there are.",
             'convert' => "$field of {$this->table->name} changes its type; values that do not convert become empty and are kept aside.",
-            'index' => "$field of {$this->table->name} gets an index.",
+            'join' => "$field of {$this->table->name} gets a place for links to many {$this->to?->name}.",
+            'index' => implode(' and ', array_map(fn (Field $f): string => $f->name, $this->fields))." of {$this->table->name} get an index.",
         };
     }
 }

@@ -8,6 +8,8 @@ use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Formula\Functions;
 use Lanai\Core\Formula\Kind;
+use Lanai\Core\Formula\ListFunctions;
+use Lanai\Core\Formula\Signature;
 use Lanai\Core\Formula\Type;
 use Lanai\Core\Script\Choice;
 use Lanai\Core\Script\Cursor;
@@ -79,6 +81,7 @@ final readonly class FormulaFit implements Fit
         if (! $type->fits($wanted)) {
             $mended = match (true) {
                 $wanted->kind === Kind::Whole && ($type->kind === Kind::Text || $type->isNumber()) => "whole($formula)",
+                $type->kind === Kind::Several && $wanted->kind !== Kind::Several && $type->of?->fits($wanted) === true => "first($formula)",
                 $type->kind === Kind::Text && $wanted->isNumber() => "number($formula)",
                 $wanted->kind === Kind::Text => "text($formula)",
                 default => null,
@@ -93,22 +96,7 @@ final readonly class FormulaFit implements Fit
     public function choices(Scope $scope): array
     {
         $wanted = $this->wanted($scope);
-        $own = array_map(fn ($f): string => Names::inFormula($f->name), $scope->row->fields ?? []);
-        $all = $scope->all();
-        uksort($all, fn (string $a, string $b): int => in_array($b, $own, true) <=> in_array($a, $own, true));
-        $paths = [];
-        foreach ($all as $name => $type) {
-            $paths[$name] = $type;
-            if ($type->kind === Kind::Row && ($name !== 'this' || $scope->row === null)) {
-                foreach ($scope->blueprint->tableOfOne($type->one)->fields ?? [] as $field) {
-                    $paths[$name.'.'.Names::inFormula($field->name)] = $field->valueType();
-                }
-            }
-        }
-        foreach ($scope->inputs as $name => $type) {
-            $paths["input.$name"] = $type;
-        }
-        uksort($paths, fn (string $a, string $b): int => substr_count($a, '.') <=> substr_count($b, '.'));
+        $paths = self::paths($scope);
         if ($wanted->kind === Kind::YesNo) {
             return self::comparisons($paths);
         }
@@ -118,16 +106,43 @@ final readonly class FormulaFit implements Fit
             $choices[] = new Choice((string) $path, $type->inWords());
         }
         foreach (Functions::all() as $function) {
-            if (Type::of($function->gives)->fits($wanted) && $function->takes !== [] && $wanted->kind !== Kind::Any) {
-                foreach ($paths as $path => $type) {
-                    if (count($function->takes) === 1 && $type->kind === $function->takes[0]) {
-                        $choices[] = new Choice("$function->name($path)", $function->help);
-                    }
+            foreach ($wanted->kind === Kind::Any ? [] : $paths as $path => $type) {
+                if (count($function->takes) - $function->optional === 1 && $type->kind !== Kind::Nothing && $function->accepts(0, $type) && in_array($type->kind, $function->takes[0], true) && self::given($function, $type)->fits($wanted)) {
+                    $choices[] = new Choice("$function->name($path)", $function->help);
                 }
             }
         }
 
         return array_slice($choices, 0, 60);
+    }
+
+    /** @return array<string, Type> names in scope and what is one step behind them, the row's own first */
+    public static function paths(Scope $scope): array
+    {
+        $own = array_map(fn ($f): string => Names::inFormula($f->name), $scope->row->fields ?? []);
+        $all = $scope->all();
+        uksort($all, fn (string $a, string $b): int => in_array($b, $own, true) <=> in_array($a, $own, true));
+        $paths = [];
+        foreach ($all as $name => $type) {
+            $paths[$name] = $type;
+            if ($type->kind === Kind::Row && ($name !== 'this' || $scope->row === null)) {
+                $table = $scope->blueprint->tableOfOne($type->one);
+                foreach ($table === null ? [] : $scope->blueprint->partsOf($table) as $part => $partType) {
+                    $paths["$name.$part"] = $partType;
+                }
+            }
+        }
+        foreach ($scope->inputs as $name => $type) {
+            $paths["input.$name"] = $type;
+        }
+        uksort($paths, fn (string $a, string $b): int => substr_count($a, '.') <=> substr_count($b, '.'));
+
+        return $paths;
+    }
+
+    private static function given(Signature $function, Type $type): Type
+    {
+        return ListFunctions::means($function->name, $type) ? ListFunctions::type($function->name, $type->of ?? Type::of(Kind::Any), null) ?? Type::of(Kind::File) : $function->gives([$type]);
     }
 
     /**
@@ -141,6 +156,8 @@ final readonly class FormulaFit implements Fit
             array_push($choices, ...match ($type->kind) {
                 Kind::YesNo => [new Choice($path, 'is yes'), new Choice("not $path", 'is no')],
                 Kind::Moment => [new Choice("$path > now()", 'is still to come'), new Choice("$path < now()", 'is over')],
+                Kind::Several => [new Choice("any($path)", 'there are some'), new Choice("not any($path)", 'there are none')],
+                Kind::Date => [new Choice("$path >= day(now())", 'is today or later'), new Choice("$path < day(now())", 'is over')],
                 Kind::Whole, Kind::Decimal => [new Choice("$path > 0", 'is above zero'), new Choice("$path == 0", 'is zero')],
                 Kind::Row => self::rowComparisons($path, $type, $paths),
                 default => [new Choice("$path != null", 'is filled in')],

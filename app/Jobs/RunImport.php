@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Jobs;
+
+use App\Models\Import;
+use App\Records\DataSet;
+use App\Records\Importer;
+use App\Records\ImportFile;
+use App\Records\NothingWritten;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Queue\Queueable;
+use Lanai\Core\Data\Exchange\Mapping;
+use Lanai\Core\Data\Exchange\UnreadableFile;
+use Throwable;
+
+/** Runs an import in the background. All its rows come in one transaction: when it is cancelled or ends early, none is there. */
+final class RunImport implements ShouldQueue
+{
+    use Queueable;
+
+    public int $tries = 1;
+
+    public int $timeout = 600;
+
+    private float $told = 0;
+
+    public function __construct(private readonly int $import)
+    {
+    }
+
+    public function handle(): void
+    {
+        $import = Import::query()->with(['app.revision', 'app.liveRevision'])->findOrFail($this->import);
+        if (Import::query()->whereKey($import->id)->where('state', 'queued')->update(['state' => 'running']) === 0) {
+            return;
+        }
+        $set = DataSet::from($import->dataset);
+        $blueprint = ($set === DataSet::Live ? $import->app->liveRevision : $import->app->revision)?->read();
+        $table = $blueprint?->tableStoredAs($import->stored);
+        if ($blueprint === null || $table === null) {
+            $this->finish($import, 'failed', 'The table is no longer there.');
+
+            return;
+        }
+        $plan = $import->plan;
+        try {
+            $importer = new Importer($import->app, $set, $blueprint, $table, new Mapping(array_values((array) $plan['to']), (string) $plan['key']));
+            $report = $importer->run(ImportFile::sheet($import), (bool) $plan['onlyRight'], array_map(intval(...), (array) $plan['skip']), fn (int $done) => $this->tell($import, $done));
+            $import->report = $report->data();
+            $import->done = $report->rows;
+            $nothing = $report->bad > 0 && ! $plan['onlyRight'];
+            $this->finish($import, $nothing ? 'failed' : 'done', $nothing ? "$report->bad rows have mistakes, so nothing was brought in." : '');
+        } catch (NothingWritten) {
+            $this->finish($import, 'cancelled', '');
+        } catch (UnreadableFile $unreadable) {
+            $this->finish($import, 'failed', $unreadable->getMessage());
+        }
+    }
+
+    public function failed(?Throwable $reason): void
+    {
+        Import::query()->whereKey($this->import)->whereIn('state', ['queued', 'running'])->update(['state' => 'failed', 'trouble' => 'The import ended unexpectedly. Nothing of it was kept; please try again.']);
+    }
+
+    private function tell(Import $import, int $done): void
+    {
+        if (microtime(true) - $this->told > 0.2) {
+            $this->told = microtime(true);
+            if (Import::query()->whereKey($import->id)->where('state', 'running')->update(['done' => $done]) === 0) {
+                throw new NothingWritten;
+            }
+        }
+    }
+
+    private function finish(Import $import, string $state, string $trouble): void
+    {
+        $import->forceFill(['state' => $state, 'trouble' => $trouble])->save();
+        if (is_file($import->path())) {
+            unlink($import->path());
+        }
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Records;
+
+use App\Models\App;
+use DateTimeImmutable;
+use DateTimeZone;
+use Faker\Factory;
+use Faker\Generator;
+use Illuminate\Database\Connection;
+use Illuminate\Support\Facades\DB;
+use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Blueprint\Field;
+use Lanai\Core\Blueprint\Table;
+use Lanai\Core\Data\RowCheck;
+use Lanai\Core\Formula\Moment;
+
+/** Made-up rows of the sandbox, marked as such, the same for the same seed. */
+final readonly class Samples
+{
+    private Connection $database;
+
+    private EloquentRecordStore $store;
+
+    public function __construct(App $app, private Blueprint $blueprint)
+    {
+        $this->store = new EloquentRecordStore($app, DataSet::Sandbox, $blueprint);
+        $this->database = DB::connection($this->store->connection);
+        $this->database->statement('create table if not exists "_samples" ("tbl" text not null, "id" integer not null, primary key ("tbl", "id")) without rowid');
+    }
+
+    /** @return int how many could be made; rules such as "no two alike" may allow fewer */
+    public function make(Table $table, int $count, int $seed): int
+    {
+        $faker = Factory::create('en_GB');
+        $faker->seed($seed);
+        $check = new RowCheck($this->store, new Moment(new DateTimeImmutable, new DateTimeZone('UTC')));
+
+        return $this->store->together(function () use ($table, $count, $faker, $check): int {
+            $made = 0;
+            for ($tries = 0; $made < $count && $tries < $count * 3; $tries++) {
+                $given = [];
+                foreach ($table->fields as $field) {
+                    if ($field->isAsked() && ($field->required || $faker->boolean(88))) {
+                        $given[$field->column()] = $this->value($field, $faker);
+                    }
+                }
+                $checked = $check->of($table, $given);
+                if ($checked->errors === []) {
+                    $this->database->table('_samples')->insertOrIgnore(['tbl' => $table->storedAs(), 'id' => $this->store->add($table, $checked->values)]);
+                    $made++;
+                }
+            }
+
+            return $made;
+        });
+    }
+
+    /**
+     * @param  list<int>  $ids
+     * @return list<int> those that are samples
+     */
+    public function among(Table $table, array $ids): array
+    {
+        return array_map(intval(...), $this->database->table('_samples')->where('tbl', $table->storedAs())->whereIntegerInRaw('id', $ids)->pluck('id')->all());
+    }
+
+    /** @return list<int> */
+    public function all(Table $table): array
+    {
+        return array_map(intval(...), $this->database->table('_samples')->where('tbl', $table->storedAs())->pluck('id')->all());
+    }
+
+    private function value(Field $field, Generator $faker): string
+    {
+        $to = $field->linksTo() !== '' ? $field->linksTo() : $field->linksToMany();
+        $linked = $to === '' ? null : $this->blueprint->tableOfOne($to);
+        if ($linked === null) {
+            return $field->type->write($field->type->sample($faker, $field->name));
+        }
+        $ids = $this->database->table($linked->storedAs())->orderBy('id')->limit(200)->pluck('id')->all();
+
+        return $ids === [] ? '' : implode(',', $faker->randomElements($ids, $field->linksTo() !== '' ? 1 : $faker->numberBetween(1, min(3, count($ids)))));
+    }
+}

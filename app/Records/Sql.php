@@ -1,0 +1,143 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Records;
+
+use Lanai\Core\Data\Storage\Plan;
+use Lanai\Core\Data\Stored;
+use Lanai\Core\Formula\Among;
+use Lanai\Core\Formula\QueryCall;
+use Lanai\Core\Formula\Term;
+
+/** Writes terms as SQL for SQLite. What SQL does not say as formulas do is called back as the function `lanai`. */
+final class Sql
+{
+    /** @var list<string> */
+    public array $bindings = [];
+
+    /** A yes or no that counts as no where it is nothing, for a where clause; written so that indexes serve. */
+    public function condition(Term $term): string
+    {
+        if ($term->kind === 'column') {
+            return $this->value($term).' = 1';
+        }
+        if ($term->kind === 'operator' && ($term->name === 'and' || $term->name === 'or')) {
+            return '('.implode(" $term->name ", array_map($this->condition(...), $term->parts)).')';
+        }
+        if ($term->kind === 'operator' && in_array($term->name, ['<', '>', '<=', '>='], true)) {
+            return '('.$this->value($term->parts[0])." $term->name ".$this->value($term->parts[1]).')';
+        }
+
+        return $this->yes($term);
+    }
+
+    public function value(Term $term): string
+    {
+        return match ($term->kind) {
+            'value' => $this->constant(Stored::plain($term->value)),
+            'column' => "t$term->row.".self::name((string) $term->field?->column()),
+            'id' => "t$term->row.\"id\"",
+            'lookup' => '(select '.$this->value($term->parts[1]).' from '.self::name((string) $term->table?->storedAs())." as t$term->row where t$term->row.\"id\" = ".$this->value($term->parts[0]).')',
+            'choice' => '(case when '.$this->yes($term->parts[0]).' then '.$this->value($term->parts[1]).' else '.$this->value($term->parts[2]).' end)',
+            'call' => $this->call($term),
+            'among' => $this->among($term),
+            default => $this->operator($term),
+        };
+    }
+
+    public static function name(string $name): string
+    {
+        return '"'.str_replace('"', '""', $name).'"';
+    }
+
+    private function yes(Term $term): string
+    {
+        return $term->isSure() ? $this->value($term) : 'ifnull('.$this->value($term).', 0)';
+    }
+
+    private function constant(string|int|float|null $value): string
+    {
+        if (is_string($value)) {
+            $this->bindings[] = $value;
+
+            return '?';
+        }
+        if (is_float($value)) {
+            $text = sprintf('%.17g', $value);
+
+            return is_finite($value) ? (strpbrk($text, '.e') === false ? "$text.0" : $text) : 'null';
+        }
+
+        return $value === null ? 'null' : (string) $value;
+    }
+
+    private function operator(Term $term): string
+    {
+        $name = $term->name;
+        if ($name === 'and' || $name === 'or') {
+            return '('.implode(" $name ", array_map($this->yes(...), $term->parts)).')';
+        }
+        if ($name === 'not') {
+            return '(not '.$this->yes($term->parts[0]).')';
+        }
+        $parts = array_map($this->value(...), $term->parts);
+
+        return match ($name) {
+            '==' => "($parts[0] is $parts[1])",
+            '!=' => "($parts[0] is not $parts[1])",
+            '<', '>', '<=', '>=' => "ifnull($parts[0] $name $parts[1], 0)",
+            'contains' => "(ifnull(instr($parts[0], $parts[1]), 0) > 0)",
+            '~' => "(ifnull($parts[0], '') || ifnull($parts[1], ''))",
+            '/' => "($parts[0] * 1.0 / nullif($parts[1], 0))",
+            'coalesce' => count($parts) === 1 ? $parts[0] : 'coalesce('.implode(', ', $parts).')',
+            default => "($parts[0] $name $parts[1])",
+        };
+    }
+
+    private function call(Term $term): string
+    {
+        $this->bindings[] = $term->name;
+        $this->bindings[] = QueryCall::types(array_map(fn (Term $part) => $part->type, $term->parts));
+        $this->bindings[] = is_string($term->value) ? $term->value : '';
+
+        return 'lanai(?, ?, ?'.implode('', array_map(fn (Term $part): string => ', '.$this->value($part), $term->parts)).')';
+    }
+
+    private function among(Term $term): string
+    {
+        $among = $term->among;
+        assert($among !== null);
+        $what = $among->of === null ? '' : $this->value($among->of);
+        [$from, $where] = $this->source($among);
+        if ($among->where !== null) {
+            $where[] = $this->condition($among->where);
+        }
+        $where = $where === [] ? '' : ' where '.implode(' and ', $where);
+
+        return match ($term->name) {
+            'count' => "(select count(*) from $from$where)",
+            'any' => "exists (select 1 from $from$where)",
+            'sum' => "(select ifnull(sum($what), 0) from $from$where)",
+            'average' => "(select avg($what) from $from$where)",
+            default => "(select $term->name($what) from $from$where)",
+        };
+    }
+
+    /** @return array{string, list<string>} */
+    private function source(Among $among): array
+    {
+        $row = "t$among->row";
+        $from = self::name($among->table->storedAs())." as $row";
+        if ($among->link === null || $among->owner === null || $among->linking === null) {
+            return [$from, []];
+        }
+        if ($among->link->hasColumn()) {
+            return [$from, ["$row.".self::name($among->link->column()).' = '.$this->value($among->owner)]];
+        }
+        $join = self::name(Plan::join($among->linking, $among->link));
+        [$mine, $theirs] = $among->back ? ['row', 'other'] : ['other', 'row'];
+
+        return ["$join as j$among->row join $from on $row.\"id\" = j$among->row.\"$mine\"", ["j$among->row.\"$theirs\" = ".$this->value($among->owner)]];
+    }
+}

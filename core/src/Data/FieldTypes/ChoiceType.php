@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Data\FieldTypes;
+
+use Faker\Generator;
+use Lanai\Core\Data\FieldType;
+use Lanai\Core\Data\UnreadableValue;
+use Lanai\Core\Formula\Kind;
+use Lanai\Core\Formula\Type;
+use Lanai\Core\Script\Fits\TextFit;
+use Lanai\Core\Script\Sentence;
+use Lanai\Core\Script\Series;
+
+/** One of a few texts. */
+final readonly class ChoiceType implements FieldType
+{
+    use Kept;
+    use ReadsText;
+
+    /** @param  list<string>  $options */
+    public function __construct(public array $options = [])
+    {
+    }
+
+    public static function sentence(): Sentence
+    {
+        return Sentence::of('is one of', new Series('options', ',', TextFit::plain()));
+    }
+
+    public function type(): Type
+    {
+        return Type::of(Kind::Text);
+    }
+
+    public function column(): string
+    {
+        return 'TEXT';
+    }
+
+    public function read(mixed $input): ?string
+    {
+        $text = self::clean($input);
+        if ($text === null) {
+            return null;
+        }
+        foreach ($this->options as $option) {
+            if (mb_strtolower(trim($text)) === mb_strtolower($option)) {
+                return $option;
+            }
+        }
+
+        throw new UnreadableValue("“{$text}” is not one of ".implode(', ', $this->options).'.');
+    }
+
+    public function write(mixed $value): string
+    {
+        return is_string($value) ? $value : '';
+    }
+
+    public function control(): string
+    {
+        return 'choice';
+    }
+
+    public function options(): array
+    {
+        return $this->options;
+    }
+
+    public function sample(Generator $faker, string $name): mixed
+    {
+        return $this->options === [] ? null : $faker->randomElement($this->options);
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Data\FieldTypes;
+
+use Faker\Generator;
+use Lanai\Core\Data\FieldType;
+use Lanai\Core\Data\UnreadableValue;
+use Lanai\Core\Formula\Kind;
+use Lanai\Core\Formula\Type;
+use Lanai\Core\Script\Sentence;
+use Lanai\Core\Script\Words;
+
+/** A colour as #RRGGBB. */
+final readonly class ColourType implements FieldType
+{
+    use Kept;
+
+    public static function sentence(): Sentence
+    {
+        return Sentence::of(new Words('is a colour', 'is colour'));
+    }
+
+    public function type(): Type
+    {
+        return Type::of(Kind::Text);
+    }
+
+    public function column(): string
+    {
+        return 'TEXT';
+    }
+
+    public function read(mixed $input): ?string
+    {
+        $text = strtoupper(self::typed($input));
+
+        return $text === '' ? null : (preg_match('/^#[0-9A-F]{6}$/', $text) ? $text : throw new UnreadableValue("“{$text}” is not a colour. Write it as #0B6E5F."));
+    }
+
+    public function write(mixed $value): string
+    {
+        return is_string($value) ? $value : '';
+    }
+
+    public function control(): string
+    {
+        return 'colour';
+    }
+
+    public function sample(Generator $faker, string $name): mixed
+    {
+        return strtoupper($faker->hexColor());
+    }
+}

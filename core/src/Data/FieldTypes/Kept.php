@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Data\FieldTypes;
+
+use Lanai\Core\Data\Stored;
+
+/** What most types share: they are kept as their kind is, and nothing is picked from a list. */
+trait Kept
+{
+    public function store(mixed $value): string|int|float|null
+    {
+        return Stored::plain($value);
+    }
+
+    public function load(mixed $stored): mixed
+    {
+        return Stored::value($this->type(), $stored);
+    }
+
+    public function options(): array
+    {
+        return [];
+    }
+
+    /** What was typed, without spaces around it; '' for nothing. */
+    private static function typed(mixed $input): string
+    {
+        return is_scalar($input) ? trim((string) $input) : '';
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Data\FieldTypes;
+
+use Faker\Generator;
+use Lanai\Core\Data\FieldType;
+use Lanai\Core\Formula\Kind;
+use Lanai\Core\Formula\Type;
+use Lanai\Core\Script\Blank;
+use Lanai\Core\Script\Clause;
+use Lanai\Core\Script\Fits\NumberFit;
+use Lanai\Core\Script\Sentence;
+
+/** Text of several lines. */
+final readonly class LongTextType implements FieldType
+{
+    use Kept;
+    use ReadsText;
+
+    public function __construct(public ?int $most = null)
+    {
+    }
+
+    public static function sentence(): Sentence
+    {
+        return Sentence::of('is a long text')->clauses(Clause::joined('of at most', 'of at most so many characters', new Blank('most', NumberFit::whole(1, 1000000))));
+    }
+
+    public function type(): Type
+    {
+        return Type::of(Kind::Text);
+    }
+
+    public function column(): string
+    {
+        return 'TEXT';
+    }
+
+    public function read(mixed $input): ?string
+    {
+        $text = self::clean(is_string($input) ? str_replace(["\r\n", "\r"], "\n", $input) : $input);
+
+        return $text === null ? null : self::sized($text, null, $this->most);
+    }
+
+    public function write(mixed $value): string
+    {
+        return is_string($value) ? $value : '';
+    }
+
+    public function control(): string
+    {
+        return 'longText';
+    }
+
+    public function sample(Generator $faker, string $name): mixed
+    {
+        return mb_substr($faker->realText(180), 0, $this->most ?? 400);
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Data\FieldTypes;
+
+use Faker\Generator;
+use Lanai\Core\Data\FieldType;
+use Lanai\Core\Data\UnreadableValue;
+use Lanai\Core\Formula\Kind;
+use Lanai\Core\Formula\Type;
+use Lanai\Core\Script\Sentence;
+use Lanai\Core\Script\Words;
+
+/** A phone number in E.164: a plus, the country's code, at most 15 digits. */
+final readonly class PhoneType implements FieldType
+{
+    use Kept;
+
+    public static function sentence(): Sentence
+    {
+        return Sentence::of(new Words('is a phone number', 'is phone number'));
+    }
+
+    public function type(): Type
+    {
+        return Type::of(Kind::Text);
+    }
+
+    public function column(): string
+    {
+        return 'TEXT';
+    }
+
+    public function read(mixed $input): ?string
+    {
+        $text = self::typed($input);
+        if ($text === '') {
+            return null;
+        }
+        $digits = (string) preg_replace('/^00/', '+', (string) preg_replace('/[\s().\/-]+/', '', $text));
+
+        return preg_match('/^\+[1-9]\d{6,14}$/', $digits) ? $digits : throw new UnreadableValue("“{$text}” is not a phone number with its country’s code, as in +44 20 7946 0000.");
+    }
+
+    public function write(mixed $value): string
+    {
+        return is_string($value) ? $value : '';
+    }
+
+    public function control(): string
+    {
+        return 'phone';
+    }
+
+    public function sample(Generator $faker, string $name): mixed
+    {
+        return sprintf('+4420794600%02d', $faker->numberBetween(0, 99));
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Data\FieldTypes;
+
+use Faker\Generator;
+use Lanai\Core\Data\FieldType;
+use Lanai\Core\Data\UnreadableValue;
+use Lanai\Core\Formula\Kind;
+use Lanai\Core\Formula\Type;
+use Lanai\Core\Script\Sentence;
+use Lanai\Core\Script\Words;
+
+/** An http or https address. */
+final readonly class WebAddressType implements FieldType
+{
+    use Kept;
+
+    public static function sentence(): Sentence
+    {
+        return Sentence::of(new Words('is a web address', 'is web address'));
+    }
+
+    public function type(): Type
+    {
+        return Type::of(Kind::Text);
+    }
+
+    public function column(): string
+    {
+        return 'TEXT';
+    }
+
+    public function read(mixed $input): ?string
+    {
+        $text = self::typed($input);
+        if ($text === '') {
+            return null;
+        }
+        $address = preg_match('~^[\w-]+(\.[\w-]+)+([/?#].*)?$~', $text) ? "https://$text" : $text;
+
+        return preg_match('~^https?://[^/\s]+\.[^/\s]+~i', $address) && filter_var($address, FILTER_VALIDATE_URL) !== false ? $address : throw new UnreadableValue("“{$text}” is not a web address, as in https://example.org.");
+    }
+
+    public function write(mixed $value): string
+    {
+        return is_string($value) ? $value : '';
+    }
+
+    public function control(): string
+    {
+        return 'web';
+    }
+
+    public function sample(Generator $faker, string $name): mixed
+    {
+        return 'https://'.$faker->domainWord().'.example';
+    }
+}

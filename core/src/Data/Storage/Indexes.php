@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Data\Storage;
+
+use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Blueprint\Field;
+use Lanai\Core\Blueprint\Table;
+use Lanai\Core\Lines\ListLine;
+
+/** Which indexes the queries of an app need: links, rules that no two rows are alike, and what its lists filter and sort by. */
+final class Indexes
+{
+    /** @return list<array{Table, list<Field>}> none of which another begins with */
+    public static function of(Blueprint $blueprint): array
+    {
+        $wanted = [];
+        foreach ($blueprint->tables as $table) {
+            foreach ($table->stored() as $field) {
+                if ($field->linksTo() !== '' || $field->unique) {
+                    $wanted[] = [$table, [$field]];
+                }
+            }
+            $alike = array_values(array_filter(array_map(fn (string $name): ?Field => $table->field($name), $table->alike), fn (?Field $f): bool => $f?->hasColumn() === true));
+            if ($alike !== []) {
+                $wanted[] = [$table, $alike];
+            }
+        }
+        foreach ($blueprint->screens as $screen) {
+            foreach ($screen->lines as $line) {
+                $table = $line instanceof ListLine ? $blueprint->table($line->table) : null;
+                if ($table === null) {
+                    continue;
+                }
+                $fields = ListPlan::of($line, $table, $blueprint)->index();
+                if ($fields !== []) {
+                    $wanted[] = [$table, $fields];
+                }
+            }
+        }
+        $kept = [];
+        foreach ($wanted as [$table, $fields]) {
+            $kept[$table->storedAs().' '.implode(' ', array_map(fn (Field $f): string => $f->column(), $fields)).' '] = [$table, $fields];
+        }
+
+        return array_values(array_filter($kept, fn (string $key): bool => array_filter(array_keys($kept), fn (string $other): bool => $other !== $key && str_starts_with($other, $key)) === [], ARRAY_FILTER_USE_KEY));
+    }
+}

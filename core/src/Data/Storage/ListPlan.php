@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Data\Storage;
+
+use DateTimeImmutable;
+use DateTimeZone;
+use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Blueprint\Field;
+use Lanai\Core\Blueprint\Table;
+use Lanai\Core\Formula\Conditions;
+use Lanai\Core\Formula\Evaluation;
+use Lanai\Core\Formula\Formula;
+use Lanai\Core\Formula\FormulaMistake;
+use Lanai\Core\Formula\Moment;
+use Lanai\Core\Formula\Term;
+use Lanai\Core\Lines\ListLine;
+use Lanai\Core\Runtime\NoRows;
+
+/** How the query of a list can be answered: by which fields an index finds its rows, and what is left to look at row by row. */
+final readonly class ListPlan
+{
+    /**
+     * @param  list<Field>  $equal  fields that must have one value
+     * @param  Field|null  $range  a field that must lie on one side of a value
+     * @param  list<Field>  $sorted  fields in whose order the rows come, as far as an index can give it
+     * @param  bool  $filters  whether there is a condition at all
+     * @param  bool  $rest  whether a part of the condition must be computed on each row outside of the query
+     */
+    private function __construct(public array $equal, public ?Field $range, public array $sorted, public bool $filters, public bool $rest)
+    {
+    }
+
+    public static function of(ListLine $line, Table $table, Blueprint $blueprint): self
+    {
+        $parts = [];
+        $rest = false;
+        if (trim($line->where) !== '') {
+            try {
+                [$term, $rest] = Conditions::of(Formula::of($line->where), $table, $blueprint, self::nobody());
+                $parts = $term === null ? [] : ($term->name === 'and' ? $term->parts : [$term]);
+            } catch (FormulaMistake) {
+                $rest = false;
+            }
+        }
+        $equal = [];
+        $range = null;
+        foreach ($parts as $part) {
+            $field = self::own($part);
+            if ($field !== null && ($part->kind === 'column' || $part->name === '==')) {
+                $equal[$field->column()] = $field;
+            } elseif ($field !== null && in_array($part->name, ['<', '>', '<=', '>='], true)) {
+                $range ??= $field;
+            }
+        }
+
+        return new self(array_values($equal), $range, self::sorted($line, $table), trim($line->where) !== '', $rest);
+    }
+
+    /** @return list<Field> the index that serves it best; [] where none would */
+    public function index(): array
+    {
+        $then = $this->sorted !== [] && ($this->range === null || $this->range === $this->sorted[0] || $this->equal === []) ? $this->sorted : ($this->range === null ? [] : [$this->range]);
+        $fields = [];
+        foreach ([...$this->equal, ...$then] as $field) {
+            $fields[$field->column()] = $field;
+        }
+
+        return array_slice(array_values($fields), 0, 4);
+    }
+
+    /** True where no index can find or order the rows, so that each is read. */
+    public function scans(): bool
+    {
+        return $this->filters && $this->index() === [];
+    }
+
+    private static function own(Term $part): ?Field
+    {
+        if ($part->kind === 'column') {
+            return $part->field;
+        }
+        [$a, $b] = [$part->parts[0] ?? null, $part->parts[1] ?? null];
+
+        return match (true) {
+            $part->kind !== 'operator' || $a === null || $b === null => null,
+            $a->kind === 'column' && $a->row === 0 && $b->kind === 'value' => $a->field,
+            $b->kind === 'column' && $b->row === 0 && $a->kind === 'value' => $b->field,
+            default => null,
+        };
+    }
+
+    /** @return list<Field> */
+    private static function sorted(ListLine $line, Table $table): array
+    {
+        $fields = [];
+        foreach ($line->by as $key) {
+            $field = $table->field($key->field);
+            if ($field === null || ! $field->hasColumn() || $key->way !== $line->by[0]->way) {
+                break;
+            }
+            $fields[] = $field;
+        }
+
+        return $fields;
+    }
+
+    private static function nobody(): Evaluation
+    {
+        return new Evaluation(new Moment(new DateTimeImmutable('2000-01-01T00:00:00Z'), new DateTimeZone('UTC')), new NoRows, ['me' => null]);
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Runtime;
+
+use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Data\Row;
+use Lanai\Core\Ports\Rows;
+
+/** For reading formulas where there are no rows to look at. */
+final class NoRows implements Rows
+{
+    public function blueprint(): ?Blueprint
+    {
+        return null;
+    }
+
+    public function row(string $one, int $id): ?Row
+    {
+        return null;
+    }
+
+    public function has(Row $row, string $name): bool
+    {
+        return false;
+    }
+
+    public function linked(Row $row, string $name): ?array
+    {
+        return null;
+    }
+
+    public function all(string $table): ?array
+    {
+        return null;
+    }
+}

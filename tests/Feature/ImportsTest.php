@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\App;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Testing\TestResponse;
+use PDO;
+use Tests\TestCase;
+
+final class ImportsTest extends TestCase
+{
+    private App $demo;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->demo = $this->demo();
+        $this->actingAs($this->founderOf($this->demo));
+    }
+
+    public function test_a_file_is_looked_at_then_previewed_then_brought_in(): void
+    {
+        $csv = "title;spot;starts;places;Level\r\nHarbour mile;Gannet Slip;2027-01-05 08:00;4;hard\r\n\"Slow; and steady\";the old lido;2027-01-06 09:00;9;easy\r\n";
+        $look = $this->look('swims', $csv)->assertCreated()->assertJsonPath('to', ['title', 'spot', 'starts', 'places', ''])->assertJsonPath('columns.4.field', 'Level is a text')->assertJsonPath('total', 2);
+        self::assertMeets('studio', (string) $look->getContent(), 'ImportLook');
+        $plan = ['to' => $look->json('to'), 'key' => ''];
+        $preview = $this->postJson($this->at($look, 'preview'), $plan)->assertOk()->assertJsonPath('added', 2)->assertJsonPath('bad', 0)->assertJsonPath('shown.1.cells.0', 'Slow; and steady');
+        self::assertMeets('studio', (string) $preview->getContent(), 'ImportReport');
+        $this->getJson($this->rows('swims/anchors'))->assertJsonPath('count', 11);
+
+        $state = $this->postJson($this->at($look, 'run'), $plan + ['new' => [4 => 'Level is a text'], 'names' => [4 => 'Level']])->assertAccepted()->assertJsonPath('state', 'done')->assertJsonPath('report.added', 2);
+        self::assertMeets('studio', (string) $state->getContent(), 'ImportState');
+        $this->getJson($this->rows('swims?search=steady'))->assertJsonPath('rows.0.values.level', 'easy')->assertJsonPath('labels.spot.4', 'The Old Lido');
+        self::assertSame([], glob($this->demo->folder('imports').'/*'));
+    }
+
+    public function test_each_bad_cell_is_named_and_one_lets_nothing_in_unless_the_right_ones_are_wanted(): void
+    {
+        $csv = "Title,Spot,Starts,Places\nFine,Kelp Point,2027-01-05 08:00,4\nToo many,Kelp Point,2027-01-05 08:00,400\nNowhere,Atlantis,2027-01-05 08:00,1\n,Kelp Point,soon,1\n";
+        $look = $this->look('swims', $csv);
+        $plan = ['to' => $look->json('to')];
+        $this->postJson($this->at($look, 'preview'), $plan)->assertJsonPath('bad', 3)->assertJsonPath('mistakes', [
+            ['row' => 3, 'field' => 'places', 'sentence' => 'This must be at most 40.'], ['row' => 4, 'field' => 'spot', 'sentence' => 'No Spot is called “Atlantis”.'],
+            ['row' => 5, 'field' => 'title', 'sentence' => 'Please fill this in.'], ['row' => 5, 'field' => 'starts', 'sentence' => '“soon” is not a date and time. Write it as 2026-12-24 07:30.']]);
+        $this->postJson($this->at($look, 'run'), $plan)->assertJsonPath('state', 'failed')->assertJsonPath('trouble', '3 rows have mistakes, so nothing was brought in.');
+        $this->getJson($this->rows('swims/anchors'))->assertJsonPath('count', 11);
+
+        $look = $this->look('swims', $csv);
+        $this->postJson($this->at($look, 'run'), $plan + ['onlyRight' => true])->assertJsonPath('state', 'done')->assertJsonPath('report.added', 1)->assertJsonPath('report.bad', 3);
+        $this->getJson($this->rows('swims/anchors'))->assertJsonPath('count', 12);
+    }
+
+    public function test_an_import_with_a_key_can_be_repeated(): void
+    {
+        $csv = "Name,Shore\nLantern Cove,South\nReed Bay,West\nReed Bay,North\n";
+        foreach ([[1, 2], [0, 3]] as [$added, $changed]) {
+            $look = $this->look('spots', $csv);
+            $this->postJson($this->at($look, 'run'), ['to' => ['name', 'shore'], 'key' => 'name'])->assertJsonPath('report.added', $added)->assertJsonPath('report.changed', $changed);
+        }
+        $this->getJson($this->rows('spots/anchors'))->assertJsonPath('count', 7);
+        $this->getJson($this->rows('spots?search=reed'))->assertJsonPath('rows.0.values.shore', 'North');
+    }
+
+    public function test_only_the_chosen_rows_come_in(): void
+    {
+        $look = $this->look('spots', "Name\nA\nB\nC\n");
+        $this->postJson($this->at($look, 'run'), ['to' => ['name'], 'skip' => [3]])->assertJsonPath('report.added', 2);
+
+        self::assertSame(['A', 'C'], array_map(fn (array $r): string => $r['values']['name'], array_slice($this->getJson($this->rows('spots'))->json('rows'), 6)));
+    }
+
+    public function test_json_pasted_cells_and_other_databases_are_read_too(): void
+    {
+        $json = $this->look('spots', '{"spots": [{"name": "J", "water": 12.5, "tags": ["a", "b"]}]}')->assertJsonPath('kind', 'json')->assertJsonPath('to', ['name', 'water', '']);
+        $this->postJson($this->at($json, 'run'), ['to' => ['name', 'water', 'note']])->assertJsonPath('state', 'done');
+        $this->getJson($this->rows('spots?search=J'))->assertJsonPath('rows.0.values.note', 'a; b')->assertJsonPath('rows.0.values.water', '12.5');
+
+        $pasted = $this->postJson($this->rows('spots/imports'), ['text' => "Name\tWater\nPasted\t9\n"])->assertCreated()->assertJsonPath('to', ['name', 'water']);
+        $this->postJson($this->at($pasted, 'run'), ['to' => ['name', 'water']])->assertJsonPath('report.added', 1);
+
+        $path = $this->folder().'/other.sqlite';
+        $other = new PDO("sqlite:$path");
+        $other->exec("create table coves (name text, depth real); insert into coves values ('From afar', 3.5); create table more (x)");
+        $database = $this->postJson($this->rows('spots/imports'), ['file' => new UploadedFile($path, 'other.sqlite', null, null, true)])->assertCreated()->assertJsonPath('sheets', ['coves', 'more'])->assertJsonPath('to', ['name', '']);
+        $this->postJson($this->at($database, 'sheet'), ['sheet' => 'more'])->assertCreated()->assertJsonPath('columns.0.name', 'x');
+        $this->postJson($this->at($database, 'sheet'), ['sheet' => 'coves'])->assertCreated();
+        $this->postJson($this->at($database, 'run'), ['to' => ['name', 'water']])->assertJsonPath('report.added', 1);
+    }
+
+    public function test_what_is_no_file_of_rows_is_refused_with_a_sentence(): void
+    {
+        $this->look('spots', "\0\1\2\3")->assertUnprocessable()->assertJsonPath('message', 'This is not a text file with rows. Please choose a CSV, JSON or SQLite file.');
+        $this->look('spots', '[1, 2]')->assertUnprocessable()->assertJsonPath('message', 'The array must hold objects, each a row, as in [{"name": "Cove"}].');
+        $this->look('spots', '[{"a": ')->assertUnprocessable();
+        $this->look('spots', "\n\n")->assertUnprocessable()->assertJsonPath('message', 'There are no rows in this file.');
+        $this->look('spots', "SQLite format 3\0damaged")->assertUnprocessable()->assertJsonPath('message', 'This SQLite file cannot be read; it may be damaged.');
+        self::assertSame([], glob($this->demo->folder('imports').'/*'));
+    }
+
+    public function test_a_cancelled_import_leaves_nothing(): void
+    {
+        $look = $this->look('spots', "Name\nA\n");
+        $this->deleteJson("/api/apps/{$this->demo->id}/imports/{$look->json('id')}")->assertJsonPath('state', 'cancelled');
+        $this->postJson($this->at($look, 'run'), ['to' => ['name']])->assertNotFound();
+    }
+
+    public function test_an_import_of_somebody_else_is_not_there(): void
+    {
+        $look = $this->look('spots', "Name\nA\n");
+        $this->actingAs($this->stranger())->postJson($this->at($look, 'preview'), ['to' => ['name']])->assertNotFound();
+    }
+
+    /** Export and import into an empty copy give the same rows, in each of the three formats. */
+    public function test_what_is_exported_and_imported_again_is_the_same(): void
+    {
+        $script = "app Copy\n\ntable Spots, each a Spot\n  Name is a text\n  Photo is a picture\n\ntable Swims, each a Swim\n  Title is a long text\n  Fee is money in JPY\n  Price is money in EUR\n  Starts is a date and time\n  Day is a date\n  At is a time of day\n  Takes is a duration\n  Open is yes or no\n  Level is one of \"easy\", \"hard\"\n  Tags are any of \"sea\", \"a; b\"\n  Lies is a place\n  Water is a decimal\n  Spot is one Spot\n  Others are many Spots\n  Added is when it was added\n  Left = fee * 2\n";
+        $id = $this->postJson('/api/apps', ['name' => 'Copy'])->json('id');
+        $this->postJson("/api/apps/$id/edits", ['base' => 1, 'what' => 'script', 'text' => str_replace('"a; b"', '"lake"', $script)])->assertOk();
+        $this->postJson("/api/apps/$id/rows/sandbox/spots", ['changes' => [['id' => null, 'values' => ['name' => 'A, "quoted"']], ['id' => null, 'values' => ['name' => 'A, "quoted"']]]])->assertOk();
+        $row = ['title' => "two\nlines, and \"quotes\"", 'fee' => '1250', 'price' => '-0.05', 'starts' => '2026-12-24 07:30:15', 'day' => '2028-02-29', 'at' => '23:59', 'takes' => '1 h 30 min', 'open' => 'no', 'level' => 'hard', 'tags' => 'sea; lake',
+            'lies' => '50.5, -5.25', 'water' => '0.1', 'spot' => '2', 'others' => '1, 2'];
+        $this->postJson("/api/apps/$id/rows/sandbox/swims", ['changes' => [['id' => null, 'values' => $row], ['id' => null, 'values' => ['title' => ' =1+1 ']]]])->assertOk();
+        $before = $this->getJson("/api/apps/$id/rows/sandbox/swims")->json('rows');
+        self::assertSame($row['title'], $before[0]['values']['title']);
+        foreach (['csv', 'json', 'sqlite'] as $as) {
+            $export = $this->get("/api/apps/$id/rows/sandbox/swims/export?as=$as")->assertOk();
+            $path = $this->folder()."/export.$as";
+            file_put_contents($path, $as === 'sqlite' ? (string) $export->getFile()->getContent() : $export->streamedContent());
+            $this->postJson("/api/apps/$id/rows/sandbox/swims/remove", ['all' => true])->assertJsonPath('removed', 2);
+            $look = $this->postJson("/api/apps/$id/rows/sandbox/swims/imports", ['file' => new UploadedFile($path, "export.$as", null, null, true)])->assertCreated()->assertJsonPath('key', '#');
+            $this->postJson("/api/apps/$id/imports/{$look->json('id')}/run", ['to' => $look->json('to'), 'key' => '#'])->assertJsonPath('state', 'done')->assertJsonPath('report.added', 2);
+
+            self::assertEquals($before, $this->getJson("/api/apps/$id/rows/sandbox/swims")->json('rows'), $as);
+        }
+    }
+
+    private function look(string $table, string $bytes): TestResponse
+    {
+        return $this->postJson($this->rows("$table/imports"), ['file' => UploadedFile::fake()->createWithContent('rows', $bytes)]);
+    }
+
+    private function rows(string $of): string
+    {
+        return "/api/apps/{$this->demo->id}/rows/sandbox/$of";
+    }
+
+    private function at(TestResponse $look, string $what): string
+    {
+        return "/api/apps/{$this->demo->id}/imports/{$look->json('id')}/$what";
+    }
+}
