@@ -14,6 +14,9 @@ use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Database\Seeder;
 use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Data\Values\Duration;
+use Lanai\Core\Data\Values\Money;
+use Lanai\Core\Data\Values\Place;
 
 /** Saltlark, the demo: everything in it is made up. Times are counted from now, so that there is always a swim to come. */
 final class DemoSeeder extends Seeder
@@ -26,6 +29,8 @@ final class DemoSeeder extends Seeder
         ['Kelp Point', 'North end', 12.5, 'For the hardy. Never swim here alone.', [[170, 180, 200], [55, 95, 120], [15, 45, 70]]],
         ['Mill Weir', 'River mouth', 13.5, 'Fresh and salt meet here. Wait for slack water.', [[215, 225, 190], [85, 140, 120], [30, 80, 75]]],
     ];
+
+    private const GROUNDS = [['pebbles', '50.0312, -5.4471'], ['rock', '50.0467, -5.4118'], ['sand', '50.0129, -5.5032'], ['rock', '50.0401, -5.4302'], ['rock', '50.0718, -5.3865'], ['pebbles', '50.0533, -5.4684']];
 
     private const SWIMS = [
         ['Dawn dip', 0, 15, 6, 0], ['Before breakfast', 2, 19, 8, 1], ['First timers, slowly', 2, 40, 10, 2], ['Buoy to buoy', 1, 44, 1, 0], ['Lunch-hour lengths', 3, 50, 12, 1],
@@ -56,15 +61,20 @@ final class DemoSeeder extends Seeder
         $hour = new DateTimeImmutable('now', new DateTimeZone('UTC'));
         $hour = $hour->setTime((int) $hour->format('G'), 30);
         $add = fn (string $table, array $values): int => $store->add($blueprint->table($table) ?? throw new \LogicException($table), $values);
-        $store->together(function () use ($add, $hour, $photos): void {
+        $change = fn (string $table, int $id, array $values): bool => $store->change($blueprint->table($table) ?? throw new \LogicException($table), $id, $values);
+        $store->together(function () use ($add, $change, $hour, $photos): void {
             $people = array_map(fn (array $p): int => $add('People', ['name' => $p[0], 'about' => $p[1]]), self::PEOPLE);
             $spots = [];
             foreach (self::SPOTS as $i => [$name, $shore, $water, $note]) {
-                $spots[] = $add('Spots', ['name' => $name, 'shore' => $shore, 'water' => $water, 'note' => $note, 'photo' => $photos[$i]]);
+                $spots[] = $add('Spots', ['name' => $name, 'shore' => $shore, 'water' => $water, 'note' => $note, 'photo' => $photos[$i], 'bottom' => self::GROUNDS[$i][0], 'lies' => Place::of(self::GROUNDS[$i][1])]);
+            }
+            foreach ($people as $i => $person) {
+                $change('People', $person, ['favourite_spots' => [$spots[$i], $spots[$i + 2]]]);
             }
             $swims = [];
-            foreach (self::SWIMS as [$title, $spot, $hours, $places, $host]) {
-                $swims[] = $add('Swims', ['title' => $title, 'spot' => $spots[$spot], 'starts' => $hour->modify(sprintf('%+d hours', $hours)), 'places' => $places, 'host' => $people[$host]]);
+            foreach (self::SWIMS as $i => [$title, $spot, $hours, $places, $host]) {
+                $swims[] = $add('Swims', ['title' => $title, 'spot' => $spots[$spot], 'starts' => $hour->modify(sprintf('%+d hours', $hours)), 'places' => $places, 'host' => $people[$host],
+                    'lasts' => new Duration(900 * (2 + $i % 4)), 'kit_fee' => $i % 3 === 1 ? new Money(450, 'EUR') : null]);
             }
             foreach (self::BOOKINGS as $i => [$swim, $person]) {
                 $add('Bookings', ['swim' => $swims[$swim], 'person' => $people[$person], 'name' => self::PEOPLE[$person][0], 'booked' => $hour->modify('-'.(3 + $i * 5).' hours')]);

@@ -21,7 +21,7 @@ test('from a sentence to an approved store submission', async ({ page }) => {
     await expect(page.locator('.footprints')).toContainText('added Swim')
     await page.getByRole('button', { name: /^Data:/ }).click()
     await page.getByRole('navigation', { name: 'Tables' }).getByRole('button', { name: 'Swims' }).click()
-    await expect(page.locator('input[aria-label^="Title of row"]').last()).toHaveValue('Solstice swim')
+    await expect(page.locator('[aria-label^="Title of row"]').last()).toHaveText('Solstice swim')
   })
 
   await test.step('the Android package is built', async () => {

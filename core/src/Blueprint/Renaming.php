@@ -6,9 +6,8 @@ namespace Lanai\Core\Blueprint;
 
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
-use Lanai\Core\Formula\Kind;
 use Lanai\Core\Formula\Template;
-use Lanai\Core\Formula\Type;
+use Lanai\Core\Formula\WordSpot;
 use Lanai\Core\Lines\InputLine;
 use Lanai\Core\Script\BlankSpot;
 use Lanai\Core\Script\Fits\FieldFit;
@@ -111,46 +110,32 @@ final readonly class Renaming
 
     private function formula(string $text, Scope $scope, string $name): string
     {
-        $was = Names::inFormula($this->was);
-        $new = Names::inFormula($name);
+        return Formula::of($text)->renamed(fn (WordSpot $word): ?string => $this->word($word, Names::inFormula($this->was), Names::inFormula($name)), $scope);
+    }
+
+    private function word(WordSpot $word, string $was, string $new): ?string
+    {
         $node = $this->spot->node;
-
-        return Formula::of($text)->renamed(function (array $path) use ($scope, $was, $new, $node): ?string {
-            $last = array_pop($path);
-            if ($last !== $was) {
-                return null;
-            }
-            if ($node->is(InputLine::class)) {
-                return $path === ['input'] ? $new : null;
-            }
-            if ($node->is(Table::class)) {
-                $isName = $path === [] && $scope->row?->fieldInFormula($was) === null || $path === ['screen'];
-
-                return $isName && $this->spot->blank->key === 'singular' && ($scope->names[$was] ?? null)?->one === $this->was ? $new : null;
-            }
-            $owner = $this->ownerOf($path, $scope);
-
-            return $owner !== null && $owner->name === $node->parent?->text('name') ? $new : null;
-        });
-    }
-
-    /** @param  list<string>  $path */
-    private function ownerOf(array $path, Scope $scope): ?Table
-    {
-        if ($path === []) {
-            return $scope->row;
+        if ($node->is(InputLine::class)) {
+            return $word->path === ['input', $was] ? $new : null;
         }
-        $first = array_shift($path);
-        $type = $first === 'screen' ? ($scope->names[array_shift($path) ?? ''] ?? null) : $scope->typeOf($first);
-        foreach ($path as $step) {
-            $type = $this->tableOf($type)?->fieldInFormula($step)?->valueType();
+        $owner = $word->owner($this->blueprint);
+        if ($node->is(Table::class) && $this->spot->blank->key === 'singular') {
+            $isName = $word->path === ['screen', $was] || ($word->path === [$was] && $owner === null);
+
+            return $isName && (($word->scopes[0] ?? null)?->names[$was] ?? null)?->one === $this->was ? $new : null;
+        }
+        $link = $owner === null || $owner->fieldInFormula($word->word()) !== null ? null : $this->blueprint->backLinks($owner)[$word->word()] ?? null;
+        if ($node->is(Table::class)) {
+            $whole = $word->path === [$was] && $owner === null && ! isset(($word->scopes[0] ?? null)?->names[$was]);
+
+            return $link?->from->name === $this->was ? $new.substr($link->name, strlen($was)) : ($whole ? $new : null);
+        }
+        $table = $node->parent?->text('name');
+        if ($link !== null && $link->from->name === $table && $link->field->name === $this->was && str_contains($link->name, 'By')) {
+            return Names::inFormula($link->from->name).'By'.ucfirst($new);
         }
 
-        return $this->tableOf($type);
-    }
-
-    private function tableOf(?Type $type): ?Table
-    {
-        return $type?->kind === Kind::Row ? $this->blueprint->tableOfOne($type->one) : null;
+        return $word->word() === $was && $link === null && $owner?->name === $table ? $new : null;
     }
 }

@@ -64,9 +64,9 @@ final class Formula
     public function names(): array
     {
         $names = [];
-        $this->renamed(function (array $path) use (&$names): ?string {
-            if (count($path) === 1 || (count($path) === 2 && $path[0] === 'this')) {
-                $names[] = (string) end($path);
+        $this->renamed(function (WordSpot $word) use (&$names): ?string {
+            if (count($word->path) === 1 || (count($word->path) === 2 && $word->path[0] === 'this')) {
+                $names[] = $word->word();
             }
 
             return null;
@@ -90,34 +90,61 @@ final class Formula
     }
 
     /**
-     * The formula with some names spelled anew. A change maps the words of a path ("swim", "places") to its new last word.
+     * The formula with some names spelled anew.
      *
-     * @param  callable(list<string> $path): ?string  $rename  gets the path up to a word, answers that word's new spelling
+     * @param  callable(WordSpot): ?string  $rename  gets a word where it stands, answers its new spelling
      */
-    public function renamed(callable $rename): string
+    public function renamed(callable $rename, ?Scope $scope = null): string
     {
         $stream = (new Lexer)->tokenize($this->text);
         $path = [];
+        $root = null;
         $joined = false;
         $changes = [];
+        /** @var list<array{from: int, argument: int, called: bool, scopes: list<Scope>}> $open */
+        $open = [];
+        $scopes = $scope === null ? [] : [$scope];
+        $from = 0;
         while (! $stream->isEOF()) {
             $token = $stream->current;
+            $at = max(0, (int) $token->cursor - 1);
             if ($token->test(Token::NAME_TYPE)) {
-                $path = $joined ? [...$path, (string) $token->value] : [(string) $token->value];
-                $new = $rename($path);
+                [$path, $root] = $joined ? [[...$path, (string) $token->value], $root] : [[(string) $token->value], null];
+                $from = $joined ? $from : $at;
+                $new = $rename(new WordSpot($path, $scopes, $root));
                 if ($new !== null) {
-                    $changes[] = [max(0, (int) $token->cursor - 1), strlen((string) $token->value), $new];
+                    $changes[] = [$at, strlen((string) $token->value), $new];
                 }
+            } elseif ($token->test(Token::PUNCTUATION_TYPE, '(')) {
+                $called = count($path) === 1 && $root === null && $at === $from + strlen($path[0]);
+                $open[] = ['from' => $called ? $from : $at, 'argument' => $at + 1, 'called' => $called && in_array($path[0], ListFunctions::NAMES, true), 'scopes' => $scopes];
+            } elseif ($token->test(Token::PUNCTUATION_TYPE, ',') && $open !== [] && end($open)['called'] && $scopes === end($open)['scopes'] && $scopes !== []) {
+                // What follows is about each item of the list before the comma.
+                $item = $this->typeBetween(end($open)['argument'], $at, end($scopes))?->of;
+                $scopes = $item === null ? $scopes : [...$scopes, end($scopes)->inItem($item)];
+            } elseif ($token->test(Token::PUNCTUATION_TYPE, ')') && $open !== []) {
+                $closed = array_pop($open);
+                $scopes = $closed['scopes'];
+                [$path, $root, $from] = [[], $scopes === [] ? null : $this->typeBetween($closed['from'], $at + 1, end($scopes)), $closed['from']];
             }
             $joined = $token->test(Token::PUNCTUATION_TYPE, '.') || $token->test(Token::PUNCTUATION_TYPE, '?.');
             $stream->next();
         }
         $text = $this->text;
-        foreach (array_reverse($changes) as [$from, $length, $new]) {
-            $text = substr_replace($text, $new, $from, $length);
+        foreach (array_reverse($changes) as [$place, $length, $new]) {
+            $text = substr_replace($text, $new, $place, $length);
         }
 
         return $text;
+    }
+
+    private function typeBetween(int $from, int $to, Scope $scope): ?Type
+    {
+        try {
+            return self::of(trim(substr($this->text, $from, $to - $from)))->typeIn($scope);
+        } catch (FormulaMistake) {
+            return null;
+        }
     }
 
     private static function plain(SyntaxError $error, string $text): FormulaMistake

@@ -40,7 +40,7 @@ final class TemplateTest extends TestCase
 
     public function test_a_rename_touches_only_the_path_that_is_meant(): void
     {
-        $renamed = Formula::of('swim.title ~ "swim.title" ~ spot.title ~ title ~ swim?.title')->renamed(fn (array $path): ?string => $path === ['swim', 'title'] ? 'name' : null);
+        $renamed = Formula::of('swim.title ~ "swim.title" ~ spot.title ~ title ~ swim?.title')->renamed(fn (\Lanai\Core\Formula\WordSpot $word): ?string => $word->path === ['swim', 'title'] ? 'name' : null);
 
         self::assertSame('swim.name ~ "swim.title" ~ spot.title ~ title ~ swim?.name', $renamed);
     }

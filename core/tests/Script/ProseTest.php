@@ -45,7 +45,7 @@ final class ProseTest extends TestCase
         self::assertContains('Swims', $this->choices('/screens/0/lines/2/table'));
         self::assertContains('starts > now()', $this->choices('/screens/0/lines/2/where'));
         self::assertContains('spot.photo', $this->choices('/screens/0/lines/2/shows/3/formula'));
-        self::assertSame(['Title', 'Spot', 'Starts', 'Places', 'Host'], $this->choices('/screens/2/lines/1/asking/0'));
+        self::assertSame(['Title', 'Spot', 'Starts', 'Places', 'Host', 'Lasts', 'Kit fee', 'Booked'], $this->choices('/screens/2/lines/1/asking/0'));
         self::assertContains('Swim', $this->choices('/screens/0/lines/2/tapped/0/screen'));
     }
 
