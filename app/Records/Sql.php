@@ -25,11 +25,29 @@ final class Sql
         if ($term->kind === 'operator' && ($term->name === 'and' || $term->name === 'or')) {
             return '('.implode(" $term->name ", array_map($this->condition(...), $term->parts)).')';
         }
+        $linked = $this->overLink($term);
+        if ($linked !== '') {
+            return $linked;
+        }
         if ($term->kind === 'operator' && in_array($term->name, ['<', '>', '<=', '>='], true)) {
             return '('.$this->value($term->parts[0])." $term->name ".$this->value($term->parts[1]).')';
         }
 
         return $this->yes($term);
+    }
+
+    /** What a linked row must be, asked the other way around: first the linked rows, then by the link's index those that lead to them. */
+    private function overLink(Term $term): string
+    {
+        [$part, $value] = [$term->parts[0] ?? null, $term->parts[1] ?? null];
+        if ($term->kind !== 'operator' || ! in_array($term->name, ['==', '<', '>', '<=', '>=', 'contains'], true) || $part?->kind !== 'lookup' || $value?->kind !== 'value' || $value->value === null) {
+            return '';
+        }
+        $row = "t$part->row";
+        $link = $this->value($part->parts[0]);
+        $inner = $this->condition(Term::operator($term->name, $term->type, $part->parts[1], $value));
+
+        return "($link in (select $row.\"id\" from ".self::name((string) $part->table?->storedAs())." as $row where $inner))";
     }
 
     public function value(Term $term): string

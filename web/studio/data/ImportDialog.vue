@@ -32,6 +32,7 @@ watch(model, (open) => {
   look.value = report.value = run.value = null
   text.value = trouble.value = ''
   skip.value = new Set()
+  onlyRight.value = false
 })
 
 async function trying(work: () => Promise<void>) {

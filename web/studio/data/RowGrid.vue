@@ -433,9 +433,9 @@ defineExpose({ reload, filter, rows, picked })
           <button class="grid-sort" @click="sortBy(f)">{{ f.name }}<v-icon v-if="rows.asked.sort === f.key" :icon="rows.asked.way === 'upward' ? mdiArrowUp : mdiArrowDown" size="14" /></button>
           <ColumnMenu :field="f" :rows="rows" :path="path" :first="c === 0" :last="c === fields.length - 1" @sort="(way) => sortBy(f, way)" @move="(by) => moveColumn(f, by)" @hide="hidden.push(f.key)" @filter="filter" />
         </div>
-        <div />
+        <div role="columnheader"><span class="sr">Open</span></div>
       </div>
-      <div class="grid-body" :style="{ height: `${Math.max(rows.count.value, 1) * HEIGHT}px` }">
+      <div class="grid-body" role="rowgroup" :style="{ height: `${Math.max(rows.count.value, 1) * HEIGHT}px` }">
         <p v-if="rows.anchors.value && !rows.count.value" class="grid-empty">{{ rows.asked.search || rows.asked.where ? 'No row is found.' : `No ${table.name.toLowerCase()} yet. Write the first one below.` }}</p>
         <div v-for="{ index, row } in shown" :key="row?.id ?? `-${index}`" class="grid-row" role="row" :aria-rowindex="index + 1" :class="{ picked: row && (allPicked || picked.has(row.id)), sample: row && rows.samples.value.has(row.id) }" :style="{ transform: `translateY(${index * HEIGHT}px)`, gridTemplateColumns: columns }">
           <div class="grid-id" role="rowheader">
@@ -465,12 +465,12 @@ defineExpose({ reload, filter, rows, picked })
             </template>
             <p v-if="wrong(row, f)" class="grid-wrong" role="alert">{{ wrong(row, f)?.sentence }}</p>
           </div>
-          <div><v-btn v-if="row" :icon="mdiOpenInNew" size="x-small" variant="text" tabindex="-1" :aria-label="`Open row ${row.id}`" @click="emit('detail', row.id)" /></div>
+          <div role="gridcell"><v-btn v-if="row" :icon="mdiOpenInNew" size="x-small" variant="text" tabindex="-1" :aria-label="`Open row ${row.id}`" @click="emit('detail', row.id)" /></div>
         </div>
       </div>
       <div v-if="table.fields.length" class="grid-new" role="row" :style="{ gridTemplateColumns: columns }">
-        <div class="grid-id">+</div>
-        <div v-for="f in fields" :key="f.key" class="grid-draft" :class="{ wrong: draftErrors[f.key], num: numeric(f) }">
+        <div class="grid-id" role="rowheader">+</div>
+        <div v-for="f in fields" :key="f.key" class="grid-draft" role="gridcell" :class="{ wrong: draftErrors[f.key], num: numeric(f) }">
           <span v-if="!f.asked" class="small">{{ f.formula ? 'computed' : 'by itself' }}</span>
           <template v-else-if="f.linksTo">
             <button class="grid-link" :aria-label="`New ${f.name}`" @click="drafting = f.key">{{ (draft[f.key] ?? '').split(/,\s*/).filter(Boolean).map((id) => rows.labels.value[f.key]?.[id] ?? id).join(', ') || 'choose' }}</button>
@@ -487,7 +487,7 @@ defineExpose({ reload, filter, rows, picked })
           <input v-else v-model="draft[f.key]" :placeholder="hint(f)" :aria-label="`New ${f.name}`" spellcheck="false" @keydown.enter="add">
           <p v-if="draftErrors[f.key]" class="grid-wrong" role="alert">{{ draftErrors[f.key] }}</p>
         </div>
-        <div><v-btn size="x-small" color="primary" :loading="adding" @click="add">Add</v-btn></div>
+        <div role="gridcell"><v-btn size="x-small" color="primary" :loading="adding" @click="add">Add</v-btn></div>
       </div>
     </div>
     <p v-if="rows.anchors.value" class="small grid-foot">

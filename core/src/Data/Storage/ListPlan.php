@@ -25,10 +25,11 @@ final readonly class ListPlan
      * @param  list<Field>  $equal  fields that must have one value
      * @param  Field|null  $range  a field that must lie on one side of a value
      * @param  list<Field>  $sorted  fields in whose order the rows come, as far as an index can give it
+     * @param  bool  $overLink  whether a condition on linked rows narrows them down by the link's index
      * @param  bool  $filters  whether there is a condition at all
      * @param  bool  $rest  whether a part of the condition must be computed on each row outside of the query
      */
-    private function __construct(public array $equal, public ?Field $range, public array $sorted, public bool $filters, public bool $rest)
+    private function __construct(public array $equal, public ?Field $range, public array $sorted, public bool $overLink, public bool $filters, public bool $rest)
     {
     }
 
@@ -46,7 +47,9 @@ final readonly class ListPlan
         }
         $equal = [];
         $range = null;
+        $overLink = false;
         foreach ($parts as $part) {
+            $overLink = $overLink || (in_array($part->name, ['==', '<', '>', '<=', '>=', 'contains'], true) && ($part->parts[0] ?? null)?->kind === 'lookup' && ($part->parts[1] ?? null)?->kind === 'value');
             $field = self::own($part);
             if ($field !== null && ($part->kind === 'column' || $part->name === '==')) {
                 $equal[$field->column()] = $field;
@@ -55,7 +58,7 @@ final readonly class ListPlan
             }
         }
 
-        return new self(array_values($equal), $range, self::sorted($line, $table), trim($line->where) !== '', $rest);
+        return new self(array_values($equal), $range, self::sorted($line, $table), $overLink, trim($line->where) !== '', $rest);
     }
 
     /** @return list<Field> the index that serves it best; [] where none would */
@@ -73,7 +76,7 @@ final readonly class ListPlan
     /** True where no index can find or order the rows, so that each is read. */
     public function scans(): bool
     {
-        return $this->filters && $this->index() === [];
+        return $this->filters && ! $this->overLink && $this->index() === [];
     }
 
     private static function own(Term $part): ?Field
