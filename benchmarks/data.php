@@ -42,7 +42,7 @@ $app->id = 900;
 $connection = DB::connection((new DataFile($app, DataSet::Sandbox))->connection);
 $pdo = $connection->getPdo();
 $pdo->exec("begin; with recursive n(i) as (select 1 union all select i + 1 from n where i < 500) insert into spots (name) select 'Spot ' || i from n; insert into people (name) select 'Person ' || id from spots;"
-    ."with recursive n(i) as (select 1 union all select i + 1 from n where i < ".MILLION.") insert into swims (title, places, starts, spot, host) select 'Swim ' || i, i * 7919 % 41, strftime('%Y-%m-%dT%H:%M:%SZ', 1767225600 + i * 104729 % 63072000, 'unixepoch'), i % 500 + 1, i * 31 % 500 + 1 from n; commit; analyze");
+    .'with recursive n(i) as (select 1 union all select i + 1 from n where i < '.MILLION.") insert into swims (title, places, starts, spot, host) select 'Swim ' || i, i * 7919 % 41, strftime('%Y-%m-%dT%H:%M:%SZ', 1767225600 + i * 104729 % 63072000, 'unixepoch'), i % 500 + 1, i * 31 % 500 + 1 from n; commit; analyze");
 
 $store = new EloquentRecordStore($app, DataSet::Sandbox, $blueprint);
 $swims = $blueprint->table('Swims');

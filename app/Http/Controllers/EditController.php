@@ -87,6 +87,7 @@ final readonly class EditController
             'words' => $fit->inWords($spot->scope),
             'value' => $fit instanceof FamilyFit ? $fit->print($spot->value, []) : $spot->text(),
             'choices' => array_map(fn (Choice $c): array => ['text' => $c->text, 'note' => $c->note, 'words' => $fit instanceof FormulaFit ? self::words($c->text, $spot->scope) : ''], $fit->choices($spot->scope)),
+            'completions' => $fit instanceof FormulaFit ? array_map(fn (Choice $c): array => ['text' => $c->text, 'note' => $c->note, 'words' => ''], FormulaFit::completions($spot->scope)) : [],
             'type' => $fit instanceof FormulaFit ? $fit->wanted($spot->scope)->inWords() : '',
         ]);
     }

@@ -63,7 +63,7 @@ final class ShapeController
         if ($table === null || $count === 0) {
             return [];
         }
-        $what = $field === null ? "$table->name has ".($count === 1 ? '1 row' : "$count rows") : "$field->name is filled in in ".($count === 1 ? '1 row' : "$count rows");
+        $what = $field === null ? "$table->name has ".($count === 1 ? '1 row' : "$count rows") : ($count === 1 ? '1 row has' : "$count rows have")." a value in $field->name";
 
         return [['sentence' => "$what. They stay in storage, out of sight, and come back when you undo this.", 'loses' => true]];
     }

@@ -38,7 +38,7 @@ function filter(where: string) {
       </div>
       <v-progress-linear v-if="!summary" indeterminate color="primary" aria-label="Counting" />
       <template v-else>
-        <p class="small">Filled in in {{ summary.filled }} {{ summary.filled === 1 ? 'row' : 'rows' }}</p>
+        <p class="small">{{ summary.filled }} {{ summary.filled === 1 ? 'row has' : 'rows have' }} a value</p>
         <dl v-if="Object.keys(summary.totals).length" class="totals"><template v-for="(value, name) in summary.totals" :key="name"><dt>{{ names[name] ?? name }}</dt><dd>{{ value }}</dd></template></dl>
         <p v-if="summary.most.length" class="small">Most frequent, click to filter</p>
         <ul class="picks">

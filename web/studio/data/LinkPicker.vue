@@ -23,7 +23,18 @@ async function look() {
 }
 const type = useDebounceFn(look, 140)
 
+/** Over the cell, above all else, and within the window. */
+const place = ref<HTMLElement>()
+const where = ref<Record<string, string>>({})
+const HEIGHT = 300
+
+function left(event: FocusEvent) {
+  if (!(event.currentTarget as HTMLElement).contains(event.relatedTarget as Node | null)) setTimeout(() => emit('cancel'), 120)
+}
+
 onMounted(async () => {
+  const cell = place.value?.parentElement?.getBoundingClientRect()
+  if (cell) where.value = { left: `${Math.min(cell.left, window.innerWidth - 262)}px`, top: `${Math.max(8, Math.min(cell.top, window.innerHeight - HEIGHT))}px` }
   look()
   await nextTick()
   box.value?.focus()
@@ -56,7 +67,9 @@ function press(event: KeyboardEvent) {
 </script>
 
 <template>
-  <div class="picker" role="dialog" :aria-label="name" @keydown="press">
+  <span ref="place" class="picker-place" />
+  <Teleport to=".frame">
+  <div class="picker" role="dialog" :aria-label="name" :style="where" @keydown="press" @focusout="left">
     <input ref="box" v-model="search" class="picker-field" :aria-label="`Search for ${field.name}`" placeholder="Search" @input="type">
     <ul class="picks" role="listbox" :aria-label="name" :aria-multiselectable="field.many">
       <li v-if="!field.many" role="option" :aria-selected="false" @mousedown.prevent @click="pick(null)"><span class="small">none</span></li>
@@ -67,4 +80,5 @@ function press(event: KeyboardEvent) {
     <p v-if="!choices.length" class="small">Nothing is called so.</p>
     <div v-if="field.many" class="dialog-end"><v-btn size="x-small" color="primary" @click="done">Take {{ chosen.length }}</v-btn></div>
   </div>
+  </Teleport>
 </template>

@@ -42,6 +42,7 @@ function moveColumn(field: FieldState, by: number) {
 const widths: Record<string, number> = { moment: 140, date: 104, time: 76, number: 88, rating: 74, switch: 74, picture: 74, longText: 220, row: 122, rows: 170, colour: 96 }
 const width = (f: FieldState) => widths[f.control] ?? (f.formula ? 108 : 146)
 const columns = computed(() => `66px ${fields.value.map((f) => `minmax(${width(f)}px, ${width(f)}fr)`).join(' ')} 40px`)
+const least = computed(() => `${fields.value.reduce((sum, f) => sum + width(f), 106)}px`)
 const numeric = (f: FieldState) => ['number', 'rating'].includes(f.control) || (f.formula && /number|money/.test(f.type))
 
 // --- what is in sight
@@ -426,7 +427,7 @@ defineExpose({ reload, filter, rows, picked })
       <button class="link" @click="(picked = new Set()), (allPicked = false)">Nothing</button>
     </div>
     <v-progress-linear v-if="!rows.anchors.value && !rows.trouble.value" indeterminate color="primary" aria-label="Loading rows" />
-    <div v-else ref="scroller" class="grid-scroll" role="grid" :aria-label="table.name" :aria-rowcount="rows.count.value" :aria-colcount="fields.length + 1">
+    <div v-else ref="scroller" class="grid-scroll" role="grid" :aria-label="table.name" :aria-rowcount="rows.count.value" :aria-colcount="fields.length + 1" :style="{ '--grid-least': least }">
       <div class="grid-head" role="row" :style="{ gridTemplateColumns: columns }">
         <div class="grid-id" role="columnheader">#</div>
         <div v-for="(f, c) in fields" :key="f.key" class="grid-th" role="columnheader" :class="{ num: numeric(f) }" :aria-sort="rows.asked.sort === f.key ? (rows.asked.way === 'upward' ? 'ascending' : 'descending') : 'none'">

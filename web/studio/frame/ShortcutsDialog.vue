@@ -9,6 +9,9 @@ const keys = [
   ['Alt + Up, Alt + Down', 'move the line'],
   ['Delete', 'remove the line'],
   ['Ctrl + Z, Ctrl + Shift + Z', 'undo, redo'],
+  ['In the grid: arrows, Tab, Enter', 'go from cell to cell, edit a cell; Shift and arrows mark several'],
+  ['Ctrl + C, Ctrl + V, Ctrl + D', 'copy and paste cells, fill down'],
+  ['Ctrl + Z in the grid', 'take back the last change of rows'],
   ['Alt + tap in the device', 'go to the line behind it'],
   ['?', 'this list'],
 ]

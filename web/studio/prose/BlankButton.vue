@@ -35,7 +35,11 @@ const picks = computed(() => {
   const part = typed.value.trim().toLowerCase()
   if (isText.value || ((!part || typed.value === blank.value?.value) && (props.kind !== 'formula' || writing.value))) return all
   if (props.kind === 'formula' && !writing.value) return all.filter((pick) => `${pick.words} ${pick.note}`.toLowerCase().includes(searched.value.trim().toLowerCase()))
-  if (props.kind === 'formula') return all.filter((pick) => `${pick.text} ${pick.words}`.toLowerCase().includes(part.split(/[\s(]/).pop() ?? ''))
+  if (props.kind === 'formula') {
+    const begun = fragment().toLowerCase()
+    if (!begun) return typed.value.trim() ? [] : all
+    return (blank.value?.completions ?? []).filter((pick) => pick.text.toLowerCase() !== begun && (pick.text.toLowerCase().startsWith(begun) || pick.text.toLowerCase().includes(`.${begun}`))).slice(0, 12)
+  }
   return all.filter((pick) => `${pick.text} ${pick.note}`.toLowerCase().includes(part))
 })
 
@@ -80,7 +84,28 @@ function next() {
   if (following) studio.startFilling(following.dataset.blank ?? '')
 }
 
+/** The name that is being written at the cursor of a formula. */
+function fragment(): string {
+  const box = field.value
+  const before = typed.value.slice(0, box?.selectionEnd ?? typed.value.length)
+  return box?.selectionStart !== box?.selectionEnd ? '' : (/[\p{L}_][\w.]*$/u.exec(before)?.[0] ?? '')
+}
+
+/** Writing goes on after what was picked. */
+function complete(text: string) {
+  const box = field.value
+  const end = box?.selectionEnd ?? typed.value.length
+  const from = end - fragment().length
+  typed.value = typed.value.slice(0, from) + text + typed.value.slice(end)
+  marked.value = -1
+  nextTick(() => {
+    box?.focus()
+    box?.setSelectionRange(from + text.length, from + text.length)
+  })
+}
+
 function pick(text: string) {
+  if (props.kind === 'formula' && writing.value && fragment()) return complete(text)
   if (!isText.value) return take(text)
   const box = field.value
   const from = box?.selectionStart ?? typed.value.length
@@ -98,7 +123,7 @@ function press(event: KeyboardEvent) {
   } else if ((event.key === 'Enter' && !event.shiftKey) || event.key === 'Tab') {
     event.preventDefault()
     const chosen = picks.value[marked.value]
-    if (chosen && isText.value) return pick(chosen.text)
+    if (chosen && (isText.value || (props.kind === 'formula' && writing.value && fragment()))) return pick(chosen.text)
     const found = props.kind === 'formula' && !writing.value && searched.value.trim() && marked.value < 0 ? picks.value[0] : chosen
     take(found ? found.text : typed.value, event.key === 'Tab')
   }
@@ -129,7 +154,7 @@ async function leaveOut() {
           <button class="link small filler-way" @click="setWriting(!writing)">{{ writing ? 'By pointing' : 'By writing' }}</button>
           <input v-if="!writing" ref="field" v-model="searched" class="filler-field" placeholder="Search what fits" aria-label="Search what fits" spellcheck="false" @input="marked = 0" @keydown="press">
         </template>
-        <input v-if="kind !== 'colour' && !isText && (kind !== 'formula' || writing)" ref="field" v-model="typed" class="filler-field" :class="{ code: kind === 'formula' }" :aria-label="blank?.words" :aria-invalid="!!trouble" spellcheck="false" @input="marked = -1" @keydown="press">
+        <input v-if="kind !== 'colour' && !isText && (kind !== 'formula' || writing)" ref="field" v-model="typed" class="filler-field" :class="{ code: kind === 'formula' }" autocomplete="off" :aria-label="blank?.words" :aria-invalid="!!trouble" spellcheck="false" @input="marked = -1" @keydown="press">
         <p v-if="trouble" class="fault" role="alert">{{ trouble }}</p>
         <ul v-if="picks.length" class="picks" role="listbox" :aria-label="isText ? 'Values to put in' : 'What fits'">
           <li v-for="(choice, i) in picks" :key="choice.text" role="option" :aria-selected="i === marked" :data-pick="i" :class="{ marked: i === marked }" @mousedown.prevent @click="pick(choice.text)">

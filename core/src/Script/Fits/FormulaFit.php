@@ -116,6 +116,20 @@ final readonly class FormulaFit implements Fit
         return array_slice($choices, 0, 60);
     }
 
+    /** @return list<Choice> names and functions that a formula can go on with, whatever the blank wants as a whole */
+    public static function completions(Scope $scope): array
+    {
+        $found = [];
+        foreach (self::paths($scope) as $path => $type) {
+            $found[] = new Choice((string) $path, $type->inWords());
+        }
+        foreach (Functions::all() as $function) {
+            $found[] = new Choice($function->name.($function->takes === [] ? '()' : '('), $function->help);
+        }
+
+        return $found;
+    }
+
     /** @return array<string, Type> names in scope and what is one step behind them, the row's own first */
     public static function paths(Scope $scope): array
     {
