@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Models\Import;
+use App\Records\Cancelled;
 use App\Records\DataSet;
 use App\Records\Importer;
 use App\Records\ImportFile;
-use App\Records\NothingWritten;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Lanai\Core\Data\Exchange\Mapping;
@@ -52,7 +52,7 @@ final class RunImport implements ShouldQueue
             $import->done = $report->rows;
             $nothing = $report->bad > 0 && ! $plan['onlyRight'];
             $this->finish($import, $nothing ? 'failed' : 'done', $nothing ? "$report->bad rows have mistakes, so nothing was brought in." : '');
-        } catch (NothingWritten) {
+        } catch (Cancelled) {
             $this->finish($import, 'cancelled', '');
         } catch (UnreadableFile $unreadable) {
             $this->finish($import, 'failed', $unreadable->getMessage());
@@ -69,7 +69,7 @@ final class RunImport implements ShouldQueue
         if (microtime(true) - $this->told > 0.2) {
             $this->told = microtime(true);
             if (Import::query()->whereKey($import->id)->where('state', 'running')->update(['done' => $done]) === 0) {
-                throw new NothingWritten;
+                throw new Cancelled;
             }
         }
     }

@@ -51,9 +51,9 @@ final readonly class RowBin
             $data = (array) json_decode((string) $kept->data, true);
             if ($kept->kind === 'row') {
                 $known = array_flip($this->database->getSchemaBuilder()->getColumnListing($kept->tbl));
-                $back += $this->database->table($kept->tbl)->insertOrIgnore(array_intersect_key($data, $known));
+                $back += $this->database->table($kept->tbl)->insertOrIgnore($this->linked((string) $kept->tbl, array_intersect_key($data, $known)));
             } elseif ($kept->kind === 'join') {
-                $this->database->table($kept->tbl)->insertOrIgnore($data);
+                $this->joinAgain((string) $kept->tbl, $data);
             } else {
                 $this->database->table($kept->tbl)->where('id', $data['id'] ?? 0)->whereNull($data['column'] ?? '')->update([$data['column'] ?? '' => $data['value'] ?? null]);
             }
@@ -61,6 +61,37 @@ final readonly class RowBin
         $this->database->table('_bin')->where('token', $token)->delete();
 
         return $back;
+    }
+
+    /**
+     * A row whose links lead to rows that are gone comes back without these.
+     *
+     * @param  array<array-key, mixed>  $data
+     * @return array<array-key, mixed>
+     */
+    private function linked(string $stored, array $data): array
+    {
+        foreach ($this->blueprint->tableStoredAs($stored)->fields ?? [] as $field) {
+            $to = $field->linksTo() === '' ? null : $this->blueprint->tableOfOne($field->linksTo());
+            $id = $data[$field->column()] ?? null;
+            if ($to !== null && $id !== null && $to->storedAs() !== $stored && ! $this->database->table($to->storedAs())->where('id', $id)->exists()) {
+                $data[$field->column()] = null;
+            }
+        }
+
+        return $data;
+    }
+
+    /** @param  array<array-key, mixed>  $data */
+    private function joinAgain(string $join, array $data): void
+    {
+        $ends = array_column($this->database->select('select "from", "table" from pragma_foreign_key_list(?)', [$join]), 'table', 'from');
+        foreach ($ends as $end => $table) {
+            if (! $this->database->table($table)->where('id', $data[$end] ?? 0)->exists()) {
+                return;
+            }
+        }
+        $this->database->table($join)->insertOrIgnore($data);
     }
 
     /** @param  list<int>  $ids */

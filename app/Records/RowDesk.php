@@ -119,9 +119,8 @@ final readonly class RowDesk
         } catch (NothingWritten) {
             return ['rows' => [], 'errors' => $errors, 'changed' => $stale];
         }
-        $rows = $this->store->rows(new Query($this->table, $this->among($ids), compute: $this->query('', true, '', '')->compute, limit: count($ids)));
 
-        return ['rows' => $rows, 'errors' => [], 'changed' => []];
+        return ['rows' => $this->rows($ids), 'errors' => [], 'changed' => []];
     }
 
     /**
@@ -202,7 +201,18 @@ final readonly class RowDesk
 
     public function row(int $id): ?Row
     {
-        return $this->store->rows(new Query($this->table, $this->among([$id]), compute: $this->query('', true, '', '')->compute))[0] ?? null;
+        return $this->rows([$id])[0] ?? null;
+    }
+
+    /**
+     * @param  list<int>  $ids
+     * @return list<Row> with what is computed of them, by id
+     */
+    private function rows(array $ids): array
+    {
+        $compute = $this->query('', true, '', '')->compute;
+
+        return array_merge(...array_map(fn (array $some): array => $this->store->rows(new Query($this->table, $this->among($some), compute: $compute, limit: 400)), array_chunk($ids, 400)));
     }
 
     /** @return array{id: int, values: array<string, string>} as the grid writes it */

@@ -136,6 +136,8 @@ final readonly class SchemaFollower
     {
         $field = $step->field;
         assert($field !== null);
+        // Its triggers name columns that are about to move; it is made again when it is next asked.
+        (new SearchIndex($this->database))->drop($step->table);
         $columns = $this->layout()->tables[$step->table->storedAs()];
         $aside = fn (string $type): string => '_'.$field->column().'_'.strtolower((string) preg_replace('/\W+/', '_', $type));
         foreach ($this->database->select('select distinct l.name from pragma_index_list(?) l, pragma_index_info(l.name) i where i.name = ?', [$step->table->storedAs(), $field->column()]) as $index) {

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\App;
+use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use PDO;
 use Tests\TestCase;
@@ -105,6 +107,55 @@ final class ImportsTest extends TestCase
         $look = $this->look('spots', "Name\nA\n");
         $this->deleteJson("/api/apps/{$this->demo->id}/imports/{$look->json('id')}")->assertJsonPath('state', 'cancelled');
         $this->postJson($this->at($look, 'run'), ['to' => ['name']])->assertNotFound();
+    }
+
+    public function test_an_import_tells_its_progress_and_ends_without_a_trace_when_it_is_cancelled(): void
+    {
+        $look = $this->look('spots', "Name,Water\n".implode('', array_map(fn (int $i): string => "Spot $i,$i.5\n", range(1, 5000))));
+        $told = [];
+        DB::listen(function (QueryExecuted $query) use (&$told, $look): void {
+            if (str_contains($query->sql, 'update "imports" set "done"')) {
+                $told[] = $query->bindings[0];
+                DB::table('imports')->where('id', $look->json('id'))->update(['state' => 'cancelled']);
+                usleep(210_000);
+            }
+        });
+        $this->postJson($this->at($look, 'run'), ['to' => ['name', 'water']])->assertAccepted()->assertJsonPath('state', 'cancelled');
+
+        self::assertSame(250, $told[0]);
+        self::assertLessThan(5, count($told));
+        $this->getJson($this->rows('spots/anchors'))->assertJsonPath('count', 6);
+    }
+
+    public function test_rows_find_their_links_by_number_by_name_and_in_any_case(): void
+    {
+        $look = $this->look('people', "Name,Favourite spots\nAda,kelp point; 1\nBo,\nCy,Nowhere; 2\n");
+        $plan = ['to' => $look->json('to')];
+        $this->postJson($this->at($look, 'preview'), $plan)->assertJsonPath('added', 2)->assertJsonPath('mistakes', [['row' => 4, 'field' => 'favouriteSpots', 'sentence' => 'No Spot is called “Nowhere”.']]);
+        $this->postJson($this->at($look, 'run'), $plan + ['onlyRight' => true])->assertJsonPath('report.added', 2);
+        $this->getJson($this->rows('people?search=ada'))->assertJsonPath('rows.0.values.favouriteSpots', '1, 5');
+    }
+
+    public function test_an_import_keeps_the_rules_of_its_table(): void
+    {
+        $id = $this->postJson('/api/apps', ['name' => 'Codes'])->json('id');
+        $this->postJson("/api/apps/$id/edits", ['base' => 1, 'what' => 'script', 'text' => "app Codes\n\ntable Codes, each a Code\n  Text is a text, no two alike\n  Stars is a rating, at first 3\n  Added is when it was added\n"])->assertOk();
+        $look = $this->postJson("/api/apps/$id/rows/sandbox/codes/imports", ['text' => "Text,Stars\na,\nb,5\na,1\nc,9\n"]);
+        $this->postJson("/api/apps/$id/imports/{$look->json('id')}/run", ['to' => ['text', 'stars'], 'onlyRight' => true])->assertJsonPath('report.added', 2)
+            ->assertJsonPath('report.mistakes', [['row' => 4, 'field' => 'text', 'sentence' => 'There is already a Code with this Text.'], ['row' => 5, 'field' => 'stars', 'sentence' => 'A rating goes from 1 to 5.']]);
+        $rows = $this->getJson("/api/apps/$id/rows/sandbox/codes")->json('rows');
+        self::assertSame(['3', '5'], array_map(fn (array $r): string => $r['values']['stars'], $rows));
+        self::assertNotSame('', $rows[0]['values']['added']);
+    }
+
+    public function test_an_import_into_live_makes_no_fields(): void
+    {
+        $look = $this->postJson("/api/apps/{$this->demo->id}/rows/live/spots/imports", ['text' => "Name,Depth\nA,3\n"])->assertCreated();
+        $this->postJson($this->at($look, 'run'), ['to' => ['name', ''], 'new' => [1 => 'Depth is a whole number'], 'names' => [1 => 'Depth']])->assertUnprocessable()->assertJsonPath('message', 'New fields are made in the sandbox first; then go live with them.');
+        $this->postJson($this->at($look, 'run'), ['to' => ['', '']])->assertUnprocessable()->assertJsonPath('message', 'Please choose a field for at least one column.');
+        $this->postJson($this->at($look, 'run'), ['to' => ['name', '']])->assertAccepted()->assertJsonPath('report.added', 1);
+        $this->getJson("/api/apps/{$this->demo->id}/rows/live/spots/anchors")->assertJsonPath('count', 7);
+        $this->getJson($this->rows('spots/anchors'))->assertJsonPath('count', 6);
     }
 
     public function test_an_import_of_somebody_else_is_not_there(): void

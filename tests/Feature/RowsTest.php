@@ -156,4 +156,67 @@ final class RowsTest extends TestCase
         $this->postJson("/api/apps/{$this->demo->id}/samples/swims", ['count' => 1, 'seed' => 4])->assertCreated();
         self::assertSame($first, $this->getJson("$this->rows/swims?where=".urlencode('this.id > 11'))->json('rows.0.values'), 'The same seed gives the same rows.');
     }
+
+    public function test_two_thousand_rows_are_written_together(): void
+    {
+        $changes = array_map(fn (int $i): array => ['id' => null, 'values' => ['name' => "Spot $i"]], range(1, 2000));
+        $rows = $this->postJson("$this->rows/spots", ['changes' => $changes])->assertOk()->assertJsonCount(2000, 'rows')->json('rows');
+        self::assertSame(['Spot 1', 'Spot 2000', '0'], [$rows[0]['values']['name'], $rows[1999]['values']['name'], $rows[5]['values']['planned']]);
+        $this->postJson("$this->rows/spots", ['changes' => [...$changes, ['id' => null, 'values' => ['name' => 'One more']]]])->assertUnprocessable();
+    }
+
+    public function test_a_row_comes_back_without_links_that_lead_nowhere_by_then(): void
+    {
+        $swim = $this->postJson("$this->rows/swims/remove", ['ids' => [1]])->json('token');
+        $person = $this->postJson("$this->rows/people/remove", ['ids' => [1]])->json('token');
+        $this->postJson("$this->rows/spots/remove", ['ids' => [1]])->assertOk();
+        $this->postJson("$this->rows/swims/restore", ['token' => $swim])->assertJsonPath('back', 1);
+        $this->postJson("$this->rows/people/restore", ['token' => $person])->assertJsonPath('back', 1);
+
+        $this->getJson("$this->rows/swims/1")->assertJsonPath('row.values.spot', '')->assertJsonPath('row.values.host', '')->assertJsonPath('row.values.title', 'Dawn dip')->assertJsonPath('linked.0.count', 2);
+        $this->getJson("$this->rows/people/1")->assertJsonPath('row.values.favouriteSpots', '3');
+    }
+
+    public function test_only_the_last_removals_are_kept(): void
+    {
+        $tokens = [];
+        for ($i = 0; $i < 25; $i++) {
+            $id = $this->postJson("$this->rows/spots", ['changes' => [['id' => null, 'values' => ['name' => "Spot $i"]]]])->json('rows.0.id');
+            $tokens[] = $this->postJson("$this->rows/spots/remove", ['ids' => [$id]])->json('token');
+        }
+
+        $this->postJson("$this->rows/spots/restore", ['token' => $tokens[0]])->assertNotFound();
+        $this->postJson("$this->rows/spots/restore", ['token' => $tokens[10]])->assertOk();
+    }
+
+    public function test_search_goes_on_after_a_field_has_changed_its_type(): void
+    {
+        $this->getJson("$this->rows/spots?search=sheltered")->assertJsonCount(1, 'rows');
+        foreach (['is a whole number', 'is a long text', 'is a decimal', 'is a text'] as $i => $type) {
+            $this->postJson("/api/apps/{$this->demo->id}/edits", ['base' => $i + 1, 'what' => 'fill', 'at' => '/tables/0/fields/3/type', 'text' => $type])->assertOk();
+            $this->getJson("$this->rows/spots?search=lantern")->assertOk()->assertJsonCount(1, 'rows');
+        }
+        $this->getJson("$this->rows/spots?search=sheltered")->assertJsonCount(1, 'rows');
+    }
+
+    public function test_rows_keep_rules_about_each_other_and_say_so(): void
+    {
+        $script = "app Seats\n\ntable Seats, each a Seat, no two alike in Row and Number\n  Row is one of \"A\", \"B\"\n  Number is a whole number\n  Code is a text written like \"A-1\", no two alike\n  Taken is yes or no\n  Guest is a text, only while taken\n  Held is a date and time, at first addDays(now(), 1)\n  Added is when it was added\n";
+        $id = $this->postJson('/api/apps', ['name' => 'Seats'])->json('id');
+        $this->postJson("/api/apps/$id/edits", ['base' => 1, 'what' => 'script', 'text' => $script])->assertOk();
+        $write = fn (array ...$rows) => $this->postJson("/api/apps/$id/rows/sandbox/seats", ['changes' => array_map(fn (array $values): array => ['id' => $values['id'] ?? null, 'values' => array_diff_key($values, ['id' => 1])], $rows)]);
+
+        $first = $write(['row' => 'a', 'number' => '1', 'code' => 'X-7'])->assertOk();
+        self::assertSame('A', $first->json('rows.0.values.row'));
+        self::assertMatchesRegularExpression('/^\d{4}-\d\d-\d\d \d\d:\d\d/', $first->json('rows.0.values.added'));
+        self::assertGreaterThan($first->json('rows.0.values.added'), $first->json('rows.0.values.held'));
+        $write(['row' => 'A', 'number' => '1'])->assertUnprocessable()->assertJsonPath('message', 'There is already a Seat with the same Row and Number.');
+        $write(['row' => 'B', 'number' => '1', 'code' => 'X-7'])->assertJsonPath('message', 'There is already a Seat with this Code.');
+        $write(['row' => 'B', 'number' => '1', 'code' => 'x7'])->assertJsonPath('message', 'Please write it like “A-1”.');
+        $write(['row' => 'B', 'number' => '1', 'guest' => 'Ada'])->assertJsonPath('message', 'This can be filled in only while taken.');
+        $write(['row' => 'B', 'number' => '1', 'guest' => 'Ada', 'taken' => 'yes'])->assertOk();
+        // Two in one go are each other's twins too.
+        $write(['row' => 'B', 'number' => '5'], ['row' => 'B', 'number' => '5'])->assertUnprocessable()->assertJsonPath('cells.0.index', 1);
+        $write(['id' => 1, 'number' => '2'])->assertOk();
+    }
 }

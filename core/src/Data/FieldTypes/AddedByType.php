@@ -43,11 +43,6 @@ final class AddedByType implements FieldType, StandsInTable
         return (new LinkType($this->one))->read($input);
     }
 
-    public function write(mixed $value): string
-    {
-        return is_int($value) ? (string) $value : '';
-    }
-
     public function control(): string
     {
         return '';

@@ -54,11 +54,6 @@ final readonly class ChoiceType implements FieldType
         throw new UnreadableValue("“{$text}” is not one of ".implode(', ', $this->options).'.');
     }
 
-    public function write(mixed $value): string
-    {
-        return is_string($value) ? $value : '';
-    }
-
     public function control(): string
     {
         return 'choice';

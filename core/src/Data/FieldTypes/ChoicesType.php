@@ -51,11 +51,6 @@ final readonly class ChoicesType implements FieldType
         return $chosen === [] ? null : $chosen;
     }
 
-    public function write(mixed $value): string
-    {
-        return is_array($value) ? implode('; ', array_filter($value, is_string(...))) : '';
-    }
-
     public function control(): string
     {
         return 'choices';

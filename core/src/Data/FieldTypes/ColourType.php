@@ -39,11 +39,6 @@ final readonly class ColourType implements FieldType
         return $text === '' ? null : (preg_match('/^#[0-9A-F]{6}$/', $text) ? $text : throw new UnreadableValue("“{$text}” is not a colour. Write it as #0B6E5F."));
     }
 
-    public function write(mixed $value): string
-    {
-        return is_string($value) ? $value : '';
-    }
-
     public function control(): string
     {
         return 'colour';

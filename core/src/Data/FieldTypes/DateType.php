@@ -44,11 +44,6 @@ final readonly class DateType implements FieldType
             ?? throw new UnreadableValue("“{$text}” is not a date. Write it as 2026-12-24."));
     }
 
-    public function write(mixed $value): string
-    {
-        return $value instanceof Day ? $value->iso : '';
-    }
-
     public function control(): string
     {
         return 'date';

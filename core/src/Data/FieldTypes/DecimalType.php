@@ -9,27 +9,18 @@ use Lanai\Core\Data\FieldType;
 use Lanai\Core\Data\UnreadableValue;
 use Lanai\Core\Formula\Kind;
 use Lanai\Core\Formula\Type;
-use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Clause;
-use Lanai\Core\Script\Fits\NumberFit;
 use Lanai\Core\Script\Sentence;
 use Lanai\Core\Script\Words;
 
 /** A number with decimals, kept as an IEEE 754 double, in a range where one is given. */
 final readonly class DecimalType implements FieldType
 {
+    use InRange;
     use Kept;
-
-    public function __construct(public ?int $least = null, public ?int $most = null)
-    {
-    }
 
     public static function sentence(): Sentence
     {
-        return Sentence::of(new Words('is a decimal', 'is decimal'))->clauses(
-            Clause::joined('from', 'from', new Blank('least', NumberFit::whole())),
-            Clause::joined('to', 'to', new Blank('most', NumberFit::whole())),
-        );
+        return Sentence::of(new Words('is a decimal', 'is decimal'))->clauses(...self::range());
     }
 
     public function type(): Type
@@ -61,15 +52,8 @@ final readonly class DecimalType implements FieldType
         if (! is_numeric($text) || ! is_finite((float) $text)) {
             throw new UnreadableValue("“{$text}” is not a number. Use a point for decimals, as in 18.5.");
         }
-        $number = (float) $text;
-        if ($this->least !== null && $number < $this->least) {
-            throw new UnreadableValue("This must be at least {$this->least}.");
-        }
-        if ($this->most !== null && $number > $this->most) {
-            throw new UnreadableValue("This must be at most {$this->most}.");
-        }
 
-        return $number;
+        return $this->within((float) $text);
     }
 
     public function write(mixed $value): string

@@ -43,11 +43,6 @@ final readonly class DurationType implements FieldType
         return $text === '' ? null : (Duration::of($text) ?? throw new UnreadableValue("“{$text}” is not a duration. Write it as 1:30 or 1 h 30 min."));
     }
 
-    public function write(mixed $value): string
-    {
-        return $value instanceof Duration ? $value->written() : '';
-    }
-
     public function control(): string
     {
         return 'duration';

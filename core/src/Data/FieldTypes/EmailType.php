@@ -44,11 +44,6 @@ final readonly class EmailType implements FieldType
         return filter_var($text, FILTER_VALIDATE_EMAIL, FILTER_FLAG_EMAIL_UNICODE) === false ? throw new UnreadableValue("“{$text}” is not an e-mail address.") : $text;
     }
 
-    public function write(mixed $value): string
-    {
-        return is_string($value) ? $value : '';
-    }
-
     public function control(): string
     {
         return 'email';

@@ -41,11 +41,6 @@ final readonly class FileType implements FieldType
         return preg_match('/^[0-9a-f]{64}\.(png|jpg|webp|pdf|txt|csv|mp3|zip)$/', $input) ? $input : throw new UnreadableValue('Please upload a PDF, text, CSV, MP3, ZIP or picture file.');
     }
 
-    public function write(mixed $value): string
-    {
-        return is_string($value) ? $value : '';
-    }
-
     public function control(): string
     {
         return 'file';

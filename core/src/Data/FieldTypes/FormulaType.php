@@ -6,7 +6,6 @@ namespace Lanai\Core\Data\FieldTypes;
 
 use Faker\Generator;
 use Lanai\Core\Data\FieldType;
-use Lanai\Core\Formula\Formats;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Formula\Kind;
@@ -68,11 +67,6 @@ final class FormulaType implements FieldType, StandsInTable
     public function read(mixed $input): mixed
     {
         return null;
-    }
-
-    public function write(mixed $value): string
-    {
-        return Formats::plain($value);
     }
 
     public function control(): string

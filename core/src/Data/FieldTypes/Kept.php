@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Lanai\Core\Data\FieldTypes;
 
 use Lanai\Core\Data\Stored;
+use Lanai\Core\Formula\Formats;
 
-/** What most types share: they are kept as their kind is, and nothing is picked from a list. */
+/** What most types share: they are kept and written as their kind is, and nothing is picked from a list. */
 trait Kept
 {
     public function store(mixed $value): string|int|float|null
@@ -17,6 +18,11 @@ trait Kept
     public function load(mixed $stored): mixed
     {
         return Stored::value($this->type(), $stored);
+    }
+
+    public function write(mixed $value): string
+    {
+        return Formats::plain($value);
     }
 
     public function options(): array

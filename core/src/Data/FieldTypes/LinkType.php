@@ -51,11 +51,6 @@ final readonly class LinkType implements FieldType
         return preg_match('/^\d{1,15}$/', $text) ? (int) $text : throw new UnreadableValue('Please pick one from the list.');
     }
 
-    public function write(mixed $value): string
-    {
-        return is_int($value) ? (string) $value : '';
-    }
-
     public function control(): string
     {
         return 'row';

@@ -45,11 +45,6 @@ final readonly class LongTextType implements FieldType
         return $text === null ? null : self::sized($text, null, $this->most);
     }
 
-    public function write(mixed $value): string
-    {
-        return is_string($value) ? $value : '';
-    }
-
     public function control(): string
     {
         return 'longText';

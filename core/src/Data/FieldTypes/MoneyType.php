@@ -63,11 +63,6 @@ final readonly class MoneyType implements FieldType
         return $money;
     }
 
-    public function write(mixed $value): string
-    {
-        return $value instanceof Money ? $value->written() : '';
-    }
-
     public function control(): string
     {
         return 'number';

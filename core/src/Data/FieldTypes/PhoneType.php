@@ -43,11 +43,6 @@ final readonly class PhoneType implements FieldType
         return preg_match('/^\+[1-9]\d{6,14}$/', $digits) ? $digits : throw new UnreadableValue("“{$text}” is not a phone number with its country’s code, as in +44 20 7946 0000.");
     }
 
-    public function write(mixed $value): string
-    {
-        return is_string($value) ? $value : '';
-    }
-
     public function control(): string
     {
         return 'phone';

@@ -41,11 +41,6 @@ final readonly class PictureType implements FieldType
         return preg_match('/^[0-9a-f]{64}\.(png|jpg|webp)$/', $input) ? $input : throw new UnreadableValue('Please upload a PNG, JPEG or WebP picture.');
     }
 
-    public function write(mixed $value): string
-    {
-        return is_string($value) ? $value : '';
-    }
-
     public function control(): string
     {
         return 'picture';

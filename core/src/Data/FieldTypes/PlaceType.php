@@ -43,11 +43,6 @@ final readonly class PlaceType implements FieldType
         return $text === '' ? null : (Place::of($text) ?? throw new UnreadableValue("“{$text}” is not a place. Write latitude and longitude in degrees, as in 50.1234, -5.5678."));
     }
 
-    public function write(mixed $value): string
-    {
-        return $value instanceof Place ? $value->written() : '';
-    }
-
     public function control(): string
     {
         return 'place';

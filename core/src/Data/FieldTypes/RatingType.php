@@ -50,11 +50,6 @@ final readonly class RatingType implements FieldType
         return preg_match('/^\d{1,2}$/', $text) && (int) $text >= 1 && (int) $text <= $most ? (int) $text : throw new UnreadableValue("A rating goes from 1 to $most.");
     }
 
-    public function write(mixed $value): string
-    {
-        return is_int($value) ? (string) $value : '';
-    }
-
     public function control(): string
     {
         return 'rating';

@@ -60,11 +60,6 @@ final readonly class TextType implements FieldType
         return self::sized($text, $this->least, $this->most);
     }
 
-    public function write(mixed $value): string
-    {
-        return is_string($value) ? $value : '';
-    }
-
     public function control(): string
     {
         return 'text';

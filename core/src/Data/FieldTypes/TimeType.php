@@ -44,11 +44,6 @@ final readonly class TimeType implements FieldType
             ?? throw new UnreadableValue("“{$text}” is not a time. Write it as 07:30."));
     }
 
-    public function write(mixed $value): string
-    {
-        return $value instanceof TimeOfDay ? $value->iso : '';
-    }
-
     public function control(): string
     {
         return 'time';

@@ -43,11 +43,6 @@ final readonly class WebAddressType implements FieldType
         return preg_match('~^https?://[^/\s]+\.[^/\s]+~i', $address) && filter_var($address, FILTER_VALIDATE_URL) !== false ? $address : throw new UnreadableValue("“{$text}” is not a web address, as in https://example.org.");
     }
 
-    public function write(mixed $value): string
-    {
-        return is_string($value) ? $value : '';
-    }
-
     public function control(): string
     {
         return 'web';

@@ -9,27 +9,18 @@ use Lanai\Core\Data\FieldType;
 use Lanai\Core\Data\UnreadableValue;
 use Lanai\Core\Formula\Kind;
 use Lanai\Core\Formula\Type;
-use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Clause;
-use Lanai\Core\Script\Fits\NumberFit;
 use Lanai\Core\Script\Sentence;
 use Lanai\Core\Script\Words;
 
 /** A whole number of at most 15 digits (it stays exact in JSON's double), in a range where one is given. */
 final readonly class WholeNumberType implements FieldType
 {
+    use InRange;
     use Kept;
-
-    public function __construct(public ?int $least = null, public ?int $most = null)
-    {
-    }
 
     public static function sentence(): Sentence
     {
-        return Sentence::of(new Words('is a whole number', 'is whole number'))->clauses(
-            Clause::joined('from', 'from', new Blank('least', NumberFit::whole())),
-            Clause::joined('to', 'to', new Blank('most', NumberFit::whole())),
-        );
+        return Sentence::of(new Words('is a whole number', 'is whole number'))->clauses(...self::range());
     }
 
     public function type(): Type
@@ -51,20 +42,8 @@ final readonly class WholeNumberType implements FieldType
         if (! preg_match('/^[+-]?\d{1,15}(?:\.0+)?$/', $text)) {
             throw new UnreadableValue("“{$text}” is not a whole number.");
         }
-        $number = (int) $text;
-        if ($this->least !== null && $number < $this->least) {
-            throw new UnreadableValue("This must be at least {$this->least}.");
-        }
-        if ($this->most !== null && $number > $this->most) {
-            throw new UnreadableValue("This must be at most {$this->most}.");
-        }
 
-        return $number;
-    }
-
-    public function write(mixed $value): string
-    {
-        return is_int($value) ? (string) $value : '';
+        return $this->within((int) $text);
     }
 
     public function control(): string

@@ -43,11 +43,6 @@ final readonly class YesNoType implements FieldType
         };
     }
 
-    public function write(mixed $value): string
-    {
-        return is_bool($value) ? ($value ? 'yes' : 'no') : '';
-    }
-
     public function control(): string
     {
         return 'switch';
