@@ -44,6 +44,7 @@ final class FieldTypesTest extends TestCase
         yield [['kind' => 'duration'], '2 days 5 min', 173100, '2 d 5 min'];
         yield [['kind' => 'choice', 'options' => ['Sand', 'Rock']], 'rock', 'Rock', 'Rock'];
         yield [['kind' => 'choices', 'options' => ['Sand', 'Rock', 'Pier']], 'pier; sand', '["Sand","Pier"]', 'Sand; Pier'];
+        yield [['kind' => 'choices', 'options' => ['deep; cold', 'deep', 'warm']], 'WARM;deep; cold', '["deep; cold","warm"]', 'deep; cold; warm'];
         yield [['kind' => 'file'], str_repeat('b', 64).'.pdf', str_repeat('b', 64).'.pdf', str_repeat('b', 64).'.pdf'];
         yield [['kind' => 'place'], '50.1234567 -5.5', '50.123457, -5.5', '50.123457, -5.5'];
         yield [['kind' => 'rating', 'most' => 10], '10', 10, '10'];

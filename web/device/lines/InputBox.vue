@@ -13,7 +13,18 @@ const trouble = ref('')
 const types: Record<string, string> = { date: 'date', time: 'time', colour: 'color', email: 'email', phone: 'tel', web: 'url' }
 const located = 'geolocation' in navigator
 const parted = computed(() => (props.box.control === 'rows' ? ', ' : '; '))
-const chosen = computed(() => props.modelValue.split(props.box.control === 'rows' ? /,\s*/ : /;\s*/).filter(Boolean))
+/** The longest first: a choice may hold the sign that stands between. */
+const chosen = computed(() => {
+  const found: string[] = []
+  const known = props.box.choices.map((c) => c.id).sort((a, b) => b.length - a.length)
+  for (let left = props.modelValue; left; left = left.replace(/^[;,\s]+/, '')) {
+    const next = known.find((id) => left === id || left.startsWith(`${id}${parted.value.trim()}`))
+    if (!next) break
+    found.push(next)
+    left = left.slice(next.length)
+  }
+  return found
+})
 
 function toggle(one: string) {
   const now = chosen.value.includes(one) ? chosen.value.filter((c) => c !== one) : [...chosen.value, one]

@@ -41,12 +41,18 @@ final readonly class ChoicesType implements FieldType
     /** @return list<string>|null */
     public function read(mixed $input): ?array
     {
-        $given = is_array($input) ? array_filter($input, is_string(...)) : explode(';', self::typed($input));
-        $given = array_values(array_filter(array_map(fn (string $g): string => mb_strtolower(trim($g)), $given), fn (string $g): bool => $g !== ''));
-        $chosen = array_values(array_filter($this->options, fn (string $option): bool => in_array(mb_strtolower($option), $given, true)));
-        if (count($chosen) < count(array_unique($given))) {
-            throw new UnreadableValue('Please use only '.implode('; ', $this->options).', with semicolons between them.');
+        $left = mb_strtolower(is_array($input) ? implode('; ', array_filter($input, is_string(...))) : self::typed($input));
+        $known = $this->options;
+        usort($known, fn (string $a, string $b): int => mb_strlen($b) <=> mb_strlen($a));
+        $found = [];
+        // The longest first, so that an option may hold a semicolon itself.
+        while (($left = ltrim($left, "; \t\n")) !== '') {
+            $next = array_values(array_filter($known, fn (string $option): bool => preg_match('/^'.preg_quote(mb_strtolower($option), '/').'\s*(;|$)/u', $left) === 1))[0]
+                ?? throw new UnreadableValue('Please use only '.implode('; ', $this->options).', with semicolons between them.');
+            $found[$next] = true;
+            $left = mb_substr($left, mb_strlen($next));
         }
+        $chosen = array_values(array_filter($this->options, fn (string $option): bool => isset($found[$option])));
 
         return $chosen === [] ? null : $chosen;
     }
