@@ -157,7 +157,7 @@ test('what a change of type would lose is said first, and what is removed tells 
   const places = page.locator('[data-line="/tables/1/fields/3"]')
   await places.hover()
   await places.getByRole('button', { name: 'Used in' }).click()
-  await expect(page.getByRole('dialog', { name: 'Used in' })).toContainText('set Places = swim.places - 1')
+  await expect(page.getByRole('dialog', { name: 'Used in' })).toContainText('lower swim.places by 1 while it is above 0')
   await page.getByRole('button', { name: 'Close', exact: true }).click()
   await places.focus()
   await page.keyboard.press('Delete')

@@ -123,6 +123,8 @@ test('a booking is cancelled and its place is free again', async ({ page }) => {
   await device(page).getByRole('button', { name: 'Mine' }).click()
   await device(page).getByText('Cold water club').click()
   await device(page).getByRole('button', { name: 'Cancel my place' }).click()
+  await expect(device(page).getByRole('alertdialog')).toContainText('Give your place to somebody else?')
+  await device(page).getByRole('button', { name: 'Yes' }).click()
   await expect(device(page).getByText('Your place is free again.')).toBeVisible()
   await expect(page.locator('.footprints')).toContainText('Places: 4 → 5')
   await expect(page.locator('.footprints')).toContainText('removed Booking')

@@ -35,7 +35,7 @@ final class ShapeTest extends TestCase
         $this->postJson("/api/apps/$demo->id/foresee", ['base' => 1, 'what' => 'fill', 'at' => "$at/type", 'text' => 'is a text'])->assertJsonPath('sentences.0', ['sentence' => 'Sandbox: All 11 values of Places convert.', 'loses' => false]);
         $removal = $this->postJson("/api/apps/$demo->id/foresee", ['base' => 1, 'what' => 'remove', 'at' => $at])->assertOk();
         self::assertStringContainsString('11 rows have a value in Places. They stay in storage', $removal->json('sentences.0.sentence'));
-        self::assertContains('set Places = swim.places - 1', array_column($removal->json('uses'), 'sentence'));
+        self::assertContains('raise booking.swim.places by 1', array_column($removal->json('uses'), 'sentence'));
         self::assertSame(1, $demo->refresh()->revision->number, 'Nothing was changed.');
         self::assertMeets('studio', (string) $this->getJson("/api/apps/$demo->id/map")->assertOk()->getContent(), 'TableMap');
     }

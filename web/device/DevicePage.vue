@@ -1,12 +1,15 @@
 <script setup lang="ts">
-import { computed, provide } from 'vue'
+import { computed, nextTick, provide, ref, watch } from 'vue'
 import DeviceIcon from './DeviceIcon.vue'
 import { lineComponents } from './lines'
 import { useDevice } from './useDevice'
 
 const device = useDevice()
 provide('device', device)
-const { view, loading, failed, message, messageIsRefusal, offlineSince, canGoBack, back, startAt, load, dismiss } = device
+const { view, loading, failed, message, messageIsRefusal, offlineSince, canGoBack, question, back, startAt, load, dismiss } = device
+
+const asked = ref<HTMLElement>()
+watch(question, (now) => now && nextTick(() => asked.value?.querySelector<HTMLElement>('button')?.focus()))
 
 const colours = computed(() => {
   const theme = view.value?.theme
@@ -38,6 +41,13 @@ const offlineText = computed(() => (offlineSince.value === null ? '' : `No conne
       </template>
     </main>
     <div v-if="message" class="message" :class="{ refusal: messageIsRefusal }" :role="messageIsRefusal ? 'alert' : 'status'" @click="dismiss()">{{ message }}</div>
+    <div v-if="question" ref="asked" class="question" role="alertdialog" aria-modal="true" :aria-label="question.text" @keydown.esc="question = null">
+      <div class="question-box">
+        <p>{{ question.text }}</p>
+        <button class="button quiet" @click="question = null">No</button>
+        <button class="button main" @click="question.yes()">Yes</button>
+      </div>
+    </div>
     <nav v-if="view && view.tabs.length" class="tabs" aria-label="Tabs">
       <button v-for="tab in view.tabs" :key="tab.screen" :aria-current="tab.screen === view.screen ? 'page' : undefined" @click="startAt(tab.screen)">
         <DeviceIcon :name="tab.icon" />

@@ -1,5 +1,5 @@
 import { computed, onMounted, onUnmounted, reactive, ref, shallowRef } from 'vue'
-import type { DeviceAnswer, Place, View } from '../contracts/view'
+import type { DeviceAnswer, Place, Question, View } from '../contracts/view'
 import { deck } from './deck'
 import { entry } from './entry'
 import { keep, recall } from './kept'
@@ -104,27 +104,41 @@ export function useDevice() {
     return opened()
   }
 
-  async function tap(at: string, item: number | null, fill?: Record<string, unknown>) {
+  /** A question that the last tap waits for. */
+  const question = shallowRef<(Question & { yes: () => void }) | null>(null)
+
+  async function tap(at: string, item: number | null, fill?: Record<string, unknown>, confirmed: string[] = []) {
     if (busy.value) return
+    question.value = null
     busy.value = `${at}:${item ?? ''}`
     errors.value = {}
     const from = performance.now()
     try {
-      const answer = await server.tap({ ...where(), screen: view.value?.screen ?? '', inputs: { ...inputs, ...fill }, at, item, tap: tapKey(), revision })
+      const answer = await server.tap({ ...where(), screen: view.value?.screen ?? '', inputs: { ...inputs, ...fill }, at, item, confirmed, tap: tapKey(), revision })
       take(answer, at, from)
       const outcome = answer.outcome
       if (!outcome) return
       errors.value = outcome.errors
+      const asked = outcome.confirm
+      if (asked) return void (question.value = { ...asked, yes: () => tap(at, item, fill, [...confirmed, asked.at]) })
       if (outcome.refused) say(outcome.refused, true)
       else if (outcome.say.length) say(outcome.say.join(' '))
-      if (outcome.done && !outcome.go && !outcome.back) for (const name of Object.keys(inputs)) delete inputs[name]
-      if (outcome.go) await go(outcome.go)
+      if (outcome.done && !outcome.go && !outcome.back && !outcome.over) for (const name of Object.keys(inputs)) delete inputs[name]
+      if (outcome.open) leave(outcome.open)
+      if (outcome.over) await startAt('')
+      else if (outcome.go) await go(outcome.go)
       else if (outcome.back) await back()
     } catch (error) {
       say(error instanceof Declined ? error.message : 'There is no connection. Nothing was changed; please try again.', true)
     } finally {
       busy.value = ''
     }
+  }
+
+  /** Web pages open beside the app, so that it is still there; a mail or a call goes to the phone. */
+  function leave(address: string) {
+    if (/^https?:/i.test(address)) window.open(address, '_blank', 'noopener')
+    else location.href = address
   }
 
   async function poll() {
@@ -165,7 +179,7 @@ export function useDevice() {
 
   const canGoBack = computed(() => stack.value.length > 1)
 
-  return { view, inputs, errors, message, messageIsRefusal, offlineSince, busy, loading, failed, canGoBack, tap, back, startAt, load, dismiss: () => (message.value = '') }
+  return { view, inputs, errors, message, messageIsRefusal, offlineSince, busy, loading, failed, question, canGoBack, tap, back, startAt, load, dismiss: () => (message.value = '') }
 }
 
 export type Device = ReturnType<typeof useDevice>

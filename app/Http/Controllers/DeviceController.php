@@ -42,13 +42,13 @@ final class DeviceController
         if ($request->has('revision') && $request->integer('revision') !== $entry->revision->number && ! $this->sameLine($request, $entry)) {
             $trail->step('refused', 'The screen has changed since it was drawn.', $request->string('at')->value());
 
-            return response()->json(['outcome' => ['done' => false, 'say' => [], 'go' => null, 'back' => false, 'errors' => (object) [],
+            return response()->json(['outcome' => ['done' => false, 'say' => [], 'go' => null, 'back' => false, 'over' => false, 'open' => '', 'confirm' => null, 'errors' => (object) [],
                 'refused' => 'This screen has just changed. Please look again.']] + $this->shown($request, $entry, $trail) + self::footprints($trail));
         }
         $item = $request->filled('item') ? $request->integer('item') : null;
         $outcome = $entry->player()->tap($request->visit($entry), $request->string('at')->value(), $item, $request->string('tap')->value(), $trail);
 
-        return response()->json(['outcome' => $outcome->data()] + ($outcome->go !== null || $outcome->back ? ['revision' => $entry->revision->number] : $this->shown($request, $entry, $trail)) + self::footprints($trail));
+        return response()->json(['outcome' => $outcome->data()] + ($outcome->go !== null || $outcome->back || $outcome->over ? ['revision' => $entry->revision->number] : $this->shown($request, $entry, $trail)) + self::footprints($trail));
     }
 
     public function pulse(Request $request, string $way, string $key): JsonResponse

@@ -30,6 +30,8 @@ final class DeviceRequest extends FormRequest
             'item' => ['nullable', 'integer', 'min:1'],
             'tap' => ['nullable', 'string', 'max:64'],
             'revision' => ['sometimes', 'integer'],
+            'confirmed' => ['sometimes', 'array', 'max:20'],
+            'confirmed.*' => ['string', 'max:200'],
         ];
     }
 
@@ -40,7 +42,8 @@ final class DeviceRequest extends FormRequest
         $moment = new Moment($chosen->setTimezone(new DateTimeZone('UTC')), new DateTimeZone($this->string('zone', 'UTC')->value()));
         $person = $entry->way !== 'live' && $this->filled('person') ? $this->integer('person') : null;
 
-        return new Visit($moment, $this->string('screen')->value(), array_map(intval(...), array_values($this->array('args'))), $person, $this->array('inputs'));
+        return new Visit($moment, $this->string('screen')->value(), array_map(intval(...), array_values($this->array('args'))), $person, $this->array('inputs'),
+            array_values(array_filter($this->array('confirmed'), is_string(...))));
     }
 
     public function trail(Entry $entry): Trail

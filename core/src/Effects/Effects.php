@@ -19,7 +19,13 @@ final class Effects
             'addRow' => AddRow::class,
             'changeRow' => ChangeRow::class,
             'removeRow' => RemoveRow::class,
+            'lower' => LowerNumber::class,
+            'raise' => RaiseNumber::class,
+            'if' => IfSo::class,
+            'confirm' => Confirm::class,
             'say' => Say::class,
+            'open' => OpenAddress::class,
+            'startOver' => StartOver::class,
         ]);
     }
 }

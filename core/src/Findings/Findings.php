@@ -22,6 +22,8 @@ final class Findings
             new Rules\FormulaInCircles,
             new Rules\FormLeavesOut,
             new Rules\ButtonWithoutEffect,
+            new Rules\RemovedWithoutAsking,
+            new Rules\LoweredNeverRaised,
             new Rules\PictureWithoutDescription,
             new Rules\LowContrast,
             new Rules\PackageId,

@@ -14,13 +14,14 @@ use Lanai\Core\Ports\RecordStore;
 /** A tap while it happens: runs effects, writes rows, and collects the outcome. */
 final readonly class Doing
 {
-    public function __construct(public Scene $scene, public RecordStore $store, public Outcome $outcome)
+    /** @param  list<string>  $confirmed  JSON Pointers of the questions that the person has said yes to */
+    public function __construct(public Scene $scene, public RecordStore $store, public Outcome $outcome, public array $confirmed = [])
     {
     }
 
     public function in(Scene $scene): self
     {
-        return new self($scene, $this->store, $this->outcome);
+        return new self($scene, $this->store, $this->outcome, $this->confirmed);
     }
 
     /** @param  list<Effect>  $effects */

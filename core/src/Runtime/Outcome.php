@@ -15,6 +15,15 @@ final class Outcome
 
     public bool $back = false;
 
+    /** Back to the first screen, with nothing behind it. */
+    public bool $over = false;
+
+    /** An address outside of the app; '' for none. */
+    public string $open = '';
+
+    /** @var array{text: string, at: string}|null what the person must say yes to before anything is done */
+    public ?array $confirm = null;
+
     /** The sentence that says why nothing was done; '' where it was done. */
     public string $refused = '';
 
@@ -25,10 +34,13 @@ final class Outcome
     public function data(): array
     {
         return [
-            'done' => $this->refused === '' && $this->errors === [],
+            'done' => $this->refused === '' && $this->errors === [] && $this->confirm === null,
             'say' => $this->say,
             'go' => $this->go,
             'back' => $this->back,
+            'over' => $this->over,
+            'open' => $this->open,
+            'confirm' => $this->confirm,
             'refused' => $this->refused,
             'errors' => (object) $this->errors,
         ];

@@ -73,15 +73,18 @@ final readonly class Player
                     throw new Refused('This is not possible any more.');
                 }
                 $scene = new Scene($scene->blueprint, $scene->store, $scene->reader, $scene->moment, $scene->trail, $scene->names, $this->inputs($screen, $visit, $line), $scene->row, $at);
-                $line->tap(new Doing($scene, $this->store, $outcome), $item);
+                $line->tap(new Doing($scene, $this->store, $outcome, $visit->confirmed), $item);
                 if ($tap !== '') {
-                    $this->store->keepAnswer($tap, ['say' => $outcome->say, 'go' => $outcome->go, 'back' => $outcome->back]);
+                    $this->store->keepAnswer($tap, ['say' => $outcome->say, 'go' => $outcome->go, 'back' => $outcome->back, 'over' => $outcome->over, 'open' => $outcome->open]);
                 }
             });
         } catch (Refused $refused) {
             $this->nothing($outcome);
             $outcome->refused = $refused->getMessage();
             $trail->step('refused', $refused->getMessage(), $at);
+        } catch (Unconfirmed $question) {
+            $this->nothing($outcome);
+            $outcome->confirm = ['text' => $question->getMessage(), 'at' => $question->at];
         } catch (Invalid $invalid) {
             $this->nothing($outcome);
             $outcome->errors = $invalid->errors;
@@ -211,6 +214,8 @@ final readonly class Player
         $outcome->go = is_array($go) && is_string($go['screen'] ?? null) && is_array($go['args'] ?? null)
             ? ['screen' => $go['screen'], 'args' => array_values(array_filter($go['args'], is_int(...)))] : null;
         $outcome->back = ($kept['back'] ?? false) === true;
+        $outcome->over = ($kept['over'] ?? false) === true;
+        $outcome->open = is_string($kept['open'] ?? null) ? $kept['open'] : '';
     }
 
     private function nothing(Outcome $outcome): void
@@ -218,5 +223,7 @@ final readonly class Player
         $outcome->say = [];
         $outcome->go = null;
         $outcome->back = false;
+        $outcome->over = false;
+        $outcome->open = '';
     }
 }

@@ -61,7 +61,7 @@ final class EditorTest extends TestCase
     /** Whatever is renamed, everything that points at it follows, storage stays, and nothing new is wrong. */
     public function test_a_rename_is_followed_everywhere(): void
     {
-        foreach ([['/tables/1/fields/3/name', 'Room left', 'swim.roomLeft - 1'], ['/tables/0/fields/0/name', 'Called', 'spot.called'], ['/tables/1/singular', 'Outing', '{outing.title}'],
+        foreach ([['/tables/1/fields/3/name', 'Room left', 'raise booking.swim.roomLeft by 1'], ['/tables/0/fields/0/name', 'Called', 'spot.called'], ['/tables/1/singular', 'Outing', '{outing.title}'],
             ['/tables/1/name', 'Group swims', 'List of Group swims'], ['/screens/1/name', 'One swim', 'go to One swim with this'], ['/screens/1/lines/5/name', 'Your name', 'input.yourName']] as [$at, $name, $seen]) {
             $before = World::saltlark()->blueprint;
             $edited = (new Editor($before))->fill($at, $name);

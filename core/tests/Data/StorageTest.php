@@ -64,7 +64,7 @@ final class StorageTest extends TestCase
     {
         $uses = Uses::of(World::saltlark()->blueprint, '/tables/1/fields/3');
 
-        self::assertContains(['at' => '/screens/1/lines/6/tapped/0/with/0', 'place' => 'screen Swim', 'sentence' => 'set Places = swim.places - 1'], $uses);
+        self::assertContains(['at' => '/screens/1/lines/6/tapped/0', 'place' => 'screen Swim', 'sentence' => 'lower swim.places by 1 while it is above 0, otherwise say "Somebody took the last place a moment ago. Have a look at the other swims."'], $uses);
         self::assertContains(['at' => '/screens/2/lines/1', 'place' => 'screen Offer', 'sentence' => 'Form for a new Swim asking Title, Spot, Starts, Places, saying "Put it on the list"'], $uses);
         self::assertSame(count($uses), count(array_unique(array_column($uses, 'at'))));
         self::assertContains('Booked = count(bookings)', array_column(Uses::of(World::saltlark()->blueprint, '/tables/2'), 'sentence'));

@@ -30,7 +30,11 @@ final class RulesTest extends TestCase
         yield 'a list that is silent when empty' => ["    when empty: \"No spots yet.\"\n", '', 'ListWithoutEmptyText', '/screens/3/lines/0', 'says nothing when it is empty', 'when empty: "No spots yet."'];
         yield 'a form that leaves a required field out' => ['asking Title, Spot, Starts, Places,', 'asking Title, Spot, Places,', 'FormLeavesOut', '/screens/2/lines/1', 'does not ask for Starts', 'asking Title, Spot, Places, Starts,'];
         yield 'an effect that leaves a required field out' => ["        set Swim = swim\n", '', 'FormLeavesOut', '/screens/1/lines/6/tapped/1', 'does not set Swim', null];
-        yield 'a number field fed from text' => ['set Places = swim.places - 1', 'set Places = input.name', 'NumberFromText', '/screens/1/lines/6/tapped/0/with/0/value', 'must give a whole number', 'set Places = whole(input.name)'];
+        yield 'a number field fed from text' => ['set Host = me', 'set Places = me.name', 'NumberFromText', '/screens/2/lines/1/with/0/value', 'must give a whole number', 'set Places = whole(me.name)'];
+        yield 'a row that goes at one tap' => ["      confirm \"Give your place to somebody else?\"\n", '', 'RemovedWithoutAsking', '/screens/6/lines/2/tapped/1', 'happens at one tap', 'confirm "Really remove this?"'];
+        yield 'a place that is never given back' => ["      raise booking.swim.places by 1\n", '', 'LoweredNeverRaised', '/screens/6/lines/2/tapped/1', 'does not raise it again', 'raise booking.swim.places by 1'];
+        yield 'a list that cannot be asked' => ['where starts > now(), by', 'where text(spot) == "x", by', 'SlowList', '/screens/0/lines/2/where', 'row by row', null];
+        yield 'a formula in circles' => ['Booked = count(bookings)', 'Booked = booked + 1', 'FormulaInCircles', '/tables/1/fields/7/type/formula', 'computed from itself', null];
         yield 'text that cannot be read' => ['text is #13292B', 'text is #777777', 'LowContrast', '/theme/text', 'contrast', 'text is #'];
         yield 'a button without effect' => ["    tapped:\n      go to Offer\n", '', 'ButtonWithoutEffect', '/screens/0/lines/3', 'does nothing', 'go back'];
         yield 'a picture without words' => ['Picture of spot.photo, described as "{spot.name}"', 'Picture of spot.photo', 'PictureWithoutDescription', '/screens/4/lines/0', 'not described', 'described as "{spot.name}"'];

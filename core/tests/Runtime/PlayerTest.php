@@ -132,7 +132,10 @@ final class PlayerTest extends TestCase
     {
         $this->book('Ines', $this->ines);
         $booking = $this->world->store->rows(new Query($this->world->blueprint->tables[2]))[0];
-        $outcome = $this->world->tap('booking', 2, [$booking->id], $this->ines);
+        $asked = $this->world->tap('booking', 2, [$booking->id], $this->ines);
+        self::assertSame(['text' => 'Give your place to somebody else?', 'at' => '/screens/6/lines/2/tapped/0'], $asked->confirm);
+        self::assertSame([false, 0, 1], [$asked->data()['done'], $this->places(), $this->bookings()]);
+        $outcome = $this->world->tap('booking', 2, [$booking->id], $this->ines, confirmed: ['/screens/6/lines/2/tapped/0']);
 
         self::assertTrue($outcome->back);
         self::assertSame([1, 0], [$this->places(), $this->bookings()]);

@@ -36,9 +36,9 @@ final class ScopeTest extends TestCase
 
     public function test_an_assignment_wants_the_type_of_its_field(): void
     {
-        self::assertSame('a whole number', $this->blank('/screens/1/lines/6/tapped/0/with/0/value')->scope->wanted?->inWords());
+        self::assertSame('a Person', $this->blank('/screens/2/lines/1/with/0/value')->scope->wanted?->inWords());
         self::assertSame('a Swim', $this->blank('/screens/1/lines/6/tapped/1/with/0/value')->scope->wanted?->inWords());
-        self::assertSame('a text', $this->blank('/screens/1/lines/6/tapped/0/with/0/value')->scope->inputs['name']->inWords());
+        self::assertSame('a text', $this->blank('/screens/1/lines/6/tapped/1/with/0/value')->scope->inputs['name']->inWords());
     }
 
     public function test_every_blank_is_visited_once(): void

@@ -55,12 +55,13 @@ final class World
      *
      * @param  list<int>  $args
      * @param  array<string, mixed>  $inputs
+     * @param  list<string>  $confirmed
      */
-    public function tap(string $screen, int $line, array $args = [], ?int $person = null, array $inputs = [], ?int $item = null, string $key = '', ?Trail $trail = null): Outcome
+    public function tap(string $screen, int $line, array $args = [], ?int $person = null, array $inputs = [], ?int $item = null, string $key = '', ?Trail $trail = null, array $confirmed = []): Outcome
     {
         $at = '/screens/'.$this->blueprint->screenIndex($screen)."/lines/$line";
 
-        return (new Player($this->blueprint, $this->store))->tap(new Visit(self::moment(), $screen, $args, $person, $inputs), $at, $item, $key, $trail ?? Trail::none());
+        return (new Player($this->blueprint, $this->store))->tap(new Visit(self::moment(), $screen, $args, $person, $inputs, $confirmed), $at, $item, $key, $trail ?? Trail::none());
     }
 
     public static function at(string $when): DateTimeImmutable

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Effects;
+
+use Lanai\Core\Blueprint\Field;
+use Lanai\Core\Data\Row;
+use Lanai\Core\Data\Values\Duration;
+use Lanai\Core\Data\Values\Money;
+use Lanai\Core\Formula\Arithmetic;
+use Lanai\Core\Formula\Evaluation;
+use Lanai\Core\Formula\Formula;
+use Lanai\Core\Formula\FormulaMistake;
+use Lanai\Core\Formula\Kind;
+use Lanai\Core\Formula\Tree;
+use Lanai\Core\Runtime\Doing;
+use Lanai\Core\Runtime\Refused;
+use Symfony\Component\ExpressionLanguage\Node;
+
+/** What lowering and raising share: a number of a stored row is read and written with no other writer in between. */
+trait MovesNumber
+{
+    /**
+     * @param  string  $number  a path to a stored number, such as swim.places
+     * @param  '+'|'-'  $operator
+     * @param  string  $bound  a formula; '' for none
+     * @param  callable(int): bool  $allows  gets how the number compares with the bound
+     *
+     * @throws Refused
+     */
+    private function move(Doing $doing, string $number, string $by, string $operator, string $bound, callable $allows, string $otherwise): void
+    {
+        $doing->scene->reader->forget();
+        [$row, $field] = $this->cell($doing, $number) ?? throw new Refused('This is no longer there.');
+        $now = $row->value($field) ?? match (true) {
+            $field->valueType()->kind === Kind::Money => new Money(0, $field->valueType()->one),
+            $field->valueType()->kind === Kind::Duration => new Duration(0),
+            default => 0,
+        };
+        $limit = $bound === '' ? null : $doing->scene->value($bound, 'bound');
+        if ($limit !== null && ! $allows(Evaluation::compared($now, $limit))) {
+            throw new Refused($otherwise === '' ? 'This is not possible any more.' : $doing->scene->text($otherwise, 'otherwise'));
+        }
+        $next = Arithmetic::of($operator, $now, $by === '' ? 1 : $doing->scene->value($by, 'by')) ?? throw new Refused('This is not a number that can go up or down.');
+        $checked = $doing->check()->of($row->table, [$field->column() => is_int($next) || is_float($next) ? (string) $next : $next], $row);
+        foreach ($checked->errors as $sentence) {
+            throw new Refused($otherwise === '' ? "$field->name: $sentence" : $doing->scene->text($otherwise, 'otherwise'));
+        }
+        $doing->change($row, $checked->values);
+    }
+
+    /** @return array{Row, Field}|null the stored cell that a path ends at */
+    private function cell(Doing $doing, string $path): ?array
+    {
+        try {
+            $node = Formula::of($path)->tree;
+        } catch (FormulaMistake) {
+            return null;
+        }
+        $bare = $node instanceof Node\NameNode;
+        $row = $bare ? $doing->scene->row : ($node instanceof Node\GetAttrNode ? $doing->scene->evaluation()->of(Formula::fromTree(Tree::child($node, 'node'))) : null);
+        $field = $row instanceof Row ? $row->table->fieldInFormula($bare ? Tree::name($node) : ($node instanceof Node\GetAttrNode ? Tree::member($node) : '')) : null;
+
+        return $row instanceof Row && $field !== null && $field->hasColumn() && $field->isAsked() ? [$row, $field] : null;
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Effects;
+
+use Lanai\Core\Runtime\Doing;
+use Lanai\Core\Runtime\Refused;
+use Lanai\Core\Script\Blank;
+use Lanai\Core\Script\Fits\TextFit;
+use Lanai\Core\Script\Sentence;
+
+/** Leaves the app for a web page, a mail, a call or a map. */
+final readonly class OpenAddress implements Effect
+{
+    /** Schemes of RFC 3986 that a phone hands to another app: RFC 6068 for mail, RFC 3966 for calls, RFC 5870 for places. */
+    private const ALLOWED = '~^(https?://[^\s]+|mailto:[^\s]+|tel:\+?[0-9 ().-]+|sms:\+?[0-9 ().-]+|geo:-?[0-9.]+,-?[0-9.]+.*)$~i';
+
+    public function __construct(public string $address)
+    {
+    }
+
+    public static function sentence(): Sentence
+    {
+        return Sentence::of('open', new Blank('address', new TextFit));
+    }
+
+    public function run(Doing $doing): void
+    {
+        $address = trim($doing->scene->text($this->address, 'address'));
+        if (! preg_match(self::ALLOWED, $address)) {
+            throw new Refused('This leads nowhere.');
+        }
+        $doing->outcome->open = $address;
+    }
+}
