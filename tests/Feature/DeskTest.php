@@ -57,7 +57,7 @@ final class DeskTest extends TestCase
 
         usleep(60000);
         self::assertSame('received', $state(1000));
-        self::assertSame('processing', $state(0.15));
+        self::assertSame('processing', $state((microtime(true) - $this->since($id)) * 2.6));
         self::assertSame('approved', $state(0.01));
         self::assertSame('in review', $state((microtime(true) - $this->since($id)) * 1.3));
     }

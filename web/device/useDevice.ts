@@ -16,6 +16,9 @@ export function useDevice() {
   const stack = ref<Place[]>([{ screen: '', args: [] }])
   const view = shallowRef<View | null>(null)
   const inputs = reactive<Record<string, unknown>>({})
+  /** What is searched for in each list, and how far each is read. */
+  const finds = reactive<Record<string, string>>({})
+  const pages = reactive<Record<string, number>>({})
   const errors = ref<Record<string, string>>({})
   const message = ref('')
   const messageIsRefusal = ref(false)
@@ -32,7 +35,7 @@ export function useDevice() {
 
   const place = computed(() => stack.value[stack.value.length - 1])
   const placeKey = (screen = place.value.screen) => `${screen}/${place.value.args.join(',')}/${chosen.person ?? ''}`
-  const where = () => ({ ...place.value, person: chosen.person, now: chosen.now, set: chosen.set, inputs })
+  const where = () => ({ ...place.value, person: chosen.person, now: chosen.now, set: chosen.set, inputs, finds, pages })
 
   function say(text: string, refusal = false) {
     message.value = text
@@ -78,7 +81,7 @@ export function useDevice() {
   }
 
   function opened() {
-    for (const name of Object.keys(inputs)) delete inputs[name]
+    for (const kept of [inputs, finds, pages]) for (const name of Object.keys(kept)) delete kept[name]
     errors.value = {}
     failed.value = ''
     loading.value = true
@@ -179,7 +182,7 @@ export function useDevice() {
 
   const canGoBack = computed(() => stack.value.length > 1)
 
-  return { view, inputs, errors, message, messageIsRefusal, offlineSince, busy, loading, failed, question, canGoBack, tap, back, startAt, load, dismiss: () => (message.value = '') }
+  return { view, inputs, finds, pages, errors, message, messageIsRefusal, offlineSince, busy, loading, failed, question, canGoBack, tap, back, startAt, load, dismiss: () => (message.value = '') }
 }
 
 export type Device = ReturnType<typeof useDevice>

@@ -30,6 +30,10 @@ final class DeviceRequest extends FormRequest
             'item' => ['nullable', 'integer', 'min:1'],
             'tap' => ['nullable', 'string', 'max:64'],
             'revision' => ['sometimes', 'integer'],
+            'finds' => ['sometimes', 'array', 'max:50'],
+            'finds.*' => ['nullable', 'string', 'max:200'],
+            'pages' => ['sometimes', 'array', 'max:50'],
+            'pages.*' => ['integer', 'min:1', 'max:10000'],
             'confirmed' => ['sometimes', 'array', 'max:20'],
             'confirmed.*' => ['string', 'max:200'],
         ];
@@ -43,7 +47,7 @@ final class DeviceRequest extends FormRequest
         $person = $entry->way !== 'live' && $this->filled('person') ? $this->integer('person') : null;
 
         return new Visit($moment, $this->string('screen')->value(), array_map(intval(...), array_values($this->array('args'))), $person, $this->array('inputs'),
-            array_values(array_filter($this->array('confirmed'), is_string(...))));
+            array_values(array_filter($this->array('confirmed'), is_string(...))), array_map(strval(...), $this->array('finds')), array_map(intval(...), $this->array('pages')));
     }
 
     public function trail(Entry $entry): Trail

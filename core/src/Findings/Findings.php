@@ -18,6 +18,7 @@ final class Findings
             new Rules\ScreenNobodyReaches,
             new Rules\WrongRowForScreen,
             new Rules\ListWithoutEmptyText,
+            new Rules\ListOfNothing,
             new Rules\SlowList,
             new Rules\FormulaInCircles,
             new Rules\FormLeavesOut,

@@ -6,12 +6,14 @@ namespace Lanai\Core\Lines;
 
 use Lanai\Core\Blueprint\ListOf;
 use Lanai\Core\Blueprint\Table;
+use Lanai\Core\Data\Query;
 use Lanai\Core\Data\Row;
 use Lanai\Core\Data\Sort;
 use Lanai\Core\Effects\Effect;
 use Lanai\Core\Effects\Effects;
 use Lanai\Core\Formula\Kind;
 use Lanai\Core\Formula\Term;
+use Lanai\Core\Formula\Type;
 use Lanai\Core\Runtime\Doing;
 use Lanai\Core\Runtime\Refused;
 use Lanai\Core\Runtime\Scene;
@@ -22,6 +24,7 @@ use Lanai\Core\Script\Clause;
 use Lanai\Core\Script\Family;
 use Lanai\Core\Script\Fits\ChoiceFit;
 use Lanai\Core\Script\Fits\FormulaFit;
+use Lanai\Core\Script\Fits\NumberFit;
 use Lanai\Core\Script\Fits\TableFit;
 use Lanai\Core\Script\Fits\TextFit;
 use Lanai\Core\Script\Scope;
@@ -34,17 +37,27 @@ final readonly class ListLine implements Tappable
 {
     use ShownIf;
 
+    /** No list shows more, however far one scrolls. */
+    private const MOST = 10000;
+
+    private const UNPAGED = 200;
+
     /**
      * @param  list<SortKey>  $by
-     * @param  'rows'|'cards'|''  $layout
+     * @param  string  $owner  a formula that gives a row: only rows linked with it; '' for all
+     * @param  'rows'|'cards'|'tiles'|'strip'|''  $layout
+     * @param  int|null  $page  how many are shown at first, and more each time the end is reached
      * @param  list<Shown>  $shows
      * @param  list<Effect>  $tapped
      */
     public function __construct(
         public string $table,
+        public string $owner = '',
         public string $where = '',
         #[ListOf(SortKey::class)] public array $by = [],
         public string $layout = 'rows',
+        public bool $searchable = false,
+        public ?int $page = null,
         public string $if = '',
         #[ListOf(Shown::class)] public array $shows = [],
         #[ListOf(Effect::class)] public array $tapped = [],
@@ -56,9 +69,12 @@ final readonly class ListLine implements Tappable
     {
         return Sentence::of('List of', new Blank('table', TableFit::plural()))
             ->clauses(
+                Clause::joined('of', 'only those of one row', new Blank('owner', FormulaFit::row())),
                 Clause::joined('where', 'only those where', new Blank('where', FormulaFit::giving(Kind::YesNo))),
                 Clause::of('by', 'sorted by', new Series('by', 'then', SortKey::class)),
-                Clause::of('as', 'as rows or cards', new Blank('layout', ChoiceFit::of('rows or cards', ['rows' => 'rows', 'cards' => 'cards']))),
+                Clause::of('as', 'as rows, cards, tiles or a strip', new Blank('layout', ChoiceFit::of('rows, cards, tiles or a strip', ['rows' => 'rows', 'cards' => 'cards', 'tiles' => 'tiles', 'strip' => 'a strip']))),
+                Clause::flag('searchable', 'with a search box'),
+                Clause::of('showing', 'so many at a time', new Blank('page', NumberFit::whole(1, 200))),
                 self::shownIf(),
             )
             ->below(
@@ -73,10 +89,15 @@ final readonly class ListLine implements Tappable
     {
         $table = $scene->blueprint->table($this->table);
         if ($table === null) {
-            return ['items' => [], 'layout' => $this->layout, 'empty' => '', 'taps' => false];
+            return ['items' => [], 'layout' => 'rows', 'empty' => '', 'taps' => false, 'search' => null, 'more' => false];
         }
+        $also = $this->belonging($scene, $table);
+        $search = $this->searchable ? mb_substr($scene->visit->finds[$scene->at] ?? '', 0, 200) : '';
+        $most = $this->page === null ? self::UNPAGED : min(self::MOST, $this->page * max(1, $scene->visit->pages[$scene->at] ?? 1));
         $shown = array_map(fn (Shown $s): string => $s->formula, $this->shows);
-        $rows = $scene->rows($table, $this->where, $this->sorts($table, $scene), shown: $shown);
+        $rows = $scene->rows($table, $this->where, $this->sorts($table, $scene), $most + 1, $shown, $also, $search);
+        $more = $this->page !== null && $most < self::MOST && count($rows) > $most;
+        $rows = array_slice($rows, 0, $most);
         $scene->reader->ahead($table, $rows, $shown);
         $items = [];
         foreach ($rows as $row) {
@@ -84,10 +105,12 @@ final readonly class ListLine implements Tappable
         }
 
         return [
-            'layout' => $this->layout === 'cards' ? 'cards' : 'rows',
+            'layout' => $this->layout === '' ? 'rows' : $this->layout,
             'items' => $items,
             'taps' => $this->tapped !== [],
-            'empty' => $items === [] ? $scene->text($this->empty, 'empty') : '',
+            'empty' => $items !== [] ? '' : ($search === '' ? $scene->text($this->empty, 'empty') : 'Nothing is found.'),
+            'search' => $this->searchable ? $search : null,
+            'more' => $more,
         ];
     }
 
@@ -98,11 +121,27 @@ final readonly class ListLine implements Tappable
         if ($row === null) {
             throw new Refused('This is no longer there.');
         }
+        $also = $this->belonging($doing->scene, $row->table);
+        $there = $also === null ? null : Term::all($also, Term::operator('==', Type::of(Kind::YesNo), Term::id(0, $row->table), Term::value($row, Type::row($row->table->singular))));
+        if ($there !== null && $doing->store->rows(new Query($row->table, $there, limit: 1)) === []) {
+            throw new Refused('This is no longer in the list.');
+        }
         $scene = $doing->scene->inRow($row);
         if ($this->where !== '' && ! $scene->yes($this->where)) {
             throw new Refused('This is no longer in the list.');
         }
         $doing->in($scene)->run($this->tapped, 'tapped');
+    }
+
+    /** The condition that rows are linked with the one whose list this is; null for a list of all. */
+    public function belonging(Scene $scene, Table $table): ?Term
+    {
+        if ($this->owner === '') {
+            return null;
+        }
+        $owner = $scene->value($this->owner, 'owner');
+
+        return ($owner instanceof Row ? $scene->linkedWith($table, $owner) : null) ?? Term::value(false, Type::of(Kind::YesNo));
     }
 
     /** @return array<string, mixed> */

@@ -9,6 +9,7 @@ use Lanai\Core\Data\Query;
 use Lanai\Core\Data\Row;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
+use Lanai\Core\Formula\Term;
 
 /** Why a list is empty: the rows before each part of its condition, and the part that removed the last ones. */
 final readonly class EmptyAccount implements \JsonSerializable
@@ -18,12 +19,12 @@ final readonly class EmptyAccount implements \JsonSerializable
     {
     }
 
-    public static function of(Scene $scene, Table $table, string $where): self
+    public static function of(Scene $scene, Table $table, string $where, ?Term $also = null): self
     {
-        $rows = $scene->store->rows(new Query($table, limit: Scene::BOUND));
+        $rows = $scene->store->rows(new Query($table, $also, limit: Scene::BOUND));
         $count = count($rows);
         if ($count === 0) {
-            return new self("$table->name has no rows yet.", 0, []);
+            return new self($also === null ? "$table->name has no rows yet." : "No $table->name are linked with it.", 0, []);
         }
         $parts = [];
         foreach (self::parts($where) as $part) {

@@ -72,7 +72,7 @@ final readonly class Player
                 if ($line->condition() !== '' && ! $scene->yes($line->condition())) {
                     throw new Refused('This is not possible any more.');
                 }
-                $scene = new Scene($scene->blueprint, $scene->store, $scene->reader, $scene->moment, $scene->trail, $scene->names, $this->inputs($screen, $visit, $line), $scene->row, $at);
+                $scene = new Scene($scene->blueprint, $scene->store, $scene->reader, $scene->moment, $scene->trail, $scene->names, $this->inputs($screen, $visit, $line), $scene->row, $at, $visit);
                 $line->tap(new Doing($scene, $this->store, $outcome, $visit->confirmed), $item);
                 if ($tap !== '') {
                     $this->store->keepAnswer($tap, ['say' => $outcome->say, 'go' => $outcome->go, 'back' => $outcome->back, 'over' => $outcome->over, 'open' => $outcome->open]);
@@ -103,8 +103,9 @@ final readonly class Player
             return null;
         }
         $table = $this->blueprint->table($line->table);
+        $scene = $this->scene($screen, $visit, Trail::none())->at($at);
 
-        return $table === null ? null : $this->scene($screen, $visit, Trail::none())->whyEmpty($table, $line->where);
+        return $table === null ? null : $scene->whyEmpty($table, $line->where, $line->belonging($scene, $table));
     }
 
     /**
@@ -140,7 +141,7 @@ final readonly class Player
             $names[$parameter->name($this->blueprint)] = $row ?? throw new Refused("This $parameter->one is not there, or no longer.");
         }
 
-        return new Scene($this->blueprint, $this->store, $reader, $visit->moment, $trail, $names, $visit->inputs);
+        return new Scene($this->blueprint, $this->store, $reader, $visit->moment, $trail, $names, $visit->inputs, visit: $visit);
     }
 
     /**

@@ -13,16 +13,19 @@ use Lanai\Core\Data\FieldTypes\LinkType;
 use Lanai\Core\Data\Query;
 use Lanai\Core\Data\Row;
 use Lanai\Core\Data\Sort;
+use Lanai\Core\Formula\Among;
 use Lanai\Core\Formula\Compiled;
 use Lanai\Core\Formula\Conditions;
 use Lanai\Core\Formula\Evaluation;
 use Lanai\Core\Formula\Formats;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
+use Lanai\Core\Formula\Kind;
 use Lanai\Core\Formula\Moment;
 use Lanai\Core\Formula\Template;
 use Lanai\Core\Formula\Term;
 use Lanai\Core\Formula\Terms;
+use Lanai\Core\Formula\Type;
 use Lanai\Core\Ports\RecordStore;
 
 /** Where a line or an effect stands while it runs: the names it can use and the way to the rows. */
@@ -46,23 +49,24 @@ final readonly class Scene
         public array $inputs = [],
         public ?Row $row = null,
         public string $at = '',
+        public ?Visit $visit = null,
     ) {
     }
 
     public function at(string $at): self
     {
-        return new self($this->blueprint, $this->store, $this->reader, $this->moment, $this->trail, $this->names, $this->inputs, $this->row, $at);
+        return new self($this->blueprint, $this->store, $this->reader, $this->moment, $this->trail, $this->names, $this->inputs, $this->row, $at, $this->visit);
     }
 
     public function inRow(Row $row): self
     {
-        return new self($this->blueprint, $this->store, $this->reader, $this->moment, $this->trail, ['this' => $row] + $this->names, $this->inputs, $row, $this->at);
+        return new self($this->blueprint, $this->store, $this->reader, $this->moment, $this->trail, ['this' => $row] + $this->names, $this->inputs, $row, $this->at, $this->visit);
     }
 
     /** @param  array<string, mixed>  $names */
     public function knowing(array $names): self
     {
-        return new self($this->blueprint, $this->store, $this->reader, $this->moment, $this->trail, $names + $this->names, $this->inputs, $this->row, $this->at);
+        return new self($this->blueprint, $this->store, $this->reader, $this->moment, $this->trail, $names + $this->names, $this->inputs, $this->row, $this->at, $this->visit);
     }
 
     /** A template's text; a part that cannot be computed is left out, and a finding says so. */
@@ -110,9 +114,10 @@ final readonly class Scene
      * @param  string  $where  a formula about the row, or ''
      * @param  list<Sort>  $sorts
      * @param  list<string>  $shown  formulas about each row that will be shown: the query computes those that look at other rows
+     * @param  Term|null  $also  a further condition
      * @return list<Row>
      */
-    public function rows(Table $table, string $where, array $sorts, int $limit = 200, array $shown = []): array
+    public function rows(Table $table, string $where, array $sorts, int $limit = 200, array $shown = [], ?Term $also = null, string $search = ''): array
     {
         $condition = null;
         $rest = false;
@@ -125,7 +130,8 @@ final readonly class Scene
                 return [];
             }
         }
-        $query = new Query($table, $condition, $sorts, $rest ? self::BOUND : $limit, compute: $this->computed($table, $shown));
+        $condition = $also === null ? $condition : Term::all(...array_filter([$also, $condition]));
+        $query = new Query($table, $condition, $sorts, $rest ? self::BOUND : $limit, $search, compute: $this->computed($table, $shown));
         $text = $table->name.($where === '' ? '' : " where $where");
 
         return $this->trail->timed('query', $text, $this->at, function () use ($query, $rest, $table, $where, $formula, $limit): array {
@@ -193,8 +199,27 @@ final readonly class Scene
     }
 
     /** For a list that shows nothing: how many rows there are, and how many each part of the condition leaves. */
-    public function whyEmpty(Table $table, string $where): EmptyAccount
+    public function whyEmpty(Table $table, string $where, ?Term $also = null): EmptyAccount
     {
-        return EmptyAccount::of($this, $table, $where);
+        return EmptyAccount::of($this, $table, $where, $also);
+    }
+
+    /** The condition that rows of a table are linked with this row, from either end; null where no link joins the two. */
+    public function linkedWith(Table $table, Row $owner): ?Term
+    {
+        foreach ($this->blueprint->backLinks($owner->table) as $link) {
+            if ($link->from === $table) {
+                return Reader::linkingTo($link, $owner);
+            }
+        }
+        $yesNo = Type::of(Kind::YesNo);
+        foreach ($owner->table->fields as $field) {
+            $there = Term::value($owner, Type::row($owner->table->singular));
+            if ($field->linksToMany() === $table->singular) {
+                return Term::among('any', $yesNo, new Among($owner->table, 1, $field, $owner->table, true, Term::id(0, $table), Term::operator('==', $yesNo, Term::id(1, $owner->table), $there)));
+            }
+        }
+
+        return null;
     }
 }

@@ -34,6 +34,7 @@ final class RulesTest extends TestCase
         yield 'a row that goes at one tap' => ["      confirm \"Give your place to somebody else?\"\n", '', 'RemovedWithoutAsking', '/screens/6/lines/2/tapped/1', 'happens at one tap', 'confirm "Really remove this?"'];
         yield 'a place that is never given back' => ["      raise booking.swim.places by 1\n", '', 'LoweredNeverRaised', '/screens/6/lines/2/tapped/1', 'does not raise it again', 'raise booking.swim.places by 1'];
         yield 'a list that cannot be asked' => ['where starts > now(), by', 'where text(spot) == "x", by', 'SlowList', '/screens/0/lines/2/where', 'row by row', null];
+        yield 'a list of a row that nothing links to' => ['List of Bookings of swim, by', 'List of Spots of swim, by', 'ListOfNothing', '/screens/1/lines/9/owner', 'Spots have no link to a Swim', 'List of Spots, by'];
         yield 'a formula in circles' => ['Booked = count(bookings)', 'Booked = booked + 1', 'FormulaInCircles', '/tables/1/fields/7/type/formula', 'computed from itself', null];
         yield 'text that cannot be read' => ['text is #13292B', 'text is #777777', 'LowContrast', '/theme/text', 'contrast', 'text is #'];
         yield 'a button without effect' => ["    tapped:\n      go to Offer\n", '', 'ButtonWithoutEffect', '/screens/0/lines/3', 'does nothing', 'go back'];
