@@ -102,4 +102,25 @@ final class LinesTest extends TestCase
     {
         self::assertSame('This app has no screens yet.', World::of('app A')->show()['problem']);
     }
+
+    public function test_small_signs_are_drawn_from_their_numbers_and_moments(): void
+    {
+        $world = World::of("app A\ntable Jars, each a Jar\n  Name is a text\n  Spoons is a whole number\n  Stars is a decimal\n  Opened is a date and time\nscreen S, about one Jar\n  Progress of jar.spoons, out of 8, saying \"{jar.spoons} of 8\"\n  Progress of 0.25\n  Rating of jar.stars\n  Rating of 7, out of 10\n  Badge \"{jar.name}\", in a warning tone\n  Badge \"Fresh\"\n  Countdown to addHours(now(), 2), then saying \"Open!\"\n  Countdown to jar.opened\n  Icon star, described as \"A star\"\n  Divider, if jar.spoons > 2\n  Space of 24\n");
+        $jar = $world->add('Jars', ['name' => 'Plum', 'spoons' => 2, 'stars' => 3.456]);
+        $drawn = array_map(fn (array $node): array => array_diff_key($node, ['at' => 1]), $world->show('s', [$jar])['nodes']);
+
+        self::assertSame([
+            ['kind' => 'progress', 'share' => 0.25, 'text' => '2 of 8'], ['kind' => 'progress', 'share' => 0.25, 'text' => ''], ['kind' => 'rating', 'stars' => 3.46, 'most' => 5], ['kind' => 'rating', 'stars' => 7.0, 'most' => 10],
+            ['kind' => 'badge', 'text' => 'Plum', 'tone' => 'warning'], ['kind' => 'badge', 'text' => 'Fresh', 'tone' => 'calm'],
+            ['kind' => 'countdown', 'until' => '2026-12-24T11:30:00Z', 'over' => 'Open!', 'now' => '2026-12-24T09:30:00Z'], ['kind' => 'countdown', 'until' => '', 'over' => '', 'now' => '2026-12-24T09:30:00Z'],
+            ['kind' => 'icon', 'icon' => 'star', 'alt' => 'A star'], ['kind' => 'space', 'height' => 24],
+        ], array_map(fn (array $n): array => array_map(fn (mixed $v): mixed => is_int($v) && isset($n['stars']) && $v === $n['stars'] ? (float) $v : $v, $n), $drawn));
+    }
+
+    public function test_a_share_stays_between_nothing_and_all(): void
+    {
+        foreach (['12 / 0' => 0, '-3' => 0, '17' => 1, '1 / 3' => 0.3333] as $formula => $share) {
+            self::assertEquals($share, World::of("app A\nscreen S\n  Progress of $formula\n")->show()['nodes'][0]['share'], (string) $formula);
+        }
+    }
 }

@@ -24,10 +24,10 @@ final class BeginningsTest extends TestCase
     /** @return iterable<string, array{string, Family}> */
     public static function sentences(): iterable
     {
-        foreach (['Heading ""', 'Text ""', 'Picture of ___', 'List of ___', 'Button ""', 'Input ___ is a text', 'Form for a new ___', 'Form to change ___'] as $line) {
+        foreach (['Heading ""', 'Text ""', 'Picture of ___', 'Icon ___', 'Badge ""', 'Progress of ___', 'Rating of ___', 'Countdown to ___', 'Divider', 'Space of ___', 'List of ___', 'Button ""', 'Input ___ is a text', 'Form for a new ___', 'Form to change ___'] as $line) {
             yield $line => [$line, Lines::family()];
         }
-        foreach (['go to ___', 'go back', 'add a ___', 'change ___', 'remove ___', 'say ""'] as $effect) {
+        foreach (['go to ___', 'go back', 'add a ___', 'change ___', 'remove ___', 'say ""', 'lower ___ by ___', 'raise ___ by ___', 'if ___', 'confirm ""', 'open ""', 'start over'] as $effect) {
             yield $effect => [$effect, Effects::family()];
         }
     }

@@ -9,7 +9,7 @@ defineEmits<{ why: [at: string] }>()
 const studio = useStudio()
 
 const words: Record<Step['what'], string> = { query: 'read', added: 'added', changed: 'changed', removed: 'removed', refused: 'refused' }
-const lines = computed(() => new Map((studio.state.value?.screens ?? []).flatMap((s) => s.lines.filter((l) => l.role === 'node').map((l) => [l.at, l.parts.map((p) => p.text).join(' ')] as const))))
+const lines = computed(() => new Map((studio.state.value?.screens ?? []).flatMap((s) => s.lines.filter((l) => l.role === 'node').map((l) => [l.at, l.parts.map((p) => p.text).join(' ').replaceAll(' ,', ',')] as const))))
 const tapped = (at: string) => lines.value.get(at) ?? 'a line'
 const detail = (step: Step) => step.detail as StepDetail & { rows?: number; before?: Record<string, string>; after?: Record<string, string> }
 

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Lines;
+
+use Lanai\Core\Runtime\Scene;
+use Lanai\Core\Script\Sentence;
+
+/** A thin line between what stands above and below. */
+final readonly class Divider implements Line
+{
+    use ShownIf;
+
+    public function __construct(public string $if = '')
+    {
+    }
+
+    public static function sentence(): Sentence
+    {
+        return Sentence::of('Divider')->clauses(self::shownIf());
+    }
+
+    public function draw(Scene $scene): array
+    {
+        return [];
+    }
+}

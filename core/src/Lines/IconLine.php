@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Lines;
+
+use Lanai\Core\Blueprint\Tab;
+use Lanai\Core\Runtime\Scene;
+use Lanai\Core\Script\Blank;
+use Lanai\Core\Script\Clause;
+use Lanai\Core\Script\Fits\ChoiceFit;
+use Lanai\Core\Script\Fits\TextFit;
+use Lanai\Core\Script\Sentence;
+
+/** A small sign, with words for people who cannot see it. */
+final readonly class IconLine implements Line
+{
+    use ShownIf;
+
+    public function __construct(public string $icon, public string $alt = '', public string $if = '')
+    {
+    }
+
+    public static function sentence(): Sentence
+    {
+        return Sentence::of('Icon', new Blank('icon', ChoiceFit::of('an icon', array_combine(Tab::ICONS, Tab::ICONS))))->clauses(
+            Clause::of('described as', 'described for people who cannot see it', new Blank('alt', new TextFit)),
+            self::shownIf(),
+        );
+    }
+
+    public function draw(Scene $scene): array
+    {
+        return ['icon' => $this->icon, 'alt' => $scene->text($this->alt, 'alt')];
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Lines;
+
+use Lanai\Core\Runtime\Scene;
+use Lanai\Core\Script\Blank;
+use Lanai\Core\Script\Fits\NumberFit;
+use Lanai\Core\Script\Sentence;
+
+/** Room between lines. */
+final readonly class Space implements Line
+{
+    use ShownIf;
+
+    /** @param  int  $height  in dp */
+    public function __construct(public int $height, public string $if = '')
+    {
+    }
+
+    public static function sentence(): Sentence
+    {
+        return Sentence::of('Space of', new Blank('height', NumberFit::whole(1, 400)))->clauses(self::shownIf());
+    }
+
+    public function draw(Scene $scene): array
+    {
+        return ['height' => $this->height];
+    }
+}

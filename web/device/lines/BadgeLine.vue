@@ -1,0 +1,9 @@
+<script setup lang="ts">
+import type { BadgeNode } from '../../contracts/view'
+
+defineProps<{ node: BadgeNode }>()
+</script>
+
+<template>
+  <p><span class="badge" :class="node.tone">{{ node.text }}</span></p>
+</template>
