@@ -37,6 +37,21 @@ final class AssetsTest extends TestCase
         $this->postJson("/api/apps/{$this->demo->id}/assets", [])->assertUnprocessable()->assertJsonPath('errors.picture.0', 'Please choose a file of at most 8 MB.');
     }
 
+    public function test_other_files_are_kept_as_they_are_and_never_shown_as_pages(): void
+    {
+        $file = UploadedFile::fake()->createWithContent('notes.txt', "Read me.\n");
+        $name = $this->postJson("/api/apps/{$this->demo->id}/assets", ['picture' => $file])->assertCreated()->json('name');
+        self::assertSame(hash('sha256', "Read me.\n").'.txt', $name);
+        $shown = $this->get("/media/{$this->demo->id}/$name")->assertOk()->assertHeader('X-Content-Type-Options', 'nosniff');
+        self::assertStringStartsWith('attachment', (string) $shown->headers->get('Content-Disposition'));
+
+        file_put_contents($this->folder().'/lie', '<html><script>alert(1)</script></html>');
+        $lying = new UploadedFile($this->folder().'/lie', 'manual.pdf', null, null, true);
+        $this->postJson("/api/apps/{$this->demo->id}/assets", ['picture' => $lying])->assertUnprocessable()->assertJsonPath('errors.picture.0', 'This file is not what its ending .pdf says.');
+        $page = UploadedFile::fake()->createWithContent('page.html', '<script>alert(1)</script>');
+        $this->postJson("/api/apps/{$this->demo->id}/assets", ['picture' => $page])->assertUnprocessable();
+    }
+
     public function test_only_pictures_of_that_app_are_served(): void
     {
         $name = $this->upload($this->picture(10, 10, 'png'))->json('name');

@@ -88,6 +88,19 @@ final class CsvTest extends TestCase
         }
     }
 
+    /** Characters of UTF-16 that stand across the pieces in which a stream is read stay whole, surrogate pairs too (RFC 2781). */
+    public function test_long_files_in_utf_16_are_read_whole(): void
+    {
+        $lines = implode('', array_map(fn (int $i): string => str_repeat('🌊水é', $i % 7 + 1).",$i\n", range(1, 3000)));
+        foreach (['UTF-16LE' => "\xFF\xFE", 'UTF-16BE' => "\xFE\xFF"] as $encoding => $mark) {
+            $sheet = CsvSheet::of($this->opens($mark.mb_convert_encoding("wave,n\n$lines", $encoding, 'UTF-8')));
+            $read = implode('', array_map(fn (array $r): string => "$r[0],$r[1]\n", iterator_to_array($sheet->rows(), false)));
+
+            self::assertSame(['wave', 'n'], $sheet->columns());
+            self::assertSame($lines, $read, $encoding);
+        }
+    }
+
     #[TestWith([['1', '-20', '007'], 'is a text'])]
     #[TestWith([['1', '-20', ''], 'is a whole number'])]
     #[TestWith([['1', '2.5'], 'is a decimal'])]

@@ -87,4 +87,44 @@ final class DeviceTest extends TestCase
         $this->postJson('/device/live/saltlark/pictures', [])->assertUnprocessable();
         $this->postJson('/device/elsewhere/saltlark/view')->assertNotFound();
     }
+
+    public function test_a_question_is_asked_before_a_place_is_given_up(): void
+    {
+        $book = $this->postJson('/device/live/saltlark/do', ['screen' => 'swim', 'args' => [1], 'at' => '/screens/1/lines/6', 'inputs' => ['name' => 'Noor'], 'tap' => 'a']);
+        self::assertMeets('view', (string) $book->getContent());
+        $places = fn (): string => $this->postJson('/device/live/saltlark/view', ['screen' => 'swim', 'args' => [1]])->json('view.nodes.4.text');
+        self::assertSame('5 places left', $places());
+        $tap = ['screen' => 'booking', 'args' => [19], 'at' => '/screens/6/lines/2', 'tap' => 'b'];
+        $asked = $this->postJson('/device/live/saltlark/do', $tap)->assertOk()->assertJsonPath('outcome.done', false)->assertJsonPath('outcome.confirm.text', 'Give your place to somebody else?');
+        self::assertMeets('view', (string) $asked->getContent());
+        self::assertSame('5 places left', $places());
+
+        $this->postJson('/device/live/saltlark/do', $tap + ['confirmed' => ['/somewhere/else']])->assertJsonPath('outcome.done', false);
+        $this->postJson('/device/live/saltlark/do', $tap + ['confirmed' => [$asked->json('outcome.confirm.at')]])->assertJsonPath('outcome.done', true)->assertJsonPath('outcome.back', true);
+        self::assertSame('6 places left', $places());
+        $this->postJson('/device/live/saltlark/do', $tap + ['confirmed' => 'yes'])->assertUnprocessable();
+    }
+
+    public function test_lists_are_searched_and_read_on_by_request(): void
+    {
+        $see = fn (array $asked): array => $this->postJson('/device/live/saltlark/view', ['screen' => 'spots'] + $asked)->assertOk()->json('view.nodes.0');
+        $at = '/screens/3/lines/0';
+
+        self::assertSame(['', 6, false], [$see([])['search'], count($see([])['items']), $see([])['more']]);
+        self::assertSame(['Gannet Slip'], array_column($see(['finds' => [$at => 'GANN']])['items'], 'title'));
+        self::assertSame('Nothing is found.', $see(['finds' => [$at => '"; drop table spots; --']])['empty']);
+        self::assertCount(6, $see(['finds' => [$at => null], 'pages' => [$at => 3]])['items']);
+        $this->postJson('/device/live/saltlark/view', ['screen' => 'spots', 'pages' => [$at => 0]])->assertUnprocessable();
+        $this->postJson('/device/live/saltlark/view', ['screen' => 'spots', 'finds' => [$at => str_repeat('x', 300)]])->assertUnprocessable();
+    }
+
+    public function test_computed_fields_and_lists_of_a_row_reach_the_device(): void
+    {
+        $this->actingAs($this->founderOf($this->demo));
+        $text = 'Text "{swim.booked} booked, {swim.lasts}, {money(swim.kitFee)}{join(swim.bookings.name, \" and \")}"';
+        $this->postJson("/api/apps/{$this->demo->id}/edits", ['base' => 1, 'what' => 'add', 'at' => '/screens/1/lines', 'index' => 0, 'text' => $text])->assertOk();
+
+        $this->postJson("/device/deck/{$this->demo->id}/view", ['screen' => 'swim', 'args' => [2]])->assertJsonPath('view.nodes.0.text', '1 booked, 45 min, €4.50Ines Okafor');
+        $this->postJson("/device/deck/{$this->demo->id}/view", ['screen' => 'swim', 'args' => [1]])->assertJsonPath('view.nodes.0.text', '2 booked, 30 min, Tomas Lindqvist and Marit Solheim');
+    }
 }

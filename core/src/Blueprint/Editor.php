@@ -9,6 +9,7 @@ use Lanai\Core\Script\Children;
 use Lanai\Core\Script\Clause;
 use Lanai\Core\Script\Family;
 use Lanai\Core\Script\Fits\NameFit;
+use Lanai\Core\Script\HasSentence;
 use Lanai\Core\Script\Parser;
 use Lanai\Core\Script\ScriptMistake;
 use Lanai\Core\Script\Series;
@@ -50,6 +51,10 @@ final readonly class Editor
             throw new EditRefused('A build number is needed.');
         }
         $exists = Pointer::exists($at, $this->blueprint->data());
+        if (self::isSeries($spot->node->class, Pointer::last($at))) {
+            // What is filled in where several can stand is the next of them.
+            return $exists ? $this->by(['op' => 'add', 'path' => "$at/-", 'value' => $value]) : $this->by(['op' => 'add', 'path' => $at, 'value' => [$value]]);
+        }
 
         return $this->by(['op' => $exists ? 'replace' : 'add', 'path' => $at, 'value' => $value]);
     }
@@ -161,6 +166,21 @@ final readonly class Editor
         }
 
         return null;
+    }
+
+    /** @param  class-string<HasSentence>  $class */
+    private static function isSeries(string $class, string $key): bool
+    {
+        $sentence = $class::sentence();
+        foreach ([$sentence->head, ...array_map(fn (Clause $c): array => $c->parts, $sentence->clauses)] as $parts) {
+            foreach ($parts as $part) {
+                if ($part instanceof Series && $part->key === $key) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     private static function unfilled(Clause $clause): mixed

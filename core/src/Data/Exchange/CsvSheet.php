@@ -41,7 +41,7 @@ final class CsvSheet implements Sheet
             throw new UnreadableFile('There are no rows in this file.');
         }
         [$encoding, $begins] = self::encodingOf($start);
-        $text = $encoding === 'UTF-8' ? substr($start, $begins) : (string) @iconv($encoding, 'UTF-8//IGNORE', substr($start, $begins));
+        $text = $encoding === 'UTF-8' ? substr($start, $begins) : (string) mb_convert_encoding(substr($start, $begins), 'UTF-8', $encoding);
         if (preg_match('/[\x00-\x08\x0E-\x1F]/', substr($text, 0, 4096))) {
             throw new UnreadableFile('This is not a text file with rows. Please choose a CSV, JSON or SQLite file.');
         }
@@ -97,7 +97,7 @@ final class CsvSheet implements Sheet
             stream_get_contents($stream, $this->begins);
         }
         if ($this->encoding !== 'UTF-8') {
-            stream_filter_append($stream, "convert.iconv.{$this->encoding}/UTF-8", STREAM_FILTER_READ);
+            ToUtf8::over($stream, $this->encoding);
         }
 
         return $stream;

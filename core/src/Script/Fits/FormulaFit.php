@@ -107,7 +107,7 @@ final readonly class FormulaFit implements Fit
         }
         foreach (Functions::all() as $function) {
             foreach ($wanted->kind === Kind::Any ? [] : $paths as $path => $type) {
-                if (count($function->takes) - $function->optional === 1 && $type->kind !== Kind::Nothing && $function->accepts(0, $type) && in_array($type->kind, $function->takes[0], true) && self::given($function, $type)->fits($wanted)) {
+                if (count($function->takes) - $function->optional === 1 && $type->kind !== Kind::Nothing && $function->accepts(0, $type) && in_array($type->kind, $function->takes[0], true) && self::given($function, $type)?->fits($wanted) === true) {
                     $choices[] = new Choice("$function->name($path)", $function->help);
                 }
             }
@@ -154,9 +154,9 @@ final readonly class FormulaFit implements Fit
         return $paths;
     }
 
-    private static function given(Signature $function, Type $type): Type
+    private static function given(Signature $function, Type $type): ?Type
     {
-        return ListFunctions::means($function->name, $type) ? ListFunctions::type($function->name, $type->of ?? Type::of(Kind::Any), null) ?? Type::of(Kind::File) : $function->gives([$type]);
+        return ListFunctions::means($function->name, $type) ? ListFunctions::type($function->name, $type->of ?? Type::of(Kind::Any), null) : $function->gives([$type]);
     }
 
     /**
