@@ -92,7 +92,9 @@ final readonly class InWords
         }
         $type = $type->kind === Kind::Several && $type->of !== null ? $type->of : $type;
 
-        return $this->write($owner).'’s '.($this->named($type, $member) ?? $member);
+        $whose = $this->write($owner);
+
+        return ($whose === 'me' ? 'my ' : $whose.'’s ').($this->named($type, $member) ?? $member);
     }
 
     /** What a part of a row is called by the founder. */
