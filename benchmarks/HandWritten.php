@@ -28,7 +28,7 @@ final class HandWritten
                     ['kind' => 'text', 'at' => '/screens/0/lines/1', 'text' => 'Pick a swim, find your people, and never go in alone.'],
                     ['kind' => 'list', 'at' => '/screens/0/lines/2', 'layout' => 'cards', 'items' => $swims->map(fn (\stdClass $swim): array => [
                         'id' => $swim->id, 'title' => $swim->title, 'note' => $spots[$swim->spot]->name, 'aside' => $this->relative($swim->starts), 'picture' => $spots[$swim->spot]->photo,
-                    ])->all(), 'taps' => true, 'empty' => ''],
+                    ])->all(), 'taps' => true, 'empty' => '', 'search' => null, 'more' => false],
                     ['kind' => 'button', 'at' => '/screens/0/lines/3', 'label' => 'Offer a swim', 'style' => 'quiet', 'taps' => true],
                 ],
                 'tabs' => [['screen' => 'upcoming', 'label' => 'Swims', 'icon' => 'waves'], ['screen' => 'spots', 'label' => 'Spots', 'icon' => 'place'], ['screen' => 'mine', 'label' => 'Mine', 'icon' => 'calendar']],

@@ -95,7 +95,7 @@ final readonly class ListLine implements Tappable
         $search = $this->searchable ? mb_substr($scene->visit->finds[$scene->at] ?? '', 0, 200) : '';
         $most = $this->page === null ? self::UNPAGED : min(self::MOST, $this->page * max(1, $scene->visit->pages[$scene->at] ?? 1));
         $shown = array_map(fn (Shown $s): string => $s->formula, $this->shows);
-        $rows = $scene->rows($table, $this->where, $this->sorts($table, $scene), $most + 1, $shown, $also, $search);
+        $rows = $scene->rows($table, $this->where, $this->sorts($table, $scene), $this->page === null ? $most : $most + 1, $shown, $also, $search);
         $more = $this->page !== null && $most < self::MOST && count($rows) > $most;
         $rows = array_slice($rows, 0, $most);
         $scene->reader->ahead($table, $rows, $shown);

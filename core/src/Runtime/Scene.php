@@ -27,6 +27,7 @@ use Lanai\Core\Formula\Term;
 use Lanai\Core\Formula\Terms;
 use Lanai\Core\Formula\Type;
 use Lanai\Core\Ports\RecordStore;
+use Lanai\Core\Script\Names;
 
 /** Where a line or an effect stands while it runs: the names it can use and the way to the rows. */
 final readonly class Scene
@@ -131,7 +132,7 @@ final readonly class Scene
             }
         }
         $condition = $also === null ? $condition : Term::all(...array_filter([$also, $condition]));
-        $query = new Query($table, $condition, $sorts, $rest ? self::BOUND : $limit, $search, compute: $this->computed($table, $shown));
+        $query = new Query($table, $condition, $sorts, $rest ? self::BOUND : $limit, $search, compute: $this->computed($table, $where, $shown));
         $text = $table->name.($where === '' ? '' : " where $where");
 
         return $this->trail->timed('query', $text, $this->at, function () use ($query, $rest, $table, $where, $formula, $limit): array {
@@ -157,17 +158,20 @@ final readonly class Scene
     }
 
     /**
-     * What the query computes of each row: formula fields, and of the shown formulas those that look at other rows.
+     * What the query computes of each row: the formula fields that are asked for, and of the shown formulas those that look at
+     * other rows.
      *
      * @param  list<string>  $shown
      * @return array<string, Term>
      */
-    private function computed(Table $table, array $shown): array
+    private function computed(Table $table, string $where, array $shown): array
     {
         $found = [];
-        foreach ([...array_map(fn (Field $f): string => $f->formula(), $table->fields), ...$shown] as $i => $text) {
+        $asked = implode(' ', [$where, ...$shown]);
+        $own = array_filter($table->fields, fn (Field $f): bool => $f->formula() !== '' && str_contains($asked, Names::inFormula($f->name)));
+        foreach ([...array_map(fn (Field $f): string => $f->formula(), $own), ...$shown] as $i => $text) {
             $term = $this->term($table, $text);
-            if ($term !== null && ($i < count($table->fields) || $term->looksAround())) {
+            if ($term !== null && ($i < count($own) || $term->looksAround())) {
                 $found[$text] = $term;
             }
         }
