@@ -257,7 +257,7 @@ final readonly class RowDesk
             is_bool($value) => ['thing' => $name, 'is' => $value ? 'yes' : 'no', 'value' => ''],
             $field->linksTo() !== '' && is_int($value) => ['thing' => "$name.id", 'is' => 'is', 'value' => (string) $value],
             is_int($value), is_float($value) => ['thing' => $name, 'is' => 'is', 'value' => (string) json_encode($value)],
-            is_string($value) => ['thing' => $name, 'is' => 'is', 'value' => Picks::literal($value, 'Text')],
+            is_string($value) => ['thing' => $name, 'is' => 'is', 'value' => Picks::text($value)],
             default => null,
         };
 

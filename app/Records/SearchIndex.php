@@ -30,7 +30,7 @@ final readonly class SearchIndex
         return $find;
     }
 
-    /** What is typed, as an FTS5 query: every word must be there, the last may be begun only. '' where nothing can be looked for. */
+    /** What is typed, as an FTS5 query: every word must be there, if only begun. '' where nothing can be looked for. */
     public static function match(string $search): string
     {
         preg_match_all('/[\p{L}\p{N}\p{M}]+/u', $search, $words);

@@ -13,7 +13,7 @@ final readonly class Query
     /**
      * @param  Term|null  $where  a yes or no about the row
      * @param  list<Sort>  $sorts
-     * @param  string  $search  words that its texts hold, accents and case aside; the last may be begun only
+     * @param  string  $search  words that its texts hold, if only begun, accents and case aside
      * @param  list<mixed>|null  $after  the sort keys and the id of the row before the first wanted one
      * @param  array<string, Term>  $compute  formula => what the query computes for each row
      */

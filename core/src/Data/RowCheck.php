@@ -25,10 +25,10 @@ final readonly class RowCheck
     private Neighbours $neighbours;
 
     /** @param  Row|null  $me  the person who gives it */
-    public function __construct(private RecordStore $store, private Moment $moment, private ?Row $me = null, ?Neighbours $neighbours = null)
+    public function __construct(private RecordStore $store, private Moment $moment, private ?Row $me = null)
     {
         $this->reader = new Reader($store);
-        $this->neighbours = $neighbours ?? new StoredNeighbours($store);
+        $this->neighbours = new Neighbours($store);
     }
 
     /**

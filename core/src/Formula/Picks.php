@@ -100,16 +100,10 @@ final class Picks
         }, $parts));
     }
 
-    /** A value that was typed, as formulas write it; one that can be pointed at stays as it is. */
-    public static function literal(string $typed, string $type): string
+    /** A text as formulas write it. */
+    public static function text(string $text): string
     {
-        $quoted = '"'.addcslashes($typed, '"\\').'"';
-
-        return match ($type) {
-            'Whole', 'Decimal' => is_numeric($typed) ? $typed : $quoted,
-            'Text' => $quoted,
-            default => $typed,
-        };
+        return '"'.addcslashes($text, '"\\').'"';
     }
 
     /** @return list<array{text: string, words: string}> */
@@ -201,7 +195,7 @@ final class Picks
         if ($node instanceof Node\ConstantNode) {
             $value = $node->attributes['value'];
 
-            return is_string($value) ? '"'.addcslashes($value, '"\\').'"' : (is_int($value) || is_float($value) ? (string) $value : (is_bool($value) ? ($value ? 'true' : 'false') : null));
+            return is_string($value) ? self::text($value) : (is_int($value) || is_float($value) ? (string) $value : (is_bool($value) ? ($value ? 'true' : 'false') : null));
         }
         if ($node instanceof Node\FunctionNode) {
             $arguments = array_map(self::value(...), Tree::arguments($node));

@@ -49,7 +49,9 @@ async function trying(work: () => Promise<void>) {
 
 function seen(answer: ImportLook) {
   look.value = answer
-  to.value = answer.to.map((t, i) => t || (props.table.fields.length <= 1 || !props.table.fields.some((f) => f.asked && answer.to.includes(f.key)) ? NEW : answer.columns[i].samples.length ? '' : ''))
+  // Where no column is known, the table is likely to be new as well.
+  const strange = !props.table.fields.some((f) => f.asked && answer.to.includes(f.key))
+  to.value = answer.to.map((t) => t || (strange && props.set === 'sandbox' ? NEW : ''))
   key.value = answer.key
   preview()
 }

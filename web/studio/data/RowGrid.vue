@@ -400,7 +400,7 @@ async function upload(event: Event, apply: (name: string) => void) {
 const media = (name: string) => `/media/${studio.app}/${name}`
 const hint = (f: FieldState) => ({ moment: '2026-12-24 07:30', date: '2026-12-24', time: '07:30', duration: '1 h 30 min', switch: 'yes or no', number: '0', place: '50.12, -5.56', colour: '#0B6E5F', phone: '+44…', email: 'name@example.org', web: 'https://', choices: f.options.join('; ') })[f.control] ?? f.name
 
-defineExpose({ reload, filter, rows, picked })
+defineExpose({ reload })
 </script>
 
 <template>

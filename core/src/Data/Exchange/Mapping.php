@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Data\Exchange;
 
-use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\Field;
 use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Script\Names;
@@ -66,13 +65,6 @@ final readonly class Mapping
         $i = array_search($name, $this->to, true);
 
         return $i === false ? null : $i;
-    }
-
-    public function linkedBy(Field $field, Blueprint $blueprint): ?Field
-    {
-        $to = $field->linksTo() !== '' ? $field->linksTo() : $field->linksToMany();
-
-        return $to === '' ? null : $blueprint->tableOfOne($to)?->labelField();
     }
 
     /**

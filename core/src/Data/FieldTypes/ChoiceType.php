@@ -7,8 +7,6 @@ namespace Lanai\Core\Data\FieldTypes;
 use Faker\Generator;
 use Lanai\Core\Data\FieldType;
 use Lanai\Core\Data\UnreadableValue;
-use Lanai\Core\Formula\Kind;
-use Lanai\Core\Formula\Type;
 use Lanai\Core\Script\Fits\TextFit;
 use Lanai\Core\Script\Sentence;
 use Lanai\Core\Script\Series;
@@ -16,7 +14,7 @@ use Lanai\Core\Script\Series;
 /** One of a few texts. */
 final readonly class ChoiceType implements FieldType
 {
-    use Kept;
+    use KeptAsText;
     use ReadsText;
 
     /** @param  list<string>  $options */
@@ -27,16 +25,6 @@ final readonly class ChoiceType implements FieldType
     public static function sentence(): Sentence
     {
         return Sentence::of('is one of', new Series('options', ',', TextFit::plain()));
-    }
-
-    public function type(): Type
-    {
-        return Type::of(Kind::Text);
-    }
-
-    public function column(): string
-    {
-        return 'TEXT';
     }
 
     public function read(mixed $input): ?string

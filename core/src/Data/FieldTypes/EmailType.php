@@ -7,29 +7,17 @@ namespace Lanai\Core\Data\FieldTypes;
 use Faker\Generator;
 use Lanai\Core\Data\FieldType;
 use Lanai\Core\Data\UnreadableValue;
-use Lanai\Core\Formula\Kind;
-use Lanai\Core\Formula\Type;
 use Lanai\Core\Script\Sentence;
 use Lanai\Core\Script\Words;
 
 /** An e-mail address (RFC 5321 as PHP's filter checks it), its domain in small letters. */
 final readonly class EmailType implements FieldType
 {
-    use Kept;
+    use KeptAsText;
 
     public static function sentence(): Sentence
     {
         return Sentence::of(new Words('is an e-mail address', 'is an email address', 'is e-mail'));
-    }
-
-    public function type(): Type
-    {
-        return Type::of(Kind::Text);
-    }
-
-    public function column(): string
-    {
-        return 'TEXT';
     }
 
     public function read(mixed $input): ?string

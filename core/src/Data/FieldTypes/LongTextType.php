@@ -6,8 +6,6 @@ namespace Lanai\Core\Data\FieldTypes;
 
 use Faker\Generator;
 use Lanai\Core\Data\FieldType;
-use Lanai\Core\Formula\Kind;
-use Lanai\Core\Formula\Type;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Clause;
 use Lanai\Core\Script\Fits\NumberFit;
@@ -16,7 +14,7 @@ use Lanai\Core\Script\Sentence;
 /** Text of several lines. */
 final readonly class LongTextType implements FieldType
 {
-    use Kept;
+    use KeptAsText;
     use ReadsText;
 
     public function __construct(public ?int $most = null)
@@ -26,16 +24,6 @@ final readonly class LongTextType implements FieldType
     public static function sentence(): Sentence
     {
         return Sentence::of('is a long text')->clauses(Clause::joined('of at most', 'of at most so many characters', new Blank('most', NumberFit::whole(1, 1000000))));
-    }
-
-    public function type(): Type
-    {
-        return Type::of(Kind::Text);
-    }
-
-    public function column(): string
-    {
-        return 'TEXT';
     }
 
     public function read(mixed $input): ?string

@@ -7,29 +7,17 @@ namespace Lanai\Core\Data\FieldTypes;
 use Faker\Generator;
 use Lanai\Core\Data\FieldType;
 use Lanai\Core\Data\UnreadableValue;
-use Lanai\Core\Formula\Kind;
-use Lanai\Core\Formula\Type;
 use Lanai\Core\Script\Sentence;
 use Lanai\Core\Script\Words;
 
 /** A phone number in E.164: a plus, the country's code, at most 15 digits. */
 final readonly class PhoneType implements FieldType
 {
-    use Kept;
+    use KeptAsText;
 
     public static function sentence(): Sentence
     {
         return Sentence::of(new Words('is a phone number', 'is phone number'));
-    }
-
-    public function type(): Type
-    {
-        return Type::of(Kind::Text);
-    }
-
-    public function column(): string
-    {
-        return 'TEXT';
     }
 
     public function read(mixed $input): ?string

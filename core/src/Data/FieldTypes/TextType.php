@@ -8,8 +8,6 @@ use Faker\Generator;
 use Lanai\Core\Data\FieldType;
 use Lanai\Core\Data\Samples;
 use Lanai\Core\Data\UnreadableValue;
-use Lanai\Core\Formula\Kind;
-use Lanai\Core\Formula\Type;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Clause;
 use Lanai\Core\Script\Fits\NumberFit;
@@ -20,7 +18,7 @@ use Lanai\Core\Script\Words;
 /** Text of one line, with a least and a most length, and a pattern where one is given. */
 final readonly class TextType implements FieldType
 {
-    use Kept;
+    use KeptAsText;
     use ReadsText;
 
     /** @param  string  $like  an example: each digit stands for any digit, each letter for any letter, all else for itself */
@@ -35,16 +33,6 @@ final readonly class TextType implements FieldType
             Clause::joined('of at most', 'of at most so many characters', new Blank('most', NumberFit::whole(1, 100000))),
             Clause::of('written like', 'written like an example', new Blank('like', TextFit::plain())),
         );
-    }
-
-    public function type(): Type
-    {
-        return Type::of(Kind::Text);
-    }
-
-    public function column(): string
-    {
-        return 'TEXT';
     }
 
     public function read(mixed $input): ?string
