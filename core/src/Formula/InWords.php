@@ -20,7 +20,7 @@ final readonly class InWords
         'now' => 'now', 'today' => 'the start of today', 'upper' => '%s in capitals', 'lower' => '%s in small letters', 'length' => 'the length of %s', 'number' => 'the number in %s', 'whole' => 'the whole number in %s',
         'text' => '%s as text', 'round' => '%s rounded', 'day' => 'the day of %s', 'addDays' => '%2$s days after %1$s', 'addHours' => '%2$s hours after %1$s', 'addMonths' => '%2$s months after %1$s',
         'addMinutes' => '%2$s minutes after %1$s', 'startOf' => 'the start of the %2$s of %1$s', 'daysBetween' => 'the days from %s to %s', 'distance' => 'the distance from %s to %s', 'date' => 'the day of %s, written out',
-        'time' => 'the time of %s', 'relative' => 'how far away %s is', 'money' => '%s as money', 'percent' => '%s in percent', 'plural' => '%s with “%s” or “%s”', 'between' => '%s is from %s to %s', 'coalesce' => '%s, or else %s',
+        'time' => 'the time of %s', 'relative' => 'how far away %s is', 'minutes' => '%s minutes', 'hours' => '%s hours', 'money' => '%s as money', 'percent' => '%s in percent', 'plural' => '%s with “%s” or “%s”', 'between' => '%s is from %s to %s', 'coalesce' => '%s, or else %s',
         'if' => '%2$s where %1$s, else %3$s', 'count' => 'how many %s', 'sum' => 'the sum of %s', 'average' => 'the mean of %s', 'min' => 'the smallest of %s', 'max' => 'the largest of %s', 'first' => 'the first of %s',
         'last' => 'the last of %s', 'any' => 'there are any %s', 'every' => 'all %s', 'join' => '%s one after another',
     ];

@@ -23,6 +23,7 @@ final class WordsTest extends TestCase
     #[TestWith(['count(bookings, person == me) >= 2', 'how many Bookings where Person is me is at least 2'])]
     #[TestWith(['host == null', 'Host is empty'])]
     #[TestWith(['kitFee * 2', 'Kit fee times 2'])]
+    #[TestWith(['minutes(45)', '45 minutes'])]
     #[TestWith(['relative(starts)', 'how far away Starts is'])]
     #[TestWith(['sum(swims, places)', 'the sum of Places over all Swims'])]
     #[TestWith(['me in bookings.person', 'me is one of Bookings’s Person'])]
