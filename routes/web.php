@@ -54,6 +54,10 @@ Route::prefix('api')->group(function (): void {
         Route::post('apps/{app}/imports/{import}/sheet', [C\ImportController::class, 'sheet'])->whereNumber('import');
         Route::post('apps/{app}/imports/{import}/preview', [C\ImportController::class, 'preview'])->whereNumber('import');
         Route::post('apps/{app}/imports/{import}/run', [C\ImportController::class, 'run'])->whereNumber('import');
+        Route::get('apps/{app}/ways', [C\LayoutController::class, 'ways']);
+        Route::post('apps/{app}/copied', [C\EditController::class, 'copied']);
+        Route::get('apps/{app}/layout', [C\LayoutController::class, 'index']);
+        Route::get('apps/{app}/layout/{slug}', [C\LayoutController::class, 'frames']);
         Route::get('apps/{app}/map', [C\ShapeController::class, 'map']);
         Route::get('apps/{app}/uses', [C\ShapeController::class, 'uses']);
         Route::post('apps/{app}/foresee', [C\ShapeController::class, 'foresee']);
@@ -76,6 +80,7 @@ Route::prefix('device/{way}/{key}')->where(['way' => 'live|share|deck'])->group(
     Route::post('do', [C\DeviceController::class, 'tap']);
     Route::get('pulse', [C\DeviceController::class, 'pulse']);
     Route::post('why', [C\DeviceController::class, 'why']);
+    Route::post('whence', [C\DeviceController::class, 'whence']);
     Route::post('pictures', [C\DeviceController::class, 'picture'])->middleware('throttle:30,1');
 });
 Route::get('media/{id}/{name}', [C\AssetController::class, 'show'])->whereNumber('id')->where('name', '[0-9a-f]{64}\.(png|jpg|webp|pdf|txt|csv|mp3|zip)');

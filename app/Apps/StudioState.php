@@ -8,7 +8,12 @@ use App\Models\App;
 use App\Records\DataSet;
 use App\Records\EloquentRecordStore;
 use App\Records\SchemaFollower;
+use Lanai\Core\Blueprint\AppValue;
+use Lanai\Core\Blueprint\Asset;
 use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Blueprint\MenuEntry;
+use Lanai\Core\Blueprint\Piece;
+use Lanai\Core\Blueprint\Routine;
 use Lanai\Core\Blueprint\Screen;
 use Lanai\Core\Blueprint\Tab;
 use Lanai\Core\Blueprint\Table;
@@ -16,6 +21,7 @@ use Lanai\Core\Data\Query;
 use Lanai\Core\Data\Row;
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Findings;
+use Lanai\Core\Findings\Pairs;
 use Lanai\Core\Findings\Reading;
 use Lanai\Core\Findings\Station;
 use Lanai\Core\Formula\Formula;
@@ -52,14 +58,59 @@ final class StudioState
                 'lines' => self::lines(Prose::of(Prose::nodes($data['screens'] ?? [])[$i], Screen::class, "/screens/$i"), $words),
             ], $blueprint->screens, array_keys($blueprint->screens)),
             'tabs' => array_merge(...array_map(fn (array $tab, int $i): array => Prose::of($tab, Tab::class, "/tabs/$i"), Prose::nodes($data['tabs'] ?? []), array_keys(Prose::nodes($data['tabs'] ?? []))), ...[[]]),
+            'menu' => self::proseOf($data, 'menu', MenuEntry::class, $words),
+            'values' => self::proseOf($data, 'values', AppValue::class, $words),
+            'pieces' => self::pages($data, 'pieces', Piece::class, $words),
+            'routines' => self::pages($data, 'routines', Routine::class, $words),
+            'assets' => array_map(fn (Asset $a, int $i): array => ['at' => "/assets/$i", 'name' => $a->name, 'file' => $a->file, 'alt' => $a->alt, 'picture' => $a->isPicture(), 'says' => $a->key()], $blueprint->assets, array_keys($blueprint->assets)),
             'theme' => Prose::of(Prose::node($data['theme'] ?? []), \Lanai\Core\Blueprint\Theme::class, '/theme'),
             'release' => get_object_vars($blueprint->release),
-            'colours' => get_object_vars($blueprint->theme),
+            'colours' => $blueprint->theme->byDay(),
+            'contrasts' => self::contrasts($blueprint),
             'findings' => array_map(self::finding(...), $findings),
             'stations' => self::stations($findings),
             'kinds' => self::kinds(),
             'people' => self::people($app, $blueprint),
         ];
+    }
+
+    /** @return list<array<string, mixed>> every pair of colours in use, by day and in the dark */
+    private static function contrasts(Blueprint $blueprint): array
+    {
+        $pairs = [];
+        foreach ([[false, $blueprint->theme->byDay()], [true, $blueprint->theme->inTheDark()]] as [$dark, $colours]) {
+            foreach ($colours === null ? [] : Pairs::of($colours) as $pair) {
+                $pairs[] = ['dark' => $dark] + $pair;
+            }
+        }
+
+        return $pairs;
+    }
+
+    /**
+     * Sentences that stand by themselves, one after the other.
+     *
+     * @param  array<string, mixed>  $data
+     * @param  class-string<HasSentence>  $class
+     * @param  array<string, string>  $words
+     * @return list<array<string, mixed>>
+     */
+    private static function proseOf(array $data, string $key, string $class, array $words): array
+    {
+        return array_merge([], ...array_map(fn (array $page): array => $page['lines'], self::pages($data, $key, $class, $words)));
+    }
+
+    /**
+     * @param  array<string, mixed>  $data
+     * @param  class-string<HasSentence>  $class
+     * @param  array<string, string>  $words
+     * @return list<array{at: string, name: string, lines: list<array<string, mixed>>}>
+     */
+    private static function pages(array $data, string $key, string $class, array $words): array
+    {
+        $nodes = Prose::nodes($data[$key] ?? []);
+
+        return array_map(fn (array $node, int $i): array => ['at' => "/$key/$i", 'name' => is_string($node['name'] ?? null) ? $node['name'] : '', 'lines' => self::lines(Prose::of($node, $class, "/$key/$i"), $words)], $nodes, array_keys($nodes));
     }
 
     /** @return array<string, mixed> */

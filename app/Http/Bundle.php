@@ -20,7 +20,7 @@ final class Bundle
         return implode("\n    ", $tags);
     }
 
-    /** @return array<string, array{file: string, css?: list<string>, assets?: list<string>}> */
+    /** @return array<string, array{file: string, css?: list<string>, assets?: list<string>, imports?: list<string>, dynamicImports?: list<string>}> */
     public static function manifest(string $bundle): array
     {
         $file = public_path("build/$bundle/.vite/manifest.json");

@@ -7,6 +7,9 @@ namespace App\Packaging;
 use App\Http\Bundle;
 use App\Models\App;
 use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Lines\Chart;
+use Lanai\Core\Lines\MapLine;
+use Lanai\Core\Script\Walk;
 
 /** The device bundle as files of a package, with a page that knows the app's server. It holds addresses, never a secret. */
 final class DeviceFiles
@@ -21,7 +24,7 @@ final class DeviceFiles
     {
         $chunk = Bundle::manifest('device')['web/device/main.ts'] ?? throw new PackagingFailed('The device bundle is not built.');
         $files = [];
-        foreach ([$chunk['file'], ...($chunk['css'] ?? []), ...($chunk['assets'] ?? [])] as $file) {
+        foreach (self::needed($blueprint) as $file) {
             $files[$file] = (string) file_get_contents(public_path("build/device/$file"));
         }
         $server = rtrim(config('app.url'), '/');
@@ -36,5 +39,34 @@ final class DeviceFiles
         ]);
 
         return $files;
+    }
+
+    /** What is heavy comes along only where a line of the app uses it. */
+    private const HEAVY = ['web/device/lines/ChartLine.vue' => Chart::class, 'web/device/lines/MapLine.vue' => MapLine::class];
+
+    /** @return list<string> the files of the bundle that this app can ask for */
+    private static function needed(Blueprint $blueprint): array
+    {
+        $manifest = Bundle::manifest('device');
+        $walk = Walk::through($blueprint);
+        $files = [];
+        $open = ['web/device/main.ts'];
+        while ($open !== []) {
+            $name = array_pop($open);
+            $chunk = $manifest[$name] ?? null;
+            if ($chunk === null || isset($files[$chunk['file']])) {
+                continue;
+            }
+            foreach ([$chunk['file'], ...($chunk['css'] ?? []), ...($chunk['assets'] ?? [])] as $file) {
+                $files[$file] = $file;
+            }
+            foreach ([...($chunk['imports'] ?? []), ...($chunk['dynamicImports'] ?? [])] as $other) {
+                if (! isset(self::HEAVY[$other]) || $walk->nodesOf(self::HEAVY[$other]) !== []) {
+                    $open[] = $other;
+                }
+            }
+        }
+
+        return array_values($files);
     }
 }

@@ -167,6 +167,18 @@ final readonly class EloquentRecordStore implements RecordStore
         DB::connection($this->connection)->table('_taps')->insert(['tap' => $tap, 'answer' => json_encode($answer, JSON_THROW_ON_ERROR)]);
     }
 
+    public function kept(int $person, string $name): ?string
+    {
+        $written = DB::connection($this->connection)->table('_kept')->where(['person' => $person, 'name' => $name])->value('written');
+
+        return is_string($written) ? $written : null;
+    }
+
+    public function keep(int $person, string $name, string $written): void
+    {
+        DB::connection($this->connection)->table('_kept')->upsert([['person' => $person, 'name' => $name, 'written' => $written]], ['person', 'name'], ['written']);
+    }
+
     private function table(Table $table): Builder
     {
         return DataRow::of($this->connection, $table->storedAs())->newQuery()->toBase();

@@ -30,6 +30,7 @@ final readonly class SchemaFollower
     {
         $this->database->transaction(function () use ($blueprint): void {
             $this->database->statement('create table if not exists "_taps" ("tap" text primary key, "answer" text not null, "at" text not null default current_timestamp)');
+            $this->database->statement('create table if not exists "_kept" ("person" integer not null, "name" text not null, "written" text not null, primary key ("person", "name"))');
             $this->database->statement('create table if not exists "_shape" ("tbl" text not null, "col" text not null, "tag" text not null, primary key ("tbl", "col"))');
             foreach (Plan::from($this->layout(), $blueprint) as $step) {
                 $this->take($step);

@@ -54,6 +54,25 @@ final class DemoSeeder extends Seeder
         }
     }
 
+    /** Who wrote, about which spot, what, and whether with a picture. */
+    private const POSTS = [
+        [0, 0, 'Glass this morning. We stayed in until our fingers stopped counting.', true],
+        [1, 2, 'Seal at the far rock. It was not impressed by us.', true],
+        [2, 1, 'Bring a second towel: the wind turned and the first one left.', false],
+        [0, 3, 'First dip of the season for four of us. Tea afterwards was the best part.', true],
+        [2, 4, 'The steps are slippery again after the storm. Hold on to the rail.', false],
+    ];
+
+    /** To which post, who, and what. */
+    private const COMMENTS = [
+        [0, 1, 'I saw you from the path and was jealous.'],
+        [0, 1, 'How cold was it in the end?'],
+        [0, 0, 'Thirteen, and no wind. Come on Thursday!'],
+        [0, 2, 'Thursday it is.'],
+        [1, 0, 'It was there last week, too.'],
+        [3, 2, 'Who made the ginger cake?'],
+    ];
+
     /** @param  list<string>  $photos */
     private function fill(App $app, DataSet $set, Blueprint $blueprint, array $photos): void
     {
@@ -78,6 +97,13 @@ final class DemoSeeder extends Seeder
             }
             foreach (self::BOOKINGS as $i => [$swim, $person]) {
                 $add('Bookings', ['swim' => $swims[$swim], 'person' => $people[$person], 'name' => self::PEOPLE[$person][0], 'booked' => $hour->modify('-'.(3 + $i * 5).' hours')]);
+            }
+            $posts = [];
+            foreach (self::POSTS as $i => [$person, $spot, $words, $picture]) {
+                $posts[] = $add('Posts', ['words' => $words, 'photo' => $picture ? $photos[$spot] : null, 'spot' => $spots[$spot], 'author' => $people[$person], 'posted' => $hour->modify('-'.(2 + $i * 9).' hours')]);
+            }
+            foreach (self::COMMENTS as $i => [$post, $person, $words]) {
+                $add('Comments', ['post' => $posts[$post], 'words' => $words, 'author' => $people[$person], 'said' => $hour->modify('-'.(110 - $i * 14).' minutes')]);
             }
         });
     }

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { mdiAccountOutline, mdiArrowLeft, mdiBellOutline, mdiCalendarBlankOutline, mdiChatOutline, mdiChevronRight, mdiFormatListBulleted, mdiHeartOutline, mdiHomeOutline, mdiMagnify, mdiMapMarkerOutline, mdiPlus, mdiStarOutline, mdiWaves } from '@mdi/js'
+import { mdiAccountOutline, mdiArrowLeft, mdiBellOutline, mdiCalendarBlankOutline, mdiChatOutline, mdiChevronDown, mdiChevronLeft, mdiChevronRight, mdiDotsHorizontal, mdiFormatListBulleted, mdiHeartOutline, mdiHomeOutline, mdiMagnify, mdiMapMarkerOutline, mdiMenu, mdiPlus, mdiStarOutline, mdiWaves } from '@mdi/js'
 
 const paths: Record<string, string> = {
-  back: mdiArrowLeft, chevron: mdiChevronRight, home: mdiHomeOutline, list: mdiFormatListBulleted, calendar: mdiCalendarBlankOutline, person: mdiAccountOutline, place: mdiMapMarkerOutline,
-  heart: mdiHeartOutline, star: mdiStarOutline, plus: mdiPlus, search: mdiMagnify, waves: mdiWaves, bell: mdiBellOutline, chat: mdiChatOutline,
+  back: mdiArrowLeft, backSlim: mdiChevronLeft, chevron: mdiChevronRight, down: mdiChevronDown, more: mdiDotsHorizontal, menu: mdiMenu, home: mdiHomeOutline, list: mdiFormatListBulleted, calendar: mdiCalendarBlankOutline, person: mdiAccountOutline,
+  place: mdiMapMarkerOutline, heart: mdiHeartOutline, star: mdiStarOutline, plus: mdiPlus, search: mdiMagnify, waves: mdiWaves, bell: mdiBellOutline, chat: mdiChatOutline,
 }
 defineProps<{ name: string }>()
 </script>

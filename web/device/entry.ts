@@ -9,4 +9,5 @@ export interface Entry {
 
 export const entry: Entry = JSON.parse(document.getElementById('entry')?.textContent ?? '{}')
 
-export const media = (picture: string): string => `${entry.media}/${picture}`
+/** The address of a file that the app keeps, or an address of the web as it is. */
+export const media = (name: string): string => (/^https?:/i.test(name) ? name : `${entry.media}/${name}`)

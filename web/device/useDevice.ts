@@ -1,11 +1,17 @@
 import { computed, onMounted, onUnmounted, reactive, ref, shallowRef } from 'vue'
-import type { DeviceAnswer, Place, Question, View } from '../contracts/view'
-import { deck } from './deck'
-import { entry } from './entry'
+import type { DeviceAnswer, Outcome, Place, Question, View } from '../contracts/view'
+import { deck, type Choice } from './deck'
+import { entry, media } from './entry'
+import { form, measureText, platform } from './form'
 import { keep, recall } from './kept'
+import { network } from './network'
+import { queue } from './queue'
 import { Declined, server, Unreachable } from './server'
+import { dark } from './theme'
+import { useValues } from './useValues'
 
 const POLL = 2500
+const PATIENCE = 250
 
 function tapKey(): string {
   return Array.from(crypto.getRandomValues(new Uint8Array(16)), (b) => b.toString(16).padStart(2, '0')).join('')
@@ -16,26 +22,36 @@ export function useDevice() {
   const stack = ref<Place[]>([{ screen: '', args: [] }])
   const view = shallowRef<View | null>(null)
   const inputs = reactive<Record<string, unknown>>({})
-  /** What is searched for in each list, and how far each is read. */
+  /** What is searched for in each list, how far each is read, in which order, and what was chosen of it. */
   const finds = reactive<Record<string, string>>({})
   const pages = reactive<Record<string, number>>({})
+  const orders = reactive<Record<string, string>>({})
+  const chips = reactive<Record<string, Record<string, string>>>({})
+  const values = useValues()
   const errors = ref<Record<string, string>>({})
   const message = ref('')
   const messageIsRefusal = ref(false)
   const offlineSince = ref<number | null>(null)
+  const waiting = ref(queue.all().length)
   const busy = ref('')
   const loading = ref(true)
+  /** A screen that is long in coming: its skeleton stands in for it. */
+  const late = ref(false)
   const failed = ref('')
+  const sheet = ref('')
+  const textSize = ref(100)
+  const direction = ref<'ltr' | 'rtl'>('ltr')
   const chosen = reactive({ person: null as number | null, now: null as string | null, set: 'sandbox' })
   let revision = 0
   let pulse = ''
   let asked = 0
   let timer = 0
   let silence = 0
+  let impatience = 0
 
   const place = computed(() => stack.value[stack.value.length - 1])
   const placeKey = (screen = place.value.screen) => `${screen}/${place.value.args.join(',')}/${chosen.person ?? ''}`
-  const where = () => ({ ...place.value, person: chosen.person, now: chosen.now, set: chosen.set, inputs, finds, pages })
+  const where = () => ({ ...place.value, person: chosen.person, now: chosen.now, set: chosen.set, inputs, finds, pages, orders, chips, values: values.all(), platform: platform.value, form: form.value })
 
   function say(text: string, refusal = false) {
     message.value = text
@@ -50,6 +66,7 @@ export function useDevice() {
     if (answer.view) {
       view.value = answer.view
       failed.value = ''
+      late.value = false
       keep(placeKey(), answer.view)
       // The first screen is asked for without a name; a tab asks for it by name.
       if (answer.view.screen !== place.value.screen) keep(placeKey(answer.view.screen), answer.view)
@@ -70,7 +87,7 @@ export function useDevice() {
       if (kept) {
         view.value = kept.view
         offlineSince.value = kept.at
-      } else if (error instanceof Unreachable && view.value && view.value.screen === place.value.screen) {
+      } else if (error instanceof Unreachable && view.value && (view.value.screen === place.value.screen || place.value.screen === '')) {
         offlineSince.value ??= Date.now()
       } else {
         failed.value = error instanceof Declined ? error.message : 'There is no connection, and this screen has not been read before.'
@@ -80,13 +97,18 @@ export function useDevice() {
     }
   }
 
-  function opened() {
-    for (const kept of [inputs, finds, pages]) for (const name of Object.keys(kept)) delete kept[name]
+  async function opened() {
+    for (const kept of [inputs, finds, pages, orders, chips]) for (const name of Object.keys(kept)) delete kept[name]
     errors.value = {}
     failed.value = ''
+    sheet.value = ''
     loading.value = true
     document.querySelector('main')?.scrollTo(0, 0)
-    return load()
+    clearTimeout(impatience)
+    impatience = window.setTimeout(() => (late.value = loading.value), PATIENCE)
+    await load()
+    clearTimeout(impatience)
+    late.value = false
   }
 
   function go(to: Place) {
@@ -108,46 +130,90 @@ export function useDevice() {
   }
 
   /** A question that the last tap waits for. */
-  const question = shallowRef<(Question & { yes: () => void }) | null>(null)
+  const question = shallowRef<(Question & { answer: (typed?: string) => void }) | null>(null)
 
-  async function tap(at: string, item: number | null, fill?: Record<string, unknown>, confirmed: string[] = []) {
+  /** One tap at a time: another while this one is under way is not taken. */
+  async function tap(at: string, item: number | null, fill?: Record<string, unknown>, queues = false, confirmed: string[] = [], answers: Record<string, unknown> = {}) {
     if (busy.value) return
     question.value = null
     busy.value = `${at}:${item ?? ''}`
     errors.value = {}
     const from = performance.now()
+    const body = { ...where(), screen: view.value?.screen ?? '', inputs: { ...inputs, ...fill }, at, item, confirmed, answers, tap: tapKey(), revision }
     try {
-      const answer = await server.tap({ ...where(), screen: view.value?.screen ?? '', inputs: { ...inputs, ...fill }, at, item, confirmed, tap: tapKey(), revision })
+      const answer = await server.tap(body)
       take(answer, at, from)
       const outcome = answer.outcome
       if (!outcome) return
       errors.value = outcome.errors
       const asked = outcome.confirm
-      if (asked) return void (question.value = { ...asked, yes: () => tap(at, item, fill, [...confirmed, asked.at]) })
+      if (asked) return void (question.value = { ...asked, answer: (typed) => tap(at, item, fill, queues, typed === undefined ? [...confirmed, asked.at] : confirmed, typed === undefined ? answers : { ...answers, [asked.at]: typed }) })
       if (outcome.refused) say(outcome.refused, true)
       else if (outcome.say.length) say(outcome.say.join(' '))
-      if (outcome.done && !outcome.go && !outcome.back && !outcome.over) for (const name of Object.keys(inputs)) delete inputs[name]
-      if (outcome.open) leave(outcome.open)
-      if (outcome.over) await startAt('')
-      else if (outcome.go) await go(outcome.go)
-      else if (outcome.back) await back()
+      values.take(outcome.values)
+      await follow(outcome)
     } catch (error) {
-      say(error instanceof Declined ? error.message : 'There is no connection. Nothing was changed; please try again.', true)
+      if (error instanceof Unreachable && queues && queue.add(JSON.parse(JSON.stringify(body)))) {
+        waiting.value = queue.all().length
+        for (const name of Object.keys(inputs)) delete inputs[name]
+        offlineSince.value ??= Date.now()
+        say('There is no connection. This will be done as soon as there is one.')
+      } else say(error instanceof Declined ? error.message : 'There is no connection. Nothing was changed; please try again.', true)
     } finally {
       busy.value = ''
     }
   }
 
-  /** Web pages open beside the app, so that it is still there; a mail or a call goes to the phone. */
+  /** What an outcome lets the device do by itself, one after the other, and where it leads in the end. */
+  async function follow(outcome: Outcome) {
+    const leaves = outcome.go || outcome.back || outcome.over
+    if (outcome.done && !leaves) for (const name of Object.keys(inputs)) delete inputs[name]
+    for (const then of outcome.then) {
+      if (then.do === 'open') leave(then.text)
+      else if (then.do === 'sheet') sheet.value = then.text
+      else if (then.do === 'copy') await navigator.clipboard?.writeText(then.text).then(() => outcome.say.length || say('Copied.'), () => say('This device does not let the app copy.', true))
+      else if (then.do === 'share') await share(then.text)
+      else if (then.do === 'play') await new Audio(media(then.text)).play().catch(() => say('The sound could not be played.', true))
+      else if (then.do === 'wait') await new Promise((done) => setTimeout(done, Number(then.text) * 1000))
+      else if (then.do === 'refresh') await load()
+    }
+    if (outcome.done && Object.keys(outcome.values).length && !leaves) await load()
+    if (outcome.over) await startAt('')
+    else if (outcome.go) await go(outcome.go)
+    else if (outcome.back) await back()
+  }
+
+  async function share(text: string) {
+    if (!navigator.share) return navigator.clipboard?.writeText(text).then(() => say('Copied, so that you can paste it where you like.'), () => say(text))
+    await navigator.share({ text }).catch(() => undefined)
+  }
+
+  /** Web pages open beside the app, so that it is still there; a mail, a call or a map goes to the phone. */
   function leave(address: string) {
     if (/^https?:/i.test(address)) window.open(address, '_blank', 'noopener')
     else location.href = address
   }
 
+  /** Does what was tapped without a connection, in its order; each says by itself where it was refused. */
+  async function flush() {
+    for (const one of queue.all()) {
+      try {
+        const { outcome } = await server.tap(one.body)
+        if (outcome?.refused) say(outcome.refused, true)
+      } catch (error) {
+        if (error instanceof Unreachable) return
+        say(error instanceof Declined ? error.message : String(error), true)
+      }
+      queue.done(one)
+      waiting.value = queue.all().length
+    }
+  }
+
   async function poll() {
     try {
-      const query = entry.deck ? `?set=${chosen.set}` : ''
-      if ((await server.pulse(query)).pulse !== pulse || offlineSince.value !== null) if (!busy.value) await load()
+      const now = (await server.pulse(entry.deck ? `?set=${chosen.set}` : '')).pulse
+      if (waiting.value) await flush()
+      if ((now && now !== pulse) || offlineSince.value !== null) if (!busy.value) await load()
     } catch (error) {
       if (error instanceof Unreachable && view.value) offlineSince.value ??= Date.now()
     }
@@ -159,19 +225,35 @@ export function useDevice() {
     opened()
   }
 
+  /** What the deck chose: who, when, and on what kind of device. */
+  function choose(choice: Choice) {
+    Object.assign(chosen, Object.fromEntries(Object.entries(choice).filter(([name]) => name in chosen)))
+    if (choice.platform) platform.value = choice.platform
+    if (choice.network) network.value = choice.network
+    if (choice.direction) direction.value = choice.direction
+    if (choice.dark !== undefined) dark.value = choice.dark
+    if (choice.textSize) textSize.value = choice.textSize
+    document.documentElement.style.fontSize = `${textSize.value}%`
+    document.documentElement.dir = direction.value
+    measureText()
+  }
+
   onMounted(() => {
     deck.listen({
       refresh: load,
       set(choice) {
         const moved = choice.set !== undefined && choice.set !== chosen.set
-        Object.assign(chosen, choice)
+        choose(choice)
         return moved ? startAt('') : load()
       },
-      open: (screen) => startAt(screen),
+      open: (screen, args) => {
+        stack.value = [{ screen, args: args ?? [] }]
+        return opened()
+      },
       why: async (at) => deck.tell({ lanai: 'why', at, account: await server.why({ ...where(), at }) }),
     })
     window.addEventListener('popstate', returned)
-    const first = entry.deck ? deck.begun(chosen) : Promise.resolve()
+    const first = entry.deck ? deck.begun(choose) : Promise.resolve()
     first.then(load)
     timer = window.setTimeout(poll, POLL)
   })
@@ -181,8 +263,9 @@ export function useDevice() {
   })
 
   const canGoBack = computed(() => stack.value.length > 1)
+  const isBusy = (at: string, item: number | null = null) => busy.value === `${at}:${item ?? ''}`
 
-  return { view, inputs, finds, pages, errors, message, messageIsRefusal, offlineSince, busy, loading, failed, question, canGoBack, tap, back, startAt, load, dismiss: () => (message.value = '') }
+  return { view, inputs, finds, pages, orders, chips, errors, message, messageIsRefusal, offlineSince, waiting, busy, isBusy, loading, late, failed, question, sheet, canGoBack, tap, back, startAt, load, dismiss: () => (message.value = '') }
 }
 
 export type Device = ReturnType<typeof useDevice>

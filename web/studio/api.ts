@@ -14,11 +14,11 @@ function csrf(): Record<string, string> {
   return token ? { 'X-XSRF-TOKEN': decodeURIComponent(token) } : {}
 }
 
-async function call<T>(method: string, path: string, body?: object | FormData): Promise<T> {
+async function call<T>(method: string, path: string, body?: object | FormData, root = '/api'): Promise<T> {
   const form = body instanceof FormData
   let response: Response
   try {
-    response = await fetch(`/api/${path}`, {
+    response = await fetch(`${root}/${path}`, {
       method,
       headers: { Accept: 'application/json', ...csrf(), ...(body && !form ? { 'Content-Type': 'application/json' } : {}) },
       body: form ? body : body && JSON.stringify(body),
@@ -42,6 +42,8 @@ function firstOf(answer: { message: string; errors?: Record<string, string | str
 export const api = {
   get: <T>(path: string) => call<T>('GET', path),
   post: <T>(path: string, body: object | FormData = {}) => call<T>('POST', path, body),
+  /** What the deck's devices ask. */
+  device: <T>(path: string, body: object) => call<T>('POST', path, body, '/device'),
   patch: <T>(path: string, body: object) => call<T>('PATCH', path, body),
   remove: <T>(path: string) => call<T>('DELETE', path),
 }

@@ -7,10 +7,14 @@ namespace App\Http\Controllers;
 use App\Apps\Uploads;
 use App\Device\Entry;
 use App\Http\Requests\DeviceRequest;
+use App\Jobs\DoLater;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Lanai\Core\Blueprint\Pointer;
+use Lanai\Core\Runtime\Outcome;
 use Lanai\Core\Runtime\Trail;
+use Lanai\Core\Runtime\Whence;
 
 /** What devices ask: the page, the view of a screen, and what a tap does. */
 final class DeviceController
@@ -42,13 +46,18 @@ final class DeviceController
         if ($request->has('revision') && $request->integer('revision') !== $entry->revision->number && ! $this->sameLine($request, $entry)) {
             $trail->step('refused', 'The screen has changed since it was drawn.', $request->string('at')->value());
 
-            return response()->json(['outcome' => ['done' => false, 'say' => [], 'go' => null, 'back' => false, 'over' => false, 'open' => '', 'confirm' => null, 'errors' => (object) [],
-                'refused' => 'This screen has just changed. Please look again.']] + $this->shown($request, $entry, $trail) + self::footprints($trail));
+            $changed = new Outcome;
+            $changed->refused = 'This screen has just changed. Please look again.';
+
+            return response()->json(['outcome' => $changed->data()] + $this->shown($request, $entry, $trail) + self::footprints($trail));
         }
         $item = $request->filled('item') ? $request->integer('item') : null;
-        $outcome = $entry->player()->tap($request->visit($entry), $request->string('at')->value(), $item, $request->string('tap')->value(), $trail);
+        $visit = $request->visit($entry);
+        $outcome = $entry->player()->tap($visit, $request->string('at')->value(), $item, $request->string('tap')->value(), $trail);
 
-        return response()->json(['outcome' => $outcome->data()] + ($outcome->go !== null || $outcome->back || $outcome->over ? ['revision' => $entry->revision->number] : $this->shown($request, $entry, $trail)) + self::footprints($trail));
+        DoLater::keep($outcome, $entry->app, $entry->set, $visit->person, $visit->moment->zone->getName());
+
+        return response()->json(['outcome' => $outcome->data()] + ($outcome->leaves() ? ['revision' => $entry->revision->number] : $this->shown($request, $entry, $trail)) + self::footprints($trail));
     }
 
     public function pulse(Request $request, string $way, string $key): JsonResponse
@@ -62,6 +71,16 @@ final class DeviceController
         abort_unless($entry->inDeck(), 404);
 
         return response()->json($entry->player()->whyEmpty($request->visit($entry), $request->string('at')->value()) ?? abort(404));
+    }
+
+    /** Where the values of a line come from. */
+    public function whence(DeviceRequest $request, string $way, string $key): JsonResponse
+    {
+        $entry = Entry::from($request, $way, $key);
+        abort_unless($entry->inDeck(), 404);
+        $accounts = $entry->player()->whence($request->visit($entry), $request->string('at')->value(), $request->filled('item') ? $request->integer('item') : null);
+
+        return response()->json(['accounts' => array_map(fn (Whence $w): array => $w->data(), $accounts)]);
     }
 
     public function picture(Request $request, string $way, string $key, Uploads $uploads): JsonResponse
@@ -84,9 +103,10 @@ final class DeviceController
     {
         $at = $request->string('at')->value();
         $older = $entry->app->revisions()->where('number', $request->integer('revision'))->first();
-        $line = $older === null ? null : \Lanai\Core\Blueprint\Pointer::get($at, $older->blueprint);
+        $at = (string) preg_replace('~@\d+~', '', str_contains($at, '=') ? substr((string) strrchr($at, '='), 1) : $at);
+        $line = $older === null ? null : Pointer::get($at, $older->blueprint);
 
-        return $line !== null && $line === \Lanai\Core\Blueprint\Pointer::get($at, $entry->revision->blueprint);
+        return $line !== null && $line === Pointer::get($at, $entry->revision->blueprint);
     }
 
     /** @return array<string, mixed> */

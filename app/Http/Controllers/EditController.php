@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Apps\LayoutSurvey;
 use App\Apps\RevisionBook;
 use App\Apps\StudioState;
 use App\Http\Requests\Edit;
@@ -17,6 +18,7 @@ use Lanai\Core\Blueprint\Edited;
 use Lanai\Core\Blueprint\Editor;
 use Lanai\Core\Blueprint\EditRefused;
 use Lanai\Core\Blueprint\Patch;
+use Lanai\Core\Blueprint\Several;
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Findings;
 use Lanai\Core\Findings\Reading;
@@ -57,8 +59,37 @@ final readonly class EditController
             'remove' => fn (Editor $e): Edited => $e->remove($at),
             'move' => fn (Editor $e): Edited => $e->move($at, $request->integer('index')),
             'script' => fn (Editor $e): Edited => $e->rewrite($text),
+            'several' => fn (Editor $e): Edited => $this->several($e, $request, $text),
             default => fn (Editor $e): Edited => $e->patch($this->finding($app, $text)->mend->operations ?? throw new EditRefused('There is no mend for this.')),
         };
+    }
+
+    /** @throws EditRefused */
+    private function several(Editor $editor, Edit $request, string $text): Edited
+    {
+        $several = Several::of($editor->blueprint, self::places($request));
+
+        return match ($request->string('how')->value()) {
+            'double' => $several->doubled(),
+            'remove' => $several->removed(),
+            'move' => $several->movedTo($request->integer('index')),
+            'group' => $several->grouped(),
+            default => $several->extracted($text),
+        };
+    }
+
+    /** Lines as script text, to be put in elsewhere. */
+    public function copied(Request $request, App $app): JsonResponse
+    {
+        $request->validate(['places' => ['required', 'array', 'max:200'], 'places.*' => ['string', 'max:300']]);
+
+        return response()->json(['text' => Several::of($app->revision->read(), self::places($request))->script()]);
+    }
+
+    /** @return list<string> */
+    private static function places(Request $request): array
+    {
+        return array_values(array_filter($request->array('places'), is_string(...)));
     }
 
     public function undo(App $app, #[CurrentUser] Founder $founder): JsonResponse
@@ -116,6 +147,13 @@ final readonly class EditController
         foreach (Findings::in(Reading::of($app->revision->read(), $app->lastApprovedBuild())) as $finding) {
             if ($finding->id() === $id) {
                 return $finding;
+            }
+        }
+        foreach ((new LayoutSurvey($app))->screens(null) as $screen) {
+            foreach ($screen['findings'] as $finding) {
+                if ($finding->id() === $id) {
+                    return $finding;
+                }
             }
         }
         throw new EditRefused('This has been put right already.');

@@ -17,7 +17,7 @@ final class SecurityHeaders
         $response = $next($request);
         $response->headers->set('X-Content-Type-Options', 'nosniff');
         $response->headers->set('Referrer-Policy', 'same-origin');
-        $response->headers->set('Content-Security-Policy', "default-src 'self'; img-src 'self' data: blob:; style-src 'self' 'unsafe-inline'; font-src 'self' data:; frame-ancestors 'self'; object-src 'none'; base-uri 'self'");
+        $response->headers->set('Content-Security-Policy', "default-src 'self'; img-src 'self' https: data: blob:; media-src 'self' https:; frame-src 'self' https: http:; style-src 'self' 'unsafe-inline'; font-src 'self' data:; frame-ancestors 'self'; object-src 'none'; base-uri 'self'");
 
         return $response;
     }

@@ -26,7 +26,7 @@ final class DeviceRequest extends FormRequest
             'person' => ['nullable', 'integer', 'min:1'],
             'zone' => ['sometimes', 'timezone:all'],
             'now' => ['nullable', 'date'],
-            'at' => ['sometimes', 'string', 'max:100'],
+            'at' => ['sometimes', 'string', 'max:300'],
             'item' => ['nullable', 'integer', 'min:1'],
             'tap' => ['nullable', 'string', 'max:64'],
             'revision' => ['sometimes', 'integer'],
@@ -34,6 +34,16 @@ final class DeviceRequest extends FormRequest
             'finds.*' => ['nullable', 'string', 'max:200'],
             'pages' => ['sometimes', 'array', 'max:50'],
             'pages.*' => ['integer', 'min:1', 'max:10000'],
+            'orders' => ['sometimes', 'array', 'max:50'],
+            'orders.*' => ['nullable', 'string', 'max:100'],
+            'chips' => ['sometimes', 'array', 'max:50'],
+            'chips.*' => ['array', 'max:20'],
+            'chips.*.*' => ['nullable', 'string', 'max:200'],
+            'answers' => ['sometimes', 'array', 'max:20'],
+            'values' => ['sometimes', 'array', 'max:200'],
+            'values.*' => ['nullable', 'string', 'max:5000'],
+            'platform' => ['sometimes', 'in:ios,android,web'],
+            'form' => ['sometimes', 'in:phone,tablet'],
             'confirmed' => ['sometimes', 'array', 'max:20'],
             'confirmed.*' => ['string', 'max:200'],
         ];
@@ -43,11 +53,26 @@ final class DeviceRequest extends FormRequest
     public function visit(Entry $entry): Visit
     {
         $chosen = $entry->inDeck() && $this->filled('now') ? new DateTimeImmutable($this->string('now')->value()) : new DateTimeImmutable;
+        $texts = fn (string $key): array => array_map(strval(...), array_filter($this->array($key), is_scalar(...)));
         $moment = new Moment($chosen->setTimezone(new DateTimeZone('UTC')), new DateTimeZone($this->string('zone', 'UTC')->value()));
         $person = $entry->way !== 'live' && $this->filled('person') ? $this->integer('person') : null;
 
-        return new Visit($moment, $this->string('screen')->value(), array_map(intval(...), array_values($this->array('args'))), $person, $this->array('inputs'),
-            array_values(array_filter($this->array('confirmed'), is_string(...))), array_map(strval(...), $this->array('finds')), array_map(intval(...), $this->array('pages')));
+        return new Visit(
+            $moment,
+            $this->string('screen')->value(),
+            array_map(intval(...), array_values($this->array('args'))),
+            $person,
+            $this->array('inputs'),
+            array_values(array_filter($this->array('confirmed'), is_string(...))),
+            $texts('finds'),
+            array_map(intval(...), $this->array('pages')),
+            $this->array('answers'),
+            $texts('orders'),
+            array_map(fn (mixed $chosen): array => array_map(strval(...), array_filter(is_array($chosen) ? $chosen : [], is_scalar(...))), $this->array('chips')),
+            $texts('values'),
+            $this->string('platform', 'web')->value(),
+            $this->string('form', 'phone')->value(),
+        );
     }
 
     public function trail(Entry $entry): Trail

@@ -29,15 +29,25 @@ final class Blueprint implements HasSentence
 
     /**
      * @param  list<Table>  $tables
+     * @param  list<AppValue>  $values
+     * @param  list<Asset>  $assets
      * @param  list<Screen>  $screens
+     * @param  list<Piece>  $pieces
+     * @param  list<Routine>  $routines
      * @param  list<Tab>  $tabs
+     * @param  list<MenuEntry>  $menu
      */
     public function __construct(
         public readonly string $name,
         public readonly Theme $theme = new Theme,
         #[ListOf(Table::class)] public readonly array $tables = [],
+        #[ListOf(AppValue::class)] public readonly array $values = [],
+        #[ListOf(Asset::class)] public readonly array $assets = [],
         #[ListOf(Screen::class)] public readonly array $screens = [],
+        #[ListOf(Piece::class)] public readonly array $pieces = [],
+        #[ListOf(Routine::class)] public readonly array $routines = [],
         #[ListOf(Tab::class)] public readonly array $tabs = [],
+        #[ListOf(MenuEntry::class)] public readonly array $menu = [],
         public readonly Release $release = new Release,
     ) {
     }
@@ -47,8 +57,13 @@ final class Blueprint implements HasSentence
         return Sentence::of('app', new Blank('name', NameFit::of('the name of the app')))->below(
             new One('theme', Theme::class),
             new Children('tables', Family::only('a table', Table::class), 'a table'),
+            new Children('values', Family::only('“value”', AppValue::class), 'a value'),
+            new Children('assets', Family::only('“asset”', Asset::class), 'an asset'),
             new Children('screens', Family::only('a screen', Screen::class), 'a screen'),
+            new Children('pieces', Family::only('“piece”', Piece::class), 'a piece'),
+            new Children('routines', Family::only('“routine”', Routine::class), 'a routine'),
             new Children('tabs', Family::only('a tab', Tab::class), 'a tab'),
+            new Children('menu', Family::only('“side menu”', MenuEntry::class), 'an entry of the side menu'),
             new One('release', Release::class),
         );
     }
@@ -183,6 +198,49 @@ final class Blueprint implements HasSentence
         }
 
         return $this->back[$to->name] = $found;
+    }
+
+    /** @return array<string, Type> what formulas can say everywhere: "app.name" for its values, "asset.name" for what it brings */
+    public function remembered(): array
+    {
+        $types = [];
+        foreach ($this->values as $value) {
+            $types[$value->key()] = $value->type->type();
+        }
+        foreach ($this->assets as $asset) {
+            $types[$asset->key()] = $asset->type();
+        }
+
+        return $types;
+    }
+
+    public function appValue(string $name): ?AppValue
+    {
+        foreach ($this->values as $value) {
+            if (mb_strtolower($value->name) === mb_strtolower($name)) {
+                return $value;
+            }
+        }
+
+        return null;
+    }
+
+    public function routineIndex(string $name): ?int
+    {
+        return self::indexOf($name, array_map(fn (Routine $r): string => $r->name, $this->routines));
+    }
+
+    public function pieceIndex(string $name): ?int
+    {
+        return self::indexOf($name, array_map(fn (Piece $p): string => $p->name, $this->pieces));
+    }
+
+    /** @param  list<string>  $names */
+    private static function indexOf(string $name, array $names): ?int
+    {
+        $index = array_search(mb_strtolower($name), array_map(mb_strtolower(...), $names), true);
+
+        return $index === false ? null : $index;
     }
 
     public function screen(string $name): ?Screen

@@ -18,7 +18,7 @@ use Lanai\Core\Script\Walk;
 /** The edits a founder makes, each as a JSON Patch. */
 final readonly class Editor
 {
-    public function __construct(private Blueprint $blueprint)
+    public function __construct(public Blueprint $blueprint)
     {
     }
 

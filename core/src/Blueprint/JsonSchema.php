@@ -37,6 +37,13 @@ final class JsonSchema
         $properties = $kind === '' ? [] : ['kind' => ['const' => $kind]];
         $required = array_keys($properties);
         foreach (Shape::parametersOf($class) as $parameter) {
+            $flat = Shape::flat($parameter);
+            if ($flat !== null) {
+                $inner = $this->shape($flat, '')['properties'];
+                $properties += is_array($inner) ? $inner : [];
+
+                continue;
+            }
             $properties[$parameter->getName()] = $this->value($parameter);
             if (! $parameter->isDefaultValueAvailable()) {
                 $required[] = $parameter->getName();

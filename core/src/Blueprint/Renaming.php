@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Blueprint;
 
+use Lanai\Core\Effects\Ask;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Formula\Template;
 use Lanai\Core\Formula\WordSpot;
 use Lanai\Core\Lines\InputLine;
+use Lanai\Core\Lines\Sheet;
 use Lanai\Core\Script\BlankSpot;
 use Lanai\Core\Script\Fits\FieldFit;
+use Lanai\Core\Script\Fits\NamedFit;
 use Lanai\Core\Script\Fits\ScreenFit;
 use Lanai\Core\Script\Fits\TableFit;
 use Lanai\Core\Script\Names;
@@ -94,10 +97,22 @@ final readonly class Renaming
         if ($node->is(Screen::class) && $fit instanceof ScreenFit) {
             return $same ? $name : null;
         }
+        if ($fit instanceof NamedFit) {
+            return $same && $fit->what === match (true) {
+                $node->is(Piece::class) => 'piece',
+                $node->is(Routine::class) => 'routine',
+                $node->is(AppValue::class) => 'value',
+                $node->is(Sheet::class) => 'sheet',
+                default => '',
+            } ? $name : null;
+        }
+        if ($node->is(Taken::class) && ! str_starts_with($blank->at, $node->parent->at ?? '-')) {
+            return null;
+        }
         if ($node->is(Field::class) && $fit instanceof FieldFit) {
             return $same && $blank->scope->target?->name === $node->parent?->text('name') ? $name : null;
         }
-        if ($node->is(Blueprint::class) || $node->is(Screen::class) || ! in_array($fit->kind(), ['formula', 'text'], true) || $blank->isEmpty()) {
+        if ($node->is(Blueprint::class) || $node->is(Screen::class) || $node->is(Piece::class) || $node->is(Routine::class) || $node->is(Sheet::class) || ! in_array($fit->kind(), ['formula', 'text'], true) || $blank->isEmpty()) {
             return null;
         }
         try {
@@ -108,6 +123,12 @@ final readonly class Renaming
         }
     }
 
+    /** Inside of lists the names of their rows come first. */
+    private function isGivenTo(WordSpot $word): bool
+    {
+        return $word->owner($this->blueprint) === null;
+    }
+
     private function formula(string $text, Scope $scope, string $name): string
     {
         return Formula::of($text)->renamed(fn (WordSpot $word): ?string => $this->word($word, Names::inFormula($this->was), Names::inFormula($name)), $scope);
@@ -116,8 +137,14 @@ final readonly class Renaming
     private function word(WordSpot $word, string $was, string $new): ?string
     {
         $node = $this->spot->node;
-        if ($node->is(InputLine::class)) {
+        if ($node->is(InputLine::class) || $node->is(Ask::class)) {
             return $word->path === ['input', $was] ? $new : null;
+        }
+        if ($node->is(AppValue::class) || $node->is(Asset::class)) {
+            return $word->path === [$node->is(Asset::class) ? 'asset' : 'app', $was] ? $new : null;
+        }
+        if ($node->is(Taken::class)) {
+            return $word->path === [$was] && $this->isGivenTo($word) ? $new : null;
         }
         $owner = $word->owner($this->blueprint);
         if ($node->is(Table::class) && $this->spot->blank->key === 'singular') {

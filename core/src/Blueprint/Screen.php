@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Lanai\Core\Blueprint;
 
 use Lanai\Core\Formula\Type;
-use Lanai\Core\Lines\InputLine;
+use Lanai\Core\Lines\Asked;
 use Lanai\Core\Lines\Line;
 use Lanai\Core\Lines\Lines;
 use Lanai\Core\Script\Blank;
+use Lanai\Core\Script\Block;
 use Lanai\Core\Script\Children;
 use Lanai\Core\Script\Clause;
+use Lanai\Core\Script\Fits\ChoiceFit;
 use Lanai\Core\Script\Fits\NameFit;
 use Lanai\Core\Script\Fits\TextFit;
 use Lanai\Core\Script\HasSentence;
@@ -26,6 +28,10 @@ final readonly class Screen implements HasSentence
     /**
      * @param  list<Parameter>  $about
      * @param  string  $title  a template; the screen's name where it is empty
+     * @param  bool  $signedIn  only for people who have signed in
+     * @param  bool  $full  without a title bar and tabs
+     * @param  'sliding'|'rising'|'fading'|''  $opens  how it comes in
+     * @param  list<Line>  $actions  in the title bar
      * @param  list<Line>  $lines
      */
     public function __construct(
@@ -33,6 +39,10 @@ final readonly class Screen implements HasSentence
         #[ListOf(Parameter::class)] public array $about = [],
         public bool $first = false,
         public string $title = '',
+        public bool $signedIn = false,
+        public bool $full = false,
+        public string $opens = '',
+        #[ListOf(Line::class)] public array $actions = [],
         #[ListOf(Line::class)] public array $lines = [],
     ) {
     }
@@ -41,12 +51,15 @@ final readonly class Screen implements HasSentence
     {
         return Sentence::of('screen', new Blank('name', NameFit::of('the name of the screen')))
             ->clauses(
-                Clause::of('about', 'about one row of a table', new Series('about', ' and', Parameter::class)),
+                Clause::of('about', 'about one row of a table', new Series('about', 'and', Parameter::class)),
                 Clause::flag('first', 'first'),
                 Clause::of('titled', 'titled', new Blank('title', new TextFit, label: 'title')),
+                Clause::flag('signedIn', 'only when signed in'),
+                Clause::flag('full', 'full screen'),
+                Clause::of('opens', 'how it opens', new Blank('opens', ChoiceFit::of('sliding, rising or fading', ['sliding' => 'sliding', 'rising' => 'rising', 'fading' => 'fading']))),
             )
-            ->below(new Children('lines', Lines::family(), 'a line'))
-            ->within(['lines', 'title'], self::scope(...));
+            ->below(new Block('actions', 'in the title bar:', Lines::family(), 'an action in the title bar'), new Children('lines', Lines::family(), 'a line'))
+            ->within(['lines', 'title', 'actions'], self::scope(...));
     }
 
     public function slug(): string
@@ -65,6 +78,6 @@ final readonly class Screen implements HasSentence
             }
         }
 
-        return $scope->with($names)->asking(InputLine::asked(Prose::nodes($data['lines'] ?? [])));
+        return $scope->with($names)->asking(Asked::in($data));
     }
 }

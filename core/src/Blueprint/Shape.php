@@ -48,6 +48,12 @@ final class Shape
         $values = [];
         foreach (self::parametersOf($concrete) as $parameter) {
             $name = $parameter->getName();
+            $flat = self::flat($parameter);
+            if ($flat !== null) {
+                $values[$name] = self::make($flat, $data);
+
+                continue;
+            }
             if (array_key_exists($name, $data) && $data[$name] !== null) {
                 $values[$name] = self::value($parameter, $data[$name]);
             } elseif (! $parameter->isDefaultValueAvailable()) {
@@ -59,6 +65,14 @@ final class Shape
         } catch (\TypeError) {
             throw new \UnexpectedValueException('A value has the wrong type in '.$concrete.'.');
         }
+    }
+
+    /** @return class-string|null the class of a part whose values stand among the node's own */
+    public static function flat(ReflectionParameter $parameter): ?string
+    {
+        $type = $parameter->getType();
+
+        return $type instanceof ReflectionNamedType && is_a($type->getName(), Flat::class, true) ? $type->getName() : null;
     }
 
     private static function value(ReflectionParameter $parameter, mixed $value): mixed

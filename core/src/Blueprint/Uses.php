@@ -35,7 +35,7 @@ final class Uses
     /** The node that stands on a line of its own. */
     private static function sentenceOf(NodeSpot $node): NodeSpot
     {
-        while ($node->parent !== null && ! preg_match('~^/tabs/\d+$|/(lines|fields|tapped|saved|with|shows|screens|tables)/\d+$~', $node->at)) {
+        while ($node->parent !== null && ! preg_match('~^/tabs/\d+$|/(lines|actions|does|then|otherwise|entries|swipes|sections|fields|tapped|saved|with|shows|screens|tables|pieces|routines|values|assets|menu)/\d+$~', $node->at)) {
             $node = $node->parent;
         }
 
@@ -50,6 +50,8 @@ final class Uses
         return match (true) {
             $screen !== null => 'screen '.$screen->text('name'),
             $table !== null => 'table '.$table->text('name'),
+            $node->within(Piece::class) !== null => 'piece '.$node->within(Piece::class)->text('name'),
+            $node->within(Routine::class) !== null => 'routine '.$node->within(Routine::class)->text('name'),
             default => $node->is(Tab::class) ? 'tabs' : 'app',
         };
     }

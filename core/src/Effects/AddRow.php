@@ -16,7 +16,7 @@ use Lanai\Core\Script\Sentence;
 use Lanai\Core\Script\Words;
 
 /** Adds a row with the values given under it. */
-final readonly class AddRow implements Effect
+final readonly class AddRow implements Patient
 {
     /** @param  list<Assignment>  $with */
     public function __construct(public string $one, #[ListOf(Assignment::class)] public array $with = [])

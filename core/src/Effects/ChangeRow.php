@@ -21,7 +21,7 @@ use Lanai\Core\Script\Scope;
 use Lanai\Core\Script\Sentence;
 
 /** Changes a row, only while a guard holds. The guard is judged with no other writer in between. */
-final readonly class ChangeRow implements Effect
+final readonly class ChangeRow implements Patient
 {
     /**
      * @param  string  $row  a formula that gives the row

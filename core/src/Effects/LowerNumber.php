@@ -13,7 +13,7 @@ use Lanai\Core\Script\Fits\TextFit;
 use Lanai\Core\Script\Sentence;
 
 /** Takes something off a number of a row, only while it is above a bound: the last place is sold once. */
-final readonly class LowerNumber implements Effect
+final readonly class LowerNumber implements Patient
 {
     use MovesNumber;
 

@@ -4,19 +4,15 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Effects;
 
-use Lanai\Core\Blueprint\Field;
 use Lanai\Core\Data\Row;
 use Lanai\Core\Data\Values\Duration;
 use Lanai\Core\Data\Values\Money;
 use Lanai\Core\Formula\Arithmetic;
 use Lanai\Core\Formula\Evaluation;
 use Lanai\Core\Formula\Formula;
-use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Formula\Kind;
-use Lanai\Core\Formula\Tree;
 use Lanai\Core\Runtime\Doing;
 use Lanai\Core\Runtime\Refused;
-use Symfony\Component\ExpressionLanguage\Node;
 
 /** What lowering and raising share: a number of a stored row is read and written with no other writer in between. */
 trait MovesNumber
@@ -32,7 +28,10 @@ trait MovesNumber
     private function move(Doing $doing, string $number, string $by, string $operator, string $bound, callable $allows, string $otherwise): void
     {
         $doing->scene->reader->forget();
-        [$row, $field] = $this->cell($doing, $number) ?? throw new Refused('This is no longer there.');
+        [$row, $field] = $doing->cell($number) ?? throw new Refused('This is no longer there.');
+        if (! $field->hasColumn()) {
+            throw new Refused('This is not a number that can go up or down.');
+        }
         $now = $row->value($field) ?? match (true) {
             $field->valueType()->kind === Kind::Money => new Money(0, $field->valueType()->one),
             $field->valueType()->kind === Kind::Duration => new Duration(0),
@@ -48,20 +47,5 @@ trait MovesNumber
             throw new Refused($otherwise === '' ? "$field->name: $sentence" : $doing->scene->text($otherwise, 'otherwise'));
         }
         $doing->change($row, $checked->values);
-    }
-
-    /** @return array{Row, Field}|null the stored cell that a path ends at */
-    private function cell(Doing $doing, string $path): ?array
-    {
-        try {
-            $node = Formula::of($path)->tree;
-        } catch (FormulaMistake) {
-            return null;
-        }
-        $bare = $node instanceof Node\NameNode;
-        $row = $bare ? $doing->scene->row : ($node instanceof Node\GetAttrNode ? $doing->scene->evaluation()->of(Formula::fromTree(Tree::child($node, 'node'))) : null);
-        $field = $row instanceof Row ? $row->table->fieldInFormula($bare ? Tree::name($node) : ($node instanceof Node\GetAttrNode ? Tree::member($node) : '')) : null;
-
-        return $row instanceof Row && $field !== null && $field->hasColumn() && $field->isAsked() ? [$row, $field] : null;
     }
 }

@@ -31,6 +31,6 @@ final readonly class OpenAddress implements Effect
         if (! preg_match(self::ALLOWED, $address)) {
             throw new Refused('This leads nowhere.');
         }
-        $doing->outcome->open = $address;
+        $doing->outcome->then('open', $address);
     }
 }

@@ -13,7 +13,7 @@ use Lanai\Core\Script\Fits\TextFit;
 use Lanai\Core\Script\Sentence;
 
 /** Adds something to a number of a row, only while it is below a bound. */
-final readonly class RaiseNumber implements Effect
+final readonly class RaiseNumber implements Patient
 {
     use MovesNumber;
 

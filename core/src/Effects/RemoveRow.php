@@ -12,7 +12,7 @@ use Lanai\Core\Script\Fits\FormulaFit;
 use Lanai\Core\Script\Sentence;
 
 /** Removes a row; links to it become empty. */
-final readonly class RemoveRow implements Effect
+final readonly class RemoveRow implements Patient
 {
     /** @param  string  $row a formula that gives the row */
     public function __construct(public string $row)

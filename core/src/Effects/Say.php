@@ -10,7 +10,7 @@ use Lanai\Core\Script\Fits\TextFit;
 use Lanai\Core\Script\Sentence;
 
 /** Shows a short message. */
-final readonly class Say implements Effect
+final readonly class Say implements Patient
 {
     public function __construct(public string $text)
     {

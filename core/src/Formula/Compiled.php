@@ -204,7 +204,7 @@ final class Compiled
 
             return $name === 'this' || $this->table->fieldInFormula($name) !== null || ! $this->outer->knows($name);
         }
-        if ($node instanceof Node\GetAttrNode && Tree::child($node, 'node') instanceof Node\NameNode && in_array(Tree::name(Tree::child($node, 'node')), ['screen', 'input'], true)) {
+        if ($node instanceof Node\GetAttrNode && Tree::child($node, 'node') instanceof Node\NameNode && in_array(Tree::name(Tree::child($node, 'node')), ['screen', 'input', 'app', 'asset'], true)) {
             return false;
         }
 

@@ -113,6 +113,9 @@ final class Evaluation
             if (Tree::name($owner) === 'input') {
                 return $this->inputs[$member] ?? null;
             }
+            if (array_key_exists(Tree::name($owner).".$member", $this->inputs)) {
+                return $this->inputs[Tree::name($owner).".$member"];
+            }
             if (Tree::name($owner) === 'screen') {
                 return $this->around === null ? $this->names[$member] ?? null : $this->around->member($node);
             }

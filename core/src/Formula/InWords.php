@@ -85,6 +85,9 @@ final readonly class InWords
         if ($owner instanceof Node\NameNode && Tree::name($owner) === 'input') {
             return "what is typed into $member";
         }
+        if ($owner instanceof Node\NameNode && isset($this->scope->inputs[Tree::name($owner).".$member"])) {
+            return Tree::name($owner) === 'app' ? "the app’s $member" : "the asset $member";
+        }
         try {
             $type = Formula::fromTree($owner)->typeIn($this->scope);
         } catch (FormulaMistake) {

@@ -64,6 +64,14 @@ final readonly class Term
         return new self('among', $type, name: $name, among: $among);
     }
 
+    /** All of those that are there; null for none. */
+    public static function every(?self ...$parts): ?self
+    {
+        $there = array_values(array_filter($parts, fn (?self $p): bool => $p !== null));
+
+        return $there === [] ? null : self::all(...$there);
+    }
+
     public static function all(self ...$parts): self
     {
         return count($parts) === 1 ? array_values($parts)[0] : self::operator('and', Type::of(Kind::YesNo), ...$parts);

@@ -390,7 +390,7 @@ final class Terms
 
             return false;
         }
-        if ($node instanceof Node\GetAttrNode && Tree::child($node, 'node') instanceof Node\NameNode && in_array(Tree::name(Tree::child($node, 'node')), ['screen', 'input'], true)) {
+        if ($node instanceof Node\GetAttrNode && Tree::child($node, 'node') instanceof Node\NameNode && in_array(Tree::name(Tree::child($node, 'node')), ['screen', 'input', 'app', 'asset'], true)) {
             return false;
         }
         foreach (Tree::nodes($node->nodes) as $inner) {

@@ -28,7 +28,7 @@ use Lanai\Core\Script\Series;
 final readonly class AddForm implements Tappable
 {
     use FormAsks;
-    use ShownIf;
+    use Placed;
 
     /**
      * @param  string  $one  what one row of the table is called
@@ -41,7 +41,8 @@ final readonly class AddForm implements Tappable
         public string $one,
         public array $asking = [],
         public string $label = '',
-        public string $if = '',
+        public bool $oneByOne = false,
+        public Placing $placing = new Placing,
         #[ListOf(Assignment::class)] public array $with = [],
         #[ListOf(Effect::class)] public array $saved = [],
     ) {
@@ -53,7 +54,8 @@ final readonly class AddForm implements Tappable
             ->clauses(
                 Clause::joined('asking', 'asking for', new Series('asking', ',', new FieldFit)),
                 Clause::of('saying', 'its button says', new Blank('label', new TextFit)),
-                self::shownIf(),
+                Clause::flag('oneByOne', 'one question at a time'),
+                ...Placing::acting(),
             )
             ->below(
                 new Children('with', Family::only('“set”', Assignment::class), 'a value set without asking'),
@@ -67,7 +69,12 @@ final readonly class AddForm implements Tappable
     {
         $table = $scene->blueprint->tableOfOne($this->one);
 
-        return ['boxes' => $table === null ? [] : $this->boxes($table, $scene, null), 'label' => $this->label === '' ? 'Save' : $scene->text($this->label, 'label')];
+        return ['boxes' => $table === null ? [] : $this->boxes($table, $scene, null), 'label' => $this->label === '' ? 'Save' : $scene->text($this->label, 'label')] + ($this->oneByOne ? ['oneByOne' => true] : []);
+    }
+
+    public function effects(): array
+    {
+        return $this->saved;
     }
 
     public function tap(Doing $doing, ?int $item): void

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Lines;
 
+use Lanai\Core\Blueprint\ListOf;
+use Lanai\Core\Effects\Effect;
 use Lanai\Core\Runtime\Scene;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Clause;
@@ -12,12 +14,15 @@ use Lanai\Core\Script\Fits\TextFit;
 use Lanai\Core\Script\Sentence;
 
 /** A word or two that stand out. */
-final readonly class Badge implements Line
+final readonly class Badge implements Tappable
 {
-    use ShownIf;
+    use MayBeTapped;
 
-    /** @param  'calm'|'warning'|'fault'|''  $tone */
-    public function __construct(public string $text, public string $tone = '', public string $if = '')
+    /**
+     * @param  'calm'|'warning'|'fault'|''  $tone
+     * @param  list<Effect>  $tapped
+     */
+    public function __construct(public string $text, public string $tone = '', public Placing $placing = new Placing, #[ListOf(Effect::class)] public array $tapped = [])
     {
     }
 
@@ -25,12 +30,12 @@ final readonly class Badge implements Line
     {
         return Sentence::of('Badge', new Blank('text', new TextFit))->clauses(
             Clause::of('in', 'in another tone', new Blank('tone', ChoiceFit::of('calm, warning or fault', ['calm' => 'a calm tone', 'warning' => 'a warning tone', 'fault' => 'a fault tone']))),
-            self::shownIf(),
-        );
+            ...Placing::acting(),
+        )->below(self::whenTapped());
     }
 
     public function draw(Scene $scene): array
     {
-        return ['text' => $scene->text($this->text, 'text'), 'tone' => $this->tone === '' ? 'calm' : $this->tone];
+        return ['text' => $scene->text($this->text, 'text'), 'tone' => $this->tone === '' ? 'calm' : $this->tone] + $this->taps();
     }
 }

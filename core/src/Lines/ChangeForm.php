@@ -28,7 +28,7 @@ use Lanai\Core\Script\Series;
 final readonly class ChangeForm implements Tappable
 {
     use FormAsks;
-    use ShownIf;
+    use Placed;
 
     /**
      * @param  string  $row  a formula that gives the row
@@ -40,7 +40,8 @@ final readonly class ChangeForm implements Tappable
         public string $row,
         public array $asking = [],
         public string $label = '',
-        public string $if = '',
+        public bool $oneByOne = false,
+        public Placing $placing = new Placing,
         #[ListOf(Assignment::class)] public array $with = [],
         #[ListOf(Effect::class)] public array $saved = [],
     ) {
@@ -52,7 +53,8 @@ final readonly class ChangeForm implements Tappable
             ->clauses(
                 Clause::joined('asking', 'asking for', new Series('asking', ',', new FieldFit)),
                 Clause::of('saying', 'its button says', new Blank('label', new TextFit)),
-                self::shownIf(),
+                Clause::flag('oneByOne', 'one question at a time'),
+                ...Placing::acting(),
             )
             ->below(
                 new Children('with', Family::only('“set”', Assignment::class), 'a value set without asking'),
@@ -65,7 +67,12 @@ final readonly class ChangeForm implements Tappable
     {
         $row = $this->row === '' ? null : $scene->value($this->row, 'row');
 
-        return ['boxes' => $row instanceof Row ? $this->boxes($row->table, $scene, $row) : [], 'label' => $this->label === '' ? 'Save' : $scene->text($this->label, 'label')];
+        return ['boxes' => $row instanceof Row ? $this->boxes($row->table, $scene, $row) : [], 'label' => $this->label === '' ? 'Save' : $scene->text($this->label, 'label')] + ($this->oneByOne ? ['oneByOne' => true] : []);
+    }
+
+    public function effects(): array
+    {
+        return $this->saved;
     }
 
     public function tap(Doing $doing, ?int $item): void

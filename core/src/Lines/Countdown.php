@@ -17,9 +17,9 @@ use Lanai\Core\Script\Sentence;
 /** The time that is left until a moment, going down as one looks. */
 final readonly class Countdown implements Line
 {
-    use ShownIf;
+    use Placed;
 
-    public function __construct(public string $to, public string $over = '', public string $if = '')
+    public function __construct(public string $to, public string $over = '', public Placing $placing = new Placing)
     {
     }
 
@@ -27,7 +27,7 @@ final readonly class Countdown implements Line
     {
         return Sentence::of('Countdown to', new Blank('to', FormulaFit::giving(Kind::Moment)))->clauses(
             Clause::of('then saying', 'what it says once it is over', new Blank('over', new TextFit)),
-            self::shownIf(),
+            ...Placing::clauses(),
         );
     }
 

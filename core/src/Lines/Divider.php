@@ -10,15 +10,15 @@ use Lanai\Core\Script\Sentence;
 /** A thin line between what stands above and below. */
 final readonly class Divider implements Line
 {
-    use ShownIf;
+    use Placed;
 
-    public function __construct(public string $if = '')
+    public function __construct(public Placing $placing = new Placing)
     {
     }
 
     public static function sentence(): Sentence
     {
-        return Sentence::of('Divider')->clauses(self::shownIf());
+        return Sentence::of('Divider')->clauses(...Placing::clauses());
     }
 
     public function draw(Scene $scene): array

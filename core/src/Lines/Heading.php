@@ -11,15 +11,15 @@ use Lanai\Core\Script\Sentence;
 
 final readonly class Heading implements Line
 {
-    use ShownIf;
+    use Placed;
 
-    public function __construct(public string $text, public string $if = '')
+    public function __construct(public string $text, public Placing $placing = new Placing)
     {
     }
 
     public static function sentence(): Sentence
     {
-        return Sentence::of('Heading', new Blank('text', new TextFit))->clauses(self::shownIf());
+        return Sentence::of('Heading', new Blank('text', new TextFit))->clauses(...Placing::clauses());
     }
 
     public function draw(Scene $scene): array

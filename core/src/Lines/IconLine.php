@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Lines;
 
+use Lanai\Core\Blueprint\ListOf;
 use Lanai\Core\Blueprint\Tab;
+use Lanai\Core\Effects\Effect;
 use Lanai\Core\Runtime\Scene;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Clause;
@@ -13,11 +15,12 @@ use Lanai\Core\Script\Fits\TextFit;
 use Lanai\Core\Script\Sentence;
 
 /** A small sign, with words for people who cannot see it. */
-final readonly class IconLine implements Line
+final readonly class IconLine implements Tappable
 {
-    use ShownIf;
+    use MayBeTapped;
 
-    public function __construct(public string $icon, public string $alt = '', public string $if = '')
+    /** @param  list<Effect>  $tapped */
+    public function __construct(public string $icon, public string $alt = '', public Placing $placing = new Placing, #[ListOf(Effect::class)] public array $tapped = [])
     {
     }
 
@@ -25,12 +28,12 @@ final readonly class IconLine implements Line
     {
         return Sentence::of('Icon', new Blank('icon', ChoiceFit::of('an icon', array_combine(Tab::ICONS, Tab::ICONS))))->clauses(
             Clause::of('described as', 'described for people who cannot see it', new Blank('alt', new TextFit)),
-            self::shownIf(),
-        );
+            ...Placing::acting(),
+        )->below(self::whenTapped());
     }
 
     public function draw(Scene $scene): array
     {
-        return ['icon' => $this->icon, 'alt' => $scene->text($this->alt, 'alt')];
+        return ['icon' => $this->icon, 'alt' => $scene->text($this->alt, 'alt')] + $this->taps();
     }
 }

@@ -10,9 +10,8 @@ use Lanai\Core\Script\HasSentence;
 /** One sentence of a screen, which draws itself as a node of the view tree. One class per kind. */
 interface Line extends HasSentence
 {
-    /** The formula that decides whether it is shown; '' for always. */
-    public function condition(): string;
+    public function placing(): Placing;
 
-    /** @return array<string, mixed> the node as in docs/view.schema.json, without "kind" and "at" */
+    /** @return array<string, mixed> the node as in docs/view.schema.json, without "kind", "at", "placing" and "enabled" */
     public function draw(Scene $scene): array;
 }

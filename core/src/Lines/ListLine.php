@@ -23,6 +23,7 @@ use Lanai\Core\Script\Children;
 use Lanai\Core\Script\Clause;
 use Lanai\Core\Script\Family;
 use Lanai\Core\Script\Fits\ChoiceFit;
+use Lanai\Core\Script\Fits\FieldFit;
 use Lanai\Core\Script\Fits\FormulaFit;
 use Lanai\Core\Script\Fits\NumberFit;
 use Lanai\Core\Script\Fits\TableFit;
@@ -33,9 +34,11 @@ use Lanai\Core\Script\Series;
 use Lanai\Core\Script\SubLine;
 
 /** The rows of a table that meet a condition, in order, each as one item. */
-final readonly class ListLine implements Tappable
+final readonly class ListLine implements InParts
 {
-    use ShownIf;
+    use Placed;
+
+    public const LAYOUTS = ['rows' => 'rows', 'cards' => 'cards', 'tiles' => 'tiles', 'strip' => 'a strip', 'conversation' => 'a conversation'];
 
     /** No list shows more, however far one scrolls. */
     private const MOST = 10000;
@@ -45,10 +48,15 @@ final readonly class ListLine implements Tappable
     /**
      * @param  list<SortKey>  $by
      * @param  string  $owner  a formula that gives a row: only rows linked with it; '' for all
-     * @param  'rows'|'cards'|'tiles'|'strip'|''  $layout
+     * @param  'rows'|'cards'|'tiles'|'strip'|'conversation'|''  $layout
+     * @param  string  $own  a formula about a row: in a conversation, the person's own stand on the other side
+     * @param  string  $headings  a formula about a row: those with the same answer stand under it as a heading
+     * @param  list<string>  $orders  fields by which the person may sort
+     * @param  list<string>  $chips  fields of which the person may choose a value
      * @param  int|null  $page  how many are shown at first, and more each time the end is reached
      * @param  list<Shown>  $shows
      * @param  list<Effect>  $tapped
+     * @param  list<Swipe>  $swipes
      */
     public function __construct(
         public string $table,
@@ -56,11 +64,16 @@ final readonly class ListLine implements Tappable
         public string $where = '',
         #[ListOf(SortKey::class)] public array $by = [],
         public string $layout = 'rows',
+        public string $own = '',
+        public string $headings = '',
         public bool $searchable = false,
+        public array $orders = [],
+        public array $chips = [],
         public ?int $page = null,
-        public string $if = '',
+        public Placing $placing = new Placing,
         #[ListOf(Shown::class)] public array $shows = [],
         #[ListOf(Effect::class)] public array $tapped = [],
+        #[ListOf(Swipe::class)] public array $swipes = [],
         public string $empty = '',
     ) {
     }
@@ -72,17 +85,22 @@ final readonly class ListLine implements Tappable
                 Clause::joined('of', 'only those of one row', new Blank('owner', FormulaFit::row())),
                 Clause::joined('where', 'only those where', new Blank('where', FormulaFit::giving(Kind::YesNo))),
                 Clause::of('by', 'sorted by', new Series('by', 'then', SortKey::class)),
-                Clause::of('as', 'as rows, cards, tiles or a strip', new Blank('layout', ChoiceFit::of('rows, cards, tiles or a strip', ['rows' => 'rows', 'cards' => 'cards', 'tiles' => 'tiles', 'strip' => 'a strip']))),
+                Clause::of('as', 'as rows, cards, tiles, a strip or a conversation', new Blank('layout', ChoiceFit::of('rows, cards, tiles, a strip or a conversation', self::LAYOUTS))),
+                Clause::of('own where', 'which are the person’s own', new Blank('own', FormulaFit::giving(Kind::YesNo))),
+                Clause::of('under headings of', 'under headings', new Blank('headings', FormulaFit::giving(Kind::Any))),
                 Clause::flag('searchable', 'with a search box'),
+                Clause::of('offering order by', 'the person may sort by', new Series('orders', 'or', new FieldFit)),
+                Clause::of('offering a choice of', 'the person may choose', new Series('chips', 'and', new FieldFit)),
                 Clause::of('showing', 'so many at a time', new Blank('page', NumberFit::whole(1, 200))),
-                self::shownIf(),
+                ...Placing::clauses(),
             )
             ->below(
                 new Children('shows', Family::only('“shows”', Shown::class), 'what each item shows'),
                 new Block('tapped', 'tapped:', Effects::family(), 'what tapping an item does'),
+                new Children('swipes', Family::only('“swiped”', Swipe::class), 'what swiping an item offers'),
                 new SubLine('when empty:', new Blank('empty', new TextFit), 'what it says when empty'),
             )
-            ->within(['where', 'by', 'shows', 'tapped'], self::itemScope(...));
+            ->within(['where', 'by', 'own', 'headings', 'orders', 'chips', 'shows', 'tapped', 'swipes'], self::itemScope(...));
     }
 
     public function draw(Scene $scene): array
@@ -91,27 +109,33 @@ final readonly class ListLine implements Tappable
         if ($table === null) {
             return ['items' => [], 'layout' => 'rows', 'empty' => '', 'taps' => false, 'search' => null, 'more' => false];
         }
-        $also = $this->belonging($scene, $table);
-        $search = $this->searchable ? mb_substr($scene->visit->finds[$scene->at] ?? '', 0, 200) : '';
+        $narrowing = Narrowing::of($this, $table, $scene);
+        $also = Term::every(Belonging::to($this->owner, $scene, $table), $narrowing->condition);
         $most = $this->page === null ? self::UNPAGED : min(self::MOST, $this->page * max(1, $scene->visit->pages[$scene->at] ?? 1));
-        $shown = array_map(fn (Shown $s): string => $s->formula, $this->shows);
-        $rows = $scene->rows($table, $this->where, $this->sorts($table, $scene), $this->page === null ? $most : $most + 1, $shown, $also, $search);
+        $shown = [...array_map(fn (Shown $s): string => $s->formula, $this->shows), $this->own, $this->headings];
+        $rows = $scene->rows($table, $this->where, $this->sorts($table, $scene, $narrowing), $this->page === null ? $most : $most + 1, $shown, $also, $narrowing->search);
         $more = $this->page !== null && $most < self::MOST && count($rows) > $most;
         $rows = array_slice($rows, 0, $most);
         $scene->reader->ahead($table, $rows, $shown);
-        $items = [];
-        foreach ($rows as $row) {
-            $items[] = $this->item($scene->inRow($row), $row);
-        }
+        $items = array_map(fn (Row $row): array => $this->item($scene->inRow($row), $row), $rows);
 
-        return [
+        return array_filter([
             'layout' => $this->layout === '' ? 'rows' : $this->layout,
             'items' => $items,
             'taps' => $this->tapped !== [],
-            'empty' => $items !== [] ? '' : ($search === '' ? $scene->text($this->empty, 'empty') : 'Nothing is found.'),
-            'search' => $this->searchable ? $search : null,
+            'empty' => $items !== [] ? '' : ($narrowing->narrows() ? 'Nothing is found.' : $scene->text($this->empty, 'empty')),
+            'search' => $this->searchable ? $narrowing->search : null,
             'more' => $more,
-        ];
+            'order' => $narrowing->orders === [] ? null : $narrowing->order,
+            'orders' => $narrowing->orders,
+            'chips' => $narrowing->chips,
+            'swipes' => array_map(fn (Swipe $s, int $i): array => ['label' => $scene->text($s->label, "swipes/$i/label"), 'dangerous' => $s->dangerous], $this->swipes, array_keys($this->swipes)),
+        ], fn (mixed $v, string $key): bool => ! (in_array($key, ['orders', 'chips', 'swipes'], true) && $v === []) && ! ($key === 'order' && $v === null), ARRAY_FILTER_USE_BOTH);
+    }
+
+    public function effects(): array
+    {
+        return array_merge($this->tapped, ...array_map(fn (Swipe $s): array => $s->tapped, $this->swipes));
     }
 
     public function tap(Doing $doing, ?int $item): void
@@ -121,7 +145,7 @@ final readonly class ListLine implements Tappable
         if ($row === null) {
             throw new Refused('This is no longer there.');
         }
-        $also = $this->belonging($doing->scene, $row->table);
+        $also = Belonging::to($this->owner, $doing->scene, $row->table);
         $there = $also === null ? null : Term::all($also, Term::operator('==', Type::of(Kind::YesNo), Term::id(0, $row->table), Term::value($row, Type::row($row->table->singular))));
         if ($there !== null && $doing->store->rows(new Query($row->table, $there, limit: 1)) === []) {
             throw new Refused('This is no longer in the list.');
@@ -130,18 +154,12 @@ final readonly class ListLine implements Tappable
         if ($this->where !== '' && ! $scene->yes($this->where)) {
             throw new Refused('This is no longer in the list.');
         }
-        $doing->in($scene)->run($this->tapped, 'tapped');
-    }
-
-    /** The condition that rows are linked with the one whose list this is; null for a list of all. */
-    public function belonging(Scene $scene, Table $table): ?Term
-    {
-        if ($this->owner === '') {
-            return null;
+        $swipe = preg_match('~^/swipes/(\d+)$~', $doing->part, $found) ? (int) $found[1] : null;
+        if ($swipe !== null) {
+            $doing->in($scene)->run(($this->swipes[$swipe] ?? throw new Refused('This is not possible any more.'))->tapped, "swipes/$swipe/tapped");
+        } else {
+            $doing->in($scene)->run($this->tapped, 'tapped');
         }
-        $owner = $scene->value($this->owner, 'owner');
-
-        return ($owner instanceof Row ? $scene->linkedWith($table, $owner) : null) ?? Term::value(false, Type::of(Kind::YesNo));
     }
 
     /** @return array<string, mixed> */
@@ -158,14 +176,24 @@ final readonly class ListLine implements Tappable
         if (! isset($item['title']) && $this->shows === []) {
             $item['title'] = $row->label();
         }
+        if ($this->own !== '' && $scene->yes($this->own)) {
+            $item['own'] = true;
+        }
+        if ($this->headings !== '') {
+            $item['group'] = $scene->show($scene->value($this->headings, 'headings', $row->id));
+        }
 
         return $item;
     }
 
-    /** @return list<Sort> */
-    private function sorts(Table $table, Scene $scene): array
+    /** @return list<Sort> the headings' order first, then what the person chose, then what the sentence says */
+    private function sorts(Table $table, Scene $scene, Narrowing $narrowing): array
     {
-        $sorts = [];
+        $heading = $this->headings === '' ? null : $scene->term($table, $this->headings);
+        $sorts = $heading === null ? [] : [Sort::byTerm($heading)];
+        if ($narrowing->sort !== null) {
+            $sorts[] = $narrowing->sort;
+        }
         foreach ($this->by as $key) {
             $field = $table->field($key->field);
             if ($field === null || $key->field === '') {

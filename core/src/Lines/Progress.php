@@ -15,10 +15,10 @@ use Lanai\Core\Script\Sentence;
 /** How much of something is done, as a bar. */
 final readonly class Progress implements Line
 {
-    use ShownIf;
+    use Placed;
 
     /** @param  string  $outOf  a formula; without it the number is a share from 0 to 1 */
-    public function __construct(public string $of, public string $outOf = '', public string $saying = '', public string $if = '')
+    public function __construct(public string $of, public string $outOf = '', public string $saying = '', public Placing $placing = new Placing)
     {
     }
 
@@ -27,7 +27,7 @@ final readonly class Progress implements Line
         return Sentence::of('Progress of', new Blank('of', FormulaFit::giving(Kind::Decimal)))->clauses(
             Clause::of('out of', 'out of how many', new Blank('outOf', FormulaFit::giving(Kind::Decimal))),
             Clause::of('saying', 'with words', new Blank('saying', new TextFit)),
-            self::shownIf(),
+            ...Placing::clauses(),
         );
     }
 

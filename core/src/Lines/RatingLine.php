@@ -15,9 +15,9 @@ use Lanai\Core\Script\Sentence;
 /** Stars, filled as far as a number goes. */
 final readonly class RatingLine implements Line
 {
-    use ShownIf;
+    use Placed;
 
-    public function __construct(public string $of, public ?int $most = null, public string $if = '')
+    public function __construct(public string $of, public ?int $most = null, public Placing $placing = new Placing)
     {
     }
 
@@ -25,7 +25,7 @@ final readonly class RatingLine implements Line
     {
         return Sentence::of('Rating of', new Blank('of', FormulaFit::giving(Kind::Decimal)))->clauses(
             Clause::of('out of', 'out of how many stars', new Blank('most', NumberFit::whole(2, 10))),
-            self::shownIf(),
+            ...Placing::clauses(),
         );
     }
 

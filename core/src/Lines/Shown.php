@@ -14,7 +14,7 @@ use Lanai\Core\Script\Sentence;
 /** What an item of a list shows in one of its places. */
 final readonly class Shown implements HasSentence
 {
-    public const PLACES = ['title' => 'title', 'note' => 'note', 'aside' => 'aside', 'picture' => 'picture'];
+    public const PLACES = ['title' => 'title', 'note' => 'note', 'aside' => 'aside', 'picture' => 'picture', 'badge' => 'badge'];
 
     public function __construct(public string $formula, public string $place)
     {
@@ -22,6 +22,6 @@ final readonly class Shown implements HasSentence
 
     public static function sentence(): Sentence
     {
-        return Sentence::of('shows', new Blank('formula', FormulaFit::giving(Kind::Any)), 'as', new Blank('place', ChoiceFit::of('title, note, aside or picture', self::PLACES)));
+        return Sentence::of('shows', new Blank('formula', FormulaFit::giving(Kind::Any)), 'as', new Blank('place', ChoiceFit::of('title, note, aside, picture or badge', self::PLACES)));
     }
 }

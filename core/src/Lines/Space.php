@@ -12,16 +12,16 @@ use Lanai\Core\Script\Sentence;
 /** Room between lines. */
 final readonly class Space implements Line
 {
-    use ShownIf;
+    use Placed;
 
     /** @param  int  $height  in dp */
-    public function __construct(public int $height, public string $if = '')
+    public function __construct(public int $height, public Placing $placing = new Placing)
     {
     }
 
     public static function sentence(): Sentence
     {
-        return Sentence::of('Space of', new Blank('height', NumberFit::whole(1, 400)))->clauses(self::shownIf());
+        return Sentence::of('Space of', new Blank('height', NumberFit::whole(1, 400)))->clauses(...Placing::clauses());
     }
 
     public function draw(Scene $scene): array

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Lines;
 
+use Lanai\Core\Effects\Effect;
 use Lanai\Core\Runtime\Doing;
 
 /** A line on which a tap does something. */
@@ -15,4 +16,7 @@ interface Tappable extends Line
      * @throws \Lanai\Core\Runtime\Refused where a guard or a check says no
      */
     public function tap(Doing $doing, ?int $item): void;
+
+    /** @return list<Effect> what its taps do, in any part of it */
+    public function effects(): array;
 }

@@ -71,4 +71,9 @@ interface RecordStore
 
     /** @param  array<string, mixed>  $answer */
     public function keepAnswer(string $tap, array $answer): void;
+
+    /** A value of the app that is kept for a person, as written; null where none is. */
+    public function kept(int $person, string $name): ?string;
+
+    public function keep(int $person, string $name, string $written): void;
 }

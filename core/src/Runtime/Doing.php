@@ -4,33 +4,92 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Runtime;
 
+use Lanai\Core\Blueprint\AppValue;
+use Lanai\Core\Blueprint\Field;
 use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Data\Row;
 use Lanai\Core\Data\RowCheck;
+use Lanai\Core\Data\UnreadableValue;
 use Lanai\Core\Effects\Assignment;
 use Lanai\Core\Effects\Effect;
+use Lanai\Core\Formula\Formula;
+use Lanai\Core\Formula\FormulaMistake;
+use Lanai\Core\Formula\Items;
+use Lanai\Core\Formula\Tree;
 use Lanai\Core\Ports\RecordStore;
+use Lanai\Core\Script\Names;
+use Symfony\Component\ExpressionLanguage\Node;
 
 /** A tap while it happens: runs effects, writes rows, and collects the outcome. */
 final readonly class Doing
 {
-    /** @param  list<string>  $confirmed  JSON Pointers of the questions that the person has said yes to */
-    public function __construct(public Scene $scene, public RecordStore $store, public Outcome $outcome, public array $confirmed = [])
+    /**
+     * @param  list<string>  $confirmed  JSON Pointers of the questions that the person has said yes to
+     * @param  array<string, mixed>  $answers  JSON Pointer of a question => what was typed
+     * @param  string  $part  which part of the line was tapped, such as "/entries/1"; '' for the line itself
+     */
+    public function __construct(public Scene $scene, public RecordStore $store, public Outcome $outcome, public array $confirmed = [], public array $answers = [], public string $part = '')
     {
     }
 
     public function in(Scene $scene): self
     {
-        return new self($scene, $this->store, $this->outcome, $this->confirmed);
+        return new self($scene, $this->store, $this->outcome, $this->confirmed, $this->answers, $this->part);
     }
 
     /** @param  list<Effect>  $effects */
     public function run(array $effects, string $key): void
     {
         foreach ($effects as $i => $effect) {
-            $at = "{$this->scene->at}/$key/$i";
-            $effect->run($this->in($this->scene->at($at)));
+            $effect->run($this->in($this->scene->at("{$this->scene->at}/$key/$i")->asking($this->outcome->known)));
         }
+    }
+
+    /**
+     * The rows of a list that a formula gives.
+     *
+     * @return list<Row>
+     */
+    public function many(string $formula): array
+    {
+        return Items::rows($formula === '' ? null : $this->scene->value($formula, 'rows'), Reader::BOUND);
+    }
+
+    /** Sets a value of the app for this person, device or visit. */
+    public function keep(AppValue $value, mixed $new): void
+    {
+        $me = $this->scene->names['me'] ?? null;
+        $written = $new === null ? '' : $value->type->write($new instanceof Row ? $new->id : $new);
+        try {
+            $value->type->read($written);
+        } catch (UnreadableValue $unreadable) {
+            throw new Refused("$value->name: {$unreadable->getMessage()}");
+        }
+        if ($value->kept === 'person') {
+            if (! $me instanceof Row) {
+                throw new Refused('Please sign in first.');
+            }
+            $this->store->keep($me->id, Names::inFormula($value->name), $written);
+        } else {
+            $this->outcome->values[Names::inFormula($value->name)] = $written;
+        }
+        $this->outcome->known[$value->key()] = $new;
+        $this->scene->trail->step('set', "$value->name to ".($new === null ? 'nothing' : $this->scene->show($new)), $this->scene->at);
+    }
+
+    /** @return array{Row, Field}|null the stored cell that a path ends at */
+    public function cell(string $path): ?array
+    {
+        try {
+            $node = Formula::of($path)->tree;
+        } catch (FormulaMistake) {
+            return null;
+        }
+        $bare = $node instanceof Node\NameNode;
+        $row = $bare ? $this->scene->row : ($node instanceof Node\GetAttrNode ? $this->scene->evaluation()->of(Formula::fromTree(Tree::child($node, 'node'))) : null);
+        $field = $row instanceof Row ? $row->table->fieldInFormula($bare ? Tree::name($node) : ($node instanceof Node\GetAttrNode ? Tree::member($node) : '')) : null;
+
+        return $row instanceof Row && $field !== null && $field->isAsked() ? [$row, $field] : null;
     }
 
     /**

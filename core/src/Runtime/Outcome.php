@@ -18,10 +18,19 @@ final class Outcome
     /** Back to the first screen, with nothing behind it. */
     public bool $over = false;
 
-    /** An address outside of the app; '' for none. */
-    public string $open = '';
+    /** @var list<array{do: string, text: string}> what the device does by itself, in order */
+    public array $then = [];
 
-    /** @var array{text: string, at: string}|null what the person must say yes to before anything is done */
+    /** @var array<string, string> values of the app that the device keeps: name in formulas => as written */
+    public array $values = [];
+
+    /** @var array<string, mixed> what later effects of the same tap know: answers, and values just set */
+    public array $known = [];
+
+    /** @var list<Later> routines to be done by themselves some time later */
+    public array $later = [];
+
+    /** @var array<string, mixed>|null what the person must say yes to, or answer, before anything is done */
     public ?array $confirm = null;
 
     /** The sentence that says why nothing was done; '' where it was done. */
@@ -29,6 +38,17 @@ final class Outcome
 
     /** @var array<string, string> box => what is wrong with it */
     public array $errors = [];
+
+    /** @param  'open'|'share'|'copy'|'play'|'wait'|'refresh'|'sheet'  $do */
+    public function then(string $do, string $text): void
+    {
+        $this->then[] = ['do' => $do, 'text' => $text];
+    }
+
+    public function leaves(): bool
+    {
+        return $this->go !== null || $this->back || $this->over;
+    }
 
     /** @return array<string, mixed> as in docs/view.schema.json */
     public function data(): array
@@ -39,10 +59,45 @@ final class Outcome
             'go' => $this->go,
             'back' => $this->back,
             'over' => $this->over,
-            'open' => $this->open,
+            'then' => $this->then,
+            'values' => (object) $this->values,
             'confirm' => $this->confirm,
             'refused' => $this->refused,
             'errors' => (object) $this->errors,
         ];
+    }
+
+    /** @return array<string, mixed> what is kept, so that the same tap sent twice is answered the same */
+    public function kept(): array
+    {
+        return ['say' => $this->say, 'go' => $this->go, 'back' => $this->back, 'over' => $this->over, 'then' => $this->then, 'values' => $this->values];
+    }
+
+    /** @param  array<string, mixed>  $kept */
+    public function again(array $kept): void
+    {
+        $texts = fn (mixed $list): array => is_array($list) ? array_filter($list, is_string(...)) : [];
+        $this->say = array_values($texts($kept['say'] ?? null));
+        $go = $kept['go'] ?? null;
+        $this->go = is_array($go) && is_string($go['screen'] ?? null) && is_array($go['args'] ?? null) ? ['screen' => $go['screen'], 'args' => array_values(array_filter($go['args'], is_int(...)))] : null;
+        $this->back = ($kept['back'] ?? false) === true;
+        $this->over = ($kept['over'] ?? false) === true;
+        $this->then = [];
+        foreach (is_array($kept['then'] ?? null) ? $kept['then'] : [] as $one) {
+            if (is_array($one) && is_string($one['do'] ?? null) && is_string($one['text'] ?? null)) {
+                $this->then[] = ['do' => $one['do'], 'text' => $one['text']];
+            }
+        }
+        $this->values = [];
+        foreach ($texts($kept['values'] ?? null) as $name => $value) {
+            $this->values[(string) $name] = $value;
+        }
+    }
+
+    public function nothing(): void
+    {
+        $this->again([]);
+        $this->later = [];
+        $this->known = [];
     }
 }

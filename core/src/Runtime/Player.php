@@ -5,13 +5,26 @@ declare(strict_types=1);
 namespace Lanai\Core\Runtime;
 
 use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Blueprint\MenuEntry;
+use Lanai\Core\Blueprint\Pointer;
 use Lanai\Core\Blueprint\Screen;
+use Lanai\Core\Blueprint\Tab;
 use Lanai\Core\Data\UnreadableValue;
+use Lanai\Core\Formula\Formula;
+use Lanai\Core\Formula\FormulaMistake;
+use Lanai\Core\Formula\Template;
+use Lanai\Core\Formula\Term;
+use Lanai\Core\Lines\Belonging;
+use Lanai\Core\Lines\IconButton;
 use Lanai\Core\Lines\InputLine;
-use Lanai\Core\Lines\Lines;
+use Lanai\Core\Lines\LinkLine;
+use Lanai\Core\Lines\ListLine;
+use Lanai\Core\Lines\Menu;
+use Lanai\Core\Lines\Narrowing;
 use Lanai\Core\Lines\Tappable;
 use Lanai\Core\Ports\RecordStore;
 use Lanai\Core\Script\Names;
+use Lanai\Core\Script\Walk;
 
 /** Runs an app: draws its screens and does what taps say. */
 final readonly class Player
@@ -23,70 +36,138 @@ final readonly class Player
     /** @return array<string, mixed> a view tree as in docs/view.schema.json */
     public function show(Visit $visit, Trail $trail): array
     {
-        $index = $visit->screen === '' ? null : $this->blueprint->screenIndex($visit->screen);
-        $screen = $index === null ? $this->blueprint->firstScreen() : $this->blueprint->screens[$index];
+        $screen = $this->screenOf($visit);
         if ($screen === null) {
-            return $this->frame('', 'Nothing here yet', [], 'This app has no screens yet.');
+            return $this->frame(null, 'Nothing here yet', 'This app has no screens yet.');
         }
         $index = (int) array_search($screen, $this->blueprint->screens, true);
-        if ($visit->screen !== '' && $screen->slug() !== $visit->screen && $this->blueprint->screen($visit->screen) === null) {
-            return $this->frame($screen->slug(), $screen->name, [], 'This screen is no longer there.');
+        if ($visit->screen !== '' && $this->blueprint->screen($visit->screen) === null) {
+            return $this->frame($screen, $screen->name, 'This screen is no longer there.');
         }
         try {
             $scene = $this->scene($screen, $visit, $trail);
         } catch (Refused $refused) {
-            return $this->frame($screen->slug(), $screen->name, [], $refused->getMessage());
-        }
-        $nodes = [];
-        foreach ($screen->lines as $i => $line) {
-            $here = $scene->at("/screens/$index/lines/$i");
-            if ($line->condition() === '' || $here->yes($line->condition())) {
-                $nodes[] = ['kind' => Lines::family()->kindOf($line), 'at' => $here->at] + $line->draw($here);
-            }
+            return $this->frame($screen, $screen->name, $refused->getMessage());
         }
         $title = $screen->title === '' ? $screen->name : $scene->at("/screens/$index")->text($screen->title, 'title');
 
-        return $this->frame($screen->slug(), $title, $nodes, '');
+        return $this->frame($screen, $title, '', Drawing::nodes($screen->lines, "/screens/$index/lines", $scene), Drawing::nodes($screen->actions, "/screens/$index/actions", $scene));
     }
 
     /**
      * Does what a tap on a line says. All row changes stay together or none does, and the same tap sent twice acts once.
      *
-     * @param  string  $at  JSON Pointer of the line
+     * @param  string  $at  where the line's node stands in the view tree
      * @param  int|null  $item  id of the tapped row in a list
      * @param  string  $tap  a key that the device made for this tap; '' for none
      */
     public function tap(Visit $visit, string $at, ?int $item, string $tap, Trail $trail): Outcome
     {
+        return $this->tried($at, $trail, function (Outcome $outcome) use ($visit, $at, $item, $tap, $trail): void {
+            $kept = $tap === '' ? null : $this->store->answerTo($tap);
+            if ($kept !== null) {
+                $outcome->again($kept);
+
+                return;
+            }
+            $screen = $this->screenOf($visit) ?? throw new Refused('This screen has just changed. Please try again.');
+            [$line, $scene] = $this->behind($screen, $at, $this->scene($screen, $visit, $trail));
+            $scene = $scene->asking($this->inputs($screen, $visit, $line, $scene));
+            $line->tap(new Doing($scene, $this->store, $outcome, $visit->confirmed, $visit->answers, substr($at, strlen($scene->at))), $item);
+            if ($tap !== '') {
+                $this->store->keepAnswer($tap, $outcome->kept());
+            }
+        });
+    }
+
+    /** Does a routine that a tap left for later; all of it stays or nothing does. */
+    public function later(Later $later, Visit $visit, Trail $trail): Outcome
+    {
+        $index = $this->blueprint->routineIndex($later->routine);
+        $at = "/routines/$index";
+
+        return $this->tried($at, $trail, function (Outcome $outcome) use ($later, $visit, $trail, $index, $at): void {
+            $scene = new Scene($this->blueprint, $this->store, new Reader($this->store), $visit->moment, $trail, $this->me($visit, new Reader($this->store)), AppValues::of($this->blueprint, $visit, new Reader($this->store), $this->store), visit: $visit);
+            $routine = $index === null ? throw new Refused('This routine is no longer there.') : $this->blueprint->routines[$index];
+            $scene = $scene->at($at)->knowing(Later::read($later->given, $scene->reader));
+            (new Doing($scene, $this->store, $outcome))->run($routine->does, 'does');
+        });
+    }
+
+    /** Why the list at this place shows nothing. */
+    public function whyEmpty(Visit $visit, string $at): ?EmptyAccount
+    {
+        try {
+            $screen = $this->screenOf($visit);
+            [$line, $scene] = $screen === null ? [null, null] : $this->behind($screen, $at, $this->scene($screen, $visit, Trail::none()));
+        } catch (Refused) {
+            return null;
+        }
+        $table = $line instanceof ListLine ? $this->blueprint->table($line->table) : null;
+        if ($scene === null || $table === null) {
+            return null;
+        }
+
+        return $scene->whyEmpty($table, $line->where, Term::every(Belonging::to($line->owner, $scene, $table), Narrowing::of($line, $table, $scene)->condition));
+    }
+
+    /**
+     * Where the values of a line come from, one account for each formula in it.
+     *
+     * @param  int|null  $item  the row of a list's item; null for the line itself
+     * @return list<Whence>
+     */
+    public function whence(Visit $visit, string $at, ?int $item): array
+    {
+        try {
+            $screen = $this->screenOf($visit);
+            $index = (int) array_search($screen, $this->blueprint->screens, true);
+            $found = $screen === null ? null : Drawing::find($at, $screen->lines, "/screens/$index/lines", $this->scene($screen, $visit, Trail::none()));
+        } catch (Refused) {
+            return [];
+        }
+        if ($found === null) {
+            return [];
+        }
+        [$line, $scene] = $found;
+        $table = $line instanceof ListLine ? $this->blueprint->table($line->table) : null;
+        $row = $table === null || $item === null ? null : ($this->store->byIds($table, [$item])[$item] ?? null);
+        $plain = (string) preg_replace('~@\d+~', '', str_contains($at, '=') ? substr((string) strrchr($at, '='), 1) : $at);
+        $accounts = [];
+        foreach (Walk::through($this->blueprint)->blanks as $blank) {
+            $under = $row !== null ? preg_match('~^'.preg_quote($plain, '~').'/(shows/\d+/formula|own|headings)$~', $blank->at) === 1 : Pointer::parent($blank->at) === $plain;
+            $text = $blank->text();
+            if (! $under || $text === '' || ! in_array($blank->blank->fit->kind(), ['formula', 'text'], true) || ($row === null && $blank->scope->row !== null && $scene->row === null)) {
+                continue;
+            }
+            try {
+                $formulas = $blank->blank->fit->kind() === 'formula' ? [$text] : array_map(fn (Formula $f): string => $f->text, array_values(array_filter(Template::of($text)->parts, fn (string|Formula $p): bool => $p instanceof Formula)));
+                foreach ($formulas as $formula) {
+                    $accounts[] = Whence::of($formula, $blank->scope, $row === null ? $scene : $scene->inRow($row));
+                }
+            } catch (FormulaMistake) {
+                continue;
+            }
+        }
+
+        return $accounts;
+    }
+
+    /** @param  callable(Outcome): void  $work */
+    private function tried(string $at, Trail $trail, callable $work): Outcome
+    {
         $outcome = new Outcome;
         try {
-            $this->store->together(function () use ($visit, $at, $item, $tap, $trail, $outcome): void {
-                $kept = $tap === '' ? null : $this->store->answerTo($tap);
-                if ($kept !== null) {
-                    $this->again($kept, $outcome);
-
-                    return;
-                }
-                [$screen, $line] = $this->lineAt($at, $visit);
-                $scene = $this->scene($screen, $visit, $trail)->at($at);
-                if ($line->condition() !== '' && ! $scene->yes($line->condition())) {
-                    throw new Refused('This is not possible any more.');
-                }
-                $scene = new Scene($scene->blueprint, $scene->store, $scene->reader, $scene->moment, $scene->trail, $scene->names, $this->inputs($screen, $visit, $line), $scene->row, $at, $visit);
-                $line->tap(new Doing($scene, $this->store, $outcome, $visit->confirmed), $item);
-                if ($tap !== '') {
-                    $this->store->keepAnswer($tap, ['say' => $outcome->say, 'go' => $outcome->go, 'back' => $outcome->back, 'over' => $outcome->over, 'open' => $outcome->open]);
-                }
-            });
+            $this->store->together(fn () => $work($outcome));
         } catch (Refused $refused) {
-            $this->nothing($outcome);
+            $outcome->nothing();
             $outcome->refused = $refused->getMessage();
             $trail->step('refused', $refused->getMessage(), $at);
         } catch (Unconfirmed $question) {
-            $this->nothing($outcome);
-            $outcome->confirm = ['text' => $question->getMessage(), 'at' => $question->at];
+            $outcome->nothing();
+            $outcome->confirm = $question->data();
         } catch (Invalid $invalid) {
-            $this->nothing($outcome);
+            $outcome->nothing();
             $outcome->errors = $invalid->errors;
             $trail->step('refused', $invalid->getMessage(), $at);
         }
@@ -94,54 +175,50 @@ final readonly class Player
         return $outcome;
     }
 
-    /** Why the list at this place shows nothing. */
-    public function whyEmpty(Visit $visit, string $at): ?EmptyAccount
-    {
-        $screen = $this->screenOf($at);
-        $line = $screen === null ? null : ($screen->lines[(int) basename($at)] ?? null);
-        if ($screen === null || ! $line instanceof \Lanai\Core\Lines\ListLine) {
-            return null;
-        }
-        $table = $this->blueprint->table($line->table);
-        $scene = $this->scene($screen, $visit, Trail::none())->at($at);
-
-        return $table === null ? null : $scene->whyEmpty($table, $line->where, $line->belonging($scene, $table));
-    }
-
     /**
-     * @return array{Screen, Tappable}
+     * @return array{Tappable, Scene}
      *
      * @throws Refused
      */
-    private function lineAt(string $at, Visit $visit): array
+    private function behind(Screen $screen, string $at, Scene $scene): array
     {
-        $screen = $this->screenOf($at);
-        $line = $screen === null ? null : ($screen->lines[(int) basename($at)] ?? null);
-        $expected = $visit->screen === '' ? $this->blueprint->firstScreen() : $this->blueprint->screen($visit->screen);
-        if ($screen === null || $screen !== $expected || ! $line instanceof Tappable) {
+        $index = (int) array_search($screen, $this->blueprint->screens, true);
+        [$line, $here] = Drawing::find($at, $screen->lines, "/screens/$index/lines", $scene) ?? Drawing::find($at, $screen->actions, "/screens/$index/actions", $scene) ?? [null, null];
+        if ($here === null || ! $line instanceof Tappable) {
             throw new Refused('This screen has just changed. Please try again.');
         }
 
-        return [$screen, $line];
+        return [$line, $here];
     }
 
-    private function screenOf(string $at): ?Screen
+    private function screenOf(Visit $visit): ?Screen
     {
-        return preg_match('~^/screens/(\d+)/lines/\d+$~', $at, $found) ? ($this->blueprint->screens[(int) $found[1]] ?? null) : null;
+        return ($visit->screen === '' ? null : $this->blueprint->screen($visit->screen)) ?? $this->blueprint->firstScreen();
     }
 
-    /** @throws Refused where a row that the screen is about is not there */
+    /** @return array<string, mixed> */
+    private function me(Visit $visit, Reader $reader): array
+    {
+        $people = $this->blueprint->peopleTable();
+
+        return ['me' => $people === null || $visit->person === null ? null : $reader->row($people->singular, $visit->person)];
+    }
+
+    /** @throws Refused where a row that the screen is about is not there, or nobody is signed in on a screen that needs it */
     private function scene(Screen $screen, Visit $visit, Trail $trail): Scene
     {
         $reader = new Reader($this->store);
-        $people = $this->blueprint->peopleTable();
-        $names = ['me' => $people === null || $visit->person === null ? null : $reader->row($people->singular, $visit->person)];
+        $names = $this->me($visit, $reader);
+        if ($screen->signedIn && $names['me'] === null) {
+            throw new Refused('Please sign in to see this.');
+        }
         foreach ($screen->about as $i => $parameter) {
             $row = isset($visit->args[$i]) ? $reader->row($parameter->one, $visit->args[$i]) : null;
             $names[$parameter->name($this->blueprint)] = $row ?? throw new Refused("This $parameter->one is not there, or no longer.");
         }
+        $typed = array_filter($visit->inputs, fn (string $name): bool => ! str_contains($name, '.'), ARRAY_FILTER_USE_KEY);
 
-        return new Scene($this->blueprint, $this->store, $reader, $visit->moment, $trail, $names, $visit->inputs, visit: $visit);
+        return new Scene($this->blueprint, $this->store, $reader, $visit->moment, $trail, $names, AppValues::of($this->blueprint, $visit, $reader, $this->store) + $typed, visit: $visit);
     }
 
     /**
@@ -151,29 +228,32 @@ final readonly class Player
      *
      * @throws Invalid
      */
-    private function inputs(Screen $screen, Visit $visit, Tappable $tapped): array
+    private function inputs(Screen $screen, Visit $visit, Tappable $tapped, Scene $scene): array
     {
-        $inputs = $visit->inputs;
+        $inputs = [];
         $errors = [];
-        foreach ($screen->lines as $line) {
+        foreach (Drawing::all($screen->lines, $this->blueprint) as $line) {
             if (! $line instanceof InputLine) {
                 continue;
             }
             $name = Names::inFormula($line->name);
             try {
-                $value = $line->type->read($visit->inputs[$name] ?? null);
-                $one = $line->type->type()->one;
-                $inputs[$name] = is_int($value) && $one !== '' ? (new Reader($this->store))->row($one, $value) : $value;
+                $inputs[$name] = $line->typed($visit->inputs[$name] ?? null, $scene);
             } catch (UnreadableValue $unreadable) {
                 $errors[$name] = $unreadable->getMessage();
-
-                continue;
-            }
-            if ($line->required && $inputs[$name] === null) {
-                $errors[$name] = 'Please fill this in.';
             }
         }
-        if ($errors !== [] && ! $tapped instanceof \Lanai\Core\Lines\ListLine) {
+        // Where all can be read, each is judged with the others known.
+        foreach ($errors === [] ? Drawing::all($screen->lines, $this->blueprint) : [] as $line) {
+            if (! $line instanceof InputLine) {
+                continue;
+            }
+            $wrong = $line->wrong($scene->asking($inputs));
+            if ($wrong !== '') {
+                $errors[Names::inFormula($line->name)] = $wrong;
+            }
+        }
+        if ($errors !== [] && ! $tapped instanceof ListLine && ! $tapped instanceof Menu && ! $tapped instanceof LinkLine && ! $tapped instanceof IconButton) {
             throw new Invalid($errors);
         }
 
@@ -182,49 +262,36 @@ final readonly class Player
 
     /**
      * @param  list<array<string, mixed>>  $nodes
+     * @param  list<array<string, mixed>>  $actions
      * @return array<string, mixed>
      */
-    private function frame(string $slug, string $title, array $nodes, string $problem): array
+    private function frame(?Screen $screen, string $title, string $problem, array $nodes = [], array $actions = []): array
     {
-        $tabs = [];
-        foreach ($this->blueprint->tabs as $tab) {
-            $screen = $this->blueprint->screen($tab->screen);
-            if ($screen !== null) {
-                $tabs[] = ['screen' => $screen->slug(), 'label' => $tab->label, 'icon' => $tab->icon];
+        $ways = function (array $entries): array {
+            $shown = [];
+            foreach ($entries as $entry) {
+                $to = $entry instanceof Tab || $entry instanceof MenuEntry ? $this->blueprint->screen($entry->screen) : null;
+                if ($to !== null) {
+                    $shown[] = ['screen' => $to->slug(), 'label' => $entry->label, 'icon' => $entry->icon];
+                }
             }
-        }
-        $theme = $this->blueprint->theme;
+
+            return $shown;
+        };
 
         return [
             'app' => $this->blueprint->name,
-            'screen' => $slug,
+            'screen' => $screen?->slug() ?? '',
             'title' => $title,
             'first' => $this->blueprint->firstScreen()?->slug() ?? '',
             'problem' => $problem,
+            'full' => $screen->full ?? false,
+            'opens' => ($screen->opens ?? '') === '' ? 'sliding' : $screen->opens ?? 'sliding',
             'nodes' => $nodes,
-            'tabs' => $tabs,
-            'theme' => ['main' => $theme->main, 'onMain' => $theme->onMain, 'background' => $theme->background, 'surface' => $theme->surface, 'text' => $theme->text],
+            'actions' => $actions,
+            'tabs' => $ways($this->blueprint->tabs),
+            'menu' => $ways($this->blueprint->menu),
+            'theme' => $this->blueprint->theme->drawn(),
         ];
-    }
-
-    /** @param  array<string, mixed>  $kept */
-    private function again(array $kept, Outcome $outcome): void
-    {
-        $outcome->say = is_array($kept['say'] ?? null) ? array_values(array_filter($kept['say'], is_string(...))) : [];
-        $go = $kept['go'] ?? null;
-        $outcome->go = is_array($go) && is_string($go['screen'] ?? null) && is_array($go['args'] ?? null)
-            ? ['screen' => $go['screen'], 'args' => array_values(array_filter($go['args'], is_int(...)))] : null;
-        $outcome->back = ($kept['back'] ?? false) === true;
-        $outcome->over = ($kept['over'] ?? false) === true;
-        $outcome->open = is_string($kept['open'] ?? null) ? $kept['open'] : '';
-    }
-
-    private function nothing(Outcome $outcome): void
-    {
-        $outcome->say = [];
-        $outcome->go = null;
-        $outcome->back = false;
-        $outcome->over = false;
-        $outcome->open = '';
     }
 }

@@ -64,6 +64,12 @@ final readonly class Scene
         return new self($this->blueprint, $this->store, $this->reader, $this->moment, $this->trail, ['this' => $row] + $this->names, $this->inputs, $row, $this->at, $this->visit);
     }
 
+    /** @param  array<string, mixed>  $inputs  what else `input.`, `app.` and `asset.` give */
+    public function asking(array $inputs): self
+    {
+        return new self($this->blueprint, $this->store, $this->reader, $this->moment, $this->trail, $this->names, $inputs + $this->inputs, $this->row, $this->at, $this->visit);
+    }
+
     /** @param  array<string, mixed>  $names */
     public function knowing(array $names): self
     {

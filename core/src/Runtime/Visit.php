@@ -6,7 +6,7 @@ namespace Lanai\Core\Runtime;
 
 use Lanai\Core\Formula\Moment;
 
-/** Who looks at which screen, when, about which rows, with what typed so far. */
+/** Who looks at which screen, when, about which rows, on what, with what typed and chosen so far. */
 final readonly class Visit
 {
     /**
@@ -14,11 +14,31 @@ final readonly class Visit
      * @param  list<int>  $args  ids of the rows that the screen is about, in its order
      * @param  int|null  $person  id of a row of the people table
      * @param  array<string, mixed>  $inputs  as typed, by name in formulas
+     * @param  list<string>  $confirmed  JSON Pointers of the questions that the person has said yes to
      * @param  array<string, string>  $finds  JSON Pointer of a list => what is searched for in it
      * @param  array<string, int>  $pages  JSON Pointer of a list => how many pages of it are wanted
-     * @param  list<string>  $confirmed  JSON Pointers of the questions that the person has said yes to
+     * @param  array<string, mixed>  $answers  JSON Pointer of a question => what was typed
+     * @param  array<string, string>  $orders  JSON Pointer of a list => the field it is sorted by, with a "-" for downward
+     * @param  array<string, array<string, string>>  $chips  JSON Pointer of a list => field => the value chosen
+     * @param  array<string, string>  $values  values of the app that the device keeps: name in formulas => as written
+     * @param  'ios'|'android'|'web'  $platform
+     * @param  'phone'|'tablet'  $form
      */
-    public function __construct(public Moment $moment, public string $screen = '', public array $args = [], public ?int $person = null, public array $inputs = [], public array $confirmed = [], public array $finds = [], public array $pages = [])
-    {
+    public function __construct(
+        public Moment $moment,
+        public string $screen = '',
+        public array $args = [],
+        public ?int $person = null,
+        public array $inputs = [],
+        public array $confirmed = [],
+        public array $finds = [],
+        public array $pages = [],
+        public array $answers = [],
+        public array $orders = [],
+        public array $chips = [],
+        public array $values = [],
+        public string $platform = 'web',
+        public string $form = 'phone',
+    ) {
     }
 }

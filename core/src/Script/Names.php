@@ -14,7 +14,7 @@ final class Names
 
     /** Words that lead a clause or join parts of a sentence; a name that contains one is written in quotes. */
     private const RESERVED = ['is', 'are', 'as', 'where', 'if', 'with', 'of', 'from', 'to', 'and', 'then', 'upward', 'downward',
-        'asking', 'saying'];
+        'asking', 'saying', 'taking', 'or'];
 
     private const WORD = "[\p{L}\p{N}][\p{L}\p{N}_'’-]*";
 

@@ -35,7 +35,7 @@ final readonly class Scope
     {
         $people = $blueprint->peopleTable();
 
-        return new self($blueprint, $people === null ? [] : ['me' => Type::row($people->singular)]);
+        return new self($blueprint, $people === null ? [] : ['me' => Type::row($people->singular)], inputs: $blueprint->remembered());
     }
 
     /** @param  array<string, Type>  $names */

@@ -78,7 +78,7 @@ final class EffectsTest extends TestCase
         $world = $this->world("open \"$address\"");
         $outcome = $world->tap('s', 0, [$world->add('Jars', ['name' => 'Plum'])]);
 
-        self::assertSame([$opened, $opened === '' ? 'This leads nowhere.' : ''], [$outcome->open, $outcome->refused]);
+        self::assertSame([$opened, $opened === '' ? 'This leads nowhere.' : ''], [$outcome->then[0]['text'] ?? '', $outcome->refused]);
     }
 
     private function world(string $effects): World

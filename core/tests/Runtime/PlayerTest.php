@@ -105,7 +105,7 @@ final class PlayerTest extends TestCase
     public function test_a_line_of_another_screen_or_kind_cannot_be_tapped(): void
     {
         $player = new Player($this->world->blueprint, $this->world->store);
-        foreach (['/screens/0/lines/1', '/screens/1/lines/6', '/screens/9/lines/0', '/tables/0', ''] as $at) {
+        foreach (['/screens/0/lines/99', '/screens/1/lines/6', '/screens/9/lines/0', '/tables/0', ''] as $at) {
             self::assertSame('This screen has just changed. Please try again.', $player->tap(new Visit(World::moment(), 'upcoming'), $at, null, '', Trail::none())->refused, $at);
         }
     }

@@ -26,9 +26,9 @@ final class ProseTest extends TestCase
 
     public function test_a_sentence_says_what_could_be_added_to_it(): void
     {
-        $offers = array_column($this->line('/screens/0/lines/1')->offers, 'at');
+        $offers = array_column($this->line('/screens/0/lines/0')->offers, 'at');
 
-        self::assertSame(['/screens/0/lines/1/if'], $offers);
+        self::assertSame(['/screens/0/lines/0/on', '/screens/0/lines/0/width'], array_slice($offers, 0, 2), 'It has its condition already.');
     }
 
     public function test_the_type_of_a_field_offers_its_limits(): void

@@ -12,6 +12,7 @@ use Lanai\Core\Script\Fit;
 use Lanai\Core\Script\Fits\ChoiceFit;
 use Lanai\Core\Script\Fits\CurrencyFit;
 use Lanai\Core\Script\Fits\NumberFit;
+use Lanai\Core\Script\Fits\SizeFit;
 use Lanai\Core\Script\HasSentence;
 use Lanai\Core\Script\Nested;
 use Lanai\Core\Script\One;
@@ -109,6 +110,7 @@ final readonly class BlueprintMaker
             $fit instanceof ChoiceFit => $this->one($fit->values()),
             $fit instanceof NumberFit => $this->random->getInt(max($fit->least, -999), min($fit->most, 999)),
             $fit instanceof CurrencyFit => $this->one(['EUR', 'JPY', 'TND', '']),
+            $fit instanceof SizeFit => $this->one(['content', '120 dp', '50 %', '']),
             $fit->kind() === 'colour' => sprintf('#%06X', $this->random->getInt(0, 0xFFFFFF)),
             $fit->kind() === 'formula' => $this->one(self::FORMULAS),
             in_array($fit->kind(), ['text', 'plain'], true) => $this->one(self::TEXTS),

@@ -24,6 +24,9 @@ final class InMemoryRecordStore implements RecordStore
     /** @var array<string, array<string, mixed>> */
     private array $answers = [];
 
+    /** @var array<string, string> */
+    private array $kept = [];
+
     private int $last = 0;
 
     public function __construct(private readonly Blueprint $blueprint)
@@ -152,11 +155,11 @@ final class InMemoryRecordStore implements RecordStore
 
     public function together(callable $work): mixed
     {
-        $before = [$this->rows, $this->answers];
+        $before = [$this->rows, $this->answers, $this->kept];
         try {
             return $work();
         } catch (Throwable $e) {
-            [$this->rows, $this->answers] = $before;
+            [$this->rows, $this->answers, $this->kept] = $before;
             throw $e;
         }
     }
@@ -164,6 +167,16 @@ final class InMemoryRecordStore implements RecordStore
     public function answerTo(string $tap): ?array
     {
         return $this->answers[$tap] ?? null;
+    }
+
+    public function kept(int $person, string $name): ?string
+    {
+        return $this->kept["$person/$name"] ?? null;
+    }
+
+    public function keep(int $person, string $name, string $written): void
+    {
+        $this->kept["$person/$name"] = $written;
     }
 
     public function keepAnswer(string $tap, array $answer): void

@@ -30,7 +30,7 @@ final class World
 
     public static function saltlark(): self
     {
-        return self::of((string) file_get_contents(__DIR__.'/../../../database/demo/saltlark.script'));
+        return self::of((string) file_get_contents(__DIR__.'/saltlark.script'));
     }
 
     public static function moment(): Moment

@@ -5,5 +5,5 @@ defineProps<{ node: BadgeNode }>()
 </script>
 
 <template>
-  <p><span class="badge" :class="node.tone">{{ node.text }}</span></p>
+  <p class="badge-line"><span class="badge" :class="node.tone">{{ node.text }}</span></p>
 </template>

@@ -8,5 +8,5 @@ const device = inject('device') as Device
 </script>
 
 <template>
-  <button class="button" :class="node.style" :disabled="!node.taps" :aria-busy="device.busy.value.startsWith(node.at)" @click="device.tap(node.at, null)">{{ node.label }}</button>
+  <button class="button" :class="node.style" :disabled="!node.taps || node.enabled === false" :aria-busy="device.isBusy(node.at)" @click="device.tap(node.at, null, undefined, node.queues)">{{ node.label }}</button>
 </template>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { inject, reactive, watch } from 'vue'
+import { computed, inject, reactive, ref, watch } from 'vue'
 import type { FormNode } from '../../contracts/view'
 import type { Device } from '../useDevice'
 import InputBox from './InputBox.vue'
@@ -7,18 +7,32 @@ import InputBox from './InputBox.vue'
 const props = defineProps<{ node: FormNode }>()
 const device = inject('device') as Device
 const typed = reactive<Record<string, string>>({})
+/** With one question at a time: which one is asked. */
+const step = ref(0)
+const last = computed(() => !props.node.oneByOne || step.value >= props.node.boxes.length - 1)
+const asked = computed(() => (props.node.oneByOne ? props.node.boxes.slice(step.value, step.value + 1) : props.node.boxes))
 
 const values = () => Object.fromEntries(props.node.boxes.map((box) => [box.name, typed[box.name] ?? box.value]))
 
+async function send() {
+  if (!last.value) return void step.value++
+  await device.tap(props.node.at, null, values(), props.node.queues)
+  if (!Object.keys(device.errors.value).length) step.value = 0
+}
+
 watch(() => device.errors.value, (errors) => {
-  const first = props.node.boxes.find((box) => errors[box.name])
-  if (first) document.querySelector<HTMLElement>('.box.wrong input, .box.wrong select')?.focus()
+  const first = props.node.boxes.findIndex((box) => errors[box.name])
+  if (first < 0) return
+  if (props.node.oneByOne) step.value = first
+  document.querySelector<HTMLElement>('.box.wrong input, .box.wrong select')?.focus()
 }, { flush: 'post' })
 </script>
 
 <template>
-  <form class="form" novalidate @submit.prevent="device.tap(node.at, null, values())">
-    <InputBox v-for="box in node.boxes" :key="box.name" :box="box" :model-value="typed[box.name] ?? box.value" :error="device.errors.value[box.name]" @update:model-value="typed[box.name] = $event" />
-    <button class="button main" :aria-busy="device.busy.value.startsWith(node.at)">{{ node.label }}</button>
+  <form class="form" novalidate @submit.prevent="send()">
+    <p v-if="node.oneByOne" class="form-step" role="status">{{ step + 1 }} of {{ node.boxes.length }}</p>
+    <InputBox v-for="box in asked" :key="box.name" :box="box" :model-value="typed[box.name] ?? box.value" :error="device.errors.value[box.name]" @update:model-value="typed[box.name] = $event" />
+    <button class="button main" :disabled="node.enabled === false" :aria-busy="device.isBusy(node.at)">{{ last ? node.label : 'Go on' }}</button>
+    <button v-if="node.oneByOne && step > 0" type="button" class="button quiet" @click="step--">Back</button>
   </form>
 </template>

@@ -3,8 +3,9 @@ import { computed, ref, useId } from 'vue'
 import type { Box } from '../../contracts/view'
 import { media } from '../entry'
 import { server } from '../server'
+import { smaller } from '../smaller'
 
-const props = defineProps<{ box: Box; modelValue: string; error?: string }>()
+const props = defineProps<{ box: Box; modelValue: string; error?: string; disabled?: boolean }>()
 const emit = defineEmits<{ 'update:modelValue': [value: string] }>()
 const id = useId()
 const sending = ref(false)
@@ -58,7 +59,7 @@ async function setPicture(event: Event) {
   sending.value = true
   trouble.value = ''
   try {
-    emit('update:modelValue', await server.picture(file))
+    emit('update:modelValue', await server.picture(props.box.control === 'picture' ? await smaller(file) : file))
   } catch (error) {
     trouble.value = (error instanceof Error && error.message) || 'The picture could not be sent. Please try again.'
   } finally {
@@ -68,7 +69,7 @@ async function setPicture(event: Event) {
 </script>
 
 <template>
-  <div class="box" :class="{ wrong }">
+  <div class="box" :class="{ wrong }" :inert="disabled || undefined">
     <label :for="id">{{ box.label }}<span v-if="box.required" aria-hidden="true"> *</span></label>
     <input v-if="box.control === 'switch'" :id="id" type="checkbox" role="switch" :checked="modelValue === 'yes'" @change="emit('update:modelValue', ($event.target as HTMLInputElement).checked ? 'yes' : 'no')">
     <select v-else-if="box.control === 'row'" :id="id" :value="modelValue" :required="box.required" :aria-invalid="!!wrong" :aria-describedby="`${id}-wrong`" @change="emit('update:modelValue', ($event.target as HTMLSelectElement).value)">
@@ -100,6 +101,7 @@ async function setPicture(event: Event) {
     </template>
     <input v-else-if="box.control === 'moment'" :id="id" type="datetime-local" :value="localMoment" :aria-invalid="!!wrong" :aria-describedby="`${id}-wrong`" @change="setMoment(($event.target as HTMLInputElement).value)">
     <input v-else :id="id" :type="types[box.control] ?? 'text'" :inputmode="box.control === 'number' ? 'decimal' : undefined" :value="modelValue" :placeholder="box.hint" :aria-invalid="!!wrong" :aria-describedby="`${id}-wrong`" @input="emit('update:modelValue', ($event.target as HTMLInputElement).value)">
+    <p v-if="box.help" class="box-help">{{ box.help }}</p>
     <p v-if="wrong" :id="`${id}-wrong`" class="box-wrong">{{ wrong }}</p>
   </div>
 </template>

@@ -9,5 +9,5 @@ const device = inject('device') as Device
 </script>
 
 <template>
-  <InputBox :box="node.input" :error="device.errors.value[node.input.name]" :model-value="String(device.inputs[node.input.name] ?? '')" @update:model-value="device.inputs[node.input.name] = $event" />
+  <InputBox :box="node.input" :error="device.errors.value[node.input.name]" :disabled="node.enabled === false" :model-value="String(device.inputs[node.input.name] ?? '')" @update:model-value="device.inputs[node.input.name] = $event" />
 </template>

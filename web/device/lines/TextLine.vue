@@ -5,5 +5,5 @@ defineProps<{ node: TextNode }>()
 </script>
 
 <template>
-  <p class="text">{{ node.text }}</p>
+  <p class="text" :class="{ small: node.small }"><template v-if="node.runs"><component :is="run.strong ? 'strong' : run.slanted ? 'em' : 'span'" v-for="(run, i) in node.runs" :key="i">{{ run.text }}</component></template><template v-else>{{ node.text }}</template></p>
 </template>

@@ -1,85 +1,98 @@
 <script setup lang="ts">
-import { mdiReload } from '@mdi/js'
-import { useElementSize, useEventListener } from '@vueuse/core'
-import { computed, ref, watch } from 'vue'
-import type { Footprints, Outcome } from '../../contracts/view'
+import { mdiCellphoneLink, mdiHelpCircleOutline } from '@mdi/js'
+import { ref, watch } from 'vue'
+import type { Footprints, Outcome, Place } from '../../contracts/view'
+import { api } from '../api'
 import { useStudio } from '../frame/useStudio'
+import DeckDevice from './DeckDevice.vue'
 import FootprintsList from './FootprintsList.vue'
 
 export interface Happening {
   id: number
+  who: string
   tapped: string
   ms: number
   outcome?: Outcome
   footprints: Footprints
 }
 
-const emit = defineEmits<{ goto: [] }>()
-const WIDTH = 390
-const HEIGHT = 700
+export interface Account {
+  formula: string
+  words: string
+  value: string
+  steps: { words: string; value: string }[]
+  cells: { table: string; id: number; field: string; value: string }[]
+}
 
+const emit = defineEmits<{ goto: [] }>()
+const MOST = 3
 const studio = useStudio()
-const frame = ref<HTMLIFrameElement>()
-const room = ref<HTMLElement>()
-const { width, height } = useElementSize(room)
-const person = ref<number | null>(studio.state.value?.people[0]?.id ?? null)
-const set = ref<'sandbox' | 'live'>('sandbox')
-const when = ref('now')
-const chosen = ref('')
-const moment = computed(() => (when.value === 'other' ? chosen.value && new Date(chosen.value).toISOString() : when.value === 'now' ? '' : new Date(Date.now() + Number(when.value) * 3600000).toISOString()))
+const people = studio.state.value?.people ?? []
+const devices = ref([{ id: 0, size: 'phone', person: people[0]?.id ?? null }])
+const parts = ref<InstanceType<typeof DeckDevice>[]>([])
+const places = new Map<number, Place>()
 const happenings = ref<Happening[]>([])
 const why = ref('')
 const over = ref('')
+const asking = ref(false)
+const accounts = ref<Account[] | null>(null)
+/** The device that was used last. */
+const used = ref(0)
 let counted = 0
 
-const scale = computed(() => Math.min(1, (width.value - 20) / (WIDTH + 16), (height.value - 6) / (HEIGHT + 16)) || 0.6)
-const people = computed(() => [{ id: null as number | null, label: 'nobody' }, ...(studio.state.value?.people ?? [])])
-const choice = () => ({ person: set.value === 'live' ? null : person.value, set: set.value, now: moment.value || null })
+const part = (id: number) => parts.value[devices.value.findIndex((d) => d.id === id)]
+const pointed = ref('')
+watch(() => studio.changes.value, () => parts.value.forEach((p) => p.order({ lanai: 'refresh' })))
+watch(() => studio.pointed.value, (at) => at !== over.value && (pointed.value = /^\/(screens|pieces)\/\d+(\/(lines|actions|sections)\/\d+)+/.exec(at)?.[0] ?? ''))
+watch(() => studio.opened.value, (slug) => slug && parts.value[0]?.order({ lanai: 'open', ...slug }))
 
-function order(message: object) {
-  frame.value?.contentWindow?.postMessage(JSON.parse(JSON.stringify(message)), window.location.origin)
+function add() {
+  const id = Math.max(...devices.value.map((d) => d.id)) + 1
+  const taken = devices.value.map((d) => d.person)
+  devices.value.push({ id, size: id === 1 ? 'phone' : 'tablet', person: people.find((p) => !taken.includes(p.id))?.id ?? people[0]?.id ?? null })
 }
 
-watch([person, set, moment], () => order({ lanai: 'set', choice: choice() }))
-watch(() => studio.changes.value, () => order({ lanai: 'refresh' }))
-watch(() => studio.pointed.value, (at) => at !== over.value && order({ lanai: 'point', at: /^\/screens\/\d+\/lines\/\d+/.exec(at)?.[0] ?? '' }))
-watch(people, (now) => {
-  if (!now.some((p) => p.id === person.value)) person.value = now[1]?.id ?? null
-})
-
-useEventListener(window, 'message', (event: MessageEvent) => {
-  if (event.origin !== window.location.origin || event.source !== frame.value?.contentWindow) return
-  const message = event.data
-  if (message?.lanai === 'ready') order({ lanai: 'begin', choice: choice() })
+function told(id: number, message: Record<string, unknown>) {
   if (message?.lanai === 'footprints' && message.footprints) {
-    happenings.value = [{ id: ++counted, tapped: message.tapped, ms: message.ms, outcome: message.outcome, footprints: message.footprints }, ...happenings.value].slice(0, 30)
+    const outcome = message.outcome as Outcome | undefined
+    places.set(id, message.place as Place)
+    happenings.value = [{ id: ++counted, who: devices.value.length > 1 ? part(id)?.who ?? '' : '', tapped: String(message.tapped ?? ''), ms: Number(message.ms), outcome, footprints: message.footprints as Footprints }, ...happenings.value].slice(0, 30)
     why.value = ''
+    used.value = id
+    // What a tap changed shows on the others at once.
+    if (outcome?.done) parts.value.forEach((p, i) => devices.value[i]?.id !== id && p.order({ lanai: 'refresh' }))
   }
-  if (message?.lanai === 'over') studio.pointed.value = over.value = message.at
-  if (message?.lanai === 'why') why.value = message.account.sentence
+  if (message?.lanai === 'over') studio.pointed.value = over.value = String(message.at ?? '')
+  if (message?.lanai === 'why') why.value = (message.account as { sentence: string }).sentence
+  if (message?.lanai === 'pick') pick(id, String(message.at), message.item as number | null)
   if (message?.lanai === 'goto') {
     studio.gone.value = ''
     emit('goto')
-    requestAnimationFrame(() => (studio.gone.value = message.at))
+    requestAnimationFrame(() => (studio.gone.value = String(message.at)))
   }
-})
+}
 
+async function pick(id: number, at: string, item: number | null) {
+  asking.value = false
+  try {
+    const zone = Intl.DateTimeFormat().resolvedOptions().timeZone
+    accounts.value = (await api.device<{ accounts: Account[] }>(`deck/${studio.app}/whence`, { zone, ...places.get(id), ...part(id)?.choice, at, item })).accounts
+  } catch (error) {
+    studio.told(error)
+  }
+}
 </script>
 
 <template>
-  <aside class="deck" aria-label="Deck">
-    <div class="deck-controls">
-      <label>as <select v-model="person" :disabled="set === 'live'" aria-label="Signed in as"><option v-for="p in people" :key="p.id ?? 0" :value="p.id">{{ p.label }}</option></select></label>
-      <label>in <select v-model="set" aria-label="Data set"><option value="sandbox">sandbox</option><option value="live" :disabled="!studio.state.value?.app.liveRevision">live</option></select></label>
-      <label>at <select v-model="when" aria-label="Moment"><option value="now">now</option><option value="6">in 6 hours</option><option value="24">tomorrow</option><option value="168">in a week</option><option value="-24">yesterday</option><option value="other">choose…</option></select></label>
-      <input v-if="when === 'other'" v-model="chosen" type="datetime-local" class="deck-moment" aria-label="Chosen moment">
-      <v-btn :icon="mdiReload" size="x-small" class="deck-again" variant="text" aria-label="Begin again" title="Begin again" @click="order({ lanai: 'open', screen: '' })" />
+  <aside class="deck" :class="`deck-${devices.length}`" aria-label="Deck">
+    <div class="deck-head">
+      <v-btn size="small" variant="text" :prepend-icon="mdiHelpCircleOutline" :active="asking" :aria-pressed="asking" title="Then tap a value in the app (or Shift and a tap)" @click="asking = !asking">Where from?</v-btn>
+      <v-btn v-if="devices.length < MOST" size="small" variant="text" :prepend-icon="mdiCellphoneLink" @click="add()">One more device</v-btn>
     </div>
-    <div ref="room" class="deck-room">
-      <div class="handset" :style="{ width: `${(WIDTH + 16) * scale}px`, height: `${(HEIGHT + 16) * scale}px` }">
-        <iframe ref="frame" :src="`/deck/${studio.app}`" title="The app, running" :style="{ width: `${WIDTH}px`, height: `${HEIGHT}px`, transform: `scale(${scale})` }" />
-      </div>
+    <p v-if="asking" class="deck-asking" role="status">Tap what you want to know about.</p>
+    <div class="deck-devices">
+      <DeckDevice v-for="(d, i) in devices" :key="d.id" ref="parts" :size="d.size" :person="d.person" :first="i === 0" :asking="asking" :pointed="pointed" @told="told(d.id, $event)" @close="devices = devices.filter((o) => o.id !== d.id)" />
     </div>
-    <FootprintsList :happenings="happenings" :why="why" :over="over" @why="(at) => order({ lanai: 'why', at })" />
+    <FootprintsList :happenings="happenings" :why="why" :accounts="accounts" @why="(at) => part(used)?.order({ lanai: 'why', at })" @forget="accounts = null" />
   </aside>
 </template>

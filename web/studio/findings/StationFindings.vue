@@ -5,7 +5,7 @@ import { useStudio } from '../frame/useStudio'
 const props = defineProps<{ station: string }>()
 const emit = defineEmits<{ open: [at: string] }>()
 const studio = useStudio()
-const findings = computed(() => studio.state.value?.findings.filter((f) => f.station === props.station) ?? [])
+const findings = computed(() => studio.findings.value.filter((f) => f.station === props.station))
 </script>
 
 <template>

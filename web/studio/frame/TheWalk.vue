@@ -24,6 +24,9 @@ function turn() {
   theme.change(next)
   localStorage.setItem('lanai:theme', next)
 }
+
+/** What laying the screens out has shown counts with what was read. */
+const counted = (s: { key: string; findings: number }) => s.findings + studio.survey.findings.value.filter((f) => f.station === s.key).length
 </script>
 
 <template>
@@ -39,14 +42,14 @@ function turn() {
       </v-list>
     </v-menu>
     <nav class="stations" aria-label="Stations">
-      <button v-for="(s, i) in studio.state.value?.stations" :key="s.key" class="station" :aria-current="s.key === station ? 'step' : undefined" :aria-label="`${names[s.key]}: ${s.findings} findings, ${s.holds} of ${s.checks} checks hold`" :title="`${s.holds} of ${s.checks} checks hold (${i + 1})`" @click="$emit('go', s.key)">
+      <button v-for="(s, i) in studio.state.value?.stations" :key="s.key" class="station" :aria-current="s.key === station ? 'step' : undefined" :aria-label="`${names[s.key]}: ${counted(s)} findings, ${s.holds} of ${s.checks} checks hold`" :title="`${s.holds} of ${s.checks} checks hold (${i + 1})`" @click="$emit('go', s.key)">
         <svg viewBox="0 0 24 24" width="24" height="24" aria-hidden="true">
           <circle cx="12" cy="12" r="9" class="ring-ground" />
           <circle cx="12" cy="12" r="9" class="ring" :stroke-dasharray="ring(s.checks ? s.holds / s.checks : 1)" transform="rotate(-90 12 12)" />
           <circle v-if="s.key === station" cx="12" cy="12" r="4" class="ring-here" />
         </svg>
         <span>{{ names[s.key] }}</span>
-        <span v-if="s.findings" class="station-count">{{ s.findings }}</span>
+        <span v-if="counted(s)" class="station-count">{{ counted(s) }}</span>
       </button>
     </nav>
     <span class="walk-saved" role="status">{{ saved }}</span>

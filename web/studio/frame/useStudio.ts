@@ -1,9 +1,12 @@
 import { computed, inject, nextTick, provide, ref, shallowRef, type InjectionKey } from 'vue'
 import type { Finding, Foreseen, StudioState } from '../../contracts/studio'
 import { api, Declined } from '../api'
+import { useSurvey } from './useSurvey'
 
 export interface EditPayload {
-  what: 'fill' | 'offer' | 'add' | 'remove' | 'move' | 'script' | 'mend'
+  what: 'fill' | 'offer' | 'add' | 'remove' | 'move' | 'script' | 'mend' | 'several'
+  how?: 'double' | 'remove' | 'move' | 'group' | 'extract'
+  places?: string[]
   at?: string
   text?: string
   index?: number
@@ -20,6 +23,8 @@ function open(app: string) {
   const gone = ref('')
   /** The blank that is being filled. */
   const filling = ref('')
+  /** A screen that the deck is to show. */
+  const opened = shallowRef<{ screen: string; args: number[] } | null>(null)
   /** Counts the changes that the deck must show at once. */
   const changes = ref(0)
 
@@ -101,14 +106,18 @@ function open(app: string) {
     filling.value = at
   }
 
+  const survey = useSurvey(app, state, changes)
+  /** What was read from the app, and what was seen when its screens were laid out. */
+  const findings = computed(() => [...(state.value?.findings ?? []), ...survey.findings.value])
+
   const findingsAt = computed(() => {
     const byPlace = new Map<string, Finding[]>()
-    for (const finding of state.value?.findings ?? []) byPlace.set(finding.at, [...(byPlace.get(finding.at) ?? []), finding])
+    for (const finding of findings.value) byPlace.set(finding.at, [...(byPlace.get(finding.at) ?? []), finding])
     return byPlace
   })
 
   return {
-    app, state, asking, trouble, saving, pointed, gone, filling, changes, findingsAt, load, edit, tryEdit, fill, startFilling, told,
+    app, state, opened, survey, findings, asking, trouble, saving, pointed, gone, filling, changes, findingsAt, load, edit, tryEdit, fill, startFilling, told,
     undo: () => state.value?.canUndo && change(() => api.post<StudioState>(`apps/${app}/undo`)),
     redo: () => state.value?.canRedo && change(() => api.post<StudioState>(`apps/${app}/redo`)),
     goLive: () => change(() => api.post<StudioState>(`apps/${app}/live`)),

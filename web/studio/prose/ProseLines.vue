@@ -1,19 +1,21 @@
 <script setup lang="ts">
 import { mdiArrowDown, mdiArrowUp, mdiClose, mdiLinkVariant, mdiPlus } from '@mdi/js'
-import { ref } from 'vue'
+import { ref, toRef } from 'vue'
 import type { Offer, ProseLine } from '../../contracts/studio'
 import UsedIn from '../data/UsedIn.vue'
 import FindingNote from '../findings/FindingNote.vue'
 import { useStudio } from '../frame/useStudio'
 import AddLine from './AddLine.vue'
 import BlankButton from './BlankButton.vue'
+import PickedBar from './PickedBar.vue'
+import { usePicked } from './usePicked'
 
 const props = defineProps<{ lines: ProseLine[]; root: string }>()
 const studio = useStudio()
 const adding = ref<{ under: number; list: string; index?: number; kind: 'line' | 'effect' | 'field'; indent: number } | null>(null)
 
 const used = ref('')
-const usable = (line: ProseLine) => line.role === 'node' && /^\/(tables|screens)\/\d+(\/fields\/\d+)?$/.test(line.at)
+const usable = (line: ProseLine) => line.role === 'node' && /^\/(tables|screens|pieces|routines|values)\/\d+(\/fields\/\d+)?$/.test(line.at)
 
 const index = (at: string) => (/\/\d+$/.test(at) ? Number(at.split('/').pop()) : -1)
 const listOf = (at: string) => at.replace(/\/\d+$/, '')
@@ -26,7 +28,8 @@ const wrong = (at?: string) => !!at && !!studio.findingsAt.value.get(at)?.length
 const shownParts = (line: ProseLine) => line.parts.filter((part, i) => !part.at?.endsWith('/stored') && !line.parts[i + 1]?.at?.endsWith('/stored'))
 const shownOffers = (line: ProseLine) => line.offers.filter((offered) => offered.key !== 'stored')
 
-const fresh: Record<string, string> = { shows: 'shows ___ as title', with: 'set ___ = ___' }
+const fresh: Record<string, string> = { shows: 'shows ___ as title', with: 'set ___ = ___', sections: 'section ""', entries: 'entry ""', swipes: 'swiped ""' }
+const begins: Record<string, string> = { shows: 'formula', with: 'field' }
 
 function lastUnder(i: number): number {
   let last = i
@@ -39,10 +42,10 @@ async function offer(line: ProseLine, i: number, offered: Offer) {
     const made = fresh[offered.key]
     if (made) {
       const at = count(offered.at)
-      if (await studio.edit({ what: 'add', at: offered.at, text: made })) studio.startFilling(`${offered.at}/${at}/${offered.key === 'shows' ? 'formula' : 'field'}`)
+      if (await studio.edit({ what: 'add', at: offered.at, text: made })) studio.startFilling(`${offered.at}/${at}/${begins[offered.key] ?? 'label'}`)
       return
     }
-    const kind = offered.key === 'lines' ? 'line' : offered.key === 'fields' ? 'field' : 'effect'
+    const kind = offered.key === 'lines' || offered.key === 'actions' ? 'line' : offered.key === 'fields' ? 'field' : 'effect'
     adding.value = { under: lastUnder(i), list: offered.at, kind, indent: line.indent + (offered.key === 'lines' || offered.key === 'fields' || line.role === 'part' ? 1 : 2) }
     return
   }
@@ -56,7 +59,7 @@ function addAfter(line: ProseLine, i: number) {
   if (!isNode(line)) return
   const key = listOf(line.at).split('/').pop() ?? ''
   if (fresh[key]) return offer(line, i, { label: '', at: listOf(line.at), key, kind: 'line' })
-  adding.value = { under: lastUnder(i), list: listOf(line.at), index: index(line.at) + 1, kind: key === 'lines' ? 'line' : key === 'fields' ? 'field' : 'effect', indent: line.indent }
+  adding.value = { under: lastUnder(i), list: listOf(line.at), index: index(line.at) + 1, kind: key === 'lines' || key === 'actions' ? 'line' : key === 'fields' ? 'field' : 'effect', indent: line.indent }
 }
 
 async function move(line: ProseLine, by: number) {
@@ -73,9 +76,50 @@ function focusLine(at: string) {
   requestAnimationFrame(() => document.querySelector<HTMLElement>(`[data-line="${CSS.escape(at)}"]`)?.focus())
 }
 
+const picked = usePicked(studio, toRef(props, 'lines'), focusLine)
+
+/** Shift and a click choose all lines of the list from the one in focus to this one. */
+function click(event: MouseEvent, line: ProseLine) {
+  if (!event.shiftKey || !isNode(line)) return event.shiftKey || picked.clear()
+  event.preventDefault()
+  const at = document.activeElement instanceof HTMLElement ? (document.activeElement.closest<HTMLElement>('[data-line]')?.dataset.line ?? line.at) : line.at
+  picked.extend(line.at, at)
+  focusLine(line.at)
+}
+
 function press(event: KeyboardEvent, line: ProseLine, i: number) {
   if (event.target !== event.currentTarget) return
   const key = event.key
+  const command = event.ctrlKey || event.metaKey
+  const together = picked.picked.value.length > 1 && isNode(line)
+  if (command && isNode(line) && ['c', 'x', 'v', 'd', 'g'].includes(key.toLowerCase())) {
+    event.preventDefault()
+    const letter = key.toLowerCase()
+    if (letter === 'c') picked.copy(line.at)
+    else if (letter === 'x') picked.copy(line.at).then((done) => (done ? picked.all('remove', line.at) : undefined))
+    else if (letter === 'v') picked.paste(line.at)
+    else picked.all(letter === 'd' ? 'double' : 'group', line.at)
+    return
+  }
+  if (event.shiftKey && (key === 'ArrowUp' || key === 'ArrowDown') && isNode(line)) {
+    event.preventDefault()
+    const next = `${listOf(line.at)}/${index(line.at) + (key === 'ArrowUp' ? -1 : 1)}`
+    if (!props.lines.some((l) => l.role === 'node' && l.at === next)) return
+    picked.extend(next, line.at)
+    focusLine(next)
+    return
+  }
+  if (key === 'Escape') picked.clear()
+  if (together && event.altKey && (key === 'ArrowUp' || key === 'ArrowDown')) {
+    event.preventDefault()
+    picked.move(key === 'ArrowUp' ? -1 : 1)
+    return
+  }
+  if (together && (key === 'Delete' || key === 'Backspace')) {
+    event.preventDefault()
+    picked.all('remove', line.at)
+    return
+  }
   if (key === 'Enter') {
     event.preventDefault()
     const first = (event.currentTarget as HTMLElement).querySelector<HTMLElement>('[data-blank]')
@@ -104,9 +148,9 @@ defineExpose({ addAtEnd: (list: string, kind: 'line' | 'effect' | 'field') => (a
     <template v-for="(line, i) in lines" :key="`${line.at}:${line.role}:${i}`">
       <div
         class="line" data-row :data-line="line.role === 'node' ? line.at : undefined" tabindex="0"
-        :class="{ pointed: line.role === 'node' && !!studio.pointed.value && studio.pointed.value === line.at, gone: studio.gone.value === line.at, part: line.role === 'part', root: line.at === root && line.role === 'node' }"
+        :class="{ picked: picked.isPicked(line), pointed: line.role === 'node' && !!studio.pointed.value && studio.pointed.value === line.at, gone: studio.gone.value === line.at, part: line.role === 'part', root: line.at === root && line.role === 'node' }"
         :style="{ paddingInlineStart: `${line.indent * 26 + 10}px` }"
-        @pointerenter="studio.pointed.value = line.at" @pointerleave="studio.pointed.value = ''" @keydown="press($event, line, i)"
+        @pointerenter="studio.pointed.value = line.at" @pointerleave="studio.pointed.value = ''" @keydown="press($event, line, i)" @mousedown="$event.shiftKey && $event.preventDefault()" @click="click($event, line)"
       >
         <span class="line-words">
           <template v-for="(part, p) in shownParts(line)" :key="p">
@@ -134,6 +178,7 @@ defineExpose({ addAtEnd: (list: string, kind: 'line' | 'effect' | 'field') => (a
       </div>
       <AddLine v-if="adding && adding.under === i" v-bind="adding" @done="adding = null" />
     </template>
+    <PickedBar v-if="picked.picked.value.length > 1" :picked="picked" />
     <UsedIn v-model="used" />
   </div>
 </template>

@@ -1,11 +1,16 @@
 <script setup lang="ts">
-import { mdiPlus } from '@mdi/js'
+import { mdiCellphoneArrowDown, mdiPlus, mdiSitemapOutline } from '@mdi/js'
 import { computed, nextTick, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import StationFindings from '../findings/StationFindings.vue'
 import { useStudio } from '../frame/useStudio'
 import ProseLines from '../prose/ProseLines.vue'
+import AssetsPage from './AssetsPage.vue'
+import ScreenMap from './ScreenMap.vue'
+import ScreenThumb from './ScreenThumb.vue'
+import ThemePage from './ThemePage.vue'
 
+const AROUND = ['map', 'tabs', 'values', 'pieces', 'routines', 'theme', 'assets']
 const studio = useStudio()
 const route = useRoute()
 const router = useRouter()
@@ -13,15 +18,25 @@ const prose = ref<InstanceType<typeof ProseLines>>()
 const screens = computed(() => studio.state.value?.screens ?? [])
 const part = computed(() => String(route.params.part || screens.value.find((s) => s.first)?.slug || screens.value[0]?.slug || ''))
 const screen = computed(() => screens.value.find((s) => s.slug === part.value))
-const hasFindings = (at: string) => studio.state.value?.findings.some((f) => f.at === at || f.at.startsWith(`${at}/`))
+const surveyed = computed(() => studio.survey.screens.value.find((s) => s.slug === part.value))
+const hasFindings = (at: string) => studio.findings.value.some((f) => f.at === at || f.at.startsWith(`${at}/`))
 const open = (slug: string) => router.push(`/apps/${studio.app}/screens/${slug}`)
+
+/** In the order a person reaches them; what nobody reaches stands apart. */
+const ordered = computed(() => {
+  const order = new Map((studio.survey.ways.value?.screens ?? []).map((s, i) => [s.at, { i, lost: s.step === null }]))
+  const all = [...screens.value].sort((a, b) => (order.get(a.at)?.i ?? 999) - (order.get(b.at)?.i ?? 999))
+  return { reached: all.filter((s) => !order.get(s.at)?.lost), lost: all.filter((s) => order.get(s.at)?.lost) }
+})
+const picture = (at: string) => studio.survey.screens.value.find((s) => s.at === at)?.picture
 
 watch(() => studio.gone.value, (at) => at && show(at))
 
 /** Opens the page on which a line or a blank stands, and goes to the line. */
 async function show(at: string) {
   const found = screens.value.find((s) => at === s.at || at.startsWith(`${s.at}/`))
-  await open(found?.slug ?? (at.startsWith('/theme') ? 'theme' : 'tabs'))
+  const around = at.split('/')[1]
+  await open(found?.slug ?? (around === 'menu' ? 'tabs' : AROUND.includes(around) ? around : 'tabs'))
   await nextTick()
   for (let place = at; place; place = place.slice(0, place.lastIndexOf('/'))) {
     const line = document.querySelector<HTMLElement>(`[data-line="${CSS.escape(place)}"]`)
@@ -31,7 +46,7 @@ async function show(at: string) {
 
 // A renamed screen stays open; after a removal the first one opens.
 watch(screens, (now, before) => {
-  if (!part.value || part.value === 'tabs' || part.value === 'theme' || now.some((s) => s.slug === part.value)) return
+  if (!part.value || AROUND.includes(part.value) || now.some((s) => s.slug === part.value)) return
   const renamed = now.length === before.length ? now[before.findIndex((s) => s.slug === part.value)] : undefined
   router.replace(`/apps/${studio.app}/screens${renamed ? `/${renamed.slug}` : ''}`)
 })
@@ -47,9 +62,21 @@ async function addScreen() {
   }
 }
 
-async function addTab() {
-  const at = studio.state.value?.tabs.length ?? 0
-  if (await studio.edit({ what: 'add', at: '/tabs', text: 'tab ___ as ""' })) studio.startFilling(`/tabs/${at}/screen`)
+/** Adds a sentence to a page around the screens, and begins with its first blank. */
+async function addTo(list: 'tabs' | 'menu' | 'values' | 'pieces' | 'routines', text: string, blank: string) {
+  const count = { tabs: () => studio.state.value?.tabs.length, menu: () => studio.state.value?.menu.length, values: () => studio.state.value?.values.length, pieces: () => studio.state.value?.pieces.length, routines: () => studio.state.value?.routines.length }[list]() ?? 0
+  if (await studio.edit({ what: 'add', at: `/${list}`, text })) studio.startFilling(`/${list}/${count}/${blank}`)
+}
+
+const fresh = (word: string, list: { name: string }[]) => {
+  const taken = new Set(list.map((one) => one.name.toLowerCase()))
+  let n = 1
+  while (taken.has(`${word} ${n}`.toLowerCase())) n++
+  return `${word} ${n}`
+}
+
+async function double() {
+  if (screen.value && (await studio.edit({ what: 'several', how: 'double', places: [screen.value.at] }))) await nextTick()
 }
 </script>
 
@@ -57,36 +84,76 @@ async function addTab() {
   <div class="screens">
     <nav class="side" aria-label="Screens">
       <h2 class="side-head">Screens</h2>
-      <button v-for="s in screens" :key="s.at" class="side-entry" :aria-current="s.slug === part ? 'page' : undefined" @click="open(s.slug)">
-        <span>{{ s.name }}</span>
-        <span v-if="s.about.length" class="small">about one {{ s.about.join(' and one ') }}</span>
-        <span v-else-if="s.first" class="small">the first one</span>
-        <i v-if="hasFindings(s.at)" class="dot" aria-label="has findings" />
+      <button v-for="s in ordered.reached" :key="s.at" class="side-entry side-screen" :aria-current="s.slug === part ? 'page' : undefined" @click="open(s.slug)">
+        <span class="side-picture"><ScreenThumb :picture="picture(s.at)" :name="s.name" /></span>
+        <span class="side-words"><span>{{ s.name }}</span>
+          <span v-if="s.about.length" class="small">about one {{ s.about.join(' and one ') }}</span>
+          <span v-else-if="s.first" class="small">the first one</span></span>
+        <i v-if="hasFindings(s.at)" class="dot" role="img" aria-label="has findings" />
       </button>
+      <template v-if="ordered.lost.length">
+        <h2 class="side-head">Nobody gets here</h2>
+        <button v-for="s in ordered.lost" :key="s.at" class="side-entry side-screen" :aria-current="s.slug === part ? 'page' : undefined" @click="open(s.slug)">
+          <span class="side-picture"><ScreenThumb :picture="picture(s.at)" :name="s.name" /></span>
+          <span class="side-words"><span>{{ s.name }}</span></span>
+          <i v-if="hasFindings(s.at)" class="dot" role="img" aria-label="has findings" />
+        </button>
+      </template>
       <v-btn variant="text" size="small" :prepend-icon="mdiPlus" @click="addScreen">New screen</v-btn>
       <h2 class="side-head">Around them</h2>
-      <button class="side-entry" :aria-current="part === 'tabs' ? 'page' : undefined" @click="open('tabs')">Tabs<i v-if="hasFindings('/tabs')" class="dot" /></button>
-      <button class="side-entry" :aria-current="part === 'theme' ? 'page' : undefined" @click="open('theme')">Colours<i v-if="hasFindings('/theme')" class="dot" /></button>
+      <button class="side-entry" :aria-current="part === 'map' ? 'page' : undefined" @click="open('map')">Map of the ways</button>
+      <button class="side-entry" :aria-current="part === 'tabs' ? 'page' : undefined" @click="open('tabs')">Tabs and menu<i v-if="hasFindings('/tabs') || hasFindings('/menu')" class="dot" role="img" aria-label="has findings" /></button>
+      <button class="side-entry" :aria-current="part === 'pieces' ? 'page' : undefined" @click="open('pieces')">Pieces<i v-if="hasFindings('/pieces')" class="dot" role="img" aria-label="has findings" /></button>
+      <button class="side-entry" :aria-current="part === 'routines' ? 'page' : undefined" @click="open('routines')">Routines<i v-if="hasFindings('/routines')" class="dot" role="img" aria-label="has findings" /></button>
+      <button class="side-entry" :aria-current="part === 'values' ? 'page' : undefined" @click="open('values')">Values<i v-if="hasFindings('/values')" class="dot" role="img" aria-label="has findings" /></button>
+      <button class="side-entry" :aria-current="part === 'theme' ? 'page' : undefined" @click="open('theme')">The look<i v-if="hasFindings('/theme')" class="dot" role="img" aria-label="has findings" /></button>
+      <button class="side-entry" :aria-current="part === 'assets' ? 'page' : undefined" @click="open('assets')">Assets</button>
       <StationFindings station="screens" @open="show" />
     </nav>
     <section class="page">
-      <template v-if="part === 'tabs'">
+      <template v-if="part === 'map'">
+        <h1>Map of the ways</h1>
+        <ScreenMap @open="open" />
+      </template>
+      <template v-else-if="part === 'tabs'">
         <h1>Tabs</h1>
         <p v-if="!studio.state.value?.tabs.length" class="quiet-note">No tabs yet. Tabs stand at the bottom of the app and lead to its main screens.</p>
         <ProseLines :lines="studio.state.value?.tabs ?? []" root="" />
-        <v-btn variant="tonal" color="primary" :prepend-icon="mdiPlus" @click="addTab">Add a tab</v-btn>
+        <v-btn variant="tonal" color="primary" :prepend-icon="mdiPlus" @click="addTo('tabs', 'tab ___ as &quot;&quot;', 'screen')">Add a tab</v-btn>
+        <h1>Menu at the side</h1>
+        <p v-if="!studio.state.value?.menu.length" class="quiet-note">No menu yet. It opens from the corner of the title bar, for screens that need no tab of their own.</p>
+        <ProseLines :lines="studio.state.value?.menu ?? []" root="" />
+        <v-btn variant="tonal" color="primary" :prepend-icon="mdiPlus" @click="addTo('menu', 'side menu ___ as &quot;&quot;', 'screen')">Add an entry</v-btn>
       </template>
-      <template v-else-if="part === 'theme'">
-        <h1>Colours</h1>
-        <ProseLines :lines="(studio.state.value?.theme ?? []).filter((l) => l.role === 'part').map((l) => ({ ...l, indent: 0 }))" root="/theme" />
+      <template v-else-if="part === 'values'">
+        <h1>Values</h1>
+        <p class="quiet-note">What the app remembers outside of its tables. A formula reads one as <code>app.name</code>, an effect sets it.</p>
+        <ProseLines :lines="studio.state.value?.values ?? []" root="" />
+        <v-btn variant="tonal" color="primary" :prepend-icon="mdiPlus" @click="addTo('values', `value ${fresh('Value', (studio.state.value?.values ?? []).map((line) => ({ name: line.parts[1]?.text ?? '' })))} is yes or no, kept for each device`, 'name')">Add a value</v-btn>
       </template>
+      <template v-else-if="part === 'pieces' || part === 'routines'">
+        <h1>{{ part === 'pieces' ? 'Pieces' : 'Routines' }}</h1>
+        <p class="quiet-note">{{ part === 'pieces' ? 'Lines that several screens share, with the rows that they are about.' : 'Effects under a name, for several taps or for later.' }} Choose lines with Shift and make them into one.</p>
+        <div v-for="page in studio.state.value?.[part]" :key="page.at" class="page-part">
+          <ProseLines :lines="page.lines" :root="page.at" />
+          <v-btn variant="text" size="small" @click="studio.edit({ what: 'remove', at: page.at })">Remove “{{ page.name }}”</v-btn>
+        </div>
+        <v-btn v-if="part === 'pieces'" variant="tonal" color="primary" :prepend-icon="mdiPlus" @click="addTo('pieces', `piece ${fresh('Piece', studio.state.value?.pieces ?? [])}`, 'name')">Add a piece</v-btn>
+        <v-btn v-else variant="tonal" color="primary" :prepend-icon="mdiPlus" @click="addTo('routines', `routine ${fresh('Routine', studio.state.value?.routines ?? [])}`, 'name')">Add a routine</v-btn>
+      </template>
+      <ThemePage v-else-if="part === 'theme'" />
+      <AssetsPage v-else-if="part === 'assets'" />
       <template v-else-if="screen">
         <ProseLines ref="prose" :key="screen.at" :lines="screen.lines" :root="screen.at" />
         <p v-if="screen.lines.length === 1" class="quiet-note">This screen is still blank. Add a heading, a text or a list; each is one sentence.</p>
         <div class="page-end">
           <v-btn variant="tonal" color="primary" :prepend-icon="mdiPlus" @click="prose?.addAtEnd(`${screen.at}/lines`, 'line')">Add a line</v-btn>
+          <v-btn variant="text" size="small" :prepend-icon="mdiCellphoneArrowDown" @click="studio.opened.value = { screen: screen.slug, args: surveyed?.args ?? [] }">Show it in the deck</v-btn>
+          <v-btn variant="text" size="small" :prepend-icon="mdiSitemapOutline" @click="open('map')">On the map</v-btn>
+          <v-btn variant="text" size="small" @click="double">Double this screen</v-btn>
           <v-btn v-if="screens.length > 1" variant="text" size="small" @click="studio.edit({ what: 'remove', at: screen.at })">Remove this screen</v-btn>
         </div>
+        <p v-if="studio.survey.devices.value" class="survey" role="status">{{ surveyed?.problem ? `It cannot be laid out yet: ${surveyed.problem}` : surveyed?.findings.length ? '' : `Laid out on ${studio.survey.devices.value} devices: nothing is cut off, runs off, overlaps or is too small to hit.` }}</p>
       </template>
       <p v-else class="quiet-note">No screens yet. <button class="link" @click="addScreen">Begin the first one.</button></p>
     </section>

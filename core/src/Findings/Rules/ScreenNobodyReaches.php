@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Findings\Rules;
 
+use Lanai\Core\Blueprint\ScreenMap;
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Mend;
 use Lanai\Core\Findings\Reading;
@@ -25,36 +26,17 @@ final class ScreenNobodyReaches implements Rule
     public function look(Reading $reading): iterable
     {
         $blueprint = $reading->blueprint;
-        $ways = [];
-        foreach ($reading->goTos() as $goTo) {
-            $from = preg_match('~^/screens/(\d+)/~', $goTo->at, $found) ? (int) $found[1] : -1;
-            $to = $blueprint->screenIndex($goTo->text('screen'));
-            if ($to !== null) {
-                $ways[$from][] = $to;
-            }
-        }
-        $open = array_map(fn ($tab): ?int => $blueprint->screenIndex($tab->screen), $blueprint->tabs);
-        $first = $blueprint->firstScreen();
-        $open[] = $first === null ? null : $blueprint->screenIndex($first->name);
-        $reached = [];
-        while ($open !== []) {
-            $index = array_pop($open);
-            if ($index !== null && ! isset($reached[$index])) {
-                $reached[$index] = true;
-                array_push($open, ...($ways[$index] ?? []));
-            }
-        }
-        $lost = array_diff(array_keys($blueprint->screens), array_keys($reached));
-        $behind = array_unique(array_merge([], ...array_map(fn (int $from): array => array_diff($ways[$from] ?? [], [$from]), $lost)));
+        $ways = ScreenMap::ways($blueprint);
+        $lost = array_values(array_diff(array_keys($blueprint->screens), array_keys(ScreenMap::steps($blueprint, $ways))));
+        $behind = array_map(fn (array $way): int => $way[1], array_filter($ways, fn (array $way): bool => in_array($way[0], $lost, true)));
         $roots = array_diff($lost, $behind);
         // Screens that are only reached from one that nobody reaches are put right with it; in a ring there is no such one.
-        foreach ($blueprint->screens as $i => $screen) {
-            if (in_array($i, $roots === [] ? $lost : $roots, true)) {
-                $tab = ['screen' => $screen->name, 'label' => $screen->name];
-                $mend = $screen->about !== [] ? null : ($blueprint->tabs === []
-                    ? Mend::put('Put it in the tabs', '/tabs', [$tab]) : Mend::put('Put it in the tabs', '/tabs/-', $tab));
-                yield Finding::warning(self::class, "/screens/$i", "Nobody reaches the screen “{$screen->name}”: no tap and no tab leads to it.", $mend);
-            }
+        foreach ($roots === [] ? $lost : $roots as $i) {
+            $screen = $blueprint->screens[$i];
+            $tab = ['screen' => $screen->name, 'label' => $screen->name];
+            $mend = $screen->about !== [] ? null : ($blueprint->tabs === []
+                ? Mend::put('Put it in the tabs', '/tabs', [$tab]) : Mend::put('Put it in the tabs', '/tabs/-', $tab));
+            yield Finding::warning(self::class, "/screens/$i", "Nobody reaches the screen “{$screen->name}”: no tap, no tab and no menu leads to it.", $mend);
         }
     }
 }

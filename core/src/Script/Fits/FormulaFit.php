@@ -147,7 +147,7 @@ final readonly class FormulaFit implements Fit
             }
         }
         foreach ($scope->inputs as $name => $type) {
-            $paths["input.$name"] = $type;
+            $paths[str_contains($name, '.') ? $name : "input.$name"] = $type;
         }
         uksort($paths, fn (string $a, string $b): int => substr_count($a, '.') <=> substr_count($b, '.'));
 

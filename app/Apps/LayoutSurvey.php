@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Apps;
+
+use App\Models\App;
+use App\Records\DataSet;
+use App\Records\EloquentRecordStore;
+use DateTimeImmutable;
+use DateTimeZone;
+use Illuminate\Support\Facades\Cache;
+use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Blueprint\Parameter;
+use Lanai\Core\Blueprint\Screen;
+use Lanai\Core\Data\Query;
+use Lanai\Core\Findings\Finding;
+use Lanai\Core\Formula\Moment;
+use Lanai\Core\Layout\Device;
+use Lanai\Core\Layout\Page;
+use Lanai\Core\Layout\Survey;
+use Lanai\Core\Runtime\Player;
+use Lanai\Core\Runtime\Trail;
+use Lanai\Core\Runtime\Visit;
+
+/** How the screens of an app come out on all devices, with the rows of its sandbox. */
+final readonly class LayoutSurvey
+{
+    private Player $player;
+
+    private EloquentRecordStore $store;
+
+    private Blueprint $blueprint;
+
+    public function __construct(private App $app)
+    {
+        $this->blueprint = $app->revision->read();
+        $this->store = new EloquentRecordStore($app, DataSet::Sandbox, $this->blueprint);
+        $this->player = new Player($this->blueprint, $this->store);
+    }
+
+    /**
+     * @return list<array{at: string, slug: string, args: list<int>, problem: string, picture: array<string, mixed>|null, findings: list<Finding>}>
+     */
+    public function screens(?int $person): array
+    {
+        $screens = [];
+        foreach ($this->blueprint->screens as $i => $screen) {
+            $views = [];
+            $view = function (string $form) use (&$views, $screen, $person): array {
+                return $views[$form] ??= $this->view($screen, $person, $form);
+            };
+            $phone = $view('phone');
+            $key = 'layout:'.md5(json_encode([$i, $phone, $view('tablet')], JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE));
+            $flaws = Cache::remember($key, 3600, fn (): array => Survey::of($view, Device::every()));
+            $screens[] = [
+                'at' => "/screens/$i",
+                'slug' => $screen->slug(),
+                'args' => $this->sample($screen),
+                'problem' => is_string($phone['problem']) ? $phone['problem'] : '',
+                'picture' => $phone['problem'] === '' ? ScreenPicture::of($phone) : null,
+                'findings' => Survey::findings($flaws, "/screens/$i", count(Device::every())),
+            ];
+        }
+
+        return $screens;
+    }
+
+    /**
+     * The frames of one screen on one device, by the keys of its nodes.
+     *
+     * @param  list<int>  $args
+     * @return array<string, array{float, float, float, float}> x, y, width and height in dp
+     */
+    public function frames(Screen $screen, array $args, ?int $person, Device $device): array
+    {
+        $frames = [];
+        foreach (Page::frames($this->view($screen, $person, $device->form(), $args), $device)->all() as $frame) {
+            if ($frame->box->key !== '') {
+                $frames[$frame->box->key] = [round($frame->x, 2), round($frame->y, 2), round($frame->width, 2), round($frame->height, 2)];
+            }
+        }
+
+        return $frames;
+    }
+
+    /**
+     * @param  list<int>|null  $args  null for the first rows there are
+     * @return array<string, mixed>
+     */
+    private function view(Screen $screen, ?int $person, string $form, ?array $args = null): array
+    {
+        $zone = new DateTimeZone('UTC');
+        $visit = new Visit(new Moment(new DateTimeImmutable('now', $zone), $zone), $screen->slug(), $args ?? $this->sample($screen), $person, form: $form);
+
+        return $this->player->show($visit, Trail::none());
+    }
+
+    /** @return list<int> */
+    private function sample(Screen $screen): array
+    {
+        return array_map(function (Parameter $parameter): int {
+            $table = $this->blueprint->tableOfOne($parameter->one);
+
+            return $table === null ? 0 : ($this->store->rows(new Query($table, limit: 1))[0]->id ?? 0);
+        }, $screen->about);
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Apps;
+
+use Lanai\Core\Layout\Device;
+use Lanai\Core\Layout\Page;
+
+/** A small picture of a screen, drawn from its layout: blocks, lines of text and pictures where they really stand. */
+final class ScreenPicture
+{
+    private const MOST = 160;
+
+    /**
+     * @param  array<string, mixed>  $view
+     * @return array{width: float, height: float, theme: mixed, parts: list<array{kind: string, x: float, y: float, width: float, height: float, media?: string}>}
+     */
+    public static function of(array $view): array
+    {
+        $device = new Device('a phone', 390, 760);
+        $media = self::media($view);
+        $parts = [];
+        foreach (Page::frames($view, $device)->all() as $frame) {
+            if (count($parts) >= self::MOST) {
+                break;
+            }
+            $box = $frame->box;
+            $kind = is_string($box->marks['kind'] ?? null) ? $box->marks['kind'] : '';
+            $part = fn (string $kind): array => ['kind' => $kind, 'x' => round($frame->x, 1), 'y' => round($frame->y, 1), 'width' => round($frame->width, 1), 'height' => round($frame->height, 1)];
+            if ($frame->y > $device->height || $frame->height < 1) {
+                continue;
+            }
+            if ($kind === 'picture') {
+                $parts[] = $part('picture') + ['media' => $media[$box->key] ?? ''];
+            } elseif (isset($media[$box->key])) {
+                $parts[] = $part('surface');
+                $parts[] = ['height' => round(min(116, $frame->height), 1)] + $part('picture') + ['media' => $media[$box->key]];
+            } elseif ($kind === 'button' || $kind === 'floatingButton') {
+                $parts[] = $part('button');
+            } elseif (in_array($kind, ['card', 'input', 'addForm', 'changeForm', 'chart', 'map', 'list'], true) || str_contains($box->key, '#')) {
+                $parts[] = $part($kind === 'list' ? 'room' : 'surface');
+            } elseif ($box->key === 'bar' || $box->key === 'tabs') {
+                $parts[] = $part('surface');
+            }
+            if ($box->text !== null && $kind !== 'button') {
+                foreach ($frame->lines as $i => $wide) {
+                    $parts[] = ['kind' => $kind === 'heading' || $box->key === 'title' ? 'heading' : 'text', 'x' => round($frame->x + $box->padding->left, 1), 'y' => round($frame->y + $box->padding->top + $i * $box->text->line + $box->text->line * .28, 1), 'width' => round($wide, 1), 'height' => round($box->text->size * .55, 1)];
+                }
+            }
+        }
+
+        return ['width' => $device->width, 'height' => $device->height, 'theme' => $view['theme'] ?? [], 'parts' => $parts];
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $node
+     * @return array<string, string> key of a node or an item => its picture
+     */
+    private static function media(array $node): array
+    {
+        $found = [];
+        if (is_string($node['picture'] ?? null) && $node['picture'] !== '' && is_string($node['at'] ?? null)) {
+            $found[$node['at']] = $node['picture'];
+        }
+        foreach (is_array($node['items'] ?? null) ? $node['items'] : [] as $item) {
+            if (is_array($item) && is_string($item['picture'] ?? null) && $item['picture'] !== '' && is_int($item['id'] ?? null) && is_string($node['at'] ?? null)) {
+                $found[$node['at'].'#'.$item['id']] = $item['picture'];
+            }
+        }
+        foreach ($node as $part) {
+            if (is_array($part)) {
+                $found += self::media($part);
+            }
+        }
+
+        return $found;
+    }
+}

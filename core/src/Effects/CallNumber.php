@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Effects;
+
+use Lanai\Core\Formula\Kind;
+use Lanai\Core\Runtime\Doing;
+use Lanai\Core\Script\Blank;
+use Lanai\Core\Script\Fits\FormulaFit;
+use Lanai\Core\Script\Sentence;
+
+/** Calls a number with the phone (RFC 3966). */
+final readonly class CallNumber implements Effect
+{
+    use OnDevice;
+
+    public function __construct(public string $number)
+    {
+    }
+
+    public static function sentence(): Sentence
+    {
+        return Sentence::of('call', new Blank('number', FormulaFit::giving(Kind::Text)));
+    }
+
+    public function run(Doing $doing): void
+    {
+        $number = self::needed($this->number === '' ? null : $doing->scene->value($this->number, 'number'), 'There is no number to call.');
+        $doing->outcome->then('open', 'tel:'.preg_replace('/[^0-9+*#]/', '', $number));
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Effects;
+
+use Lanai\Core\Formula\Kind;
+use Lanai\Core\Runtime\Doing;
+use Lanai\Core\Runtime\Refused;
+use Lanai\Core\Script\Blank;
+use Lanai\Core\Script\Fits\FormulaFit;
+use Lanai\Core\Script\Fits\NamedFit;
+use Lanai\Core\Script\Sentence;
+
+/** Sets a value of the app. */
+final readonly class SetValue implements Effect
+{
+    public function __construct(public string $value, public string $to = '')
+    {
+    }
+
+    public static function sentence(): Sentence
+    {
+        return Sentence::of('set value', new Blank('value', NamedFit::value()), 'to', new Blank('to', FormulaFit::giving(Kind::Any)));
+    }
+
+    public function run(Doing $doing): void
+    {
+        $value = $doing->scene->blueprint->appValue($this->value) ?? throw new Refused('There is nothing to set here yet.');
+        $new = $this->to === '' ? null : $doing->scene->value($this->to, 'to');
+        $doing->keep($value, $new);
+    }
+}

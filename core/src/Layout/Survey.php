@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Layout;
+
+use Lanai\Core\Findings\Finding;
+use Lanai\Core\Findings\Mend;
+use Lanai\Core\Layout\Tests\CutOff;
+use Lanai\Core\Layout\Tests\MostlyEmpty;
+use Lanai\Core\Layout\Tests\Overlap;
+use Lanai\Core\Layout\Tests\RunsOff;
+use Lanai\Core\Layout\Tests\TooSmallToHit;
+use Lanai\Core\Layout\Tests\WrapsBadly;
+
+/** One screen on all devices: its flaws, put together by what and where they are. */
+final class Survey
+{
+    /** @return list<Test> */
+    public static function tests(): array
+    {
+        return [new CutOff, new RunsOff, new Overlap, new WrapsBadly, new TooSmallToHit, new MostlyEmpty];
+    }
+
+    /**
+     * @param  callable(string): array<string, mixed>  $view  the screen's view on a phone or a tablet
+     * @param  list<Device>  $devices
+     * @return list<Flaw> every flaw on every device
+     */
+    public static function of(callable $view, array $devices): array
+    {
+        $views = [];
+        $flaws = [];
+        foreach ($devices as $device) {
+            $views[$device->form()] ??= $view($device->form());
+            if (($views[$device->form()]['problem'] ?? '') !== '') {
+                continue;
+            }
+            $page = Page::frames($views[$device->form()], $device);
+            foreach (self::tests() as $test) {
+                foreach ($test->look($page, $device) as $flaw) {
+                    $flaws[] = $flaw;
+                }
+            }
+        }
+
+        return $flaws;
+    }
+
+    /**
+     * As findings of the app, each once however many devices show it.
+     *
+     * @param  list<Flaw>  $flaws
+     * @param  string  $screen  JSON Pointer of the screen
+     * @return list<Finding>
+     */
+    public static function findings(array $flaws, string $screen, int $devices): array
+    {
+        $groups = [];
+        foreach ($flaws as $flaw) {
+            $groups[$flaw->rule.' '.self::line($flaw->at, $screen)][] = $flaw;
+        }
+        $findings = [];
+        foreach ($groups as $group) {
+            usort($group, fn (Flaw $a, Flaw $b): int => [$a->device->text, -$a->weight] <=> [$b->device->text, -$b->weight]);
+            $worst = $group[0];
+            $names = array_unique(array_map(fn (Flaw $f): string => $f->device->inWords(), $group));
+            $others = count($names) - 1;
+            $also = $others === 0 ? '' : " (and on $others other".($others === 1 ? ' one' : 's')." of $devices)";
+            $findings[] = Finding::warning($worst->rule, self::line($worst->at, $screen), ucfirst("on {$worst->device->inWords()}$also {$worst->what}."), self::mend($worst, $screen));
+        }
+
+        return $findings;
+    }
+
+    /** The line in the blueprint that a key belongs to. */
+    private static function line(string $key, string $screen): string
+    {
+        if (preg_match('~^tabs/(\d+)~', $key, $found)) {
+            return "/tabs/$found[1]";
+        }
+        if ($key === 'title') {
+            return "$screen/title";
+        }
+        if (! str_starts_with($key, '/')) {
+            return $screen;
+        }
+        $key = str_contains($key, '=') ? substr((string) strrchr($key, '='), 1) : $key;
+
+        return (string) preg_replace('~@\d+|#\d+$~', '', $key);
+    }
+
+    private static function mend(Flaw $flaw, string $screen): ?Mend
+    {
+        $at = self::line($flaw->at, $screen);
+        $fixed = $flaw->rule === CutOff::class && str_starts_with($flaw->what, 'what is in it');
+
+        return $fixed ? new Mend('Let it be as high as its content', [['op' => 'remove', 'path' => "$at/high"]]) : null;
+    }
+}

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Layout;
+
+/** Looks for one kind of flaw in a screen that has been laid out. One class per kind. */
+interface Test
+{
+    /** @return iterable<Flaw> */
+    public function look(Frame $page, Device $device): iterable;
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Layout\Tests;
+
+use Lanai\Core\Layout\Device;
+use Lanai\Core\Layout\Flaw;
+use Lanai\Core\Layout\Frame;
+use Lanai\Core\Layout\Test;
+
+/** A tablet shows a few things in a corner and leaves most of the screen empty. */
+final class MostlyEmpty implements Test
+{
+    /** The share of the page that must be used (common practice, no source). */
+    private const LEAST = 0.2;
+
+    public function look(Frame $page, Device $device): iterable
+    {
+        foreach ($device->isTablet() && $device->text === 1.0 ? $page->children : [] as $main) {
+            if ($main->box->key !== 'main' || $main->children === []) {
+                continue;
+            }
+            $used = 0.0;
+            foreach ($main->children as $line) {
+                $down = min($line->bottom(), $main->bottom()) - max($line->y, $main->y);
+                $used += max(0.0, $down) * self::reach($line);
+            }
+            $share = $used / max(1.0, $main->width * $main->height);
+            if ($share < self::LEAST) {
+                yield new Flaw(self::class, 'main', sprintf('%d %% of the screen is empty', round(100 - $share * 100)), $device, 1 - $share);
+            }
+        }
+    }
+
+    /** How far across a line reaches with what it shows. */
+    private static function reach(Frame $frame): float
+    {
+        if ($frame->box->text !== null) {
+            return isset($frame->box->marks['taps']) ? $frame->width : max([0.0, ...$frame->lines]) + $frame->box->padding->across();
+        }
+
+        return $frame->children === [] ? $frame->width : min($frame->width, max(array_map(self::reach(...), $frame->children)) + ($frame->box->flow === 'column' ? 0 : $frame->width));
+    }
+}

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Lines;
+
+use Lanai\Core\Blueprint\Table;
+use Lanai\Core\Data\Row;
+use Lanai\Core\Data\Values\Currency;
+use Lanai\Core\Data\Values\Duration;
+use Lanai\Core\Data\Values\Money;
+use Lanai\Core\Formula\Arithmetic;
+use Lanai\Core\Formula\Evaluation;
+use Lanai\Core\Formula\Kind;
+use Lanai\Core\Runtime\Scene;
+use Lanai\Core\Script\Blank;
+use Lanai\Core\Script\Clause;
+use Lanai\Core\Script\Fits\ChoiceFit;
+use Lanai\Core\Script\Fits\FormulaFit;
+use Lanai\Core\Script\Fits\TableFit;
+use Lanai\Core\Script\Fits\TextFit;
+use Lanai\Core\Script\Scope;
+use Lanai\Core\Script\Sentence;
+
+/** Rows put together by what they have alike, as bars, a line or a ring. */
+final readonly class Chart implements Line
+{
+    use Placed;
+
+    private const MOST = 60;
+
+    /**
+     * @param  string  $owner  a formula that gives a row: only rows linked with it; '' for all
+     * @param  string  $each  a formula about a row: those with the same answer are one bar
+     * @param  string  $sum  a formula about a row that is added up; '' to count rows
+     * @param  'bars'|'line'|'ring'|''  $form
+     */
+    public function __construct(
+        public string $table,
+        public string $owner = '',
+        public string $where = '',
+        public string $each = '',
+        public string $sum = '',
+        public string $form = 'bars',
+        public string $title = '',
+        public Placing $placing = new Placing,
+    ) {
+    }
+
+    public static function sentence(): Sentence
+    {
+        return Sentence::of('Chart of', new Blank('table', TableFit::plural()))->clauses(
+            Clause::joined('of', 'only those of one row', new Blank('owner', FormulaFit::row())),
+            Clause::joined('where', 'only those where', new Blank('where', FormulaFit::giving(Kind::YesNo))),
+            Clause::of('by', 'put together by', new Blank('each', FormulaFit::giving(Kind::Any))),
+            Clause::of('adding up', 'adding up, instead of counting', new Blank('sum', FormulaFit::giving(Kind::Any))),
+            Clause::of('as', 'as bars, a line or a ring', new Blank('form', ChoiceFit::of('bars, a line or a ring', ['bars' => 'bars', 'line' => 'a line', 'ring' => 'a ring']))),
+            Clause::of('titled', 'titled', new Blank('title', new TextFit)),
+            ...Placing::clauses(),
+        )->within(['where', 'each', 'sum'], fn (array $data, Scope $scope): Scope => $scope->inRow($scope->blueprint->table(is_string($data['table'] ?? null) ? $data['table'] : '')));
+    }
+
+    public function draw(Scene $scene): array
+    {
+        $table = $scene->blueprint->table($this->table);
+        $points = $table === null ? [] : $this->points($scene, $table);
+
+        return ['form' => $this->form === '' ? 'bars' : $this->form, 'title' => $scene->text($this->title, 'title'), 'points' => $points];
+    }
+
+    /** @return list<array{label: string, value: float|int, text: string}> in the order of what they have alike; a ring largest first */
+    private function points(Scene $scene, Table $table): array
+    {
+        $groups = [];
+        foreach ($scene->rows($table, $this->where, [], Scene::BOUND, [$this->each, $this->sum], Belonging::to($this->owner, $scene, $table)) as $row) {
+            $here = $scene->inRow($row);
+            $alike = $this->each === '' ? $row->label() : $here->value($this->each, 'each', $row->id);
+            $amount = $this->sum === '' ? 1 : $here->value($this->sum, 'sum', $row->id);
+            $key = $alike instanceof Row ? "#$alike->id" : $scene->show($alike);
+            $groups[$key] ??= ['alike' => $alike, 'total' => null];
+            $groups[$key]['total'] = $amount === null ? $groups[$key]['total'] : ($groups[$key]['total'] === null ? $amount : Arithmetic::of('+', $groups[$key]['total'], $amount));
+        }
+        uasort($groups, fn (array $a, array $b): int => $this->form === 'ring' ? Chart::plain($b['total']) <=> Chart::plain($a['total']) : Evaluation::compared($a['alike'] instanceof Row ? $a['alike']->label() : $a['alike'], $b['alike'] instanceof Row ? $b['alike']->label() : $b['alike']));
+        $points = [];
+        foreach (array_slice($groups, 0, self::MOST) as $group) {
+            $points[] = ['label' => $group['alike'] === null ? '–' : $scene->show($group['alike']), 'value' => self::plain($group['total']), 'text' => $scene->show($group['total'])];
+        }
+
+        return $points;
+    }
+
+    /** The length of a bar: money in its main unit, a duration in minutes. */
+    private static function plain(mixed $value): int|float
+    {
+        return match (true) {
+            is_int($value), is_float($value) => $value,
+            $value instanceof Money => $value->minor / 10 ** Currency::digits($value->currency),
+            $value instanceof Duration => $value->seconds / 60,
+            default => 0,
+        };
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Lines;
+
+use Lanai\Core\Data\Values\Place;
+use Lanai\Core\Formula\Kind;
+use Lanai\Core\Runtime\Scene;
+use Lanai\Core\Script\Blank;
+use Lanai\Core\Script\Clause;
+use Lanai\Core\Script\Fits\FormulaFit;
+use Lanai\Core\Script\Fits\TextFit;
+use Lanai\Core\Script\Sentence;
+
+/** A place, on a plain map of the world's shores, with its coordinates. */
+final readonly class MapLine implements Line
+{
+    use Placed;
+
+    public function __construct(public string $of, public string $saying = '', public Placing $placing = new Placing)
+    {
+    }
+
+    public static function sentence(): Sentence
+    {
+        return Sentence::of('Map of', new Blank('of', FormulaFit::giving(Kind::Place)))->clauses(Clause::of('saying', 'with words', new Blank('saying', new TextFit)), ...Placing::clauses());
+    }
+
+    public function draw(Scene $scene): array
+    {
+        $place = $scene->value($this->of, 'of');
+
+        return ['place' => $place instanceof Place ? ['latitude' => $place->latitude, 'longitude' => $place->longitude] : null, 'text' => $scene->text($this->saying, 'saying')];
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Lines;
+
+use Lanai\Core\Blueprint\Field;
+use Lanai\Core\Blueprint\Table;
+use Lanai\Core\Data\Sort;
+use Lanai\Core\Formula\Kind;
+use Lanai\Core\Formula\Term;
+use Lanai\Core\Formula\Type;
+use Lanai\Core\Runtime\Scene;
+use Lanai\Core\Script\Names;
+
+/** What a person chose of what a list offers: words to search for, an order, and a value for some fields. */
+final readonly class Narrowing
+{
+    private const MOST_CHIPS = 40;
+
+    /**
+     * @param  list<array{by: string, label: string}>  $orders  what can be chosen
+     * @param  list<array{field: string, label: string, chosen: string, choices: list<array{id: string, label: string}>}>  $chips
+     */
+    private function __construct(public string $search, public string $order, public array $orders, public array $chips, public ?Sort $sort, public ?Term $condition)
+    {
+    }
+
+    public static function of(ListLine $list, Table $table, Scene $scene): self
+    {
+        $visit = $scene->visit;
+        $order = $list->orders === [] ? '' : ($visit->orders[$scene->at] ?? '');
+        $orders = [];
+        $sort = null;
+        foreach ($list->orders as $name) {
+            $field = $table->field($name);
+            $term = $field === null ? null : ($field->hasColumn() ? Term::column(0, $field) : $scene->term($table, $field->formula()));
+            if ($field === null || $term === null) {
+                continue;
+            }
+            $key = Names::inFormula($field->name);
+            array_push($orders, ['by' => $key, 'label' => $field->name], ['by' => "-$key", 'label' => "$field->name, the other way"]);
+            if (ltrim($order, '-') === $key) {
+                $sort = Sort::byTerm($term, $order[0] !== '-');
+            }
+        }
+        $chips = [];
+        $conditions = [];
+        foreach ($list->chips as $name) {
+            $field = $table->field($name);
+            if ($field === null || ! $field->hasColumn()) {
+                continue;
+            }
+            $key = Names::inFormula($field->name);
+            $choices = $field->type->control() === 'switch' ? [['id' => 'yes', 'label' => $field->name]] : array_slice($scene->choices($field->type), 0, self::MOST_CHIPS);
+            $chosen = $visit->chips[$scene->at][$key] ?? '';
+            $chips[] = ['field' => $key, 'label' => $field->name, 'chosen' => $chosen, 'choices' => $choices];
+            $condition = $chosen === '' ? null : self::chosen($field, $chosen, $scene);
+            $conditions = $condition === null ? $conditions : [...$conditions, $condition];
+        }
+
+        return new self($list->searchable ? mb_substr($visit->finds[$scene->at] ?? '', 0, 200) : '', $sort === null ? '' : $order, $orders, $chips, $sort, $conditions === [] ? null : Term::all(...$conditions));
+    }
+
+    public function narrows(): bool
+    {
+        return $this->search !== '' || $this->condition !== null;
+    }
+
+    private static function chosen(Field $field, string $id, Scene $scene): ?Term
+    {
+        $yesNo = Type::of(Kind::YesNo);
+        $value = match (true) {
+            $field->linksTo() !== '' => ctype_digit($id) ? $scene->reader->row($field->linksTo(), (int) $id) : null,
+            $field->type->control() === 'switch' => true,
+            default => $id,
+        };
+
+        return $value === null ? null : Term::operator('==', $yesNo, Term::column(0, $field), Term::value($value, $field->valueType()));
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Lines;
+
+/** A line that can say where and when it stands. */
+trait Placed
+{
+    public function placing(): Placing
+    {
+        return $this->placing;
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Lines;
+
+use Lanai\Core\Blueprint\ListOf;
+use Lanai\Core\Effects\Effect;
+use Lanai\Core\Effects\Effects;
+use Lanai\Core\Script\Blank;
+use Lanai\Core\Script\Block;
+use Lanai\Core\Script\Clause;
+use Lanai\Core\Script\Fits\TextFit;
+use Lanai\Core\Script\HasSentence;
+use Lanai\Core\Script\Sentence;
+
+/** What can be done with an item of a list by swiping it; a menu on the item offers the same. */
+final readonly class Swipe implements HasSentence
+{
+    /** @param  list<Effect>  $tapped */
+    public function __construct(public string $label, public bool $dangerous = false, #[ListOf(Effect::class)] public array $tapped = [])
+    {
+    }
+
+    public static function sentence(): Sentence
+    {
+        return Sentence::of('swiped', new Blank('label', new TextFit))->clauses(Clause::flag('dangerous', 'dangerous'))->below(new Block('tapped', 'tapped:', Effects::family(), 'what it does'));
+    }
+}

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Runtime;
+
+use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Effects\Effect;
+use Lanai\Core\Effects\Patient;
+use Lanai\Core\Lines\Holding;
+use Lanai\Core\Lines\Line;
+use Lanai\Core\Lines\Lines;
+use Lanai\Core\Lines\Tappable;
+
+/** Draws lines as nodes of the view tree, and finds the line again that stands behind one. */
+final class Drawing
+{
+    /**
+     * @param  list<Line>  $lines
+     * @param  string  $at  where the list of lines stands
+     * @return list<array<string, mixed>>
+     */
+    public static function nodes(array $lines, string $at, Scene $scene): array
+    {
+        $nodes = [];
+        foreach ($lines as $i => $line) {
+            $here = $scene->at("$at/$i");
+            if (self::shown($line, $here)) {
+                $enabled = $line->placing()->enabled === '' || $here->yes($line->placing()->enabled) ? [] : ['enabled' => false];
+                $queues = $line instanceof Tappable && self::waits($line->effects()) ? ['queues' => true] : [];
+                $nodes[] = ['kind' => Lines::family()->kindOf($line), 'at' => $here->at] + $line->draw($here) + $line->placing()->drawn() + $enabled + $queues;
+            }
+        }
+
+        return $nodes;
+    }
+
+    /**
+     * The nodes in a holding line, by the place inside of it.
+     *
+     * @return array<string, list<array<string, mixed>>>
+     */
+    public static function inside(Holding $line, Scene $scene): array
+    {
+        $places = [];
+        foreach ($line->inside($scene) as [$place, $lines, $inner]) {
+            $places[$place] = self::nodes($lines, $scene->at.$place, $inner);
+        }
+
+        return $places;
+    }
+
+    /**
+     * The line behind a node, with what it knows; null where none stands there now.
+     *
+     * @param  list<Line>  $lines
+     * @param  string  $at  where the list of lines stands
+     * @return array{Line, Scene}|null
+     *
+     * @throws Refused where it, or what it stands in, is not shown or not enabled now
+     */
+    public static function find(string $wanted, array $lines, string $at, Scene $scene): ?array
+    {
+        foreach ($lines as $i => $line) {
+            $here = $scene->at("$at/$i");
+            $inside = $line instanceof Holding && str_starts_with($wanted, $here->at) && in_array($wanted[strlen($here->at)] ?? '', ['/', '@', '='], true);
+            if ($wanted !== $here->at && ! $inside) {
+                continue;
+            }
+            if (! self::shown($line, $here) || ($line->placing()->enabled !== '' && ! $here->yes($line->placing()->enabled))) {
+                throw new Refused('This is not possible any more.');
+            }
+            if ($wanted === $here->at) {
+                return [$line, $here];
+            }
+            foreach ($line instanceof Holding ? $line->inside($here) : [] as [$place, $children, $inner]) {
+                if (str_starts_with($wanted, $here->at.$place.'/')) {
+                    return self::find($wanted, $children, $here->at.$place, $inner);
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * All lines, those inside of others too, in the order of the page.
+     *
+     * @param  list<Line>  $lines
+     * @return iterable<Line>
+     */
+    public static function all(array $lines, Blueprint $blueprint, int $depth = 0): iterable
+    {
+        foreach ($lines as $line) {
+            yield $line;
+            if ($line instanceof Holding && $depth < 20) {
+                yield from self::all($line->held($blueprint), $blueprint, $depth + 1);
+            }
+        }
+    }
+
+    /** @param  list<Effect>  $effects */
+    private static function waits(array $effects): bool
+    {
+        return $effects !== [] && array_filter($effects, fn (Effect $e): bool => ! $e instanceof Patient) === [];
+    }
+
+    private static function shown(Line $line, Scene $scene): bool
+    {
+        $placing = $line->placing();
+
+        return ($scene->visit === null || $placing->shownOn($scene->visit)) && ($placing->if === '' || $scene->yes($placing->if));
+    }
+}

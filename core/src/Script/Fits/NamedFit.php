@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Script\Fits;
+
+use Closure;
+use Lanai\Core\Blueprint\AppValue;
+use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Blueprint\Piece;
+use Lanai\Core\Blueprint\Routine;
+use Lanai\Core\Lines\Sheet;
+use Lanai\Core\Runtime\Drawing;
+use Lanai\Core\Script\Choice;
+use Lanai\Core\Script\Cursor;
+use Lanai\Core\Script\Fit;
+use Lanai\Core\Script\Scope;
+
+/** Something of the app by its name: a piece, a routine, a value, or a sheet of the screen. */
+final readonly class NamedFit implements Fit
+{
+    /** @param  Closure(Blueprint): list<string>  $names */
+    private function __construct(public string $what, private Closure $names)
+    {
+    }
+
+    public static function piece(): self
+    {
+        return new self('piece', fn (Blueprint $b): array => array_map(fn (Piece $p): string => $p->name, $b->pieces));
+    }
+
+    public static function routine(): self
+    {
+        return new self('routine', fn (Blueprint $b): array => array_map(fn (Routine $r): string => $r->name, $b->routines));
+    }
+
+    public static function value(): self
+    {
+        return new self('value', fn (Blueprint $b): array => array_map(fn (AppValue $v): string => $v->name, $b->values));
+    }
+
+    public static function sheet(): self
+    {
+        return new self('sheet', function (Blueprint $b): array {
+            $names = [];
+            foreach ($b->screens as $screen) {
+                foreach (Drawing::all($screen->lines, $b) as $line) {
+                    if ($line instanceof Sheet) {
+                        $names[] = $line->name;
+                    }
+                }
+            }
+
+            return array_values(array_unique($names));
+        });
+    }
+
+    public function kind(): string
+    {
+        return 'named';
+    }
+
+    public function inWords(Scope $scope): string
+    {
+        return "the name of a $this->what";
+    }
+
+    public function print(mixed $value, array $stops): string
+    {
+        return NameFit::written($value);
+    }
+
+    public function read(Cursor $cursor, array $stops): ?string
+    {
+        return $cursor->name("the name of a $this->what");
+    }
+
+    public function choices(Scope $scope): array
+    {
+        return array_map(fn (string $name): Choice => new Choice(NameFit::written($name)), ($this->names)($scope->blueprint));
+    }
+}

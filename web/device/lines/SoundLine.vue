@@ -1,0 +1,14 @@
+<script setup lang="ts">
+import type { SoundNode } from '../../contracts/view'
+import { media } from '../entry'
+
+defineProps<{ node: SoundNode }>()
+</script>
+
+<template>
+  <div class="sound">
+    <span class="sound-title">{{ node.title }}</span>
+    <audio v-if="node.media" controls preload="none" :src="media(node.media)" :aria-label="node.title" />
+    <p v-else class="empty">There is no sound to play.</p>
+  </div>
+</template>

@@ -1,0 +1,12 @@
+<script setup lang="ts">
+import type { WebPageNode } from '../../contracts/view'
+
+defineProps<{ node: WebPageNode }>()
+</script>
+
+<template>
+  <div class="web-page">
+    <iframe v-if="node.address" :src="node.address" :title="node.title" sandbox="allow-scripts allow-forms allow-popups" referrerpolicy="no-referrer" loading="lazy" />
+    <p v-else class="empty">There is no page to show.</p>
+  </div>
+</template>

@@ -1,0 +1,16 @@
+import type { Node, Placing } from '../contracts/view'
+import { form } from './form'
+
+const length = (size?: string) => (!size ? undefined : size === 'content' ? 'fit-content' : size.endsWith('%') ? size.replace(' ', '') : `${parseInt(size)}px`)
+
+/** The style of a node's place: its width and height, and whether it stands in the middle. */
+export function placed(placing?: Placing): Record<string, string | undefined> {
+  if (!placing) return {}
+  const width = length((form.value === 'tablet' && placing.tabletWidth) || placing.width)
+  return { width, flex: width ? 'none' : undefined, height: length(placing.height), minHeight: placing.height ? '0' : undefined, marginInline: placing.centred && width ? 'auto' : undefined, textAlign: placing.centred ? 'center' : undefined }
+}
+
+/** Kinds that look after their own taps. */
+const OWN = ['button', 'link', 'iconButton', 'floatingButton', 'menu', 'list', 'input', 'addForm', 'changeForm']
+
+export const tappable = (node: Node): boolean => !OWN.includes(node.kind) && 'taps' in node && node.taps === true && node.enabled !== false
