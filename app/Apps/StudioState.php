@@ -8,6 +8,7 @@ use App\Models\App;
 use App\Records\DataSet;
 use App\Records\EloquentRecordStore;
 use App\Records\SchemaFollower;
+use Illuminate\Support\Facades\Cache;
 use Lanai\Core\Blueprint\AppValue;
 use Lanai\Core\Blueprint\Asset;
 use Lanai\Core\Blueprint\Blueprint;
@@ -21,6 +22,7 @@ use Lanai\Core\Data\Query;
 use Lanai\Core\Data\Row;
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Findings;
+use Lanai\Core\Findings\Memo;
 use Lanai\Core\Findings\Pairs;
 use Lanai\Core\Findings\Reading;
 use Lanai\Core\Findings\Station;
@@ -44,7 +46,7 @@ final class StudioState
         $blueprint = $app->revision->read();
         $data = $blueprint->data();
         $reading = Reading::of($blueprint, $app->lastApprovedBuild(), self::counts($app, $blueprint));
-        $findings = Findings::in($reading);
+        $findings = self::findings($app, $reading);
         $words = self::words($reading);
 
         return [
@@ -111,6 +113,19 @@ final class StudioState
         $nodes = Prose::nodes($data[$key] ?? []);
 
         return array_map(fn (array $node, int $i): array => ['at' => "/$key/$i", 'name' => is_string($node['name'] ?? null) ? $node['name'] : '', 'lines' => self::lines(Prose::of($node, $class, "/$key/$i"), $words)], $nodes, array_keys($nodes));
+    }
+
+    /** @return list<Finding> what was found on a screen before is not looked for again while its sentences stay as they are */
+    private static function findings(App $app, Reading $reading): array
+    {
+        $kept = Cache::get("findings:$app->id");
+        $memo = new Memo(is_array($kept) ? $kept : []);
+        $findings = Findings::in($reading, $memo);
+        if ($memo->grew()) {
+            Cache::put("findings:$app->id", $memo->used, 86400);
+        }
+
+        return $findings;
     }
 
     /** @return array<string, mixed> */

@@ -28,6 +28,24 @@ for (const colorScheme of ['light', 'dark'] as const) {
       await page.waitForTimeout(900)
       await nothingSerious(page, station)
     }
+    const app = /apps\/(\d+)/.exec(page.url())?.[1]
+    for (const part of ['map', 'theme', 'assets', 'routines']) {
+      await page.goto(`/apps/${app}/screens/${part}`)
+      await expect(page.getByText('Footprints').first()).toBeVisible()
+      await page.waitForTimeout(900)
+      await nothingSerious(page, part)
+    }
+    await page.goto(`/deck/${app}`)
+    for (const [screen, args] of [['discover', []], ['post', [1]], ['profile', []], ['settings', []], ['welcome', []], ['spots', []], ['offer', []]] as [string, number[]][]) {
+      const shown = page.waitForResponse((answer) => answer.url().endsWith('/view') && answer.request().postDataJSON().screen === screen)
+      await page.evaluate(([screen, args, dark]) => {
+        window.postMessage({ lanai: 'set', choice: { person: 1, dark } }, location.origin)
+        window.postMessage({ lanai: 'open', screen, args }, location.origin)
+      }, [screen, args, colorScheme === 'dark'] as const)
+      await shown
+      await page.waitForTimeout(400)
+      await nothingSerious(page, screen)
+    }
     await page.goto('/a/saltlark')
     await page.getByText('Dawn dip').click()
     await expect(page.getByText('Who is coming')).toBeVisible()

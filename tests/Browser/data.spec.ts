@@ -316,7 +316,7 @@ test('colours are judged while they are chosen', async ({ page }) => {
   await signUp(page, 'Dana')
   await page.getByLabel('Name of a new app').fill('Chalk')
   await page.getByRole('button', { name: 'Begin it' }).click()
-  await page.getByRole('button', { name: 'Colours' }).click()
+  await page.getByRole('button', { name: 'The look' }).click()
   await fillBlank(page, /^a colour: #13292B/, '#9AA5A6')
   await expect(page.locator('.line-findings')).toContainText('4.5:1 is the least that can be read well')
   await page.locator('.line-findings').getByRole('button', { name: /^Use #/ }).click()
@@ -344,7 +344,7 @@ test('tabs, screens and clauses are added by pointing', async ({ page }) => {
   await page.locator('.filler-field').press('Enter')
   await expect(line).toContainText(', if 1 is less than 2')
 
-  await page.getByRole('button', { name: 'Tabs', exact: true }).click()
+  await page.getByRole('button', { name: 'Tabs and menu' }).click()
   await page.getByRole('button', { name: 'Add a tab' }).click()
   await page.locator('.picks').getByText('Beacon').click()
   await fillBlank(page, /^label: /, 'Beacon')

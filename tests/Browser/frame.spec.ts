@@ -79,6 +79,7 @@ test('when the server does not answer, what was typed stays and the reason is to
 
 test('the deck shows live when asked, and nobody chooses who they are there', async ({ page }) => {
   await openDemo(page)
+  await page.getByRole('button', { name: 'More of this device' }).click()
   await page.getByLabel('Data set').selectOption('live')
   await expect(page.getByLabel('Signed in as')).toBeDisabled()
   await expect(device(page).getByText(/never go in alone/)).toBeVisible()

@@ -20,6 +20,13 @@ test('pictures of the main views, from the demo data', async ({ browser }) => {
   await page.screenshot({ path: `${folder}/blank.png` })
   await page.keyboard.press('Escape')
 
+  await page.getByRole('button', { name: 'Map of the ways' }).click()
+  await page.getByRole('button', { name: 'One more device' }).click()
+  await expect(page.locator('.way-screen')).toHaveCount(14)
+  await page.waitForTimeout(1800)
+  await page.screenshot({ path: `${folder}/ways.png` })
+  await page.getByRole('button', { name: 'Put this device away' }).click()
+
   await page.getByRole('button', { name: /^Data:/ }).click()
   await page.getByRole('navigation', { name: 'Tables' }).getByRole('button', { name: 'Spots' }).click()
   await expect(page.getByRole('gridcell', { name: 'Name of row 6' })).toBeVisible()

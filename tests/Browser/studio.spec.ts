@@ -86,9 +86,11 @@ test('pointing works in both directions', async ({ page }) => {
   await expect(device(page).locator('.pointed')).toContainText('never go in alone')
 
   await device(page).getByRole('button', { name: 'Spots' }).click()
-  await device(page).getByText('Gannet Slip').hover()
+  await page.getByRole('button', { name: 'Where from?' }).click()
+  await device(page).getByText('Gannet Slip').click()
   await expect(page.locator('.footprints')).toContainText('Where this comes from')
-  await expect(page.locator('.footprints')).toContainText('Name of Spots 2')
+  await expect(page.locator('.footprints')).toContainText('stored in Spots, row 2, Name: Gannet Slip')
+  await expect(device(page).getByRole('heading', { level: 1 })).toHaveText('Spots')
   await device(page).getByText('Gannet Slip').click({ modifiers: ['Alt'] })
   await expect(page.locator('[data-line="/screens/3/lines/0"]')).toBeFocused()
 })

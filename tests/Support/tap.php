@@ -2,7 +2,8 @@
 
 declare(strict_types=1);
 
-// Taps "Count me in" on the first swim of an app's sandbox: tap.php FOLDER APP NAME. Prints "done" or "refused".
+// Taps "Count me in" on the first swim of an app's sandbox: tap.php FOLDER APP NAME PEOPLE, once for each of so many people,
+// one right after the other. Prints how many were in and how many were refused.
 
 use App\Models\App;
 use App\Records\DataSet;
@@ -15,13 +16,18 @@ use Lanai\Core\Runtime\Trail;
 use Lanai\Core\Runtime\Visit;
 
 require __DIR__.'/../../vendor/autoload.php';
-[, $folder, $id, $name] = $argv;
+[, $folder, $id, $name, $people] = $argv;
 $laravel = require __DIR__.'/../../bootstrap/app.php';
 $laravel->make(Kernel::class)->bootstrap();
 config(['lanai.apps' => $folder]);
 $app = new App;
 $app->id = (int) $id;
 $blueprint = Blueprint::fromData(json_decode((string) file_get_contents("$folder/blueprint.json"), true));
-$visit = new Visit(new Moment(new DateTimeImmutable, new DateTimeZone('UTC')), 'swim', [1], null, ['name' => $name]);
-$outcome = (new Player($blueprint, new EloquentRecordStore($app, DataSet::Sandbox, $blueprint)))->tap($visit, '/screens/1/lines/6', null, '', Trail::none());
-echo $outcome->refused === '' && $outcome->errors === [] ? 'done' : 'refused';
+$player = new Player($blueprint, new EloquentRecordStore($app, DataSet::Sandbox, $blueprint));
+$in = $refused = 0;
+for ($n = 1; $n <= (int) $people; $n++) {
+    $visit = new Visit(new Moment(new DateTimeImmutable, new DateTimeZone('UTC')), 'swim', [1], null, ['name' => "$name.$n"]);
+    $outcome = $player->tap($visit, '/screens/1/lines/6', null, "$name.$n", Trail::none());
+    $outcome->refused === '' && $outcome->errors === [] ? $in++ : $refused++;
+}
+echo json_encode(['in' => $in, 'refused' => $refused]);

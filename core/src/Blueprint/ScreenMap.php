@@ -91,9 +91,9 @@ final readonly class ScreenMap implements \JsonSerializable
     }
 
     /** @return list<array{int, int, string}> from, to, and where the effect stands */
-    public static function ways(Blueprint $blueprint): array
+    public static function ways(Blueprint $blueprint, ?Walk $walk = null): array
     {
-        $walk = Walk::through($blueprint);
+        $walk ??= Walk::through($blueprint);
         $homes = self::homes($walk);
         $ways = [];
         foreach ($walk->nodesOf(GoToScreen::class) as $goTo) {
@@ -128,6 +128,10 @@ final readonly class ScreenMap implements \JsonSerializable
         $first = $blueprint->firstScreen();
         $open = array_map(fn (Tab|MenuEntry $t): ?int => $blueprint->screenIndex($t->screen), [...$blueprint->tabs, ...$blueprint->menu]);
         array_unshift($open, $first === null ? null : $blueprint->screenIndex($first->name));
+        $to = [];
+        foreach ($ways as [$a, $b]) {
+            $to[$a][] = $b;
+        }
         $steps = [];
         $step = 0;
         while ($open !== []) {
@@ -138,7 +142,7 @@ final readonly class ScreenMap implements \JsonSerializable
                     $next[] = $i;
                 }
             }
-            $open = array_map(fn (array $w): int => $w[1], array_values(array_filter($ways, fn (array $w): bool => in_array($w[0], $next, true))));
+            $open = array_merge(...array_map(fn (int $i): array => $to[$i] ?? [], $next));
             $step++;
         }
 

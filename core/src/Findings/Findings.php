@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Findings;
 
-/** The rules there are, and what they say of an app. A new rule is registered here. */
+use Lanai\Core\Blueprint\Pointer;
+use Lanai\Core\Script\Prose;
+
 final class Findings
 {
     /** @return list<Rule> */
@@ -25,6 +27,11 @@ final class Findings
             new Rules\ButtonWithoutEffect,
             new Rules\RemovedWithoutAsking,
             new Rules\LoweredNeverRaised,
+            new Rules\UsesRemovedRow,
+            new Rules\RoutineInCircles,
+            new Rules\AddedWithoutPerson,
+            new Rules\EverybodysRows,
+            new Rules\ScreensWithoutExit,
             new Rules\PictureWithoutDescription,
             new Rules\LowContrast,
             new Rules\PackageId,
@@ -38,16 +45,51 @@ final class Findings
     }
 
     /** @return list<Finding> in the order of the rules, those that block first */
-    public static function in(Reading $reading): array
+    public static function in(Reading $reading, Memo $memo = new Memo): array
     {
         $found = [];
+        $local = self::byScreen($reading, $memo);
         foreach (self::rules() as $rule) {
-            foreach ($rule->look($reading) as $finding) {
+            foreach ($rule instanceof OfOneScreen ? $local[$rule::class] ?? [] : $rule->look($reading) as $finding) {
                 $found[] = $finding;
             }
         }
         usort($found, fn (Finding $a, Finding $b): int => $b->blocks <=> $a->blocks);
 
         return $found;
+    }
+
+    /**
+     * What the rules of one screen find, screen by screen: only those that read differently are looked at.
+     *
+     * @return array<class-string<Rule>, list<Finding>>
+     */
+    private static function byScreen(Reading $reading, Memo $memo): array
+    {
+        $rules = array_filter(self::rules(), fn (Rule $r): bool => $r instanceof OfOneScreen);
+        $data = $reading->blueprint->data();
+        $screens = Prose::nodes($data['screens'] ?? []);
+        $around = hash('xxh128', serialize([array_diff_key($data, ['screens' => true]), array_map(fn (array $s): array => [$s['name'] ?? '', $s['about'] ?? []], $screens)]));
+        $found = [];
+        foreach ($reading->parts() as $screen => $part) {
+            $own = $screen === '' ? '' : serialize($screens[(int) Pointer::last($screen)]);
+            $all = $memo->of(hash('xxh128', "$around $screen $own"), function () use ($rules, $part): array {
+                $all = [];
+                foreach ($rules as $rule) {
+                    array_push($all, ...$rule->look($part));
+                }
+
+                return $all;
+            });
+            foreach ($all as $finding) {
+                $found[$finding->rule][] = $finding;
+            }
+        }
+        $byClass = [];
+        foreach ($rules as $rule) {
+            $byClass[$rule::class] = $found[substr((string) strrchr($rule::class, '\\'), 1)] ?? [];
+        }
+
+        return $byClass;
     }
 }

@@ -31,4 +31,10 @@ final readonly class Reading
     {
         return $this->walk->nodesOf(GoToScreen::class);
     }
+
+    /** @return array<string, self> the app in parts, each with the nodes of one screen only; '' for all that stands outside of screens */
+    public function parts(): array
+    {
+        return array_map(fn (Walk $walk): self => new self($this->blueprint, $walk, $this->lastBuild, $this->rows), $this->walk->byScreen());
+    }
 }

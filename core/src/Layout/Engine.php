@@ -41,7 +41,7 @@ final class Engine
         };
         $frame->height = $height ?? self::bounded($box->aspect !== null && $box->height === null ? $width / $box->aspect : $used + $box->padding->down(), $box->minHeight, $box->maxHeight);
         // What a least height adds is room to stretch, to grow and to centre in.
-        if ($height === null && $box->flow !== 'grid' && $frame->height - $box->padding->down() > $used + 0.001 && $flowing !== []) {
+        if ($height === null && $box->flow !== 'grid' && ! self::isLoose($box) && $frame->height - $box->padding->down() > $used + 0.001 && $flowing !== []) {
             $frame->children = [];
             $this->{$box->flow}($box, $frame, $flowing, $room, $frame->height - $box->padding->down());
         }
@@ -52,6 +52,35 @@ final class Engine
         }
 
         return $frame;
+    }
+
+    /** A box that was laid out, now so much higher; it is laid out again only where that moves something in it. */
+    private function stretched(Box $box, Frame $frame, float $height): Frame
+    {
+        if (! self::isLoose($box)) {
+            return $this->lay($box, $frame->width, $height);
+        }
+        $frame->height = max($box->padding->down(), self::bounded($height, $box->minHeight, $box->maxHeight));
+
+        return $frame;
+    }
+
+    /** Whether more height moves nothing in the box: a text, an empty one, or a column that begins at the top and does not grow. */
+    private static function isLoose(Box $box): bool
+    {
+        if ($box->text !== null || $box->children === []) {
+            return true;
+        }
+        if ($box->flow !== 'column' || $box->justify !== 'start') {
+            return false;
+        }
+        foreach ($box->children as $child) {
+            if ($child->grow > 0 || $child->shrink > 0 || $child->pins !== null || $child->height?->unit === '%') {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** @param  list<Box>  $children @return float the height that they take */
@@ -139,7 +168,7 @@ final class Engine
             foreach ($in as $i => $child) {
                 $free = $tall - $child->margin->down() - $laid[$i]->height;
                 if (($child->alignSelf ?? $box->align) === 'stretch' && $child->height === null && $child->aspect === null && ! $child->middle && abs($free) > 0.001) {
-                    $laid[$i] = $this->lay($child, $laid[$i]->width, max(0.0, $tall - $child->margin->down()));
+                    $laid[$i] = $this->stretched($child, $laid[$i], max(0.0, $tall - $child->margin->down()));
                     $free = $tall - $child->margin->down() - $laid[$i]->height;
                 }
                 $x += $child->margin->left;
@@ -161,9 +190,9 @@ final class Engine
         $y = $box->padding->top;
         foreach (array_chunk($children, $columns) as $number => $line) {
             $y += $number === 0 ? 0 : $box->gap;
-            $tall = max([0.0, ...array_map(fn (Box $c): float => $this->lay($c, $wide, null)->height, $line)]);
+            $tall = max([0.0, ...array_map(fn (Box $c): float => $this->lay($c, $wide, $this->high($c, $wide, null))->height, $line)]);
             foreach ($line as $i => $child) {
-                $laid = $this->lay($child, $wide, $tall);
+                $laid = $this->lay($child, $wide, $this->high($child, $wide, null) ?? $tall);
                 $laid->move($box->padding->left + $i * ($wide + $box->gap), $y);
                 $frame->children[] = $laid;
             }

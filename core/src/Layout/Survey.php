@@ -6,18 +6,18 @@ namespace Lanai\Core\Layout;
 
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Mend;
-use Lanai\Core\Layout\Tests\CutOff;
-use Lanai\Core\Layout\Tests\MostlyEmpty;
-use Lanai\Core\Layout\Tests\Overlap;
-use Lanai\Core\Layout\Tests\RunsOff;
-use Lanai\Core\Layout\Tests\TooSmallToHit;
-use Lanai\Core\Layout\Tests\WrapsBadly;
+use Lanai\Core\Layout\Checks\CutOff;
+use Lanai\Core\Layout\Checks\MostlyEmpty;
+use Lanai\Core\Layout\Checks\Overlap;
+use Lanai\Core\Layout\Checks\RunsOff;
+use Lanai\Core\Layout\Checks\TooSmallToHit;
+use Lanai\Core\Layout\Checks\WrapsBadly;
 
 /** One screen on all devices: its flaws, put together by what and where they are. */
 final class Survey
 {
-    /** @return list<Test> */
-    public static function tests(): array
+    /** @return list<Check> */
+    public static function checks(): array
     {
         return [new CutOff, new RunsOff, new Overlap, new WrapsBadly, new TooSmallToHit, new MostlyEmpty];
     }
@@ -37,8 +37,8 @@ final class Survey
                 continue;
             }
             $page = Page::frames($views[$device->form()], $device);
-            foreach (self::tests() as $test) {
-                foreach ($test->look($page, $device) as $flaw) {
+            foreach (self::checks() as $check) {
+                foreach ($check->look($page, $device) as $flaw) {
                     $flaws[] = $flaw;
                 }
             }

@@ -48,12 +48,12 @@ final readonly class Placing implements Flat
         return [
             Clause::of('if', 'shown only if', new Blank('if', FormulaFit::giving(Kind::YesNo))),
             Clause::of('only on', 'only on some devices', new Blank('on', ChoiceFit::of('phones, tablets, iOS or Android', self::WHERE))),
-            Clause::of('width', 'its width', new Blank('width', new SizeFit)),
-            Clause::of('on tablets width', 'its width on tablets', new Blank('tabletWidth', new SizeFit)),
-            Clause::of('height', 'its height', new Blank('high', new SizeFit)),
+            Clause::of('at width', 'its width', new Blank('width', new SizeFit)),
+            Clause::of('on tablets at width', 'its width on tablets', new Blank('tabletWidth', new SizeFit)),
+            Clause::of('at height', 'its height', new Blank('high', new SizeFit)),
             Clause::of('pinned to the', 'pinned to an edge', new Blank('pin', ChoiceFit::of('top or bottom', ['top' => 'top', 'bottom' => 'bottom']))),
             Clause::of('at a distance of', 'how far from the edge, in dp', new Blank('distance', NumberFit::whole(0, 200))),
-            Clause::flag('centred', 'centred'),
+            Clause::flag('centred', 'in the middle'),
         ];
     }
 

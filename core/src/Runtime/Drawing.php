@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Lanai\Core\Runtime;
 
 use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Effects\DoRoutine;
 use Lanai\Core\Effects\Effect;
 use Lanai\Core\Effects\Patient;
 use Lanai\Core\Lines\Holding;
+use Lanai\Core\Lines\InParts;
 use Lanai\Core\Lines\Line;
 use Lanai\Core\Lines\Lines;
 use Lanai\Core\Lines\Tappable;
@@ -27,7 +29,7 @@ final class Drawing
             $here = $scene->at("$at/$i");
             if (self::shown($line, $here)) {
                 $enabled = $line->placing()->enabled === '' || $here->yes($line->placing()->enabled) ? [] : ['enabled' => false];
-                $queues = $line instanceof Tappable && self::waits($line->effects()) ? ['queues' => true] : [];
+                $queues = $line instanceof Tappable && self::waits($line->effects(), $scene->blueprint) ? ['queues' => true] : [];
                 $nodes[] = ['kind' => Lines::family()->kindOf($line), 'at' => $here->at] + $line->draw($here) + $line->placing()->drawn() + $enabled + $queues;
             }
         }
@@ -63,14 +65,15 @@ final class Drawing
     {
         foreach ($lines as $i => $line) {
             $here = $scene->at("$at/$i");
+            $part = $line instanceof InParts && str_starts_with($wanted, "$here->at/");
             $inside = $line instanceof Holding && str_starts_with($wanted, $here->at) && in_array($wanted[strlen($here->at)] ?? '', ['/', '@', '='], true);
-            if ($wanted !== $here->at && ! $inside) {
+            if ($wanted !== $here->at && ! $inside && ! $part) {
                 continue;
             }
             if (! self::shown($line, $here) || ($line->placing()->enabled !== '' && ! $here->yes($line->placing()->enabled))) {
                 throw new Refused('This is not possible any more.');
             }
-            if ($wanted === $here->at) {
+            if ($wanted === $here->at || $part) {
                 return [$line, $here];
             }
             foreach ($line instanceof Holding ? $line->inside($here) : [] as [$place, $children, $inner]) {
@@ -99,10 +102,21 @@ final class Drawing
         }
     }
 
-    /** @param  list<Effect>  $effects */
-    private static function waits(array $effects): bool
+    /**
+     * Whether effects may as well be done later: they change rows and lead nowhere, those of their routines too.
+     *
+     * @param  list<Effect>  $effects
+     */
+    private static function waits(array $effects, Blueprint $blueprint, int $depth = 0): bool
     {
-        return $effects !== [] && array_filter($effects, fn (Effect $e): bool => ! $e instanceof Patient) === [];
+        foreach ($effects as $effect) {
+            $routine = $effect instanceof DoRoutine && $depth < 5 ? $blueprint->routineIndex($effect->routine) : null;
+            if (! $effect instanceof Patient && ($routine === null || ! self::waits($blueprint->routines[$routine]->does, $blueprint, $depth + 1))) {
+                return false;
+            }
+        }
+
+        return $effects !== [];
     }
 
     private static function shown(Line $line, Scene $scene): bool

@@ -16,8 +16,34 @@ final class Walk
     /** @var list<BlankSpot> */
     public array $blanks = [];
 
+    /** @var array<class-string, list<NodeSpot>> */
+    private array $byClass = [];
+
     private function __construct()
     {
+    }
+
+    /** @return array<string, self> what was walked, apart by the screen it stands on; '' for all that stands outside of screens */
+    public function byScreen(): array
+    {
+        $parts = ['' => new self];
+        foreach ($this->nodes as $spot) {
+            $part = $parts[self::screenOf($spot->at)] ??= new self;
+            $part->nodes[] = $spot;
+        }
+        foreach ($this->blanks as $spot) {
+            $part = $parts[self::screenOf($spot->at)] ??= new self;
+            $part->blanks[] = $spot;
+        }
+
+        return $parts;
+    }
+
+    private static function screenOf(string $at): string
+    {
+        $end = str_starts_with($at, '/screens/') ? strpos($at, '/', 9) : 0;
+
+        return $end === 0 ? '' : ($end === false ? $at : substr($at, 0, $end));
     }
 
     public static function through(Blueprint $blueprint): self
@@ -56,7 +82,7 @@ final class Walk
      */
     public function nodesOf(string $class): array
     {
-        return array_values(array_filter($this->nodes, fn (NodeSpot $n): bool => $n->is($class)));
+        return $this->byClass[$class] ??= array_values(array_filter($this->nodes, fn (NodeSpot $n): bool => $n->is($class)));
     }
 
     /**

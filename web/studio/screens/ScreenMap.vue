@@ -28,7 +28,7 @@ const ways = computed(() => (map.value?.ways ?? []).flatMap((way) => {
       <path v-for="way in ways" :key="way.from + way.to" :d="way.path" class="way" :class="{ back: way.back }" marker-end="url(#way-end)" />
       <foreignObject v-for="s in map.screens" :key="s.at" :x="s.x" :y="s.y" :width="WIDE" :height="HIGH">
         <button class="way-screen" :class="{ lost: s.step === null }" @click="emit('open', s.slug)">
-          <span class="way-picture"><ScreenThumb :picture="picture(s.at)" :name="s.name" /></span>
+          <span class="way-picture"><ScreenThumb :picture="picture(s.at)" /></span>
           <span>{{ s.name }}</span>
           <span v-if="s.step === null" class="small">nobody gets here</span>
         </button>

@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { useStudio } from '../frame/useStudio'
 import type { ScreenPicture } from '../frame/useSurvey'
 
-const props = defineProps<{ picture?: ScreenPicture | null; name: string }>()
+const props = defineProps<{ picture?: ScreenPicture | null }>()
 const studio = useStudio()
 const theme = computed(() => props.picture?.theme ?? {})
 const fills = computed<Record<string, string>>(() => ({ surface: theme.value.surface, button: theme.value.main, heading: theme.value.text, text: `color-mix(in srgb, ${theme.value.text} 55%, ${theme.value.surface})` }))
@@ -11,7 +11,7 @@ const media = (name?: string) => (!name ? '' : /^https?:/.test(name) ? name : `/
 </script>
 
 <template>
-  <svg class="thumb" :viewBox="`0 0 ${picture?.width ?? 390} ${picture?.height ?? 760}`" role="img" :aria-label="`Picture of ${name}`" :style="{ background: theme.background }">
+  <svg class="thumb" :viewBox="`0 0 ${picture?.width ?? 390} ${picture?.height ?? 760}`" aria-hidden="true" :style="{ background: theme.background }">
     <template v-if="picture">
       <template v-for="(part, i) in picture.parts" :key="i">
         <image v-if="part.kind === 'picture' && part.media" :href="media(part.media)" :x="part.x" :y="part.y" :width="part.width" :height="part.height" preserveAspectRatio="xMidYMid slice" />

@@ -85,7 +85,7 @@ async function double() {
     <nav class="side" aria-label="Screens">
       <h2 class="side-head">Screens</h2>
       <button v-for="s in ordered.reached" :key="s.at" class="side-entry side-screen" :aria-current="s.slug === part ? 'page' : undefined" @click="open(s.slug)">
-        <span class="side-picture"><ScreenThumb :picture="picture(s.at)" :name="s.name" /></span>
+        <span class="side-picture"><ScreenThumb :picture="picture(s.at)" /></span>
         <span class="side-words"><span>{{ s.name }}</span>
           <span v-if="s.about.length" class="small">about one {{ s.about.join(' and one ') }}</span>
           <span v-else-if="s.first" class="small">the first one</span></span>
@@ -94,7 +94,7 @@ async function double() {
       <template v-if="ordered.lost.length">
         <h2 class="side-head">Nobody gets here</h2>
         <button v-for="s in ordered.lost" :key="s.at" class="side-entry side-screen" :aria-current="s.slug === part ? 'page' : undefined" @click="open(s.slug)">
-          <span class="side-picture"><ScreenThumb :picture="picture(s.at)" :name="s.name" /></span>
+          <span class="side-picture"><ScreenThumb :picture="picture(s.at)" /></span>
           <span class="side-words"><span>{{ s.name }}</span></span>
           <i v-if="hasFindings(s.at)" class="dot" role="img" aria-label="has findings" />
         </button>

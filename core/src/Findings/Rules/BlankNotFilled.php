@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Lanai\Core\Findings\Rules;
 
 use Lanai\Core\Findings\Finding;
+use Lanai\Core\Findings\OfOneScreen;
 use Lanai\Core\Findings\Reading;
-use Lanai\Core\Findings\Rule;
 use Lanai\Core\Findings\Station;
 
-final class BlankNotFilled implements Rule
+final class BlankNotFilled implements OfOneScreen
 {
     public function holds(): string
     {

@@ -6,12 +6,17 @@ namespace Lanai\Core\Findings\Rules;
 
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Mend;
+use Lanai\Core\Findings\OfOneScreen;
 use Lanai\Core\Findings\Reading;
-use Lanai\Core\Findings\Rule;
 use Lanai\Core\Findings\Station;
 use Lanai\Core\Lines\ButtonLine;
+use Lanai\Core\Lines\Entry;
+use Lanai\Core\Lines\FloatingButton;
+use Lanai\Core\Lines\IconButton;
+use Lanai\Core\Lines\LinkLine;
+use Lanai\Core\Lines\Swipe;
 
-final class ButtonWithoutEffect implements Rule
+final class ButtonWithoutEffect implements OfOneScreen
 {
     public function holds(): string
     {
@@ -25,10 +30,11 @@ final class ButtonWithoutEffect implements Rule
 
     public function look(Reading $reading): iterable
     {
-        foreach ($reading->walk->nodesOf(ButtonLine::class) as $button) {
+        $buttons = [...$reading->walk->nodesOf(ButtonLine::class), ...$reading->walk->nodesOf(LinkLine::class), ...$reading->walk->nodesOf(IconButton::class), ...$reading->walk->nodesOf(FloatingButton::class), ...$reading->walk->nodesOf(Entry::class), ...$reading->walk->nodesOf(Swipe::class)];
+        foreach ($buttons as $button) {
             if (($button->data['tapped'] ?? []) === []) {
                 $mend = new Mend('Let it go back', [['op' => 'add', 'path' => "$button->at/tapped", 'value' => [['kind' => 'goBack']]]]);
-                yield Finding::warning(self::class, $button->at, "The button “{$button->text('label')}” does nothing when it is tapped.", $mend);
+                yield Finding::warning(self::class, $button->at, "The button “{$button->text($button->is(IconButton::class) ? 'icon' : 'label')}” does nothing when it is tapped.", $mend);
             }
         }
     }

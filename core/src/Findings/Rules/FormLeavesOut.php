@@ -7,15 +7,15 @@ namespace Lanai\Core\Findings\Rules;
 use Lanai\Core\Effects\AddRow;
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Mend;
+use Lanai\Core\Findings\OfOneScreen;
 use Lanai\Core\Findings\Reading;
-use Lanai\Core\Findings\Rule;
 use Lanai\Core\Findings\Station;
 use Lanai\Core\Lines\AddForm;
 use Lanai\Core\Script\NodeSpot;
 use Lanai\Core\Script\Prose;
 
 /** A form, or an effect that adds a row, that never gives a required field: it could never be saved. */
-final class FormLeavesOut implements Rule
+final class FormLeavesOut implements OfOneScreen
 {
     public function holds(): string
     {

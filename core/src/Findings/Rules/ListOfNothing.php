@@ -6,8 +6,8 @@ namespace Lanai\Core\Findings\Rules;
 
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Mend;
+use Lanai\Core\Findings\OfOneScreen;
 use Lanai\Core\Findings\Reading;
-use Lanai\Core\Findings\Rule;
 use Lanai\Core\Findings\Station;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
@@ -15,7 +15,7 @@ use Lanai\Core\Formula\Kind;
 use Lanai\Core\Lines\ListLine;
 
 /** A list of the rows of another row, where no link joins the two. */
-final class ListOfNothing implements Rule
+final class ListOfNothing implements OfOneScreen
 {
     public function holds(): string
     {

@@ -6,12 +6,12 @@ namespace Lanai\Core\Findings\Rules;
 
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Mend;
+use Lanai\Core\Findings\OfOneScreen;
 use Lanai\Core\Findings\Reading;
-use Lanai\Core\Findings\Rule;
 use Lanai\Core\Findings\Station;
 use Lanai\Core\Lines\ListLine;
 
-final class ListWithoutEmptyText implements Rule
+final class ListWithoutEmptyText implements OfOneScreen
 {
     public function holds(): string
     {

@@ -85,12 +85,12 @@ final class LoweredNeverRaised implements Rule
     {
         $tap = self::tap($spot->at);
 
-        return array_values(array_filter($others, fn (NodeSpot $o): bool => self::tap($o->at) === $tap));
+        return array_values(array_filter($others, fn (NodeSpot $o): bool => str_starts_with($o->at, $tap)));
     }
 
     private static function tap(string $at): string
     {
-        return preg_match('~^.*?/(?:tapped|saved)/~', $at, $found) ? $found[0] : $at;
+        return preg_match('~^.*?/(?:tapped|saved|does)/~', $at, $found) ? $found[0] : $at;
     }
 
     private static function linkTo(Table $table, Table $owner): string

@@ -6,8 +6,8 @@ namespace Lanai\Core\Findings\Rules;
 
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Mend;
+use Lanai\Core\Findings\OfOneScreen;
 use Lanai\Core\Findings\Reading;
-use Lanai\Core\Findings\Rule;
 use Lanai\Core\Findings\Station;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
@@ -17,7 +17,7 @@ use Lanai\Core\Script\Names;
 use Lanai\Core\Script\NodeSpot;
 
 /** A picture without words for people who cannot see it (WCAG 2.2, success criterion 1.1.1). */
-final class PictureWithoutDescription implements Rule
+final class PictureWithoutDescription implements OfOneScreen
 {
     public function holds(): string
     {

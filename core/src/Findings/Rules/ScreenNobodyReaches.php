@@ -26,7 +26,7 @@ final class ScreenNobodyReaches implements Rule
     public function look(Reading $reading): iterable
     {
         $blueprint = $reading->blueprint;
-        $ways = ScreenMap::ways($blueprint);
+        $ways = ScreenMap::ways($reading->blueprint, $reading->walk);
         $lost = array_values(array_diff(array_keys($blueprint->screens), array_keys(ScreenMap::steps($blueprint, $ways))));
         $behind = array_map(fn (array $way): int => $way[1], array_filter($ways, fn (array $way): bool => in_array($way[0], $lost, true)));
         $roots = array_diff($lost, $behind);

@@ -7,8 +7,8 @@ namespace Lanai\Core\Findings\Rules;
 use Lanai\Core\Effects\Assignment;
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Mend;
+use Lanai\Core\Findings\OfOneScreen;
 use Lanai\Core\Findings\Reading;
-use Lanai\Core\Findings\Rule;
 use Lanai\Core\Findings\Station;
 use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Formula\Nearest;
@@ -17,12 +17,13 @@ use Lanai\Core\Script\BlankSpot;
 use Lanai\Core\Script\Choice;
 use Lanai\Core\Script\Fits\FieldFit;
 use Lanai\Core\Script\Fits\FormulaFit;
+use Lanai\Core\Script\Fits\NamedFit;
 use Lanai\Core\Script\Fits\ScreenFit;
 use Lanai\Core\Script\Fits\TableFit;
 use Lanai\Core\Script\Fits\TextFit;
 
 /** Names that nothing has, and formulas that give the wrong type. */
-final class UnknownName implements Rule
+final class UnknownName implements OfOneScreen
 {
     public function holds(): string
     {
@@ -45,7 +46,7 @@ final class UnknownName implements Rule
                 yield from self::formula($fit, $spot);
             } elseif ($fit instanceof TextFit && ! $fit->plain) {
                 yield from self::template($spot);
-            } elseif ($fit instanceof TableFit || $fit instanceof ScreenFit || $fit instanceof FieldFit) {
+            } elseif ($fit instanceof TableFit || $fit instanceof ScreenFit || $fit instanceof FieldFit || $fit instanceof NamedFit) {
                 yield from self::name($fit, $spot);
             }
         }
@@ -81,7 +82,7 @@ final class UnknownName implements Rule
     }
 
     /** @return iterable<Finding> */
-    private static function name(TableFit|ScreenFit|FieldFit $fit, BlankSpot $spot): iterable
+    private static function name(TableFit|ScreenFit|FieldFit|NamedFit $fit, BlankSpot $spot): iterable
     {
         $known = array_map(fn (Choice $c): string => trim($c->text, '"'), $fit->choices($spot->scope));
         foreach ($known as $name) {

@@ -2,15 +2,15 @@
 
 declare(strict_types=1);
 
-namespace Lanai\Core\Layout\Tests;
+namespace Lanai\Core\Layout\Checks;
 
+use Lanai\Core\Layout\Check;
 use Lanai\Core\Layout\Device;
 use Lanai\Core\Layout\Flaw;
 use Lanai\Core\Layout\Frame;
-use Lanai\Core\Layout\Test;
 
 /** Something that can be tapped is smaller than 48 by 48 dp (Android accessibility guidance; WCAG 2.5.8 asks for 24 at least; both from memory). */
-final class TooSmallToHit implements Test
+final class TooSmallToHit implements Check
 {
     public const LEAST = 48;
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Lanai\Core\Layout;
 
 /** Looks for one kind of flaw in a screen that has been laid out. One class per kind. */
-interface Test
+interface Check
 {
     /** @return iterable<Flaw> */
     public function look(Frame $page, Device $device): iterable;

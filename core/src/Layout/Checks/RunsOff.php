@@ -2,15 +2,15 @@
 
 declare(strict_types=1);
 
-namespace Lanai\Core\Layout\Tests;
+namespace Lanai\Core\Layout\Checks;
 
+use Lanai\Core\Layout\Check;
 use Lanai\Core\Layout\Device;
 use Lanai\Core\Layout\Flaw;
 use Lanai\Core\Layout\Frame;
-use Lanai\Core\Layout\Test;
 
 /** Something runs off the side of the screen, where nobody can scroll to it. */
-final class RunsOff implements Test
+final class RunsOff implements Check
 {
     public function look(Frame $page, Device $device): iterable
     {

@@ -2,15 +2,15 @@
 
 declare(strict_types=1);
 
-namespace Lanai\Core\Layout\Tests;
+namespace Lanai\Core\Layout\Checks;
 
+use Lanai\Core\Layout\Check;
 use Lanai\Core\Layout\Device;
 use Lanai\Core\Layout\Flaw;
 use Lanai\Core\Layout\Frame;
-use Lanai\Core\Layout\Test;
 
 /** A text that must stay on its line does not fit, or what is in a box of a fixed height does not. */
-final class CutOff implements Test
+final class CutOff implements Check
 {
     public function look(Frame $page, Device $device): iterable
     {

@@ -2,15 +2,15 @@
 
 declare(strict_types=1);
 
-namespace Lanai\Core\Layout\Tests;
+namespace Lanai\Core\Layout\Checks;
 
+use Lanai\Core\Layout\Check;
 use Lanai\Core\Layout\Device;
 use Lanai\Core\Layout\Flaw;
 use Lanai\Core\Layout\Frame;
-use Lanai\Core\Layout\Test;
 
 /** A tablet shows a few things in a corner and leaves most of the screen empty. */
-final class MostlyEmpty implements Test
+final class MostlyEmpty implements Check
 {
     /** The share of the page that must be used (common practice, no source). */
     private const LEAST = 0.2;

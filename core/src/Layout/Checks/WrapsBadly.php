@@ -2,15 +2,15 @@
 
 declare(strict_types=1);
 
-namespace Lanai\Core\Layout\Tests;
+namespace Lanai\Core\Layout\Checks;
 
+use Lanai\Core\Layout\Check;
 use Lanai\Core\Layout\Device;
 use Lanai\Core\Layout\Flaw;
 use Lanai\Core\Layout\Frame;
-use Lanai\Core\Layout\Test;
 
 /** A word is broken in two, or the label of a button needs more than two lines. */
-final class WrapsBadly implements Test
+final class WrapsBadly implements Check
 {
     public function look(Frame $page, Device $device): iterable
     {

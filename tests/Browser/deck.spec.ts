@@ -1,0 +1,68 @@
+import { expect, test } from '@playwright/test'
+import { openDemo } from './founder'
+
+test('two people on two devices book one place, and each sees it at once', async ({ page }) => {
+  await openDemo(page)
+  await page.getByRole('button', { name: 'One more device' }).click()
+  const devices = page.locator('iframe[title="The app, running"]')
+  await expect(devices).toHaveCount(2)
+  const [ines, tomas] = [devices.nth(0).contentFrame(), devices.nth(1).contentFrame()]
+  await expect(tomas.getByText('Good morning, Tomas Lindqvist')).toBeVisible()
+  for (const one of [ines, tomas]) {
+    await one.getByText('Before breakfast').click()
+    await expect(one.getByText(/places? left/)).toBeVisible()
+  }
+  const before = parseInt(await tomas.getByText(/places? left/).innerText())
+  await ines.getByRole('button', { name: 'Count me in' }).click()
+  await expect(tomas.getByText(`${before - 1} place`)).toBeVisible({ timeout: 2000 })
+  await expect(page.locator('.footprints')).toContainText('Ines Okafor: Tapped')
+  await expect(page.locator('.footprints')).toContainText(`Places: ${before} → ${before - 1}`)
+  await page.getByRole('button', { name: 'One more device' }).click()
+  await expect(devices).toHaveCount(3)
+  await page.getByRole('button', { name: 'Put this device away' }).last().click()
+  await expect(devices).toHaveCount(2)
+})
+
+test('a device has its own size, text, habits, network and clock', async ({ page }) => {
+  await openDemo(page)
+  const frame = page.locator('iframe[title="The app, running"]').contentFrame()
+  await expect(frame.getByText('Dawn dip')).toBeVisible()
+  await page.getByLabel('Device', { exact: true }).selectOption({ label: 'tablet' })
+  await expect(frame.locator('.device')).toHaveClass(/ios tablet/)
+  await page.getByRole('button', { name: 'More of this device' }).click()
+  await page.getByLabel('Platform').selectOption('android')
+  await expect(frame.locator('.device')).toHaveClass(/android/)
+  await page.getByLabel('Text size').selectOption('200')
+  expect(await frame.locator('.text').first().evaluate((e) => getComputedStyle(e).fontSize)).toBe('32px')
+  await page.getByLabel('Direction').selectOption('rtl')
+  expect(await frame.locator('html').getAttribute('dir')).toBe('rtl')
+  await page.getByLabel('Network').selectOption('none')
+  await frame.getByRole('button', { name: 'Spots' }).click()
+  await expect(frame.getByText(/There is no connection, and this screen/)).toBeVisible()
+  await page.getByLabel('Network').selectOption('slow')
+  await frame.getByRole('button', { name: 'Try again' }).click()
+  await expect(frame.getByText('Gannet Slip')).toBeVisible()
+  await page.getByLabel('Network').selectOption('good')
+  await page.mouse.click(560, 780)
+  await page.getByRole('button', { name: 'A day back' }).click()
+  await expect(page.getByRole('button', { name: 'Back to now' })).toBeVisible()
+  await page.getByRole('button', { name: 'Back to now' }).click()
+  await expect(page.getByRole('button', { name: 'The clock shows now' })).toBeVisible()
+})
+
+test('a tap made without a connection is kept, and done once when there is one', async ({ page }) => {
+  await openDemo(page)
+  const app = /apps\/(\d+)/.exec(page.url())?.[1]
+  const { app: { shareCode } } = await (await page.request.get(`/api/apps/${app}`, { headers: { Accept: 'application/json' } })).json()
+  await page.setViewportSize({ width: 390, height: 780 })
+  await page.goto(`/s/${shareCode}`)
+  await page.getByText('Lunch-hour lengths').first().click()
+  await page.getByLabel('Name').fill('Wilma Late')
+  await page.route('**/device/**', (route) => route.abort())
+  await page.getByRole('button', { name: 'Count me in' }).click()
+  await expect(page.locator('.message')).toContainText('This will be done as soon as there is one.')
+  await expect(page.locator('.offline')).toContainText('One thing waits to be done.')
+  await page.unroute('**/device/**')
+  await expect(page.locator('.list').getByText('Wilma Late')).toHaveCount(1, { timeout: 10_000 })
+  await expect(page.locator('.offline')).toHaveCount(0)
+})

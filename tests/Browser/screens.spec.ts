@@ -1,0 +1,123 @@
+import { expect, test } from '@playwright/test'
+import { device, openDemo, signUp } from './founder'
+
+test.use({ permissions: ['clipboard-read', 'clipboard-write'] })
+
+const line = (at: string) => `[data-line="${at}"]`
+
+test('lines are chosen together, moved, doubled, grouped, copied into another screen and made a piece', async ({ page }) => {
+  await signUp(page, 'Lines')
+  await page.getByLabel('Name of a new app').fill('Lines')
+  await page.getByRole('button', { name: 'Begin it' }).click()
+  await expect(page.getByText(/Saved, revision/)).toBeVisible()
+  await page.getByRole('button', { name: 'Add a line' }).click()
+  for (const text of ['Heading "One"', 'Text "Two"', 'Text "Three"']) {
+    await page.getByLabel('A new line').fill(text)
+    await page.keyboard.press('Enter')
+    await expect(page.locator('.surface')).toContainText(text.split('"')[1])
+    if (text !== 'Text "Three"') await page.getByRole('button', { name: 'Add a line' }).click()
+  }
+  await page.locator(line('/screens/0/lines/1')).focus()
+  await page.keyboard.press('Shift+ArrowDown')
+  await expect(page.getByRole('toolbar', { name: 'Chosen lines' })).toContainText('2 lines')
+  await page.keyboard.press('Alt+ArrowUp')
+  await expect(page.locator(line('/screens/0/lines/2'))).toContainText('One')
+  await page.keyboard.press('Control+c')
+  await expect.poll(() => page.evaluate(() => navigator.clipboard.readText())).toBe('Text "Two"\nText "Three"\n')
+  await page.getByRole('button', { name: 'Put them into a group' }).click()
+  await expect(page.locator(line('/screens/0/lines/0'))).toContainText('Group')
+  await expect(device(page).locator('.group .text')).toHaveText(['Two', 'Three'])
+  await page.locator(line('/screens/0/lines/1')).focus()
+  await page.keyboard.press('Control+v')
+  await expect(page.locator(line('/screens/0/lines/2'))).toContainText('Two')
+  await page.locator(line('/screens/0/lines/2')).focus()
+  await page.keyboard.press('Shift+ArrowDown')
+  await page.getByRole('button', { name: 'Make them a piece' }).click()
+  await page.getByLabel('The piece is called').fill('Both')
+  await page.keyboard.press('Enter')
+  await expect(page.locator(line('/screens/0/lines/2'))).toContainText('Piece')
+  await page.getByRole('button', { name: 'Pieces' }).click()
+  await expect(page.locator('.page')).toContainText('Three')
+  await page.keyboard.press('Control+z')
+  await page.keyboard.press('Control+z')
+  await expect(device(page).locator('.text')).toHaveText(['Two', 'Three'])
+})
+
+test('the map leads to screens, and what nobody reaches stands apart', async ({ page }) => {
+  await openDemo(page)
+  await page.getByRole('button', { name: 'Map of the ways' }).click()
+  await expect(page.locator('.way-screen')).toHaveCount(14)
+  await page.locator('.way-screen').filter({ hasText: 'Booking' }).click()
+  await expect(page.locator('.surface h1, .surface [data-line="/screens/6"]').first()).toContainText('Booking')
+  await page.getByRole('button', { name: 'Show it in the deck' }).click()
+  await expect(device(page).getByRole('button', { name: 'Cancel my place' })).toBeVisible()
+})
+
+test('an asset is uploaded, described, used by its name and told where', async ({ page }) => {
+  await signUp(page, 'Assets')
+  await page.getByLabel('Name of a new app').fill('Things')
+  await page.getByRole('button', { name: 'Begin it' }).click()
+  await page.getByRole('button', { name: 'Assets', exact: true }).click()
+  const png = Buffer.from('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==', 'base64')
+  await page.locator('input[type=file]').setInputFiles({ name: 'harbour-light.png', mimeType: 'image/png', buffer: png })
+  await expect(page.getByText('asset.harbourLight')).toBeVisible()
+  await page.getByLabel('Described as').fill('A lamp at the quay')
+  await page.getByLabel('Described as').press('Tab')
+  await page.getByRole('button', { name: /^Start/ }).click()
+  await page.getByRole('button', { name: 'Add a line' }).click()
+  await page.getByLabel('A new line').fill('Picture of asset.harbourLight, described as "A lamp"')
+  await page.keyboard.press('Enter')
+  await expect(device(page).getByRole('img', { name: 'A lamp' })).toBeVisible()
+  await page.getByRole('button', { name: 'Assets', exact: true }).click()
+  await page.getByLabel('Name', { exact: true }).fill('Quay lamp')
+  await page.getByLabel('Name', { exact: true }).press('Tab')
+  await expect(page.getByText('asset.quayLamp')).toBeVisible()
+  await expect(device(page).getByRole('img', { name: 'A lamp' })).toBeVisible()
+})
+
+test('a list is narrowed by its chips, put in order, and asked in the dark', async ({ page }) => {
+  await openDemo(page)
+  await device(page).getByRole('button', { name: 'Spots' }).click()
+  await expect(device(page).locator('.tiles .item')).toHaveCount(6)
+  await device(page).getByRole('button', { name: 'rock' }).click()
+  await expect(device(page).locator('.tiles .item').nth(0)).toBeVisible()
+  expect(await device(page).locator('.tiles .item').count()).toBeLessThan(6)
+  await device(page).getByRole('button', { name: 'rock' }).click()
+  await device(page).getByLabel('Order').selectOption({ label: 'Water, the other way' })
+  await expect(device(page).locator('.item-title').first()).toHaveText('The Old Lido')
+})
+
+test('a conversation keeps ones own words on the other side, and an answer joins it', async ({ page }) => {
+  await openDemo(page)
+  await device(page).getByRole('button', { name: 'Shore' }).click()
+  await device(page).getByText('Glass this morning').click()
+  await expect(device(page).locator('.item.own')).toHaveCount(1)
+  await device(page).getByLabel('Answer').fill('See you there')
+  await device(page).getByRole('button', { name: 'Answer' }).click()
+  await expect(device(page).locator('.item.own')).toHaveCount(2)
+  await device(page).getByRole('button', { name: 'More for Tomas Lindqvist' }).first().click()
+  await expect(device(page).getByRole('menuitem', { name: 'Copy' })).toBeFocused()
+  await page.keyboard.press('Escape')
+  await expect(device(page).getByRole('menuitem')).toHaveCount(0)
+})
+
+test('of ten thousand items only those near the window are drawn', async ({ page }) => {
+  await openDemo(page)
+  const app = /apps\/(\d+)/.exec(page.url())?.[1]
+  await page.route('**/view', async (route) => {
+    const answer = await (await route.fetch()).json()
+    const list = answer.view.nodes.find((node: { kind: string }) => node.kind === 'list')
+    list.layout = 'rows'
+    list.items = Array.from({ length: 10_000 }, (_, i) => ({ id: i + 1, title: `Swim ${i + 1}`, note: 'A long list' }))
+    answer.view.nodes = [list]
+    await route.fulfill({ json: answer })
+  })
+  await page.setViewportSize({ width: 390, height: 780 })
+  await page.goto(`/deck/${app}`)
+  await expect(page.getByText('Swim 1', { exact: true })).toBeVisible()
+  expect(await page.locator('.item').count()).toBeLessThan(60)
+  await expect(page.locator('li').first()).toHaveAttribute('aria-setsize', '10000')
+  await page.locator('main').evaluate((main) => main.scrollTo(0, main.scrollHeight))
+  await expect(page.getByText('Swim 10000', { exact: true })).toBeVisible()
+  expect(await page.locator('.item').count()).toBeLessThan(60)
+})
