@@ -45,7 +45,7 @@ for (const weight of WEIGHTS) {
   }
   const quote = (text) => `'${text.replaceAll('\\', '\\\\').replaceAll("'", "\\'")}'`
   const rows = (entries, perLine) => entries.map((entry, i) => (i % perLine ? ' ' : '\n        ') + entry + ',').join('')
-  lines.push(`    ${weight} => ['advances' => [${rows(Object.entries(advances).map(([code, wide]) => `${code} => ${wide}`), 16)}\n    ], 'pairs' => [${rows(Object.entries(kerns).map(([pair, move]) => `${quote(pair)} => ${move}`), 14)}\n    ]],`)
+  lines.push(`    ${weight} => ['advances' => [${rows(Object.entries(advances).map(([code, wide]) => `${code} => ${wide}`), 400)}\n    ], 'pairs' => [${rows(Object.entries(kerns).map(([pair, move]) => `${quote(pair)} => ${move}`), 400)}\n    ]],`)
   console.log(weight, Object.keys(advances).length, 'characters', Object.keys(kerns).length, 'pairs')
 }
 writeFileSync('core/fonts/hanken-grotesk.php', `<?php

@@ -14,7 +14,7 @@ final class ScreenPicture
 
     /**
      * @param  array<string, mixed>  $view
-     * @return array{width: float, height: float, theme: mixed, parts: list<array{kind: string, x: float, y: float, width: float, height: float, media?: string}>}
+     * @return array<string, mixed> as in docs/studio.schema.json
      */
     public static function of(array $view): array
     {
@@ -50,7 +50,7 @@ final class ScreenPicture
             }
         }
 
-        return ['width' => $device->width, 'height' => $device->height, 'theme' => $view['theme'] ?? [], 'parts' => $parts];
+        return ['width' => $device->width, 'height' => $device->height, 'parts' => $parts] + array_intersect_key(is_array($view['theme'] ?? null) ? $view['theme'] : [], ['main' => 1, 'background' => 1, 'surface' => 1, 'text' => 1]);
     }
 
     /**

@@ -18,6 +18,7 @@ final class LayoutTest extends TestCase
         $app = $this->demo();
         $answer = $this->actingAs($this->founderOf($app))->getJson("/api/apps/$app->id/layout?person=1")->assertOk();
 
+        self::assertMeets('studio', (string) $answer->getContent(), 'Survey');
         self::assertSame(28, $answer->json('devices'));
         self::assertCount(count($app->revision->read()->screens), $answer->json('screens'));
         self::assertSame([], array_merge(...array_column($answer->json('screens'), 'findings')));
@@ -46,6 +47,7 @@ final class LayoutTest extends TestCase
         $app = $this->demo();
         $answer = $this->actingAs($this->founderOf($app))->getJson("/api/apps/$app->id/ways")->assertOk();
 
+        self::assertMeets('studio', (string) $answer->getContent(), 'Ways');
         self::assertSame([], array_filter($answer->json('screens'), fn (array $s): bool => $s['step'] === null));
         self::assertContains(['from' => '/screens/0', 'to' => '/screens/1'], array_map(fn (array $w): array => ['from' => $w['from'], 'to' => $w['to']], $answer->json('ways')));
     }
@@ -80,6 +82,7 @@ final class LayoutTest extends TestCase
         $this->postJson("/device/share/$app->share_code/whence", $body)->assertNotFound();
         $answer = $this->actingAs($this->founderOf($app))->postJson("/device/deck/$app->id/whence", $body)->assertOk();
 
+        self::assertMeets('studio', (string) $answer->getContent(), 'Accounts');
         self::assertContains('swim.spot.name', array_column($answer->json('accounts'), 'formula'));
         self::assertSame('Spots', $answer->json('accounts.1.cells.1.table'));
     }

@@ -2,7 +2,7 @@
 import { inject } from 'vue'
 import type { Node } from '../contracts/view'
 import { lineComponents } from './lines'
-import { placed, tappable } from './placing'
+import { narrow, placed, tappable } from './placing'
 import type { Device } from './useDevice'
 
 defineProps<{ nodes: Node[] }>()
@@ -10,10 +10,11 @@ const device = inject('device') as Device
 
 /** What every node's element gets: its place, its line, and its tap where the whole of it can be tapped. */
 function attributes(node: Node) {
-  const common = { 'data-at': node.at, style: placed(node.placing) }
+  const own = narrow(node.placing) ? ['narrow'] : []
+  const common = { 'data-at': node.at, style: placed(node.placing), class: own }
   if (!tappable(node)) return common
   const tap = () => device.tap(node.at, null)
-  return { ...common, role: 'button', tabindex: 0, class: 'taps', onClick: tap, onKeydown: (event: KeyboardEvent) => (event.key === 'Enter' || event.key === ' ') && event.target === event.currentTarget && (event.preventDefault(), tap()) }
+  return { ...common, role: 'button', tabindex: 0, class: [...own, 'taps'], onClick: tap, onKeydown: (event: KeyboardEvent) => (event.key === 'Enter' || event.key === ' ') && event.target === event.currentTarget && (event.preventDefault(), tap()) }
 }
 </script>
 

@@ -7,8 +7,11 @@ const length = (size?: string) => (!size ? undefined : size === 'content' ? 'fit
 export function placed(placing?: Placing): Record<string, string | undefined> {
   if (!placing) return {}
   const width = length((form.value === 'tablet' && placing.tabletWidth) || placing.width)
-  return { width, flex: width ? 'none' : undefined, height: length(placing.height), minHeight: placing.height ? '0' : undefined, marginInline: placing.centred && width ? 'auto' : undefined, textAlign: placing.centred ? 'center' : undefined }
+  return { width, flex: width ? 'none' : undefined, height: length(placing.height), minHeight: placing.height ? '0' : undefined, marginInline: width && placing.centred ? 'auto' : undefined, textAlign: placing.centred ? 'center' : undefined }
 }
+
+/** Whether a node says a width of its own: on the page it then begins where the others begin. */
+export const narrow = (placing?: Placing): boolean => !!((form.value === 'tablet' && placing?.tabletWidth) || placing?.width)
 
 /** Kinds that look after their own taps. */
 const OWN = ['button', 'link', 'iconButton', 'floatingButton', 'menu', 'list', 'input', 'addForm', 'changeForm']

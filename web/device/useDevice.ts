@@ -150,7 +150,7 @@ export function useDevice() {
       if (asked) return void (question.value = { ...asked, answer: (typed) => tap(at, item, fill, queues, typed === undefined ? [...confirmed, asked.at] : confirmed, typed === undefined ? answers : { ...answers, [asked.at]: typed }) })
       if (outcome.refused) say(outcome.refused, true)
       else if (outcome.say.length) say(outcome.say.join(' '))
-      values.take(outcome.values)
+      values.take(outcome.values, outcome.passing)
       await follow(outcome)
     } catch (error) {
       if (error instanceof Unreachable && queues && queue.add(JSON.parse(JSON.stringify(body)))) {
@@ -177,7 +177,7 @@ export function useDevice() {
       else if (then.do === 'wait') await new Promise((done) => setTimeout(done, Number(then.text) * 1000))
       else if (then.do === 'refresh') await load()
     }
-    if (outcome.done && Object.keys(outcome.values).length && !leaves) await load()
+    if (outcome.done && Object.keys({ ...outcome.values, ...outcome.passing }).length && !leaves) await load()
     if (outcome.over) await startAt('')
     else if (outcome.go) await go(outcome.go)
     else if (outcome.back) await back()

@@ -35,11 +35,11 @@ final readonly class Page
         }
         foreach (['top', 'bottom'] as $edge) {
             if ($edge === 'bottom') {
-                $parts[] = new Box('main', children: array_map(fn (array $n): Box => self::line($boxes->of($n, 'main'), $n), $flowing), padding: new Edges(16, 16, 32, 16), gap: $pen->look->gap, grow: 1, shrink: 1, basis: Size::dp(0), marks: ['scrolls' => true]);
+                $parts[] = new Box('main', children: array_map(fn (array $n): Box => self::line($boxes->of($n, 'main'), $n, $device), $flowing), padding: new Edges(16, 16, 32, 16), gap: $pen->look->gap, grow: 1, shrink: 1, basis: Size::dp(0), marks: ['scrolls' => true]);
             }
             if ($pinned($edge) !== []) {
                 $away = max(array_map(fn (array $n): float => (float) (Nodes::placing($n, 'distance') === '' ? 12 : Nodes::placing($n, 'distance')), $pinned($edge)));
-                $parts[] = new Box("pinned/$edge", children: array_map(fn (array $n): Box => self::line($boxes->of($n, 'pinned'), $n), $pinned($edge)), padding: new Edges($edge === 'top' ? $away : 12, 16, $edge === 'bottom' ? $away : 12, 16), gap: 8);
+                $parts[] = new Box("pinned/$edge", children: array_map(fn (array $n): Box => self::line($boxes->of($n, 'pinned'), $n, $device), $pinned($edge)), padding: new Edges($edge === 'top' ? $away : 12, 16, $edge === 'bottom' ? $away : 12, 16), gap: 8);
             }
         }
         $tabs = is_array($view['tabs'] ?? null) ? $view['tabs'] : [];
@@ -61,11 +61,18 @@ final readonly class Page
     }
 
     /** @param  array<string, mixed>  $node */
-    private static function line(Box $box, array $node): Box
+    private static function line(Box $box, array $node, Device $device): Box
     {
-        return $box->width === null && Nodes::placing($node, 'width') === '' && ! in_array(Nodes::text($node, 'kind'), ['link', 'iconButton'], true) && (Nodes::text($node, 'kind') !== 'picture' || ($node['shape'] ?? '') !== 'round')
-            ? $box->with(width: Size::percent(100), maxWidth: Size::dp(self::WIDEST), middle: true)
-            : $box->with(maxWidth: Size::dp(self::WIDEST), middle: $box->width !== null && ! in_array(Nodes::text($node, 'kind'), ['iconButton'], true) && ($node['shape'] ?? '') !== 'round', alignSelf: 'start');
+        $kind = Nodes::text($node, 'kind');
+        $fills = $box->width === null && Nodes::placing($node, 'width') === '' && ! in_array($kind, ['link', 'iconButton'], true) && ($kind !== 'picture' || ($node['shape'] ?? '') !== 'round');
+        if ($fills) {
+            return $box->with(width: Size::percent(100), maxWidth: Size::dp(self::WIDEST), middle: true);
+        }
+        // What is narrower begins where the others begin.
+        $side = max(0.0, ($device->width - 32 - self::WIDEST) / 2);
+        $middle = Nodes::placing($node, 'centred') === '1';
+
+        return $box->with(maxWidth: Size::dp(self::WIDEST), middle: $middle, alignSelf: 'start', margin: new Edges($box->margin->top, $box->margin->right, $box->margin->bottom, $middle ? 0 : $side));
     }
 
     /** @param  array<string, mixed>  $view */

@@ -70,6 +70,8 @@ final readonly class Doing
                 throw new Refused('Please sign in first.');
             }
             $this->store->keep($me->id, Names::inFormula($value->name), $written);
+        } elseif ($value->kept === 'visit') {
+            $this->outcome->passing[Names::inFormula($value->name)] = $written;
         } else {
             $this->outcome->values[Names::inFormula($value->name)] = $written;
         }

@@ -24,6 +24,9 @@ final class Outcome
     /** @var array<string, string> values of the app that the device keeps: name in formulas => as written */
     public array $values = [];
 
+    /** @var array<string, string> those that it forgets when the visit ends */
+    public array $passing = [];
+
     /** @var array<string, mixed> what later effects of the same tap know: answers, and values just set */
     public array $known = [];
 
@@ -61,6 +64,7 @@ final class Outcome
             'over' => $this->over,
             'then' => $this->then,
             'values' => (object) $this->values,
+            'passing' => (object) $this->passing,
             'confirm' => $this->confirm,
             'refused' => $this->refused,
             'errors' => (object) $this->errors,
@@ -70,7 +74,7 @@ final class Outcome
     /** @return array<string, mixed> what is kept, so that the same tap sent twice is answered the same */
     public function kept(): array
     {
-        return ['say' => $this->say, 'go' => $this->go, 'back' => $this->back, 'over' => $this->over, 'then' => $this->then, 'values' => $this->values];
+        return ['say' => $this->say, 'go' => $this->go, 'back' => $this->back, 'over' => $this->over, 'then' => $this->then, 'values' => $this->values, 'passing' => $this->passing];
     }
 
     /** @param  array<string, mixed>  $kept */
@@ -88,9 +92,12 @@ final class Outcome
                 $this->then[] = ['do' => $one['do'], 'text' => $one['text']];
             }
         }
-        $this->values = [];
+        $this->values = $this->passing = [];
         foreach ($texts($kept['values'] ?? null) as $name => $value) {
             $this->values[(string) $name] = $value;
+        }
+        foreach ($texts($kept['passing'] ?? null) as $name => $value) {
+            $this->passing[(string) $name] = $value;
         }
     }
 

@@ -22,7 +22,7 @@ final class SurveyTest extends TestCase
         yield 'a column beyond the edge' => ["  Columns\n    Button \"One\", at width 300 dp\n      tapped:\n        go back\n    Button \"Two\", at width 300 dp\n      tapped:\n        go back\n", 'RunsOff', 'off the side'];
         yield 'a button too small for a finger' => ["  Button \"Ok\", at width 30 dp\n    tapped:\n      go back\n", 'TooSmallToHit', 'a finger needs 48 by 48'];
         yield 'a word in two' => ["  Columns\n    Text \"Extraordinarily\", at width 40 dp\n    Text \"b\"\n", 'WrapsBadly', 'broken in two'];
-        yield 'an empty tablet' => ["  Text \"Hello\"\n", 'MostlyEmpty', 'of the screen is empty'];
+        yield 'an empty tablet' => ["  Text \"Hello\"\n  Text \"my\"\n  Text \"friend\"\n", 'MostlyEmpty', 'of the screen is empty'];
     }
 
     #[DataProvider('flaws')]

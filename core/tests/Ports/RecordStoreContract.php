@@ -170,6 +170,23 @@ trait RecordStoreContract
         self::assertSame(['say' => ['yes']], $store->answerTo('tap'));
     }
 
+    public function test_values_of_the_app_are_kept_for_each_person(): void
+    {
+        [$store] = $this->open();
+        $store->keep(1, 'unit', 'km');
+        $store->keep(2, 'unit', 'mi');
+        $store->keep(1, 'unit', 'ft');
+        try {
+            $store->together(function () use ($store): void {
+                $store->keep(1, 'unit', 'yd');
+                throw new \DomainException('no');
+            });
+        } catch (\DomainException) {
+        }
+
+        self::assertSame(['ft', 'mi', null, null], [$store->kept(1, 'unit'), $store->kept(2, 'unit'), $store->kept(3, 'unit'), $store->kept(1, 'other')]);
+    }
+
     /** A property: what the query decides and computes is what evaluating the formula on each row gives; nulls, text order, dates and rounding included. */
     public function test_a_query_and_its_formula_agree(): void
     {

@@ -30,19 +30,22 @@ final class MoreEffectsTest extends TestCase
 
             value Seen is a whole number, kept for each person, at first 0
 
+            value Page is a whole number, kept for each visit
+
             screen S, first
               Text "{app.unit} {app.seen}"
               Button "Go"
                 tapped:
                   set value Unit to if(app.unit == "km", "mi", "km")
                   set value Seen to app.seen + 1
+                  set value Page to 3
                   say "{app.unit} {app.seen}"
             SCRIPT);
         $ann = $world->add('People', ['name' => 'Ann']);
 
         self::assertSame('km 0', $this->text($world, $ann));
         $outcome = $this->tap($world, new Visit(World::moment(), 's', person: $ann));
-        self::assertSame([['mi 1'], ['unit' => 'mi']], [$outcome->say, $outcome->values]);
+        self::assertSame([['mi 1'], ['unit' => 'mi'], ['page' => '3']], [$outcome->say, $outcome->values, $outcome->passing]);
         self::assertSame('mi 1', $this->text($world, $ann, $outcome->values));
         self::assertSame('km 0', $this->text($world, null), 'Nobody else has it.');
         self::assertSame('Please sign in first.', $this->tap($world, new Visit(World::moment(), 's'))->refused);

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import type { Account } from '../../contracts/studio'
 import type { Step, StepDetail } from '../../contracts/view'
 import { useStudio } from '../frame/useStudio'
-import type { Account, Happening } from './TheDeck.vue'
+import type { Happening } from './TheDeck.vue'
 
 defineProps<{ happenings: Happening[]; why: string; accounts: Account[] | null }>()
 defineEmits<{ why: [at: string]; forget: [] }>()

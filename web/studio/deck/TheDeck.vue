@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { mdiCellphoneLink, mdiHelpCircleOutline } from '@mdi/js'
 import { ref, watch } from 'vue'
+import type { Account, Accounts } from '../../contracts/studio'
 import type { Footprints, Outcome, Place } from '../../contracts/view'
 import { api } from '../api'
 import { useStudio } from '../frame/useStudio'
@@ -14,14 +15,6 @@ export interface Happening {
   ms: number
   outcome?: Outcome
   footprints: Footprints
-}
-
-export interface Account {
-  formula: string
-  words: string
-  value: string
-  steps: { words: string; value: string }[]
-  cells: { table: string; id: number; field: string; value: string }[]
 }
 
 const emit = defineEmits<{ goto: [] }>()
@@ -76,7 +69,7 @@ async function pick(id: number, at: string, item: number | null) {
   asking.value = false
   try {
     const zone = Intl.DateTimeFormat().resolvedOptions().timeZone
-    accounts.value = (await api.device<{ accounts: Account[] }>(`deck/${studio.app}/whence`, { zone, ...places.get(id), ...part(id)?.choice, at, item })).accounts
+    accounts.value = (await api.device<Accounts>(`deck/${studio.app}/whence`, { zone, ...places.get(id), ...part(id)?.choice, at, item })).accounts
   } catch (error) {
     studio.told(error)
   }

@@ -1,38 +1,6 @@
 import { computed, ref, shallowRef, watch, type Ref } from 'vue'
-import type { Finding, StudioState } from '../../contracts/studio'
+import type { StudioState, Survey, SurveyedScreen, Ways } from '../../contracts/studio'
 import { api } from '../api'
-
-export interface PicturePart {
-  kind: 'surface' | 'room' | 'picture' | 'button' | 'heading' | 'text'
-  x: number
-  y: number
-  width: number
-  height: number
-  media?: string
-}
-
-export interface ScreenPicture {
-  width: number
-  height: number
-  theme: Record<string, string>
-  parts: PicturePart[]
-}
-
-interface SurveyedScreen {
-  at: string
-  slug: string
-  problem: string
-  args: number[]
-  picture: ScreenPicture | null
-  findings: Finding[]
-}
-
-export interface Ways {
-  screens: { at: string; slug: string; name: string; step: number | null; x: number; y: number }[]
-  ways: { from: string; to: string; at: string }[]
-  width: number
-  height: number
-}
 
 const PAUSE = 500
 
@@ -50,7 +18,7 @@ export function useSurvey(app: string, state: Ref<StudioState | null>, changes: 
     reading.value = true
     try {
       const person = state.value?.people[0]?.id
-      const [layout, map] = await Promise.all([api.get<{ devices: number; screens: SurveyedScreen[] }>(`apps/${app}/layout${person ? `?person=${person}` : ''}`), api.get<Ways>(`apps/${app}/ways`)])
+      const [layout, map] = await Promise.all([api.get<Survey>(`apps/${app}/layout${person ? `?person=${person}` : ''}`), api.get<Ways>(`apps/${app}/ways`)])
       if (mine !== asked) return
       screens.value = layout.screens
       devices.value = layout.devices

@@ -21,7 +21,7 @@ const index = (at: string) => (/\/\d+$/.test(at) ? Number(at.split('/').pop()) :
 const listOf = (at: string) => at.replace(/\/\d+$/, '')
 const isNode = (line: ProseLine) => line.role === 'node' && line.at !== props.root && index(line.at) >= 0
 const count = (list: string) => props.lines.filter((l) => l.role === 'node' && listOf(l.at) === list && index(l.at) >= 0).length
-const findings = (line: ProseLine) => [...studio.findingsAt.value.entries()].filter(([at]) => line.role === 'part' ? props.root === '/theme' && line.parts.some((p) => p.at === at) : (at === line.at || line.parts.some((p) => p.at === at) || (at.startsWith(`${line.at}/`) && !props.lines.some((l) => l !== line && l.at.length > line.at.length && at.startsWith(l.at))))).flatMap(([, all]) => all)
+const findings = (line: ProseLine) => [...studio.findingsAt.value.entries()].filter(([at]) => props.root === '/theme' && line.role === 'node' ? at === line.at : line.role === 'part' ? props.root === '/theme' && line.parts.some((p) => p.at === at) : (at === line.at || line.parts.some((p) => p.at === at) || (at.startsWith(`${line.at}/`) && !props.lines.some((l) => l !== line && l.at.length > line.at.length && at.startsWith(l.at))))).flatMap(([, all]) => all)
 const wrong = (at?: string) => !!at && !!studio.findingsAt.value.get(at)?.length
 
 /** The column that a renamed thing keeps is no concern of the page; the script tells it. */

@@ -22,7 +22,7 @@ const ways = computed(() => (map.value?.ways ?? []).flatMap((way) => {
 </script>
 
 <template>
-  <div class="ways" role="img" aria-label="Map of the ways between the screens">
+  <div class="ways" role="group" aria-label="Map of the ways between the screens">
     <svg v-if="map" :width="map.width" :height="map.height" :viewBox="`0 0 ${map.width} ${map.height}`">
       <defs><marker id="way-end" viewBox="0 0 8 8" refX="7" refY="4" markerWidth="8" markerHeight="8" orient="auto"><path d="M0 0 8 4 0 8z" class="way-head" /></marker></defs>
       <path v-for="way in ways" :key="way.from + way.to" :d="way.path" class="way" :class="{ back: way.back }" marker-end="url(#way-end)" />

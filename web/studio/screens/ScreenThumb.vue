@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useStudio } from '../frame/useStudio'
-import type { ScreenPicture } from '../frame/useSurvey'
+import type { ScreenPicture } from '../../contracts/studio'
 
 const props = defineProps<{ picture?: ScreenPicture | null }>()
 const studio = useStudio()
-const theme = computed(() => props.picture?.theme ?? {})
+const theme = computed(() => props.picture ?? { main: '#888', background: '#fff', surface: '#fff', text: '#444' })
 const fills = computed<Record<string, string>>(() => ({ surface: theme.value.surface, button: theme.value.main, heading: theme.value.text, text: `color-mix(in srgb, ${theme.value.text} 55%, ${theme.value.surface})` }))
 const media = (name?: string) => (!name ? '' : /^https?:/.test(name) ? name : `/media/${studio.state.value?.app.id}/${name}`)
 </script>

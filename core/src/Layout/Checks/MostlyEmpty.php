@@ -15,10 +15,13 @@ final class MostlyEmpty implements Check
     /** The share of the page that must be used (common practice, no source). */
     private const LEAST = 0.2;
 
+    /** A screen of fewer lines is still being made. */
+    private const LINES = 3;
+
     public function look(Frame $page, Device $device): iterable
     {
         foreach ($device->isTablet() && $device->text === 1.0 ? $page->children : [] as $main) {
-            if ($main->box->key !== 'main' || $main->children === []) {
+            if ($main->box->key !== 'main' || count($main->children) < self::LINES) {
                 continue;
             }
             $used = 0.0;

@@ -19,6 +19,11 @@ final readonly class SizeFit implements Fit
 
     public function inWords(Scope $scope): string
     {
+        return $this->words();
+    }
+
+    private function words(): string
+    {
         return 'a size such as 120 dp, 50 % or content';
     }
 
@@ -35,8 +40,12 @@ final readonly class SizeFit implements Fit
         if ($cursor->words('content')) {
             return 'content';
         }
-        $found = $cursor->take('/\G\s*(\d{1,4})\s*(dp|%)(?![\w.])/', 'a size such as 120 dp, 50 % or content');
+        $from = $cursor->at;
+        $found = $cursor->take('/\G\s*(\d{1,4})\s*(dp|%)(?![\w.])/', $this->words());
         if ($found === null || ($found[2] === '%' && ((int) $found[1] < 1 || (int) $found[1] > 100))) {
+            $cursor->at = $from;
+            $cursor->missed($this->words());
+
             return null;
         }
 
