@@ -29,12 +29,15 @@ use Lanai\Core\Findings\Station;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Formula\InWords;
+use Lanai\Core\Formula\Template;
 use Lanai\Core\Script\Fits\FormulaFit;
+use Lanai\Core\Script\Fits\TextFit;
 use Lanai\Core\Script\HasSentence;
 use Lanai\Core\Script\Names;
 use Lanai\Core\Script\Prose;
 use Lanai\Core\Script\ProseLine;
 use Lanai\Core\Script\ProsePart;
+use Lanai\Core\Script\Scope;
 use Lanai\Core\Script\Words;
 
 /** Everything that the studio shows of an app's newest revision. */
@@ -169,10 +172,26 @@ final class StudioState
                 } catch (FormulaMistake) {
                     continue;
                 }
+            } elseif ($spot->blank->fit instanceof TextFit && ! $spot->blank->fit->plain && str_contains($spot->text(), '{')) {
+                $said = self::said($spot->text(), $spot->scope);
+                $words += $said === null ? [] : [$spot->at => $said];
             }
         }
 
         return $words;
+    }
+
+    /** A text with its formulas in words, each between ‹ and ›; null where it has none, or one cannot be read. */
+    private static function said(string $text, Scope $scope): ?string
+    {
+        try {
+            $template = Template::of($text);
+            $parts = array_map(fn (string|Formula $part): string => is_string($part) ? $part : '‹'.InWords::of($part, $scope).'›', $template->parts);
+
+            return $template->formulas() === [] ? null : implode('', $parts);
+        } catch (FormulaMistake) {
+            return null;
+        }
     }
 
     /**

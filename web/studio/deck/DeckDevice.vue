@@ -15,7 +15,7 @@ const { width, height } = useElementSize(room)
 const clock = useClock()
 const on = reactive({ size: props.size, person: props.person, set: 'sandbox' as 'sandbox' | 'live', platform: '' as '' | 'ios' | 'android', text: 100, network: 'good' as 'good' | 'slow' | 'none', direction: 'ltr' as 'ltr' | 'rtl', dark: false })
 const size = computed(() => sizes.find((s) => s.key === on.size) ?? sizes[0])
-const scale = computed(() => Math.min(1, (width.value - 12) / (size.value.width + 16), (height.value - 6) / (size.value.height + 16)) || 0.5)
+const scale = computed(() => Math.min(1, (width.value - 24) / size.value.width, (height.value - 18) / size.value.height) || 0.5)
 const people = computed(() => [{ id: null as number | null, label: 'nobody' }, ...(studio.state.value?.people ?? [])])
 const choice = computed(() => ({ person: on.set === 'live' ? null : on.person, set: on.set, now: clock.moment.value, platform: on.platform || size.value.platform, network: on.network, direction: on.direction, textSize: on.text, dark: on.dark }))
 
@@ -68,8 +68,8 @@ defineExpose({ order, who, choice })
       </span>
     </div>
     <div ref="room" class="deck-room">
-      <div class="handset" :style="{ width: `${(size.width + 16) * scale}px`, height: `${(size.height + 16) * scale}px` }">
-        <iframe ref="frame" :src="`/deck/${studio.app}`" title="The app, running" :style="{ width: `${size.width}px`, height: `${size.height}px`, transform: `scale(${scale})` }" />
+      <div class="handset" :style="{ width: `${size.width * scale + 12}px`, height: `${size.height * scale + 12}px`, borderRadius: `${30 * Math.min(1, scale * 1.6)}px` }">
+        <iframe ref="frame" :src="`/deck/${studio.app}`" title="The app, running" :style="{ width: `${size.width}px`, height: `${size.height}px`, transform: `scale(${scale})`, borderRadius: '30px' }" />
       </div>
     </div>
   </section>

@@ -28,7 +28,7 @@ function setWriting(to: boolean) {
 const isText = computed(() => props.kind === 'text' || props.kind === 'plain')
 /** Without the quotes and escapes that the script needs. */
 const spoken = (text: string) => (/^".*"$/s.test(text) ? text.slice(1, -1).replace(/\\(.)/g, (_, c) => (c === 'n' ? ' ' : c)) : text)
-const shown = computed(() => (props.plain ? props.text : props.filled === false ? (props.label || plainWords[props.kind] || '…') : isText.value ? spoken(props.text) || 'no text yet' : props.kind === 'formula' ? props.words || props.text.replace(/^`(.*)`$/s, '$1') : spoken(props.text)))
+const shown = computed(() => (props.plain ? props.text : props.filled === false ? (props.label || plainWords[props.kind] || '…') : isText.value ? props.words || spoken(props.text) || 'no text yet' : props.kind === 'formula' ? props.words || props.text.replace(/^`(.*)`$/s, '$1') : spoken(props.text)))
 const plainWords: Record<string, string> = { table: 'a table', row: 'one of a table', field: 'a field', screen: 'a screen', formula: 'a formula', text: 'a text', name: 'a name', number: 'a number', colour: 'a colour', choice: 'choose', type: 'a type' }
 const picks = computed(() => {
   const all = blank.value?.choices ?? []

@@ -15,7 +15,7 @@ const groups = computed(() => [false, true].map((dark) => ({ dark, pairs: (studi
     <h2>{{ group.dark ? 'In the dark' : 'By day' }}: what stands on what</h2>
     <ul>
       <li v-for="pair in group.pairs" :key="pair.where" :class="{ low: pair.ratio < pair.least }">
-        <span class="swatch" :style="{ background: pair.ground, color: pair.colour }" aria-hidden="true">Aa</span>
+        <span class="pair" :style="{ background: pair.ground, color: pair.colour }" aria-hidden="true">Aa</span>
         <span>{{ pair.where }}</span>
         <span class="ratio">{{ (Math.floor(pair.ratio * 10) / 10).toFixed(1) }} : 1<template v-if="pair.ratio < pair.least">, needs {{ pair.least }}</template></span>
       </li>
