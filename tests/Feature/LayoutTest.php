@@ -130,4 +130,43 @@ final class LayoutTest extends TestCase
             }
         }
     }
+
+    public function test_an_asset_is_used_by_its_name_and_told_where(): void
+    {
+        $app = $this->demo();
+        $this->actingAs($this->founderOf($app));
+        $name = str_repeat('ef', 32).'.png';
+        $this->postJson("/api/apps/$app->id/edits", ['base' => 1, 'what' => 'add', 'at' => '/assets', 'text' => "asset Shore line is \"$name\""])->assertOk()->assertJsonPath('assets.0.says', 'asset.shoreLine');
+        $this->postJson("/api/apps/$app->id/edits", ['base' => 2, 'what' => 'add', 'at' => '/screens/0/lines', 'index' => 0, 'text' => 'Picture of asset.shoreLine, described as "The shore"'])->assertOk();
+
+        $this->getJson("/api/apps/$app->id/uses?at=/assets/0")->assertOk()->assertJsonFragment(['place' => 'screen Upcoming']);
+        $this->postJson("/device/deck/$app->id/view", [])->assertJsonPath('view.nodes.0.picture', $name);
+        $this->postJson("/api/apps/$app->id/edits", ['base' => 3, 'what' => 'remove', 'at' => '/assets/0'])->assertOk()->assertJsonFragment(['rule' => 'UnknownName', 'at' => '/screens/0/lines/0/of']);
+    }
+
+    public function test_edits_of_several_lines_are_judged_before_they_are_made(): void
+    {
+        $app = $this->demo();
+        $this->actingAs($this->founderOf($app));
+        $body = ['base' => 1, 'what' => 'several', 'at' => '', 'text' => ''];
+
+        $this->postJson("/api/apps/$app->id/edits", $body)->assertUnprocessable();
+        $this->postJson("/api/apps/$app->id/edits", $body + ['how' => 'burn', 'places' => ['/screens/0/lines/0']])->assertUnprocessable();
+        $this->postJson("/api/apps/$app->id/edits", $body + ['how' => 'extract', 'places' => ['/screens/0/lines/0']])->assertConflict()->assertJsonPath('message', 'Give it a name first.');
+        $this->postJson("/api/apps/$app->id/edits", $body + ['how' => 'move', 'places' => ['/screens/0/lines/0'], 'index' => 99])->assertConflict();
+        self::assertSame(1, $app->refresh()->revision->number);
+    }
+
+    public function test_a_mend_of_the_theme_is_found_by_day_and_in_the_dark(): void
+    {
+        $app = $this->demo();
+        $this->actingAs($this->founderOf($app));
+        $state = $this->postJson("/api/apps/$app->id/edits", ['base' => 1, 'what' => 'fill', 'at' => '/theme/darkText', 'text' => '#445566'])->assertOk();
+        $finding = array_values(array_filter($state->json('findings'), fn (array $f): bool => $f['rule'] === 'LowContrast'))[0];
+
+        self::assertSame('/theme/darkText', $finding['at']);
+        self::assertStringStartsWith('In the dark, text in', $finding['sentence']);
+        self::assertNotSame([], array_filter($state->json('contrasts'), fn (array $p): bool => $p['dark'] && $p['ratio'] < $p['least']));
+        $this->postJson("/api/apps/$app->id/edits", ['base' => 2, 'what' => 'mend', 'at' => '', 'text' => $finding['id']])->assertOk()->assertJsonMissing(['rule' => 'LowContrast']);
+    }
 }

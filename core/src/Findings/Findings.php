@@ -21,6 +21,7 @@ final class Findings
             new Rules\WrongRowForScreen,
             new Rules\ListWithoutEmptyText,
             new Rules\ListOfNothing,
+            new Rules\ChoiceOfNothing,
             new Rules\SlowList,
             new Rules\FormulaInCircles,
             new Rules\FormLeavesOut,

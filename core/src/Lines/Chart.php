@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Lines;
 
+use Lanai\Core\Blueprint\ListOf;
 use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Data\Row;
 use Lanai\Core\Data\Values\Currency;
 use Lanai\Core\Data\Values\Duration;
 use Lanai\Core\Data\Values\Money;
+use Lanai\Core\Effects\Effect;
 use Lanai\Core\Formula\Arithmetic;
 use Lanai\Core\Formula\Evaluation;
 use Lanai\Core\Formula\Kind;
@@ -23,9 +25,9 @@ use Lanai\Core\Script\Scope;
 use Lanai\Core\Script\Sentence;
 
 /** Rows put together by what they have alike, as bars, a line or a ring. */
-final readonly class Chart implements Line
+final readonly class Chart implements Tappable
 {
-    use Placed;
+    use MayBeTapped;
 
     private const MOST = 60;
 
@@ -34,6 +36,7 @@ final readonly class Chart implements Line
      * @param  string  $each  a formula about a row: those with the same answer are one bar
      * @param  string  $sum  a formula about a row that is added up; '' to count rows
      * @param  'bars'|'line'|'ring'|''  $form
+     * @param  list<Effect>  $tapped
      */
     public function __construct(
         public string $table,
@@ -44,6 +47,7 @@ final readonly class Chart implements Line
         public string $form = 'bars',
         public string $title = '',
         public Placing $placing = new Placing,
+        #[ListOf(Effect::class)] public array $tapped = [],
     ) {
     }
 
@@ -56,8 +60,8 @@ final readonly class Chart implements Line
             Clause::of('adding up', 'adding up, instead of counting', new Blank('sum', FormulaFit::giving(Kind::Any))),
             Clause::of('as', 'as bars, a line or a ring', new Blank('form', ChoiceFit::of('bars, a line or a ring', ['bars' => 'bars', 'line' => 'a line', 'ring' => 'a ring']))),
             Clause::of('titled', 'titled', new Blank('title', new TextFit)),
-            ...Placing::clauses(),
-        )->within(['where', 'each', 'sum'], fn (array $data, Scope $scope): Scope => $scope->inRow($scope->blueprint->table(is_string($data['table'] ?? null) ? $data['table'] : '')));
+            ...Placing::acting(),
+        )->below(self::whenTapped())->within(['where', 'each', 'sum'], fn (array $data, Scope $scope): Scope => $scope->inRow($scope->blueprint->table(is_string($data['table'] ?? null) ? $data['table'] : '')));
     }
 
     public function draw(Scene $scene): array
@@ -65,7 +69,7 @@ final readonly class Chart implements Line
         $table = $scene->blueprint->table($this->table);
         $points = $table === null ? [] : $this->points($scene, $table);
 
-        return ['form' => $this->form === '' ? 'bars' : $this->form, 'title' => $scene->text($this->title, 'title'), 'points' => $points];
+        return ['form' => $this->form === '' ? 'bars' : $this->form, 'title' => $scene->text($this->title, 'title'), 'points' => $points] + $this->taps();
     }
 
     /** @return list<array{label: string, value: float|int, text: string}> in the order of what they have alike; a ring largest first */

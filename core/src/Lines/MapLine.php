@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Lines;
 
+use Lanai\Core\Blueprint\ListOf;
 use Lanai\Core\Data\Values\Place;
+use Lanai\Core\Effects\Effect;
 use Lanai\Core\Formula\Kind;
 use Lanai\Core\Runtime\Scene;
 use Lanai\Core\Script\Blank;
@@ -14,23 +16,24 @@ use Lanai\Core\Script\Fits\TextFit;
 use Lanai\Core\Script\Sentence;
 
 /** A place, on a plain map of the world's shores, with its coordinates. */
-final readonly class MapLine implements Line
+final readonly class MapLine implements Tappable
 {
-    use Placed;
+    use MayBeTapped;
 
-    public function __construct(public string $of, public string $saying = '', public Placing $placing = new Placing)
+    /** @param  list<Effect>  $tapped */
+    public function __construct(public string $of, public string $saying = '', public Placing $placing = new Placing, #[ListOf(Effect::class)] public array $tapped = [])
     {
     }
 
     public static function sentence(): Sentence
     {
-        return Sentence::of('Map of', new Blank('of', FormulaFit::giving(Kind::Place)))->clauses(Clause::of('saying', 'with words', new Blank('saying', new TextFit)), ...Placing::clauses());
+        return Sentence::of('Map of', new Blank('of', FormulaFit::giving(Kind::Place)))->clauses(Clause::of('saying', 'with words', new Blank('saying', new TextFit)), ...Placing::acting())->below(self::whenTapped());
     }
 
     public function draw(Scene $scene): array
     {
         $place = $scene->value($this->of, 'of');
 
-        return ['place' => $place instanceof Place ? ['latitude' => $place->latitude, 'longitude' => $place->longitude] : null, 'text' => $scene->text($this->saying, 'saying')];
+        return ['place' => $place instanceof Place ? ['latitude' => $place->latitude, 'longitude' => $place->longitude] : null, 'text' => $scene->text($this->saying, 'saying')] + $this->taps();
     }
 }

@@ -48,7 +48,7 @@ final readonly class Narrowing
         $conditions = [];
         foreach ($list->chips as $name) {
             $field = $table->field($name);
-            if ($field === null || ! $field->hasColumn()) {
+            if ($field === null || ! self::canChoose($field)) {
                 continue;
             }
             $key = Names::inFormula($field->name);
@@ -60,6 +60,12 @@ final readonly class Narrowing
         }
 
         return new self($list->searchable ? mb_substr($visit->finds[$scene->at] ?? '', 0, 200) : '', $sort === null ? '' : $order, $orders, $chips, $sort, $conditions === [] ? null : Term::all(...$conditions));
+    }
+
+    /** Whether a field has values to choose from: options, yes or no, or the rows of a table. */
+    public static function canChoose(Field $field): bool
+    {
+        return $field->hasColumn() && ($field->linksTo() !== '' || in_array($field->type->control(), ['switch', 'choice'], true));
     }
 
     public function narrows(): bool

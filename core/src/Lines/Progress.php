@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Lines;
 
+use Lanai\Core\Blueprint\ListOf;
+use Lanai\Core\Effects\Effect;
 use Lanai\Core\Formula\Kind;
 use Lanai\Core\Runtime\Scene;
 use Lanai\Core\Script\Blank;
@@ -13,12 +15,15 @@ use Lanai\Core\Script\Fits\TextFit;
 use Lanai\Core\Script\Sentence;
 
 /** How much of something is done, as a bar. */
-final readonly class Progress implements Line
+final readonly class Progress implements Tappable
 {
-    use Placed;
+    use MayBeTapped;
 
-    /** @param  string  $outOf  a formula; without it the number is a share from 0 to 1 */
-    public function __construct(public string $of, public string $outOf = '', public string $saying = '', public Placing $placing = new Placing)
+    /**
+     * @param  string  $outOf  a formula; without it the number is a share from 0 to 1
+     * @param  list<Effect>  $tapped
+     */
+    public function __construct(public string $of, public string $outOf = '', public string $saying = '', public Placing $placing = new Placing, #[ListOf(Effect::class)] public array $tapped = [])
     {
     }
 
@@ -27,8 +32,8 @@ final readonly class Progress implements Line
         return Sentence::of('Progress of', new Blank('of', FormulaFit::giving(Kind::Decimal)))->clauses(
             Clause::of('out of', 'out of how many', new Blank('outOf', FormulaFit::giving(Kind::Decimal))),
             Clause::of('saying', 'with words', new Blank('saying', new TextFit)),
-            ...Placing::clauses(),
-        );
+            ...Placing::acting(),
+        )->below(self::whenTapped());
     }
 
     public function draw(Scene $scene): array
@@ -37,6 +42,6 @@ final readonly class Progress implements Line
         $whole = $this->outOf === '' ? 1 : $scene->value($this->outOf, 'outOf');
         $share = (is_int($done) || is_float($done)) && (is_int($whole) || is_float($whole)) && $whole > 0 ? $done / $whole : 0;
 
-        return ['share' => round(max(0, min(1, $share)), 4), 'text' => $scene->text($this->saying, 'saying')];
+        return ['share' => round(max(0, min(1, $share)), 4), 'text' => $scene->text($this->saying, 'saying')] + $this->taps();
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Lines;
 
+use Lanai\Core\Blueprint\ListOf;
+use Lanai\Core\Effects\Effect;
 use Lanai\Core\Formula\Kind;
 use Lanai\Core\Runtime\Scene;
 use Lanai\Core\Script\Blank;
@@ -13,11 +15,12 @@ use Lanai\Core\Script\Fits\NumberFit;
 use Lanai\Core\Script\Sentence;
 
 /** Stars, filled as far as a number goes. */
-final readonly class RatingLine implements Line
+final readonly class RatingLine implements Tappable
 {
-    use Placed;
+    use MayBeTapped;
 
-    public function __construct(public string $of, public ?int $most = null, public Placing $placing = new Placing)
+    /** @param  list<Effect>  $tapped */
+    public function __construct(public string $of, public ?int $most = null, public Placing $placing = new Placing, #[ListOf(Effect::class)] public array $tapped = [])
     {
     }
 
@@ -25,14 +28,14 @@ final readonly class RatingLine implements Line
     {
         return Sentence::of('Rating of', new Blank('of', FormulaFit::giving(Kind::Decimal)))->clauses(
             Clause::of('out of', 'out of how many stars', new Blank('most', NumberFit::whole(2, 10))),
-            ...Placing::clauses(),
-        );
+            ...Placing::acting(),
+        )->below(self::whenTapped());
     }
 
     public function draw(Scene $scene): array
     {
         $stars = $scene->value($this->of, 'of');
 
-        return ['stars' => is_int($stars) || is_float($stars) ? round(max(0, min($this->most ?? 5, $stars)), 2) : 0, 'most' => $this->most ?? 5];
+        return ['stars' => is_int($stars) || is_float($stars) ? round(max(0, min($this->most ?? 5, $stars)), 2) : 0, 'most' => $this->most ?? 5] + $this->taps();
     }
 }

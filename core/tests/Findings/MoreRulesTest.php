@@ -29,6 +29,7 @@ final class MoreRulesTest extends TestCase
         yield 'a routine in circles' => ["screen S, first\n  Button \"a\"\n    tapped:\n      do R\n\nroutine R\n  do Q\n\nroutine Q\n  do R\n", 'RoutineInCircles', 'would never end', null];
         yield 'all removed at one tap' => ["screen S, first\n  Button \"a\"\n    tapped:\n      remove all of jars\n", 'RemovedWithoutAsking', 'remove all of jars', 'confirm "Really remove this?"'];
         yield 'a routine that removes at one tap' => ["screen S, first\n  Button \"a\"\n    tapped:\n      do R\n\nroutine R\n  remove all of jars\n", 'RemovedWithoutAsking', 'happens at one tap', "confirm \"Really remove this?\"\n      do R"];
+        yield 'a choice among texts' => ["screen S, first\n  List of Jars, offering a choice of Name and Owner\n    when empty: \"None\"\n", 'ChoiceOfNothing', 'nothing to choose from', 'offering a choice of Owner'];
         yield 'a piece that is not there' => ["screen S, first\n  Piece Head\n\npiece Heads\n  Text \"x\"\n", 'UnknownName', 'nothing called “Head”', 'Piece Heads'];
         yield 'an entry without effect' => ["screen S, first\n  Menu \"m\"\n    entry \"e\"\n", 'ButtonWithoutEffect', 'does nothing', 'go back'];
         yield 'a value that is not there' => ["screen S, first\n  Text \"{app.unit}\"\n\nvalue Units is a text\n", 'UnknownName', 'no value of the app called', '{app.units}'];

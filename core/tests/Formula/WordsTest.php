@@ -57,13 +57,14 @@ final class WordsTest extends TestCase
     public function test_everything_that_can_be_pointed_at_makes_a_condition(): void
     {
         $made = 0;
-        foreach (Picks::things($this->scope()) as $thing) {
+        $scope = $this->scope();
+        foreach (Picks::things($scope) as $thing) {
             self::assertNotSame($thing['text'], '');
             foreach (array_keys($thing['comparisons']) as $is) {
                 $values = Picks::needsValue($is) ? array_column($thing['values'], 'text') : [''];
                 foreach (array_slice($values, 0, 3) as $value) {
                     $formula = Picks::write('and', [['thing' => $thing['text'], 'is' => $is, 'value' => $value]]);
-                    self::assertSame('yes or no', Formula::of($formula)->typeIn($this->scope())->inWords(), $formula);
+                    self::assertSame('yes or no', Formula::of($formula)->typeIn($scope)->inWords(), $formula);
                     $made++;
                 }
             }

@@ -28,7 +28,7 @@ final class ProseTest extends TestCase
     {
         $offers = array_column($this->line('/screens/0/lines/0')->offers, 'at');
 
-        self::assertSame(['/screens/0/lines/0/on', '/screens/0/lines/0/width'], array_slice($offers, 0, 2), 'It has its condition already.');
+        self::assertSame(['/screens/0/lines/0/enabled', '/screens/0/lines/0/on'], array_slice($offers, 0, 2), 'It has its condition already.');
     }
 
     public function test_the_type_of_a_field_offers_its_limits(): void

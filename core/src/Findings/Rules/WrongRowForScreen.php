@@ -7,8 +7,8 @@ namespace Lanai\Core\Findings\Rules;
 use Lanai\Core\Blueprint\Screen;
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Mend;
-use Lanai\Core\Findings\OfOneScreen;
 use Lanai\Core\Findings\Reading;
+use Lanai\Core\Findings\Rule;
 use Lanai\Core\Findings\Station;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
@@ -17,7 +17,7 @@ use Lanai\Core\Script\NodeSpot;
 use Lanai\Core\Script\Scope;
 
 /** A screen that is about a row, opened without one or with a row of another table. */
-final class WrongRowForScreen implements OfOneScreen
+final class WrongRowForScreen implements Rule
 {
     public function holds(): string
     {

@@ -17,7 +17,7 @@ final class Overlap implements Check
         // The page scrolls, so only what stands in the same part of it can lie upon each other for good.
         foreach ($page->children as $part) {
             $taps = [];
-            self::collect($part, [], $taps);
+            self::gather($part, [], $taps);
             usort($taps, fn (array $a, array $b): int => $a[0]->y <=> $b[0]->y);
             foreach ($taps as $i => [$one, $around]) {
                 for ($k = $i + 1; $k < count($taps) && $taps[$k][0]->y < $one->bottom() - 1; $k++) {
@@ -36,14 +36,14 @@ final class Overlap implements Check
      * @param  list<Frame>  $around  the frames that it stands in and that can be tapped
      * @param  list<array{Frame, list<Frame>}>  $taps
      */
-    private static function collect(Frame $frame, array $around, array &$taps): void
+    private static function gather(Frame $frame, array $around, array &$taps): void
     {
         if (isset($frame->box->marks['taps']) && $frame->box->key !== '') {
             $taps[] = [$frame, $around];
             $around[] = $frame;
         }
         foreach ($frame->children as $child) {
-            self::collect($child, $around, $taps);
+            self::gather($child, $around, $taps);
         }
     }
 }
