@@ -56,7 +56,7 @@ test('a tap made without a connection is kept, and done once when there is one',
   const { app: { shareCode } } = await (await page.request.get(`/api/apps/${app}`, { headers: { Accept: 'application/json' } })).json()
   await page.setViewportSize({ width: 390, height: 780 })
   await page.goto(`/s/${shareCode}`)
-  await page.getByText('Lunch-hour lengths').first().click()
+  await page.getByText('Saturday splash').first().click()
   await page.getByLabel('Name').fill('Wilma Late')
   await page.route('**/device/**', (route) => route.abort())
   await page.getByRole('button', { name: 'Count me in' }).click()
