@@ -22,6 +22,9 @@ final class Shape
     /** @var array<class-string, list<ReflectionParameter>> */
     private static array $parameters = [];
 
+    /** @var array<class-string, array<string, ShapePart>> */
+    private static array $plans = [];
+
     public static function family(string $interface): ?Family
     {
         return match ($interface) {
@@ -46,17 +49,14 @@ final class Shape
         /** @var class-string<T> $concrete */
         $concrete = self::family($class)?->classOf($data) ?? $class;
         $values = [];
-        foreach (self::parametersOf($concrete) as $parameter) {
-            $name = $parameter->getName();
-            $flat = self::flat($parameter);
-            if ($flat !== null) {
-                $values[$name] = self::make($flat, $data);
-
-                continue;
-            }
-            if (array_key_exists($name, $data) && $data[$name] !== null) {
-                $values[$name] = self::value($parameter, $data[$name]);
-            } elseif (! $parameter->isDefaultValueAvailable()) {
+        foreach (self::$plans[$concrete] ??= self::plan($concrete) as $name => $part) {
+            if ($part->flat !== null) {
+                if (array_intersect_key($data, $part->keys) !== []) {
+                    $values[$name] = self::make($part->flat, $data);
+                }
+            } elseif (isset($data[$name])) {
+                $values[$name] = self::value($part, $data[$name]);
+            } elseif ($part->needed) {
                 throw new \UnexpectedValueException("“{$name}” is missing.");
             }
         }
@@ -67,6 +67,29 @@ final class Shape
         }
     }
 
+    /**
+     * How the constructor's parameters are filled, worked out once.
+     *
+     * @param  class-string  $class
+     * @return array<string, ShapePart>
+     */
+    private static function plan(string $class): array
+    {
+        $plan = [];
+        foreach (self::parametersOf($class) as $parameter) {
+            $type = $parameter->getType();
+            $named = $type instanceof ReflectionNamedType ? $type : null;
+            $flat = self::flat($parameter);
+            $listOf = $parameter->getAttributes(ListOf::class)[0] ?? null;
+            /** @var class-string|null $one */
+            $one = $named !== null && ! $named->isBuiltin() && $flat === null ? $named->getName() : null;
+            $plan[$parameter->getName()] = new ShapePart($listOf?->newInstance()->class, $one, $named?->getName() === 'int', $flat,
+                $flat === null ? [] : array_fill_keys(array_map(fn (ReflectionParameter $p): string => $p->getName(), self::parametersOf($flat)), true), ! $parameter->isDefaultValueAvailable());
+        }
+
+        return $plan;
+    }
+
     /** @return class-string|null the class of a part whose values stand among the node's own */
     public static function flat(ReflectionParameter $parameter): ?string
     {
@@ -75,26 +98,16 @@ final class Shape
         return $type instanceof ReflectionNamedType && is_a($type->getName(), Flat::class, true) ? $type->getName() : null;
     }
 
-    private static function value(ReflectionParameter $parameter, mixed $value): mixed
+    private static function value(ShapePart $part, mixed $value): mixed
     {
-        $listOf = $parameter->getAttributes(ListOf::class)[0] ?? null;
-        if ($listOf !== null && is_array($value)) {
-            $class = $listOf->newInstance()->class;
-
-            return array_map(fn (mixed $item): object => self::make($class, Prose::node($item)), array_values($value));
+        if ($part->list !== null && is_array($value)) {
+            return array_map(fn (mixed $item): object => self::make($part->list, Prose::node($item)), array_values($value));
         }
-        $type = $parameter->getType();
-        if ($type instanceof ReflectionNamedType && ! $type->isBuiltin() && is_array($value)) {
-            /** @var class-string $class */
-            $class = $type->getName();
-
-            return self::make($class, Prose::node($value));
-        }
-        if ($type instanceof ReflectionNamedType && $type->getName() === 'int' && $value === '') {
-            return null;
+        if ($part->one !== null && is_array($value)) {
+            return self::make($part->one, Prose::node($value));
         }
 
-        return $value;
+        return $part->number && $value === '' ? null : $value;
     }
 
     /**
