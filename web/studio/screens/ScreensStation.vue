@@ -30,6 +30,7 @@ const ordered = computed(() => {
 })
 const picture = (at: string) => studio.survey.screens.value.find((s) => s.at === at)?.picture
 
+watch(part, () => document.querySelector('.surface')?.scrollTo(0, 0))
 watch(() => studio.gone.value, (at) => at && show(at))
 
 /** Opens the page on which a line or a blank stands, and goes to the line. */
