@@ -250,7 +250,7 @@ export function useDevice() {
         stack.value = [{ screen, args: args ?? [] }]
         return opened()
       },
-      why: async (at) => deck.tell({ lanai: 'why', at, account: await server.why({ ...where(), at }) }),
+      why: (at) => server.why({ ...where(), at }).then((account) => deck.tell({ lanai: 'why', at, account }), (error) => say(error instanceof Declined ? error.message : 'There is no connection.', true)),
     })
     window.addEventListener('popstate', returned)
     const first = entry.deck ? deck.begun(choose) : Promise.resolve()

@@ -21,8 +21,8 @@ final class Extraction
     /** @var array<string, array{name: string, type: array<string, mixed>, with: string}> by name in formulas */
     private array $taking = [];
 
-    /** @param  list<array<string, mixed>>  $items */
-    public function __construct(private readonly Blueprint $blueprint, private readonly string $list, private readonly array $items)
+    /** @param  list<int>  $indexes  where the sentences stand in their list */
+    public function __construct(private readonly Blueprint $blueprint, private readonly string $list, private readonly array $indexes)
     {
     }
 
@@ -52,28 +52,14 @@ final class Extraction
             $data = Pointer::set($blank->at, $data, $changed);
         }
         $all = Prose::nodes(Pointer::get($this->list, $data));
-        $kept = array_values(array_filter($all, fn (array $item, int $i): bool => in_array($i, $this->indexes(), true), ARRAY_FILTER_USE_BOTH));
+        $kept = array_values(array_filter($all, fn (array $item, int $i): bool => in_array($i, $this->indexes, true), ARRAY_FILTER_USE_BOTH));
 
         return [$kept, array_values($this->taking)];
     }
 
     private function within(BlankSpot $blank, string $from): bool
     {
-        return str_starts_with($blank->at, $from) && in_array((int) explode('/', substr($blank->at, strlen($from)))[0], $this->indexes(), true);
-    }
-
-    /** @return list<int> where the sentences stand in their list */
-    private function indexes(): array
-    {
-        $all = Prose::nodes(Pointer::get($this->list, $this->blueprint->data()));
-        $indexes = [];
-        foreach ($all as $i => $item) {
-            if (in_array($item, $this->items, true)) {
-                $indexes[] = $i;
-            }
-        }
-
-        return $indexes;
+        return str_starts_with($blank->at, $from) && in_array((int) explode('/', substr($blank->at, strlen($from)))[0], $this->indexes, true);
     }
 
     private function formula(string $text, Scope $here, ?Scope $outer): string

@@ -106,7 +106,7 @@ final readonly class Renaming
                 default => '',
             } ? $name : null;
         }
-        if ($node->is(Taken::class) && ! str_starts_with($blank->at, $node->parent->at ?? '-')) {
+        if ($node->is(Taken::class) && ! str_starts_with($blank->at, ($node->parent->at ?? '-').'/')) {
             return null;
         }
         if ($node->is(Field::class) && $fit instanceof FieldFit) {

@@ -108,7 +108,7 @@ final readonly class Several
         if ($name === '' || ($lines ? $this->blueprint->pieceIndex($name) : $this->blueprint->routineIndex($name)) !== null) {
             throw new EditRefused($name === '' ? 'Give it a name first.' : "There is already one called “{$name}”.");
         }
-        [$items, $taking] = (new Extraction($this->blueprint, $this->list, $this->items()))->done();
+        [$items, $taking] = (new Extraction($this->blueprint, $this->list, $this->indexes))->done();
         $given = array_map(fn (array $one): string => $one['with'], $taking);
         $made = array_filter(['name' => $name, 'taking' => array_map(fn (array $one): array => ['name' => $one['name'], 'type' => $one['type']], $taking), $lines ? 'lines' : 'does' => $items]);
         $home = $lines ? '/pieces' : '/routines';

@@ -109,6 +109,24 @@ final class SeveralTest extends TestCase
         Several::of($this->app, ['/screens/0/lines/4'])->extracted('Typed');
     }
 
+    public function test_a_line_that_reads_like_one_of_those_taken_out_stays(): void
+    {
+        $app = Blueprint::fromScript("app X\n\nscreen S, first\n  Divider\n  Text \"a\"\n  Divider\n");
+        $script = Several::of($app, ['/screens/0/lines/0', '/screens/0/lines/1'])->extracted('Head')->blueprint->script();
+
+        self::assertStringContainsString("screen S, first\n  Piece Head\n  Divider\n", $script);
+        self::assertStringContainsString("piece Head\n  Divider\n  Text \"a\"\n", $script);
+        self::assertSame(2, substr_count($script, 'Divider'));
+    }
+
+    public function test_what_a_routine_takes_is_renamed_in_that_routine_only(): void
+    {
+        $routines = implode('', array_map(fn (int $i): string => "routine R$i taking Words is a text\n  say \"{words}\"\n\n", range(0, 11)));
+        $script = (new Editor(Blueprint::fromScript("app X\n\nscreen S, first\n\n$routines")))->fill('/routines/1/taking/0/name', 'Greeting')->blueprint->script();
+
+        self::assertSame([1, 11], [substr_count($script, '{greeting}'), substr_count($script, '{words}')]);
+    }
+
     /** @return list<string> */
     private function kinds(Edited $edited): array
     {

@@ -1,3 +1,4 @@
+import { useIntervalFn } from '@vueuse/core'
 import { computed, ref } from 'vue'
 
 const HOUR = 3600000
@@ -6,7 +7,7 @@ const HOUR = 3600000
 export function useClock() {
   const ahead = ref(0)
   const tick = ref(Date.now())
-  setInterval(() => (tick.value = Date.now()), 20000)
+  useIntervalFn(() => (tick.value = Date.now()), 20000)
   const at = computed(() => new Date(tick.value + ahead.value))
 
   return {
