@@ -8,6 +8,7 @@ use App\Models\App;
 use App\Models\DataRow;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
+use Lanai\Core\Access\Rights;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Data\Query;
@@ -32,6 +33,16 @@ final readonly class EloquentRecordStore implements RecordStore
     public function blueprint(): Blueprint
     {
         return $this->blueprint;
+    }
+
+    public function whole(): self
+    {
+        return $this;
+    }
+
+    public function rights(): ?Rights
+    {
+        return null;
     }
 
     public function rows(Query $query): array

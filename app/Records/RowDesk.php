@@ -61,7 +61,7 @@ final readonly class RowDesk
         foreach ($this->table->fields as $field) {
             $term = $this->termOf($field);
             if ($term !== null && $field->formula() !== '') {
-                $compute[$field->formula()] = $term;
+                $compute[$field->computedAs()] = $term;
             }
         }
         $field = $sort === '' ? null : $this->table->fieldInFormula($sort);
@@ -223,7 +223,7 @@ final readonly class RowDesk
             $key = Names::inFormula($field->name);
             $formula = $field->formula();
             $values[$key] = $formula === '' ? $field->type->write($row->value($field))
-                : Formats::plain(array_key_exists($formula, $row->computed) ? $row->computed[$formula] : $this->computed($row, $formula));
+                : Formats::plain(array_key_exists($field->computedAs(), $row->computed) ? $row->computed[$field->computedAs()] : $this->computed($row, $formula));
         }
 
         return ['id' => $row->id, 'values' => $values];

@@ -6,6 +6,9 @@ namespace Lanai\Core\Blueprint;
 
 use Lanai\Core\Data\FieldTypes\StandsInTable;
 use Lanai\Core\Formula\Type;
+use Lanai\Core\People\Account;
+use Lanai\Core\People\Role;
+use Lanai\Core\People\SignIn;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Children;
 use Lanai\Core\Script\Family;
@@ -28,6 +31,7 @@ final class Blueprint implements HasSentence
     private array $back = [];
 
     /**
+     * @param  list<Role>  $roles
      * @param  list<Table>  $tables
      * @param  list<AppValue>  $values
      * @param  list<Asset>  $assets
@@ -40,6 +44,8 @@ final class Blueprint implements HasSentence
     public function __construct(
         public readonly string $name,
         public readonly Theme $theme = new Theme,
+        public readonly ?SignIn $signIn = null,
+        #[ListOf(Role::class)] public readonly array $roles = [],
         #[ListOf(Table::class)] public readonly array $tables = [],
         #[ListOf(AppValue::class)] public readonly array $values = [],
         #[ListOf(Asset::class)] public readonly array $assets = [],
@@ -56,6 +62,8 @@ final class Blueprint implements HasSentence
     {
         return Sentence::of('app', new Blank('name', NameFit::of('the name of the app')))->below(
             new One('theme', Theme::class),
+            new One('signIn', SignIn::class),
+            new Children('roles', Family::only('“role”', Role::class), 'a role'),
             new Children('tables', Family::only('a table', Table::class), 'a table'),
             new Children('values', Family::only('“value”', AppValue::class), 'a value'),
             new Children('assets', Family::only('“asset”', Asset::class), 'an asset'),
@@ -200,10 +208,10 @@ final class Blueprint implements HasSentence
         return $this->back[$to->name] = $found;
     }
 
-    /** @return array<string, Type> what formulas can say everywhere: "app.name" for its values, "asset.name" for what it brings */
+    /** @return array<string, Type> what formulas can say everywhere: "app.name" for its values, "asset.name" for what it brings, "account.email" for one's own account */
     public function remembered(): array
     {
-        $types = [];
+        $types = $this->signIn === null ? [] : Account::types();
         foreach ($this->values as $value) {
             $types[$value->key()] = $value->type->type();
         }
@@ -212,6 +220,29 @@ final class Blueprint implements HasSentence
         }
 
         return $types;
+    }
+
+    public function role(string $name): ?Role
+    {
+        foreach ($this->roles as $role) {
+            if (mb_strtolower($role->name) === mb_strtolower($name)) {
+                return $role;
+            }
+        }
+
+        return null;
+    }
+
+    /** What new people are; null where the app has no roles. */
+    public function firstRole(): ?Role
+    {
+        foreach ($this->roles as $role) {
+            if ($role->first) {
+                return $role;
+            }
+        }
+
+        return $this->roles[0] ?? null;
     }
 
     public function appValue(string $name): ?AppValue

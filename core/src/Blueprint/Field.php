@@ -89,6 +89,12 @@ final readonly class Field implements HasSentence
         return $this->type instanceof LinksType ? (string) $this->valueType()->of?->one : '';
     }
 
+    /** What its value is called where a query computed it: apart from the same formula in a sentence, which sees less. */
+    public function computedAs(): string
+    {
+        return '= '.$this->formula();
+    }
+
     public function formula(): string
     {
         return $this->type instanceof FormulaType ? $this->type->formula : '';

@@ -11,6 +11,8 @@ use Lanai\Core\Formula\Template;
 use Lanai\Core\Formula\WordSpot;
 use Lanai\Core\Lines\InputLine;
 use Lanai\Core\Lines\Sheet;
+use Lanai\Core\People\Role;
+use Lanai\Core\People\Through;
 use Lanai\Core\Script\BlankSpot;
 use Lanai\Core\Script\Fits\FieldFit;
 use Lanai\Core\Script\Fits\NamedFit;
@@ -102,6 +104,8 @@ final readonly class Renaming
                 $node->is(Piece::class) => 'piece',
                 $node->is(Routine::class) => 'routine',
                 $node->is(AppValue::class) => 'value',
+                $node->is(Role::class) => 'role',
+                $node->is(Through::class) => 'provider',
                 $node->is(Sheet::class) => 'sheet',
                 default => '',
             } ? $name : null;

@@ -4,12 +4,18 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Blueprint;
 
+use Lanai\Core\Access\Who;
+use Lanai\Core\Access\WhoKinds;
 use Lanai\Core\Data\FieldType;
 use Lanai\Core\Data\FieldTypes;
 use Lanai\Core\Effects\Effect;
 use Lanai\Core\Effects\Effects;
 use Lanai\Core\Lines\Line;
 use Lanai\Core\Lines\Lines;
+use Lanai\Core\People\Leaving;
+use Lanai\Core\People\LeavingKinds;
+use Lanai\Core\People\Way;
+use Lanai\Core\People\Ways;
 use Lanai\Core\Script\Family;
 use Lanai\Core\Script\Prose;
 use ReflectionClass;
@@ -30,7 +36,10 @@ final class Shape
         return match ($interface) {
             Line::class => Lines::family(),
             Effect::class => Effects::family(),
-            FieldType::class => FieldTypes::family(),
+            FieldType::class => FieldTypes::all(),
+            Who::class => WhoKinds::family(),
+            Way::class => Ways::family(),
+            Leaving::class => LeavingKinds::family(),
             default => null,
         };
     }

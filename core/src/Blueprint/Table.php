@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Blueprint;
 
+use Lanai\Core\Access\Permission;
+use Lanai\Core\Data\FieldTypes\RoleType;
 use Lanai\Core\Formula\Kind;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Children;
@@ -28,6 +30,7 @@ final readonly class Table implements HasSentence
      * @param  bool  $people  its rows are the people who sign in: "me" is one of them
      * @param  list<string>  $alike  names of fields: no two rows have the same in all of them
      * @param  list<Field>  $fields
+     * @param  list<Permission>  $access  who may do what with its rows
      */
     public function __construct(
         public string $name,
@@ -36,6 +39,7 @@ final readonly class Table implements HasSentence
         public array $alike = [],
         public string $stored = '',
         #[ListOf(Field::class)] public array $fields = [],
+        #[ListOf(Permission::class)] public array $access = [],
     ) {
         $named = [];
         foreach ($fields as $field) {
@@ -48,8 +52,31 @@ final readonly class Table implements HasSentence
     {
         return Sentence::of('table', new Blank('name', NameFit::of('the name of the table')), ', each', new \Lanai\Core\Script\Words('a', 'an'), new Blank('singular', NameFit::of('what one row is called')))
             ->clauses(Clause::flag('people', 'who sign in'), Clause::of('no two alike in', 'no two alike in several fields', new Series('alike', 'and', new FieldFit)), Clause::of('stored as', 'kept in a table called', new Blank('stored', NameFit::column())))
-            ->below(new Children('fields', Family::only('a field such as “Title is a text”', Field::class), 'a field'))
-            ->within(['fields', 'alike'], fn (array $data, Scope $scope): Scope => $scope->inRow($scope->blueprint->table(is_string($data['name'] ?? null) ? $data['name'] : '')));
+            ->below(new Children('access', Family::only('“may be”', Permission::class), 'who may see, add, change or remove'), new Children('fields', Family::only('a field such as “Title is a text”', Field::class), 'a field'))
+            ->within(['fields', 'alike'], self::inside(...))
+            ->within(['access'], function (array $data, Scope $scope): Scope {
+                $table = $scope->blueprint->table(is_string($data['name'] ?? null) ? $data['name'] : '');
+
+                return $scope->inRow($table)->target($table);
+            });
+    }
+
+    /** @param  array<string, mixed>  $data */
+    private static function inside(array $data, Scope $scope): Scope
+    {
+        return $scope->inRow($scope->blueprint->table(is_string($data['name'] ?? null) ? $data['name'] : ''));
+    }
+
+    /** In the table of the people: the field that keeps their role. */
+    public function roleField(): ?Field
+    {
+        foreach ($this->fields as $field) {
+            if ($field->type instanceof RoleType) {
+                return $field;
+            }
+        }
+
+        return null;
     }
 
     public function field(string $name): ?Field

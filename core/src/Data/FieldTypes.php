@@ -40,11 +40,18 @@ final class FieldTypes
         'addedAt' => FieldTypes\AddedAtType::class,
         'addedBy' => FieldTypes\AddedByType::class,
         'changedAt' => FieldTypes\ChangedAtType::class,
+        'role' => FieldTypes\RoleType::class,
+        'lastHere' => FieldTypes\LastHereType::class,
     ];
+
+    /** Those that are only asked for and never kept. */
+    private const ONLY_ASKED = ['secret' => FieldTypes\SecretType::class];
 
     private static ?Family $all = null;
 
     private static ?Family $asked = null;
+
+    private static ?Family $every = null;
 
     /** What storage must know of a type to read its values later: its kind, and the currency of money. */
     public static function tag(FieldType $type): string
@@ -67,9 +74,15 @@ final class FieldTypes
         return self::$all ??= Family::of('a type such as “is a text”', self::KINDS + self::OF_TABLES);
     }
 
+    /** Every type there is, wherever it can stand. */
+    public static function all(): Family
+    {
+        return self::$every ??= Family::of('a type such as “is a text”', self::KINDS + self::OF_TABLES + self::ONLY_ASKED);
+    }
+
     /** Those that a person can be asked for on a screen. */
     public static function asked(): Family
     {
-        return self::$asked ??= Family::of('a type such as “is a text”', self::KINDS);
+        return self::$asked ??= Family::of('a type such as “is a text”', self::KINDS + self::ONLY_ASKED);
     }
 }

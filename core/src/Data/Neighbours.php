@@ -32,7 +32,7 @@ final readonly class Neighbours
     {
         $yesNo = Type::of(Kind::YesNo);
         $same = array_map(fn (Field $f): Term => Term::operator('==', $yesNo, Term::column(0, $f), Term::value($row->value($f), $f->valueType())), $fields);
-        $found = $this->store->rows(new Query($table, Term::all(...$same), [], 2));
+        $found = $this->store->whole()->rows(new Query($table, Term::all(...$same), [], 2));
 
         return array_filter($found, fn (Row $other): bool => $other->id !== $row->id) !== [];
     }

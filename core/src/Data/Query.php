@@ -21,6 +21,22 @@ final readonly class Query
     {
     }
 
+    /** A further condition. */
+    public function also(Term $condition): self
+    {
+        return new self($this->table, Term::every($this->where, $condition), $this->sorts, $this->limit, $this->search, $this->after, $this->compute);
+    }
+
+    public function upTo(int $limit): self
+    {
+        return new self($this->table, $this->where, $this->sorts, $limit, $this->search, $this->after, $this->compute);
+    }
+
+    public function searching(string $search): self
+    {
+        return new self($this->table, $this->where, $this->sorts, $this->limit, $search, $this->after, $this->compute);
+    }
+
     /** The same rows without an order, a limit or a beginning. */
     public function unordered(): self
     {

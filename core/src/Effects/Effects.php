@@ -44,6 +44,20 @@ final class Effects
             'play' => PlaySound::class,
             'wait' => Wait::class,
             'refresh' => Refresh::class,
+            'signUp' => SignUp::class,
+            'signIn' => SignInWith::class,
+            'sendCode' => SendCode::class,
+            'sendCodeAgain' => SendCodeAgain::class,
+            'checkCode' => CheckCode::class,
+            'signInAsGuest' => SignInAsGuest::class,
+            'signInThrough' => SignInThrough::class,
+            'setPassword' => SetPassword::class,
+            'setEmail' => SetEmail::class,
+            'signOut' => SignOut::class,
+            'downloadMine' => DownloadMine::class,
+            'deleteMe' => DeleteMe::class,
+            'become' => BecomeRole::class,
+            'letter' => WriteLetter::class,
         ]);
     }
 }

@@ -204,7 +204,7 @@ final class Compiled
 
             return $name === 'this' || $this->table->fieldInFormula($name) !== null || ! $this->outer->knows($name);
         }
-        if ($node instanceof Node\GetAttrNode && Tree::child($node, 'node') instanceof Node\NameNode && in_array(Tree::name(Tree::child($node, 'node')), ['screen', 'input', 'app', 'asset'], true)) {
+        if ($node instanceof Node\GetAttrNode && Tree::child($node, 'node') instanceof Node\NameNode && in_array(Tree::name(Tree::child($node, 'node')), ['screen', 'input', 'app', 'asset', 'account'], true)) {
             return false;
         }
 

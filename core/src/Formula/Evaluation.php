@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Lanai\Core\Formula;
 
 use DateTimeImmutable;
+use Lanai\Core\Access\Rights;
+use Lanai\Core\Access\Verb;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Data\Row;
 use Lanai\Core\Data\Values\Ordered;
@@ -65,6 +67,12 @@ final class Evaluation
     public function knows(string $name): bool
     {
         return array_key_exists($name, $this->names) || ($this->row !== null && $this->rows->has($this->row, $name));
+    }
+
+    /** Whose rights limit the rows; null where nobody's do. */
+    public function rights(): ?Rights
+    {
+        return $this->rows->rights();
     }
 
     public function moment(): Moment
@@ -145,7 +153,14 @@ final class Evaluation
         }
         $this->reads[] = ['table' => $row->table->name, 'id' => $row->id, 'field' => $field->name];
         if ($field->formula() !== '') {
-            return array_key_exists($field->formula(), $row->computed) ? $row->computed[$field->formula()] : $this->computed($row, $field->formula());
+            // What a field computes is worked out over every row; who may see the field is a matter of its own.
+            $known = $field->computedAs();
+            $rights = $this->rows->rights();
+            if ($rights !== null && ! $rights->mayField(Verb::See, $row, $field)) {
+                return null;
+            }
+
+            return array_key_exists($known, $row->computed) ? $row->computed[$known] : $this->computed($row, $field->formula());
         }
         $value = $row->value($field);
 
@@ -159,7 +174,7 @@ final class Evaluation
             return null;
         }
         try {
-            $inner = new self($this->moment, $this->rows, ['this' => $row, 'me' => $this->named('me')], [], $row, null, $this->depth + 1);
+            $inner = new self($this->moment, $this->rows->whole(), ['this' => $row, 'me' => $this->named('me')], [], $row, null, $this->depth + 1);
 
             return $inner->of(Formula::of($formula));
         } catch (FormulaMistake) {

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Formula;
 
+use Lanai\Core\Access\Rights;
 use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Blueprint\Field;
 use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Data\Row;
 use Lanai\Core\Data\Stored;
@@ -21,7 +23,7 @@ final class Terms
     /**
      * @param  list<array{Table, int}>  $levels  the rows at hand, the innermost last, each with its number
      */
-    private function __construct(private readonly Blueprint $blueprint, private readonly Evaluation $outer, private array $levels, private int $depth = 0)
+    private function __construct(private readonly Blueprint $blueprint, private readonly Evaluation $outer, private array $levels, private int $depth = 0, private readonly ?Rights $rights = null)
     {
     }
 
@@ -33,7 +35,7 @@ final class Terms
 
     public static function ofNode(Node\Node $node, Table $table, Blueprint $blueprint, Evaluation $outer): ?Term
     {
-        return (new self($blueprint, $outer, [[$table, 0]]))->term($node);
+        return (new self($blueprint, $outer, [[$table, 0]], 0, $outer->rights()))->term($node);
     }
 
     private function term(Node\Node $node): ?Term
@@ -98,21 +100,55 @@ final class Terms
             return null;
         }
         if ($field->formula() === '') {
-            return $field->hasColumn() ? Term::column($row, $field) : null;
+            $column = $field->hasColumn() ? $this->unless($this->limit($table, $row, $field), Term::column($row, $field)) : null;
+            $linked = $column === null || $field->linksTo() === '' ? null : $this->blueprint->tableOfOne($field->linksTo());
+            if ($column === null || $linked === null || $this->rights === null) {
+                return $column;
+            }
+            $there = ++$this->rows;
+            $limit = $this->limit($linked, $there);
+
+            // A link to a row that this person may not see leads nowhere.
+            return $limit === null ? $column : ($limit === false ? null : Term::lookup($column, $linked, $there, Term::choice($limit, Term::id($there, $linked), Term::value(null, Type::of(Kind::Nothing)))));
         }
         if ($this->depth > 8) {
             return null;
         }
         try {
-            $within = new self($this->blueprint, $this->outer, [[$table, $row]], $this->depth + 1);
-            $within->rows = $this->rows;
-            $term = $within->term(Formula::of($field->formula())->tree);
-            $this->rows = $within->rows;
-
-            return $term;
+            return $this->unless($this->limit($table, $row, $field), $this->about($table, $row, Formula::of($field->formula()), $this->outer));
         } catch (FormulaMistake) {
             return null;
         }
+    }
+
+    /** A formula about a row of its own, over every row there is. */
+    private function about(Table $table, int $row, Formula $formula, Evaluation $outer): ?Term
+    {
+        $within = new self($this->blueprint, $outer, [[$table, $row]], $this->depth + 1);
+        $within->rows = max($this->rows, $row);
+        $term = $within->term($formula->tree);
+        $this->rows = $within->rows;
+
+        return $term;
+    }
+
+    /** The condition under which a row, or a field of it, may be seen; null for none, false where a query cannot say it. */
+    private function limit(Table $table, int $row, ?Field $field = null): Term|false|null
+    {
+        return $this->rights?->condition($table, $field, fn (Formula $formula, Evaluation $outer): ?Term => $this->depth > 8 ? null : $this->about($table, $row, $formula, $outer));
+    }
+
+    private function unless(Term|false|null $limit, ?Term $term): ?Term
+    {
+        return $limit === null || $term === null ? $term : ($limit === false ? null : Term::choice($limit, $term, Term::value(null, Type::of(Kind::Nothing))));
+    }
+
+    /** The rows of a list that may be seen; null where a query cannot tell. */
+    private function seen(Among $list): ?Among
+    {
+        $limit = $this->limit($list->table, $list->row);
+
+        return $limit === null ? $list : ($limit === false ? null : $list->where($limit));
     }
 
     private function unary(Node\UnaryNode $node): ?Term
@@ -332,7 +368,7 @@ final class Terms
             }
             foreach ($this->outer->knows($name) ? [] : $this->blueprint->tables as $table) {
                 if (Names::inFormula($table->name) === $name) {
-                    return new Among($table, ++$this->rows);
+                    return $this->seen(new Among($table, ++$this->rows));
                 }
             }
 
@@ -370,11 +406,11 @@ final class Terms
         if ($field !== null) {
             $to = $field->linksToMany() === '' ? null : $this->blueprint->tableOfOne($field->linksToMany());
 
-            return $to === null ? null : new Among($to, ++$this->rows, $field, $table, false, $owner);
+            return $to === null ? null : $this->seen(new Among($to, ++$this->rows, $field, $table, false, $owner));
         }
         $link = $this->blueprint->backLinks($table)[$name] ?? null;
 
-        return $link === null ? null : new Among($link->from, ++$this->rows, $link->field, $link->from, true, $owner);
+        return $link === null ? null : $this->seen(new Among($link->from, ++$this->rows, $link->field, $link->from, true, $owner));
     }
 
     /** True where the value depends on the row at hand, or on rows that only a query should count. */
@@ -390,7 +426,7 @@ final class Terms
 
             return false;
         }
-        if ($node instanceof Node\GetAttrNode && Tree::child($node, 'node') instanceof Node\NameNode && in_array(Tree::name(Tree::child($node, 'node')), ['screen', 'input', 'app', 'asset'], true)) {
+        if ($node instanceof Node\GetAttrNode && Tree::child($node, 'node') instanceof Node\NameNode && in_array(Tree::name(Tree::child($node, 'node')), ['screen', 'input', 'app', 'asset', 'account'], true)) {
             return false;
         }
         foreach (Tree::nodes($node->nodes) as $inner) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Ports;
 
+use Lanai\Core\Access\Rights;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Data\Query;
@@ -15,6 +16,12 @@ interface RecordStore
 {
     /** The app whose rows these are. */
     public function blueprint(): Blueprint;
+
+    /** The same with every row in it, whoever asks. */
+    public function whole(): self;
+
+    /** Whose rights limit the rows; null where nobody's do. */
+    public function rights(): ?Rights;
 
     /** @return list<Row> */
     public function rows(Query $query): array;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Ports;
 
+use Lanai\Core\Access\Rights;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Data\Row;
 
@@ -12,6 +13,12 @@ interface Rows
 {
     /** The app whose rows these are; null where there is none. */
     public function blueprint(): ?Blueprint;
+
+    /** The same over every row, whoever asks. */
+    public function whole(): self;
+
+    /** Whose rights limit the rows; null where nobody's do. */
+    public function rights(): ?Rights;
 
     /** @param  string  $one what one row of the table is called */
     public function row(string $one, int $id): ?Row;

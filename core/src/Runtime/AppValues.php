@@ -11,6 +11,7 @@ use Lanai\Core\Formula\Evaluation;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Formula\Kind;
+use Lanai\Core\People\Account;
 use Lanai\Core\Ports\RecordStore;
 use Lanai\Core\Script\Names;
 
@@ -20,7 +21,7 @@ final class AppValues
     /** @return array<string, mixed> "app.name" and "asset.name" => value */
     public static function of(Blueprint $blueprint, Visit $visit, Reader $reader, RecordStore $store): array
     {
-        $found = [];
+        $found = $blueprint->signIn === null ? [] : ($visit->account ?? new Account)->values();
         foreach ($blueprint->assets as $asset) {
             $found[$asset->key()] = $asset->file;
         }

@@ -16,6 +16,8 @@ use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Formula\Items;
 use Lanai\Core\Formula\Tree;
+use Lanai\Core\People\Proof;
+use Lanai\Core\Ports\Accounts;
 use Lanai\Core\Ports\RecordStore;
 use Lanai\Core\Script\Names;
 use Symfony\Component\ExpressionLanguage\Node;
@@ -26,23 +28,66 @@ final readonly class Doing
     /**
      * @param  list<string>  $confirmed  JSON Pointers of the questions that the person has said yes to
      * @param  array<string, mixed>  $answers  JSON Pointer of a question => what was typed
+     * @param  array<string, mixed>  $got  place of an effect => what it got from outside
      * @param  string  $part  which part of the line was tapped, such as "/entries/1"; '' for the line itself
      */
-    public function __construct(public Scene $scene, public RecordStore $store, public Outcome $outcome, public array $confirmed = [], public array $answers = [], public string $part = '')
+    public function __construct(public Scene $scene, public RecordStore $store, public Outcome $outcome, public array $confirmed = [], public array $answers = [], public string $part = '', public array $got = [], public ?Accounts $accounts = null)
     {
     }
 
     public function in(Scene $scene): self
     {
-        return new self($scene, $this->store, $this->outcome, $this->confirmed, $this->answers, $this->part);
+        return new self($scene, $this->store, $this->outcome, $this->confirmed, $this->answers, $this->part, $this->got, $this->accounts);
     }
 
     /** @param  list<Effect>  $effects */
     public function run(array $effects, string $key): void
     {
         foreach ($effects as $i => $effect) {
-            $effect->run($this->in($this->scene->at("{$this->scene->at}/$key/$i")->asking($this->outcome->known)));
+            $effect->run($this->in($this->scene->at("{$this->scene->at}/$key/$i")->asking($this->outcome->known)->knowing(array_intersect_key($this->outcome->known, ['me' => true]))));
         }
+    }
+
+    /**
+     * What an effect needs from outside: got before anything is written, with no transaction open, once for the whole tap.
+     *
+     * @param  \Closure(): mixed  $get
+     *
+     * @throws Awaited the first time
+     */
+    public function outside(\Closure $get): mixed
+    {
+        return array_key_exists($this->scene->at, $this->got) ? $this->got[$this->scene->at] : throw new Awaited($this->scene->at, $get);
+    }
+
+    /** Writes what was proved of a person, and goes on in their name. */
+    public function enter(mixed $proof): void
+    {
+        $visit = $this->scene->visit;
+        if (! $proof instanceof Proof || $this->accounts === null || $visit === null) {
+            throw new Refused('Signing in is not possible here.');
+        }
+        $entered = $this->accounts->enter($proof, $visit);
+        if ($entered->token !== null) {
+            $this->outcome->session = $entered->token;
+        }
+        $this->scene->reader->forget();
+        $people = $this->scene->blueprint->peopleTable();
+        $me = $people === null ? null : ($this->store->whole()->byIds($people, [$entered->person])[$entered->person] ?? null);
+        $this->store->rights()?->become($me);
+        $this->outcome->known['me'] = $me;
+        $this->scene->trail->step('signed in', $me === null ? 'somebody' : $me->label(), $this->scene->at);
+    }
+
+    /** Nobody is signed in any more. */
+    public function left(): void
+    {
+        $this->outcome->session = '';
+        $this->outcome->pending = '';
+        $this->outcome->known['me'] = null;
+        $this->store->rights()?->become(null);
+        $this->scene->reader->forget();
+        $this->scene->trail->step('signed out', '', $this->scene->at);
     }
 
     /**

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Runtime;
 
+use Lanai\Core\Access\Rules;
+use Lanai\Core\Access\Verb;
 use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Data\Query;
 use Lanai\Core\Data\Row;
@@ -24,6 +26,14 @@ final readonly class EmptyAccount implements \JsonSerializable
         $rows = $scene->store->rows(new Query($table, $also, limit: Scene::BOUND));
         $count = count($rows);
         if ($count === 0) {
+            $hidden = count($scene->store->whole()->rows(new Query($table, $also, limit: Scene::BOUND)));
+            $rights = $scene->store->rights();
+            if ($hidden > 0 && $rights !== null) {
+                $who = $rights->me === null ? 'somebody who has not signed in' : $rights->me->label();
+
+                return new self("$table->name has $hidden ".($hidden === 1 ? 'row' : 'rows')." here, but $who may see none: they may be seen by ".Rules::inWords($rights->rules->of(Verb::See, $table)).'.', $hidden, []);
+            }
+
             return new self($also === null ? "$table->name has no rows yet." : "No $table->name are linked with it.", 0, []);
         }
         $parts = [];

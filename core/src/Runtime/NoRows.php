@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Runtime;
 
+use Lanai\Core\Access\Rights;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Data\Row;
 use Lanai\Core\Ports\Rows;
@@ -11,6 +12,16 @@ use Lanai\Core\Ports\Rows;
 /** For reading formulas where there are no rows to look at. */
 final class NoRows implements Rows
 {
+    public function whole(): self
+    {
+        return $this;
+    }
+
+    public function rights(): ?Rights
+    {
+        return null;
+    }
+
     public function blueprint(): ?Blueprint
     {
         return null;

@@ -33,6 +33,21 @@ final class Outcome
     /** @var list<Later> routines to be done by themselves some time later */
     public array $later = [];
 
+    /** @var list<Letter> to be sent once all is written */
+    public array $letters = [];
+
+    /** The new session's token; '' for no session any more, null for no change. It is never kept with the answer. */
+    public ?string $session = null;
+
+    /** The handle of what was begun and waits for a code or a return; '' for nothing any more, null for no change. */
+    public ?string $pending = null;
+
+    /** Somebody must sign in before this can be done. */
+    public bool $signIn = false;
+
+    /** The screen where a person begins who has just signed in and wanted nothing else; '' for no such thing. */
+    public string $arrives = '';
+
     /** @var array<string, mixed>|null what the person must say yes to, or answer, before anything is done */
     public ?array $confirm = null;
 
@@ -42,7 +57,7 @@ final class Outcome
     /** @var array<string, string> box => what is wrong with it */
     public array $errors = [];
 
-    /** @param  'open'|'share'|'copy'|'play'|'wait'|'refresh'|'sheet'  $do */
+    /** @param  'open'|'share'|'copy'|'play'|'wait'|'refresh'|'sheet'|'leave for'|'download'  $do */
     public function then(string $do, string $text): void
     {
         $this->then[] = ['do' => $do, 'text' => $text];
@@ -68,7 +83,7 @@ final class Outcome
             'confirm' => $this->confirm,
             'refused' => $this->refused,
             'errors' => (object) $this->errors,
-        ];
+        ] + array_filter(['session' => $this->session, 'pending' => $this->pending, 'signIn' => $this->signIn ?: null, 'arrives' => $this->arrives === '' ? null : $this->arrives], fn (mixed $v): bool => $v !== null);
     }
 
     /** @return array<string, mixed> what is kept, so that the same tap sent twice is answered the same */
@@ -105,6 +120,9 @@ final class Outcome
     {
         $this->again([]);
         $this->later = [];
+        $this->letters = [];
+        $this->session = $this->pending = null;
+        $this->arrives = '';
         $this->known = [];
     }
 }

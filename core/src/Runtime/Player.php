@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Runtime;
 
+use Lanai\Core\Access\GuardedStore;
+use Lanai\Core\Access\Rights;
+use Lanai\Core\Access\Rules;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\MenuEntry;
 use Lanai\Core\Blueprint\Pointer;
 use Lanai\Core\Blueprint\Screen;
 use Lanai\Core\Blueprint\Tab;
+use Lanai\Core\Data\Row;
 use Lanai\Core\Data\UnreadableValue;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
@@ -22,6 +26,7 @@ use Lanai\Core\Lines\ListLine;
 use Lanai\Core\Lines\Menu;
 use Lanai\Core\Lines\Narrowing;
 use Lanai\Core\Lines\Tappable;
+use Lanai\Core\Ports\Accounts;
 use Lanai\Core\Ports\RecordStore;
 use Lanai\Core\Script\Names;
 use Lanai\Core\Script\Walk;
@@ -29,12 +34,33 @@ use Lanai\Core\Script\Walk;
 /** Runs an app: draws its screens and does what taps say. */
 final readonly class Player
 {
-    public function __construct(private Blueprint $blueprint, private RecordStore $store)
+    private const MOST_FROM_OUTSIDE = 50;
+
+    /** @param  Accounts|null  $accounts  null where nobody can sign in */
+    public function __construct(private Blueprint $blueprint, private RecordStore $store, private ?Accounts $accounts = null)
     {
+    }
+
+    /** The same with the rows as the person of a visit may see and change them. */
+    private function for(Visit $visit): self
+    {
+        if ($this->store->rights() !== null || ! (new Rules($this->blueprint))->any()) {
+            return $this;
+        }
+        $whole = $this->store->whole();
+        $me = self::me($this->blueprint, $visit, new Reader($whole));
+
+        return new self($this->blueprint, new GuardedStore($whole, new Rights($this->blueprint, $whole, $visit->moment, $me)), $this->accounts);
     }
 
     /** @return array<string, mixed> a view tree as in docs/view.schema.json */
     public function show(Visit $visit, Trail $trail): array
+    {
+        return $this->for($visit)->shown($visit, $trail);
+    }
+
+    /** @return array<string, mixed> */
+    private function shown(Visit $visit, Trail $trail): array
     {
         $screen = $this->screenOf($visit);
         if ($screen === null) {
@@ -47,7 +73,9 @@ final readonly class Player
         try {
             $scene = $this->scene($screen, $visit, $trail);
         } catch (Refused $refused) {
-            return $this->frame($screen, $screen->name, $refused->getMessage());
+            $at = $refused instanceof SignInFirst ? $this->blueprint->screen((string) $this->blueprint->signIn?->at) : null;
+
+            return $this->frame($screen, $screen->name, $refused->getMessage()) + ($at === null || $at === $screen ? [] : ['signIn' => $at->slug()]);
         }
         $title = $screen->title === '' ? $screen->name : $scene->at("/screens/$index")->text($screen->title, 'title');
 
@@ -63,7 +91,12 @@ final readonly class Player
      */
     public function tap(Visit $visit, string $at, ?int $item, string $tap, Trail $trail): Outcome
     {
-        return $this->tried($at, $trail, function (Outcome $outcome) use ($visit, $at, $item, $tap, $trail): void {
+        return $this->for($visit)->tapped($visit, $at, $item, $tap, $trail);
+    }
+
+    private function tapped(Visit $visit, string $at, ?int $item, string $tap, Trail $trail): Outcome
+    {
+        return $this->tried($at, $trail, function (Outcome $outcome, array $got) use ($visit, $at, $item, $tap, $trail): void {
             $kept = $tap === '' ? null : $this->store->answerTo($tap);
             if ($kept !== null) {
                 $outcome->again($kept);
@@ -73,8 +106,12 @@ final readonly class Player
             $screen = $this->screenOf($visit) ?? throw new Refused('This screen has just changed. Please try again.');
             [$line, $scene] = $this->behind($screen, $at, $this->scene($screen, $visit, $trail));
             $scene = $scene->asking($this->inputs($screen, $visit, $line, $scene));
-            $line->tap(new Doing($scene, $this->store, $outcome, $visit->confirmed, $visit->answers, substr($at, strlen($scene->at))), $item);
-            if ($tap !== '') {
+            $line->tap(new Doing($scene, $this->store, $outcome, $visit->confirmed, $visit->answers, substr($at, strlen($scene->at)), $got, $this->accounts), $item);
+            if (is_string($outcome->session) && $outcome->session !== '' && ! $outcome->leaves()) {
+                $outcome->arrives = $this->arrival();
+            }
+            // Who signs in twice is let in twice: a session is nothing to keep with an answer.
+            if ($tap !== '' && $outcome->session === null && $outcome->pending === null) {
                 $this->store->keepAnswer($tap, $outcome->kept());
             }
         });
@@ -83,19 +120,29 @@ final readonly class Player
     /** Does a routine that a tap left for later; all of it stays or nothing does. */
     public function later(Later $later, Visit $visit, Trail $trail): Outcome
     {
+        return $this->for($visit)->doneLater($later, $visit, $trail);
+    }
+
+    private function doneLater(Later $later, Visit $visit, Trail $trail): Outcome
+    {
         $index = $this->blueprint->routineIndex($later->routine);
         $at = "/routines/$index";
 
-        return $this->tried($at, $trail, function (Outcome $outcome) use ($later, $visit, $trail, $index, $at): void {
-            $scene = new Scene($this->blueprint, $this->store, new Reader($this->store), $visit->moment, $trail, $this->me($visit, new Reader($this->store)), AppValues::of($this->blueprint, $visit, new Reader($this->store), $this->store), visit: $visit);
+        return $this->tried($at, $trail, function (Outcome $outcome, array $got) use ($later, $visit, $trail, $index, $at): void {
+            $scene = new Scene($this->blueprint, $this->store, new Reader($this->store), $visit->moment, $trail, ['me' => self::me($this->blueprint, $visit, new Reader($this->store->whole()))], AppValues::of($this->blueprint, $visit, new Reader($this->store), $this->store), visit: $visit);
             $routine = $index === null ? throw new Refused('This routine is no longer there.') : $this->blueprint->routines[$index];
             $scene = $scene->at($at)->knowing(Later::read($later->given, $scene->reader));
-            (new Doing($scene, $this->store, $outcome))->run($routine->does, 'does');
+            (new Doing($scene, $this->store, $outcome, got: $got, accounts: $this->accounts))->run($routine->does, 'does');
         });
     }
 
     /** Why the list at this place shows nothing. */
     public function whyEmpty(Visit $visit, string $at): ?EmptyAccount
+    {
+        return $this->for($visit)->accountOfEmpty($visit, $at);
+    }
+
+    private function accountOfEmpty(Visit $visit, string $at): ?EmptyAccount
     {
         try {
             $screen = $this->screenOf($visit);
@@ -118,6 +165,12 @@ final readonly class Player
      * @return list<Whence>
      */
     public function whence(Visit $visit, string $at, ?int $item): array
+    {
+        return $this->for($visit)->sources($visit, $at, $item);
+    }
+
+    /** @return list<Whence> */
+    private function sources(Visit $visit, string $at, ?int $item): array
     {
         try {
             $screen = $this->screenOf($visit);
@@ -153,14 +206,35 @@ final readonly class Player
         return $accounts;
     }
 
-    /** @param  callable(Outcome): void  $work */
+    /**
+     * Runs the work, all or nothing. What it needs from outside is got in between, and the work begins again with it.
+     *
+     * @param  callable(Outcome, array<string, mixed>): void  $work
+     */
     private function tried(string $at, Trail $trail, callable $work): Outcome
     {
         $outcome = new Outcome;
+        $got = [];
+        $mark = count($trail->steps);
+        $me = $this->store->rights()?->me;
         try {
-            $this->store->together(fn () => $work($outcome));
+            while (true) {
+                try {
+                    $this->store->together(fn () => $work($outcome, $got));
+                    break;
+                } catch (Awaited $awaited) {
+                    $outcome->nothing();
+                    if (count($got) >= self::MOST_FROM_OUTSIDE) {
+                        throw new Refused('This asks for too much from outside at once and was stopped.');
+                    }
+                    $trail->backTo($mark);
+                    $this->store->rights()?->become($me);
+                    $got[$awaited->at] = ($awaited->get)();
+                }
+            }
         } catch (Refused $refused) {
             $outcome->nothing();
+            $outcome->signIn = $refused instanceof SignInFirst;
             $outcome->refused = $refused->getMessage();
             $trail->step('refused', $refused->getMessage(), $at);
         } catch (Unconfirmed $question) {
@@ -196,21 +270,28 @@ final readonly class Player
         return ($visit->screen === '' ? null : $this->blueprint->screen($visit->screen)) ?? $this->blueprint->firstScreen();
     }
 
-    /** @return array<string, mixed> */
-    private function me(Visit $visit, Reader $reader): array
+    private static function me(Blueprint $blueprint, Visit $visit, Reader $reader): ?Row
     {
-        $people = $this->blueprint->peopleTable();
+        $people = $blueprint->peopleTable();
 
-        return ['me' => $people === null || $visit->person === null ? null : $reader->row($people->singular, $visit->person)];
+        return $people === null || $visit->person === null ? null : $reader->row($people->singular, $visit->person);
+    }
+
+    /** Where somebody begins who has just come in: the first screen of their role, else of the app. */
+    private function arrival(): string
+    {
+        $role = $this->blueprint->role((string) $this->store->rights()?->role());
+
+        return (string) ($role === null || $role->begins === '' ? $this->blueprint->firstScreen() : ($this->blueprint->screen($role->begins) ?? $this->blueprint->firstScreen()))?->slug();
     }
 
     /** @throws Refused where a row that the screen is about is not there, or nobody is signed in on a screen that needs it */
     private function scene(Screen $screen, Visit $visit, Trail $trail): Scene
     {
         $reader = new Reader($this->store);
-        $names = $this->me($visit, $reader);
+        $names = ['me' => self::me($this->blueprint, $visit, $reader->whole())];
         if ($screen->signedIn && $names['me'] === null) {
-            throw new Refused('Please sign in to see this.');
+            throw new SignInFirst('Please sign in to see this.');
         }
         foreach ($screen->about as $i => $parameter) {
             $row = isset($visit->args[$i]) ? $reader->row($parameter->one, $visit->args[$i]) : null;

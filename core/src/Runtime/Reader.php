@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Runtime;
 
+use Lanai\Core\Access\Rights;
 use Lanai\Core\Blueprint\BackLink;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\Table;
@@ -29,8 +30,20 @@ final class Reader implements Rows
     /** @var array<string, list<Row>|null> */
     private array $lists = [];
 
+    private ?self $whole = null;
+
     public function __construct(private readonly RecordStore $store)
     {
+    }
+
+    public function whole(): self
+    {
+        return $this->store->rights() === null ? $this : ($this->whole ??= new self($this->store->whole()));
+    }
+
+    public function rights(): ?Rights
+    {
+        return $this->store->rights();
     }
 
     public function blueprint(): Blueprint
@@ -118,6 +131,7 @@ final class Reader implements Rows
     {
         $this->read = [];
         $this->lists = [];
+        $this->whole?->forget();
     }
 
     /** @return list<Row>|null */

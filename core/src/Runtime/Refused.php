@@ -5,6 +5,6 @@ declare(strict_types=1);
 namespace Lanai\Core\Runtime;
 
 /** A tap that cannot be done; the message is the sentence that its person reads. */
-final class Refused extends \DomainException
+class Refused extends \DomainException
 {
 }

@@ -175,9 +175,15 @@ final readonly class Scene
         $found = [];
         $asked = implode(' ', [$where, ...$shown]);
         $own = array_filter($table->fields, fn (Field $f): bool => $f->formula() !== '' && str_contains($asked, Names::inFormula($f->name)));
-        foreach ([...array_map(fn (Field $f): string => $f->formula(), $own), ...$shown] as $i => $text) {
+        foreach ($own as $field) {
+            $term = $this->term($table, Names::inFormula($field->name));
+            if ($term !== null) {
+                $found[$field->computedAs()] = $term;
+            }
+        }
+        foreach ($shown as $text) {
             $term = $this->term($table, $text);
-            if ($term !== null && ($i < count($own) || $term->looksAround())) {
+            if ($term?->looksAround() === true) {
                 $found[$text] = $term;
             }
         }

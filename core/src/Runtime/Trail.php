@@ -57,6 +57,12 @@ final class Trail
         }
     }
 
+    /** Forgets the steps of work that is done over. */
+    public function backTo(int $steps): void
+    {
+        $this->steps = array_slice($this->steps, 0, $steps);
+    }
+
     /** @param  list<array{table: string, id: int, field: string}>  $cells */
     public function origin(string $at, string $key, int $item, string $formula, array $cells): void
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lanai\Core\Runtime;
 
 use Lanai\Core\Formula\Moment;
+use Lanai\Core\People\Account;
 
 /** Who looks at which screen, when, about which rows, on what, with what typed and chosen so far. */
 final readonly class Visit
@@ -23,6 +24,12 @@ final readonly class Visit
      * @param  array<string, string>  $values  values of the app that the device keeps: name in formulas => as written
      * @param  'ios'|'android'|'web'  $platform
      * @param  'phone'|'tablet'  $form
+     * @param  Account|null  $account  what is known of the person's own account
+     * @param  string  $pending  the handle of what was begun and waits for a code
+     * @param  string  $device  what the device calls itself, such as "Chrome on Android"
+     * @param  string  $address  where it calls from, for limits
+     * @param  int|null  $session  the session that it came with
+     * @param  bool  $wanting  true where a screen was wanted that needs signing in
      */
     public function __construct(
         public Moment $moment,
@@ -39,6 +46,12 @@ final readonly class Visit
         public array $values = [],
         public string $platform = 'web',
         public string $form = 'phone',
+        public ?Account $account = null,
+        public string $pending = '',
+        public string $device = '',
+        public string $address = '',
+        public ?int $session = null,
+        public bool $wanting = false,
     ) {
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Tests\Support;
 
+use Lanai\Core\Access\Rights;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Data\Query;
@@ -42,6 +43,16 @@ final class InMemoryRecordStore implements RecordStore
     public function allOf(Table $table): array
     {
         return $this->rows[$table->storedAs()] ?? [];
+    }
+
+    public function whole(): self
+    {
+        return $this;
+    }
+
+    public function rights(): ?Rights
+    {
+        return null;
     }
 
     public function rows(Query $query): array

@@ -10,6 +10,8 @@ use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\Piece;
 use Lanai\Core\Blueprint\Routine;
 use Lanai\Core\Lines\Sheet;
+use Lanai\Core\People\Role;
+use Lanai\Core\People\Through;
 use Lanai\Core\Runtime\Drawing;
 use Lanai\Core\Script\Choice;
 use Lanai\Core\Script\Cursor;
@@ -37,6 +39,16 @@ final readonly class NamedFit implements Fit
     public static function value(): self
     {
         return new self('value', fn (Blueprint $b): array => array_map(fn (AppValue $v): string => $v->name, $b->values));
+    }
+
+    public static function role(): self
+    {
+        return new self('role', fn (Blueprint $b): array => array_map(fn (Role $r): string => $r->name, $b->roles));
+    }
+
+    public static function provider(): self
+    {
+        return new self('provider', fn (Blueprint $b): array => array_map(fn (Through $t): string => $t->provider, $b->signIn?->providers() ?? []));
     }
 
     public static function sheet(): self

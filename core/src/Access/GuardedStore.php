@@ -1,0 +1,181 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Access;
+
+use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Blueprint\Field;
+use Lanai\Core\Blueprint\Table;
+use Lanai\Core\Data\Query;
+use Lanai\Core\Data\Row;
+use Lanai\Core\Data\SearchWords;
+use Lanai\Core\Data\Stored;
+use Lanai\Core\Formula\Evaluation;
+use Lanai\Core\Formula\Formula;
+use Lanai\Core\Formula\Term;
+use Lanai\Core\Formula\Terms;
+use Lanai\Core\Ports\RecordStore;
+use Lanai\Core\Runtime\Reader;
+use Lanai\Core\Runtime\Refused;
+use Lanai\Core\Runtime\SignInFirst;
+
+/** The rows as one person may see and change them: every list, formula and effect of their visit goes through it. */
+final readonly class GuardedStore implements RecordStore
+{
+    public function __construct(private RecordStore $store, public Rights $rights)
+    {
+    }
+
+    public function blueprint(): Blueprint
+    {
+        return $this->store->blueprint();
+    }
+
+    public function whole(): RecordStore
+    {
+        return $this->store->whole();
+    }
+
+    public function rights(): Rights
+    {
+        return $this->rights;
+    }
+
+    public function rows(Query $query): array
+    {
+        [$asked, $check] = $this->narrowed($query);
+        if (! $check) {
+            return array_map($this->rights->masked(...), $this->store->rows($asked));
+        }
+        $rows = array_filter($this->store->rows($asked->upTo(max($query->limit, Reader::BOUND))), fn (Row $row): bool => $this->rights->may(Verb::See, $row));
+        $rows = array_map($this->rights->masked(...), $rows);
+        if ($query->search !== '' && $asked->search === '') {
+            $rows = array_filter($rows, fn (Row $row): bool => SearchWords::in($row, $query->search));
+        }
+
+        return array_slice(array_values($rows), 0, $query->limit);
+    }
+
+    public function count(Query $query): int
+    {
+        [$asked, $check] = $this->narrowed($query);
+
+        return $check ? count($this->rows($query->unordered())) : $this->store->count($asked);
+    }
+
+    public function groups(Query $query, array $by, array $of = []): array
+    {
+        [$asked, $check] = $this->narrowed($query);
+        if ($check) {
+            throw new \LogicException('Rows that a query cannot tell apart cannot be put together by one.');
+        }
+
+        return $this->store->groups($asked, $by, $of);
+    }
+
+    public function byIds(Table $table, array $ids): array
+    {
+        $rows = $this->store->byIds($table, $ids);
+        if ($this->rights->always($this->rights->rules->of(Verb::See, $table)) !== true) {
+            $rows = array_filter($rows, fn (Row $row): bool => $this->rights->may(Verb::See, $row));
+        }
+
+        return $this->rights->limited($table) === [] ? $rows : array_map($this->rights->masked(...), $rows);
+    }
+
+    public function add(Table $table, array $values): int
+    {
+        $row = new Row($table, 0, $values);
+        if (! $this->rights->may(Verb::Add, $row)) {
+            throw $this->refused(Verb::Add, $table, $this->rights->rules->of(Verb::Add, $table));
+        }
+        foreach ($table->fields as $field) {
+            if ($field->isAsked() && ($values[$field->column()] ?? null) !== null && ! $this->rights->mayField(Verb::Add, $row, $field)) {
+                throw $this->refused(Verb::Add, $table, $this->rights->rules->ofField(Verb::Add, $table, $field) ?? [], $field);
+            }
+        }
+
+        return $this->store->add($table, $values);
+    }
+
+    public function change(Table $table, int $id, array $values): bool
+    {
+        $row = $this->store->byIds($table, [$id])[$id] ?? null;
+        if ($row === null || ! $this->rights->may(Verb::See, $row)) {
+            return false;
+        }
+        foreach ($table->fields as $field) {
+            if (! $field->isAsked() || ! array_key_exists($field->column(), $values) || Stored::plain($values[$field->column()]) === Stored::plain($row->value($field))) {
+                continue;
+            }
+            $whos = $this->rights->rules->ofField(Verb::Change, $table, $field) ?? $this->rights->rules->of(Verb::Change, $table);
+            $through = $this->rights->through($whos, $row);
+            // Whoever may change a row because they stand in a field of it does not put somebody else there.
+            if ($through === null || ($through instanceof PersonIn && $table->field($through->field) === $field)) {
+                throw $this->refused(Verb::Change, $table, $whos, $through === null && $this->rights->rules->ofField(Verb::Change, $table, $field) === null ? null : $field);
+            }
+        }
+
+        return $this->store->change($table, $id, $values);
+    }
+
+    public function remove(Table $table, int $id): bool
+    {
+        $row = $this->store->byIds($table, [$id])[$id] ?? null;
+        if ($row === null || ! $this->rights->may(Verb::See, $row)) {
+            return false;
+        }
+        if (! $this->rights->may(Verb::Remove, $row)) {
+            throw $this->refused(Verb::Remove, $table, $this->rights->rules->of(Verb::Remove, $table));
+        }
+
+        return $this->store->remove($table, $id);
+    }
+
+    public function together(callable $work): mixed
+    {
+        return $this->store->together($work);
+    }
+
+    public function answerTo(string $tap): ?array
+    {
+        return $this->store->answerTo($tap);
+    }
+
+    public function keepAnswer(string $tap, array $answer): void
+    {
+        $this->store->keepAnswer($tap, $answer);
+    }
+
+    public function kept(int $person, string $name): ?string
+    {
+        return $this->store->kept($person, $name);
+    }
+
+    public function keep(int $person, string $name, string $written): void
+    {
+        $this->store->keep($person, $name, $written);
+    }
+
+    /** @return array{Query, bool} the query that finds no more than may be seen where a query can say so, and whether each row must still be looked at */
+    private function narrowed(Query $query): array
+    {
+        $limit = $this->rights->condition($query->table, null, fn (Formula $formula, Evaluation $outer): ?Term => Terms::of($formula, $query->table, $this->blueprint(), $outer));
+        // Words of a field that is not to be seen must not find its row either.
+        $hides = $query->search !== '' && $this->rights->limited($query->table) !== [];
+        $asked = $hides ? $query->searching('') : $query;
+
+        return [$limit instanceof Term ? $asked->also($limit) : $asked, $limit === false || $hides];
+    }
+
+    /** @param  list<Who>  $whos */
+    private function refused(Verb $verb, Table $table, array $whos, ?Field $field = null): Refused
+    {
+        $what = $field === null ? "a $table->singular" : "“{$field->name}” of a $table->singular";
+        $allowed = array_values(array_filter($whos, fn (Who $w): bool => ! $w instanceof Nobody));
+        $sentence = $allowed === [] ? "Nobody can {$verb->does()} $what from here." : 'Only '.implode(' or ', array_map(fn (Who $w): string => $w->one(), $allowed))." may {$verb->does()} $what.";
+
+        return $this->rights->me === null && $allowed !== [] ? new SignInFirst('Please sign in first.') : new Refused($sentence);
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Access;
+
+use Lanai\Core\Blueprint\Table;
+use Lanai\Core\Formula\Kind;
+use Lanai\Core\Script\Blank;
+use Lanai\Core\Script\Fits\FormulaFit;
+use Lanai\Core\Script\Sentence;
+
+/** Whoever a formula about the row and "me" holds for. */
+final readonly class Meeting implements Who
+{
+    public function __construct(public string $if = '')
+    {
+    }
+
+    public static function sentence(): Sentence
+    {
+        return Sentence::of('anyone if', new Blank('if', FormulaFit::giving(Kind::YesNo)));
+    }
+
+    public function always(Rights $rights): ?bool
+    {
+        return trim($this->if) === '' ? false : null;
+    }
+
+    public function formula(Table $table): string
+    {
+        return $this->if;
+    }
+
+    public function inWords(): string
+    {
+        return "anyone if $this->if";
+    }
+
+    public function one(): string
+    {
+        return "somebody for whom $this->if";
+    }
+}

@@ -1,0 +1,187 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Access;
+
+use Closure;
+use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Blueprint\Field;
+use Lanai\Core\Blueprint\Table;
+use Lanai\Core\Data\Row;
+use Lanai\Core\Formula\Evaluation;
+use Lanai\Core\Formula\Formula;
+use Lanai\Core\Formula\FormulaMistake;
+use Lanai\Core\Formula\Kind;
+use Lanai\Core\Formula\Moment;
+use Lanai\Core\Formula\Term;
+use Lanai\Core\Formula\Type;
+use Lanai\Core\Ports\RecordStore;
+use Lanai\Core\Runtime\Reader;
+
+/** What one person may do, row by row. The rules themselves are judged over all rows, whatever this person may see. */
+final class Rights
+{
+    public readonly Rules $rules;
+
+    private readonly Reader $reader;
+
+    /** @param  RecordStore  $store  with every row in it */
+    public function __construct(Blueprint $blueprint, private readonly RecordStore $store, private readonly Moment $moment, public ?Row $me)
+    {
+        $this->rules = new Rules($blueprint);
+        $this->reader = new Reader($store);
+    }
+
+    /** The name of this person's role; '' for none. */
+    public function role(): string
+    {
+        if ($this->me === null) {
+            return '';
+        }
+        $field = $this->me->table->roleField();
+        $role = $field === null ? null : $this->me->value($field);
+
+        return is_string($role) ? $role : '';
+    }
+
+    /** From now on the rights of another person, as after signing in. */
+    public function become(?Row $me): void
+    {
+        $this->me = $me;
+        $this->reader->forget();
+    }
+
+    /**
+     * Whether this holds whatever the row; null where the row decides.
+     *
+     * @param  list<Who>  $whos
+     */
+    public function always(array $whos): ?bool
+    {
+        $depends = false;
+        foreach ($whos as $who) {
+            $always = $who->always($this);
+            if ($always === true) {
+                return true;
+            }
+            $depends = $depends || $always === null;
+        }
+
+        return $depends ? null : false;
+    }
+
+    /** @param  list<Who>  $whos */
+    public function holds(array $whos, Row $row): bool
+    {
+        return $this->through($whos, $row) !== null;
+    }
+
+    /**
+     * The first of these that this person is, for this row.
+     *
+     * @param  list<Who>  $whos
+     */
+    public function through(array $whos, Row $row): ?Who
+    {
+        foreach ($whos as $who) {
+            if ($who->always($this) ?? $this->meets($who, $row)) {
+                return $who;
+            }
+        }
+
+        return null;
+    }
+
+    public function may(Verb $verb, Row $row): bool
+    {
+        return ($verb === Verb::See && $this->isMe($row)) || $this->holds($this->rules->of($verb, $row->table), $row);
+    }
+
+    public function mayField(Verb $verb, Row $row, Field $field): bool
+    {
+        $whos = $this->rules->ofField($verb, $row->table, $field);
+
+        return $whos === null || ($verb === Verb::See && $this->isMe($row)) || $this->holds($whos, $row);
+    }
+
+    public function isMe(Row $row): bool
+    {
+        return $row->table->people && $this->me !== null && $row->id === $this->me->id;
+    }
+
+    /**
+     * The condition under which this person may see a row, or a field of it, as a query can say it; null where none is needed,
+     * false where a query cannot say it.
+     *
+     * @param  Closure(Formula, Evaluation): ?Term  $say  turns a formula about the row into a term
+     */
+    public function condition(Table $table, ?Field $field, Closure $say): Term|false|null
+    {
+        $whos = $field === null ? $this->rules->of(Verb::See, $table) : $this->rules->ofField(Verb::See, $table, $field);
+        if ($whos === null || $this->always($whos) === true) {
+            return null;
+        }
+        $formulas = [];
+        foreach ($whos as $who) {
+            if ($who->always($this) === null) {
+                $formulas[] = $who->formula($table);
+            }
+        }
+        if ($table->people && $this->me !== null) {
+            $formulas[] = 'this == me';
+        }
+        $yesNo = Type::of(Kind::YesNo);
+        $terms = [];
+        foreach ($formulas as $formula) {
+            try {
+                $term = $say(Formula::of($formula), $this->evaluation());
+            } catch (FormulaMistake) {
+                continue;
+            }
+            if ($term === null) {
+                return false;
+            }
+            $terms[] = $term;
+        }
+
+        return match (count($terms)) {
+            0 => Term::value(false, $yesNo),
+            1 => $terms[0],
+            default => Term::operator('or', $yesNo, ...$terms),
+        };
+    }
+
+    /** The row with the fields empty that this person may not see. */
+    public function masked(Row $row): Row
+    {
+        $hidden = [];
+        foreach ($this->limited($row->table) as $field) {
+            if (! $this->mayField(Verb::See, $row, $field)) {
+                $hidden[$field->column()] = null;
+            }
+        }
+
+        return $hidden === [] ? $row : new Row($row->table, $row->id, $hidden + $row->values, $row->computed);
+    }
+
+    /** @return list<Field> the fields of which somebody may see less than of the row */
+    public function limited(Table $table): array
+    {
+        return array_values(array_filter($table->fields, fn (Field $f): bool => $this->rules->ofField(Verb::See, $table, $f) !== null));
+    }
+
+    public function evaluation(?Row $row = null): Evaluation
+    {
+        return new Evaluation($this->moment, $this->reader, ['me' => $this->me] + ($row === null ? [] : ['this' => $row]), [], $row);
+    }
+
+    private function meets(Who $who, Row $row): bool
+    {
+        try {
+            return $this->evaluation($row)->yes(Formula::of($who->formula($row->table)));
+        } catch (FormulaMistake) {
+            return false;
+        }
+    }
+}

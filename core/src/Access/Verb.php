@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Access;
+
+/** What somebody may do with rows. */
+enum Verb: string
+{
+    case See = 'seen';
+    case Add = 'added';
+    case Change = 'changed';
+    case Remove = 'removed';
+
+    /** @return array<string, string> as a blank offers them */
+    public static function choices(): array
+    {
+        return array_column(array_map(fn (self $v): array => [$v->value, $v->value], self::cases()), 1, 0);
+    }
+
+    public function does(): string
+    {
+        return ['seen' => 'see', 'added' => 'add', 'changed' => 'change', 'removed' => 'remove'][$this->value];
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Data;
+
+/** Whether a row's texts hold the words that are searched for, if only begun, accents and case aside. */
+final class SearchWords
+{
+    public static function in(Row $row, string $search): bool
+    {
+        preg_match_all('/[\p{L}\p{N}]+/u', self::folded($search), $wanted);
+        preg_match_all('/[\p{L}\p{N}]+/u', self::folded(implode(' ', array_filter($row->values, is_string(...)))), $words);
+        foreach ($wanted[0] as $part) {
+            if (array_filter($words[0], fn (string $word): bool => str_starts_with($word, $part)) === []) {
+                return false;
+            }
+        }
+
+        return trim($search) === '' || $wanted[0] !== [];
+    }
+
+    private static function folded(string $text): string
+    {
+        return (string) preg_replace('/\p{M}/u', '', mb_convert_case((string) normalizer_normalize($text, \Normalizer::FORM_D), MB_CASE_FOLD));
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Effects;
+
+use Lanai\Core\Formula\Kind;
+use Lanai\Core\People\Proof;
+use Lanai\Core\Runtime\Doing;
+use Lanai\Core\Runtime\Refused;
+use Lanai\Core\Script\Blank;
+use Lanai\Core\Script\Fits\FormulaFit;
+use Lanai\Core\Script\Sentence;
+
+/** Checks the code that was sent, and does what it was sent for: signs up, signs in, or changes the address. */
+final readonly class CheckCode implements Effect
+{
+    use OfAccount;
+
+    public function __construct(public string $code)
+    {
+    }
+
+    public static function sentence(): Sentence
+    {
+        return Sentence::of('check the code', new Blank('code', FormulaFit::giving(Kind::Text)));
+    }
+
+    public function run(Doing $doing): void
+    {
+        $accounts = self::accounts($doing);
+        $value = $this->code === '' ? null : $doing->scene->value($this->code, 'code');
+        $code = (string) preg_replace('/\s+/', '', is_scalar($value) ? (string) $value : '');
+        if ($code === '') {
+            throw new Refused('Please type the code from the letter.');
+        }
+        $doing->enter($doing->outside(fn (): Proof => $accounts->proveCode(self::visit($doing), $code)));
+        $doing->outcome->pending = '';
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Effects;
+
+use Lanai\Core\Formula\Kind;
+use Lanai\Core\Runtime\Doing;
+use Lanai\Core\Script\Blank;
+use Lanai\Core\Script\Fits\FormulaFit;
+use Lanai\Core\Script\Sentence;
+
+/** Sends a code to an address: who types it in signs in, or signs up. */
+final readonly class SendCode implements Effect
+{
+    use OfAccount;
+
+    public function __construct(public string $email)
+    {
+    }
+
+    public static function sentence(): Sentence
+    {
+        return Sentence::of('send a code to', new Blank('email', FormulaFit::giving(Kind::Text)));
+    }
+
+    public function run(Doing $doing): void
+    {
+        $accounts = self::accounts($doing);
+        $email = self::given($doing, $this->email, 'email', 'Please type your e-mail address.');
+        $handle = $doing->outside(fn (): string => $accounts->beginCode(self::visit($doing), $email));
+        $doing->outcome->pending = is_string($handle) ? $handle : '';
+        $doing->scene->trail->step('sent', 'a code by e-mail', $doing->scene->at);
+    }
+}

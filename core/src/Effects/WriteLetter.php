@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Effects;
+
+use Lanai\Core\Formula\Items;
+use Lanai\Core\Formula\Kind;
+use Lanai\Core\Runtime\Doing;
+use Lanai\Core\Runtime\Letter;
+use Lanai\Core\Runtime\Reader;
+use Lanai\Core\Script\Blank;
+use Lanai\Core\Script\Fits\FormulaFit;
+use Lanai\Core\Script\Fits\TextFit;
+use Lanai\Core\Script\Sentence;
+
+/** Sends a letter to people of the app; nobody but Lanai sees their addresses. */
+final readonly class WriteLetter implements Effect
+{
+    public function __construct(public string $to, public string $about = '', public string $text = '')
+    {
+    }
+
+    public static function sentence(): Sentence
+    {
+        return Sentence::of('send a letter to', new Blank('to', FormulaFit::giving(Kind::Any)), 'about', new Blank('about', new TextFit), 'saying', new Blank('text', new TextFit));
+    }
+
+    public function run(Doing $doing): void
+    {
+        $to = $this->to === '' ? null : $doing->scene->value($this->to, 'to');
+        foreach (Items::rows(is_array($to) ? $to : [$to], Reader::BOUND) as $person) {
+            if ($person->table->people) {
+                $doing->outcome->letters[] = new Letter($person->id, $doing->scene->text($this->about, 'about'), $doing->scene->text($this->text, 'text'));
+                $doing->scene->trail->step('letter', "to {$person->label()}", $doing->scene->at);
+            }
+        }
+    }
+}

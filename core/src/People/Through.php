@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\People;
+
+use Lanai\Core\Script\Blank;
+use Lanai\Core\Script\Clause;
+use Lanai\Core\Script\Fits\FieldFit;
+use Lanai\Core\Script\Fits\NameFit;
+use Lanai\Core\Script\Scope;
+use Lanai\Core\Script\Sentence;
+
+/** Through an outside identity provider that speaks OpenID Connect. */
+final readonly class Through implements Way
+{
+    /**
+     * @param  string  $provider  what people know it as; its address and keys are kept on the server
+     * @param  string  $name  the field that begins as the name the provider gives; '' for the first text field
+     * @param  string  $picture  the field that begins as the picture it gives
+     */
+    public function __construct(public string $provider = '', public string $name = '', public string $picture = '')
+    {
+    }
+
+    public static function sentence(): Sentence
+    {
+        return Sentence::of('through', new Blank('provider', NameFit::of('the name of the provider')))
+            ->clauses(
+                Clause::of('name into', 'its name into a field', new Blank('name', new FieldFit)),
+                Clause::of('picture into', 'its picture into a field', new Blank('picture', new FieldFit)),
+            )
+            ->within(['name', 'picture'], fn (array $data, Scope $scope): Scope => $scope->target($scope->blueprint->peopleTable()));
+    }
+}

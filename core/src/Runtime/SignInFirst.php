@@ -1,0 +1,10 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Runtime;
+
+/** A tap or a screen for which somebody has to sign in. */
+final class SignInFirst extends Refused
+{
+}
