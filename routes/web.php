@@ -79,14 +79,18 @@ Route::prefix('device/{way}/{key}')->where(['way' => 'live|share|deck'])->group(
     Route::post('view', [C\DeviceController::class, 'view']);
     Route::post('do', [C\DeviceController::class, 'tap']);
     Route::get('pulse', [C\DeviceController::class, 'pulse']);
+    Route::post('arrive', [C\DeviceController::class, 'arrive']);
+    Route::post('mine', [C\DeviceController::class, 'mine'])->middleware('throttle:20,1');
     Route::post('why', [C\DeviceController::class, 'why']);
     Route::post('whence', [C\DeviceController::class, 'whence']);
     Route::post('pictures', [C\DeviceController::class, 'picture'])->middleware('throttle:30,1');
 });
 Route::get('media/{id}/{name}', [C\AssetController::class, 'show'])->whereNumber('id')->where('name', '[0-9a-f]{64}\.(png|jpg|webp|pdf|txt|csv|mp3|zip)');
 
+Route::match(['GET', 'POST'], 'back/{set}/{key}', [C\ReturnController::class, 'show'])->where(['set' => 'live|sandbox'])->middleware('throttle:60,1');
+
 Route::get('a/{key}/{rest?}', [C\DeviceController::class, 'page'])->where('rest', '.*')->defaults('way', 'live');
 Route::get('s/{key}/{rest?}', [C\DeviceController::class, 'page'])->where('rest', '.*')->defaults('way', 'share');
 Route::get('deck/{key}', [C\DeviceController::class, 'page'])->defaults('way', 'deck')->middleware('auth');
 
-Route::get('{any?}', fn (Request $request) => response()->view('studio'))->where('any', '(?!api/|device/|build/).*');
+Route::get('{any?}', fn (Request $request) => response()->view('studio'))->where('any', '(?!api/|device/|build/|back/|p/).*');

@@ -7,6 +7,8 @@ namespace App\Device;
 use App\Models\App;
 use App\Models\Founder;
 use App\Models\Revision;
+use App\People\AccountDesk;
+use App\People\People;
 use App\Records\DataFile;
 use App\Records\DataSet;
 use App\Records\EloquentRecordStore;
@@ -57,7 +59,18 @@ final readonly class Entry
     {
         $blueprint = $this->blueprint();
 
-        return new Player($blueprint, new EloquentRecordStore($this->app, $this->set, $blueprint));
+        return new Player($blueprint, new EloquentRecordStore($this->app, $this->set, $blueprint), $blueprint->signIn === null ? null : new AccountDesk($this->people()));
+    }
+
+    public function people(): People
+    {
+        return new People($this->app, $this->set, $this->blueprint());
+    }
+
+    /** True where one may say who one is without signing in: for the founder in the sandbox, and where an app has no sign-in yet. */
+    public function letsChoose(): bool
+    {
+        return $this->set === DataSet::Sandbox && ($this->inDeck() || ($this->way === 'share' && $this->blueprint()->signIn === null));
     }
 
     /** Changes with every revision and with every write to the data. */

@@ -42,6 +42,7 @@ final class DoLater implements ShouldQueue
         $visit = new Visit(new Moment(new DateTimeImmutable('now', new DateTimeZone('UTC')), new DateTimeZone($this->zone)), person: $this->person);
         $outcome = (new Player($blueprint, new EloquentRecordStore($app, $set, $blueprint)))->later(new Later($this->routine, $this->given, 0), $visit, Trail::none());
         self::keep($outcome, $app, $set, $this->person, $this->zone);
+        SendLetters::keep($outcome, $app, $set);
         if ($outcome->refused !== '') {
             Log::info('A routine left for later was refused.', ['app' => $app->id, 'routine' => $this->routine, 'why' => $outcome->refused]);
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Records;
 
 use App\Models\App;
+use App\People\People;
 use Illuminate\Database\Connection;
 use Illuminate\Support\Facades\DB;
 use Lanai\Core\Blueprint\Blueprint;
@@ -31,6 +32,7 @@ final readonly class SchemaFollower
         $this->database->transaction(function () use ($blueprint): void {
             $this->database->statement('create table if not exists "_taps" ("tap" text primary key, "answer" text not null, "at" text not null default current_timestamp)');
             $this->database->statement('create table if not exists "_kept" ("person" integer not null, "name" text not null, "written" text not null, primary key ("person", "name"))');
+            People::prepare($this->database);
             $this->database->statement('create table if not exists "_shape" ("tbl" text not null, "col" text not null, "tag" text not null, primary key ("tbl", "col"))');
             foreach (Plan::from($this->layout(), $blueprint) as $step) {
                 $this->take($step);

@@ -8,9 +8,14 @@ use App\Apps\Uploads;
 use App\Device\Entry;
 use App\Http\Requests\DeviceRequest;
 use App\Jobs\DoLater;
+use App\Jobs\SendLetters;
+use App\People\Belongings;
+use App\People\Returning;
+use App\People\Sessions;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Cookie;
 use Lanai\Core\Blueprint\Pointer;
 use Lanai\Core\Runtime\Outcome;
 use Lanai\Core\Runtime\Trail;
@@ -36,7 +41,7 @@ final class DeviceController
         $entry = Entry::from($request, $way, $key);
         $trail = $request->trail($entry);
 
-        return response()->json($this->shown($request, $entry, $trail) + self::footprints($trail));
+        return response()->json($this->shown($request, $entry, $trail) + $request->renewed($entry) + self::footprints($trail));
     }
 
     public function tap(DeviceRequest $request, string $way, string $key): JsonResponse
@@ -56,8 +61,37 @@ final class DeviceController
         $outcome = $entry->player()->tap($visit, $request->string('at')->value(), $item, $request->string('tap')->value(), $trail);
 
         DoLater::keep($outcome, $entry->app, $entry->set, $visit->person, $visit->moment->zone->getName());
+        SendLetters::keep($outcome, $entry->app, $entry->set);
+        if ($outcome->goesTo('leave for')) {
+            Cookie::queue(Cookie::make(ReturnController::COOKIE, (string) $outcome->pending, 10, null, null, null, true, false, 'lax'));
+        }
 
-        return response()->json(['outcome' => $outcome->data()] + ($outcome->leaves() ? ['revision' => $entry->revision->number] : $this->shown($request, $entry, $trail)) + self::footprints($trail));
+        return response()->json(['outcome' => $outcome->data()] + ($outcome->leaves() || $outcome->session !== null ? ['revision' => $entry->revision->number] : $this->shown($request, $entry, $trail))
+            + ($outcome->session === null ? $request->renewed($entry) : $this->who($entry, $outcome->session)) + self::footprints($trail));
+    }
+
+    /** Whether somebody who left for a provider has come back; the session is handed over once, to the device that began. */
+    public function arrive(DeviceRequest $request, string $way, string $key): JsonResponse
+    {
+        $entry = Entry::from($request, $way, $key);
+        $visit = $request->visit($entry);
+        $returning = new Returning($entry->people());
+        $proof = $visit->pending === '' ? null : $returning->arrived($visit->pending);
+        if ($proof === null) {
+            return response()->json(['waiting' => $visit->pending !== '' && $returning->isWaiting($visit->pending)]);
+        }
+        [$entered, $arrives] = $entry->player()->arrive($proof, $visit);
+
+        return response()->json(['waiting' => false, 'arrives' => $arrives, 'session' => $entered->token] + $this->who($entry, (string) $entered->token));
+    }
+
+    /** All that the app keeps of the person who asks. */
+    public function mine(DeviceRequest $request, string $way, string $key): JsonResponse
+    {
+        $entry = Entry::from($request, $way, $key);
+        $person = $request->visit($entry)->person ?? abort(401, 'Please sign in first.');
+
+        return response()->json((new Belongings($entry->people()))->of($person), 200, ['Content-Disposition' => 'attachment; filename="my-data.json"'], JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
     }
 
     public function pulse(Request $request, string $way, string $key): JsonResponse
@@ -107,6 +141,12 @@ final class DeviceController
         $line = $older === null ? null : Pointer::get($at, $older->blueprint);
 
         return $line !== null && $line === Pointer::get($at, $entry->revision->blueprint);
+    }
+
+    /** @return array<string, mixed> for the deck: the person whose session has just begun or ended */
+    private function who(Entry $entry, string $token): array
+    {
+        return ! $entry->inDeck() ? [] : ['person' => $token === '' ? null : (new Sessions($entry->people()))->find($token)?->account->person];
     }
 
     /** @return array<string, mixed> */

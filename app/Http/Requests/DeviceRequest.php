@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Device\Entry;
+use App\People\FoundSession;
+use App\People\Sessions;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Foundation\Http\FormRequest;
@@ -15,6 +17,9 @@ use Lanai\Core\Runtime\Visit;
 /** What a device sends: where it is, who uses it, what was typed, and what was tapped. */
 final class DeviceRequest extends FormRequest
 {
+    /** @var array{FoundSession|null}|null */
+    private ?array $asked = null;
+
     /** @return array<string, list<string>> */
     public function rules(): array
     {
@@ -44,6 +49,9 @@ final class DeviceRequest extends FormRequest
             'values.*' => ['nullable', 'string', 'max:5000'],
             'platform' => ['sometimes', 'in:ios,android,web'],
             'form' => ['sometimes', 'in:phone,tablet'],
+            'pending' => ['nullable', 'string', 'max:64'],
+            'device' => ['nullable', 'string', 'max:100'],
+            'beside' => ['sometimes', 'boolean'],
             'confirmed' => ['sometimes', 'array', 'max:20'],
             'confirmed.*' => ['string', 'max:200'],
         ];
@@ -55,7 +63,9 @@ final class DeviceRequest extends FormRequest
         $chosen = $entry->inDeck() && $this->filled('now') ? new DateTimeImmutable($this->string('now')->value()) : new DateTimeImmutable;
         $texts = fn (string $key): array => array_map(strval(...), array_filter($this->array($key), is_scalar(...)));
         $moment = new Moment($chosen->setTimezone(new DateTimeZone('UTC')), new DateTimeZone($this->string('zone', 'UTC')->value()));
-        $person = $entry->way !== 'live' && $this->filled('person') ? $this->integer('person') : null;
+        $found = $this->found($entry);
+        $person = $found?->account->person ?? ($entry->letsChoose() && $this->filled('person') ? $this->integer('person') : null);
+        $people = $entry->blueprint()->signIn === null ? null : $entry->people();
 
         return new Visit(
             $moment,
@@ -72,7 +82,36 @@ final class DeviceRequest extends FormRequest
             $texts('values'),
             $this->string('platform', 'web')->value(),
             $this->string('form', 'phone')->value(),
+            $people?->known($found !== null ? $found->account : $people->accountOf($person)),
+            $this->string('pending')->value(),
+            $this->string('device')->value(),
+            (string) $this->ip(),
+            $found?->session->id,
+            $this->boolean('beside'),
         );
+    }
+
+    /** The session that the device shows as a bearer token (RFC 6750); null for none that is good. */
+    public function found(Entry $entry): ?FoundSession
+    {
+        if ($this->asked === null) {
+            $token = $entry->blueprint()->signIn === null ? null : $this->bearerToken();
+            $this->asked = [$token === null ? null : (new Sessions($entry->people()))->find($token)];
+        }
+
+        return $this->asked[0];
+    }
+
+    /** @return array{session?: string} a new token for the device, or the word that its token is good no more */
+    public function renewed(Entry $entry): array
+    {
+        $found = $this->found($entry);
+
+        return match (true) {
+            $found?->fresh !== null => ['session' => $found->fresh],
+            $found === null && $this->bearerToken() !== null => ['session' => ''],
+            default => [],
+        };
     }
 
     public function trail(Entry $entry): Trail

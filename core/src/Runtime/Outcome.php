@@ -63,6 +63,12 @@ final class Outcome
         $this->then[] = ['do' => $do, 'text' => $text];
     }
 
+    /** Whether the device is told to do this by itself. */
+    public function goesTo(string $do): bool
+    {
+        return in_array($do, array_column($this->then, 'do'), true);
+    }
+
     public function leaves(): bool
     {
         return $this->go !== null || $this->back || $this->over;

@@ -26,6 +26,8 @@ use Lanai\Core\Lines\ListLine;
 use Lanai\Core\Lines\Menu;
 use Lanai\Core\Lines\Narrowing;
 use Lanai\Core\Lines\Tappable;
+use Lanai\Core\People\Entered;
+use Lanai\Core\People\Proof;
 use Lanai\Core\Ports\Accounts;
 use Lanai\Core\Ports\RecordStore;
 use Lanai\Core\Script\Names;
@@ -108,7 +110,7 @@ final readonly class Player
             $scene = $scene->asking($this->inputs($screen, $visit, $line, $scene));
             $line->tap(new Doing($scene, $this->store, $outcome, $visit->confirmed, $visit->answers, substr($at, strlen($scene->at)), $got, $this->accounts), $item);
             if (is_string($outcome->session) && $outcome->session !== '' && ! $outcome->leaves()) {
-                $outcome->arrives = $this->arrival();
+                $outcome->arrives = $this->arrival($this->store->rights());
             }
             // Who signs in twice is let in twice: a session is nothing to keep with an answer.
             if ($tap !== '' && $outcome->session === null && $outcome->pending === null) {
@@ -134,6 +136,23 @@ final readonly class Player
             $scene = $scene->at($at)->knowing(Later::read($later->given, $scene->reader));
             (new Doing($scene, $this->store, $outcome, got: $got, accounts: $this->accounts))->run($routine->does, 'does');
         });
+    }
+
+    /**
+     * Lets somebody in who has come back from a provider.
+     *
+     * @return array{Entered, string} and the screen where they begin
+     *
+     * @throws Refused
+     */
+    public function arrive(Proof $proof, Visit $visit): array
+    {
+        $accounts = $this->accounts ?? throw new Refused('Signing in is not possible here.');
+        $entered = $this->store->together(fn (): Entered => $accounts->enter($proof, $visit));
+        $people = $this->blueprint->peopleTable();
+        $row = $people === null ? null : ($this->store->whole()->byIds($people, [$entered->person])[$entered->person] ?? null);
+
+        return [$entered, $this->arrival(new Rights($this->blueprint, $this->store->whole(), $visit->moment, $row))];
     }
 
     /** Why the list at this place shows nothing. */
@@ -278,9 +297,9 @@ final readonly class Player
     }
 
     /** Where somebody begins who has just come in: the first screen of their role, else of the app. */
-    private function arrival(): string
+    private function arrival(?Rights $rights): string
     {
-        $role = $this->blueprint->role((string) $this->store->rights()?->role());
+        $role = $this->blueprint->role((string) $rights?->role());
 
         return (string) ($role === null || $role->begins === '' ? $this->blueprint->firstScreen() : ($this->blueprint->screen($role->begins) ?? $this->blueprint->firstScreen()))?->slug();
     }

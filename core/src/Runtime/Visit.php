@@ -29,7 +29,7 @@ final readonly class Visit
      * @param  string  $device  what the device calls itself, such as "Chrome on Android"
      * @param  string  $address  where it calls from, for limits
      * @param  int|null  $session  the session that it came with
-     * @param  bool  $wanting  true where a screen was wanted that needs signing in
+     * @param  bool  $beside  true where a provider's page opens beside the app instead of in its place
      */
     public function __construct(
         public Moment $moment,
@@ -51,7 +51,7 @@ final readonly class Visit
         public string $device = '',
         public string $address = '',
         public ?int $session = null,
-        public bool $wanting = false,
+        public bool $beside = false,
     ) {
     }
 }

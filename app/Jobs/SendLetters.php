@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Jobs;
+
+use App\Models\App;
+use App\People\People;
+use App\Records\DataSet;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Queue\Queueable;
+use Lanai\Core\Runtime\Letter;
+use Lanai\Core\Runtime\Outcome;
+
+/** Finds the addresses of people that an app writes to, and sends each a letter of their own. */
+final class SendLetters implements ShouldQueue
+{
+    use Queueable;
+
+    public int $tries = 3;
+
+    /** @param  list<array{int, string, string}>  $letters  person, about what, text */
+    public function __construct(private readonly int $app, private readonly string $set, private readonly array $letters)
+    {
+    }
+
+    public function handle(): void
+    {
+        $app = App::query()->with(['revision', 'liveRevision'])->find($this->app);
+        $set = DataSet::from($this->set);
+        $blueprint = ($set === DataSet::Live ? $app?->liveRevision : $app?->revision)?->read();
+        if ($app === null || $blueprint === null) {
+            return;
+        }
+        $people = new People($app, $set, $blueprint);
+        foreach ($this->letters as [$person, $about, $text]) {
+            $account = $people->accountOf($person);
+            if ($account?->email !== null && $account->blocked_at === null) {
+                SendNotice::dispatch($account->email, $about, $text, $app->name);
+            }
+        }
+    }
+
+    /** Puts on the queue what an outcome wants to be written. */
+    public static function keep(Outcome $outcome, App $app, DataSet $set): void
+    {
+        if ($outcome->letters !== []) {
+            self::dispatch($app->id, $set->value, array_map(fn (Letter $l): array => [$l->person, $l->about, $l->text], $outcome->letters));
+        }
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\People;
+
+use Illuminate\Support\Facades\Date;
+use Lanai\Core\Data\Query;
+use Lanai\Core\Data\Row;
+use Lanai\Core\Formula\Kind;
+use Lanai\Core\Formula\Term;
+use Lanai\Core\Formula\Type;
+
+/** All that an app keeps of one person, for that person. */
+final readonly class Belongings
+{
+    public function __construct(private People $people)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function of(int $person): array
+    {
+        $store = $this->people->store();
+        $table = $this->people->table();
+        $row = $store->byIds($table, [$person])[$person] ?? null;
+        $account = $this->people->accountOf($person);
+        $rows = [];
+        foreach ($this->people->blueprint->tables as $other) {
+            foreach ($other->fields as $field) {
+                if ($field->hasColumn() && mb_strtolower($field->linksTo()) === mb_strtolower($table->singular)) {
+                    $query = new Query($other, Term::operator('==', Type::of(Kind::YesNo), Term::column(0, $field), Term::value($person, Type::of(Kind::Whole))), [], 100000);
+                    foreach ($store->rows($query) as $theirs) {
+                        $rows[$other->name][$theirs->id] = $this->written($theirs);
+                    }
+                }
+            }
+        }
+
+        return [
+            'app' => $this->people->app->name,
+            'made' => Date::now()->toIso8601String(),
+            'account' => $account === null ? null : [
+                'email' => $account->email, 'guest' => $account->guest, 'since' => $account->created_at->toIso8601String(), 'password' => $account->password !== null,
+                'providers' => $this->people->identities()->where('account', $account->id)->pluck('provider')->all(),
+                'sessions' => $this->people->sessions()->where('account', $account->id)->get()->map(fn (Session $s): array => ['device' => $s->device, 'way' => $s->way, 'since' => $s->created_at->toIso8601String()])->all(),
+                'history' => $this->people->events()->where('account', $account->id)->orderBy('id')->get()->map(fn (SignInEvent $e): array => ['what' => $e->what, 'way' => $e->way, 'device' => $e->device, 'at' => $e->at->toIso8601String()])->all(),
+            ],
+            'person' => $row === null ? null : $this->written($row),
+            'rows' => array_map(array_values(...), $rows),
+        ];
+    }
+
+    /** @return array<string, string> */
+    private function written(Row $row): array
+    {
+        $written = ['id' => (string) $row->id];
+        foreach ($row->table->fields as $field) {
+            if ($field->formula() === '') {
+                $written[$field->name] = $field->type->write($row->value($field));
+            }
+        }
+
+        return $written;
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\People;
+
+use Illuminate\Support\Facades\DB;
+use Lanai\Core\Blueprint\Field;
+use Lanai\Core\Blueprint\Table;
+use Lanai\Core\Data\Query;
+use Lanai\Core\Formula\Kind;
+use Lanai\Core\Formula\Term;
+use Lanai\Core\Formula\Type;
+use Lanai\Core\People\SignIn;
+
+/** Takes a person out of an app, with what the app says of their rows. */
+final readonly class Departure
+{
+    public function __construct(private People $people)
+    {
+    }
+
+    /**
+     * What would go and what would stay, for whoever asks before.
+     *
+     * @return list<array{table: string, rows: int, goes: bool}>
+     */
+    public function foreseen(int $person): array
+    {
+        $found = [];
+        foreach ($this->links() as [$table, $field, $goes]) {
+            $rows = $this->people->store()->count($this->theirs($table, $field, $person));
+            if ($rows > 0) {
+                $found[] = ['table' => $table->name, 'rows' => $rows, 'goes' => $goes];
+            }
+        }
+
+        return $found;
+    }
+
+    public function of(int $person): void
+    {
+        $store = $this->people->store();
+        $store->together(function () use ($store, $person): void {
+            foreach ($this->links() as [$table, $field, $goes]) {
+                foreach ($goes ? $store->ids($this->theirs($table, $field, $person)) : [] as $id) {
+                    $store->remove($table, $id);
+                }
+            }
+            // Links that are left become empty with the row.
+            $store->remove($this->people->table(), $person);
+            DB::connection($this->people->connection)->table('_kept')->where('person', $person)->delete();
+            $account = $this->people->accountOf($person);
+            if ($account !== null) {
+                $this->people->events()->where('account', $account->id)->delete();
+                $account->delete();
+                $this->people->note('an account was deleted', null);
+            }
+        });
+    }
+
+    /** @return list<array{Table, Field, bool}> the fields that link to people, and whether the rows go along */
+    private function links(): array
+    {
+        $signIn = $this->people->blueprint->signIn ?? new SignIn;
+        $found = [];
+        foreach ($this->people->blueprint->tables as $table) {
+            foreach ($table->fields as $field) {
+                if ($field->hasColumn() && mb_strtolower($field->linksTo()) === mb_strtolower($this->people->table()->singular)) {
+                    $found[] = [$table, $field, $signIn->takesAlong($table, $field)];
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    private function theirs(Table $table, Field $field, int $person): Query
+    {
+        return new Query($table, Term::operator('==', Type::of(Kind::YesNo), Term::column(0, $field), Term::value($person, Type::of(Kind::Whole))), [], PHP_INT_MAX);
+    }
+}

@@ -1,0 +1,170 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\People\OpenId;
+
+use App\Models\IdentityProvider;
+use App\Outbound\AddressRefused;
+use App\Outbound\Guard;
+use GuzzleHttp\Exception\GuzzleException;
+use Illuminate\Http\Client\ConnectionException;
+use Illuminate\Support\Facades\Cache;
+use League\OAuth2\Client\Provider\Exception\IdentityProviderException;
+use League\OAuth2\Client\Provider\GenericProvider;
+
+/** An outside identity provider as it describes itself (OpenID Connect Discovery 1.0), reached through the guard. */
+final readonly class Provider
+{
+    private function __construct(private IdentityProvider $known, private string $redirect, public ProviderPages $pages)
+    {
+    }
+
+    /**
+     * @param  string  $redirect  the address that the provider leads back to
+     *
+     * @throws ProviderTrouble
+     */
+    public static function at(IdentityProvider $known, string $redirect): self
+    {
+        $issuer = rtrim($known->issuer, '/');
+        if ($issuer === '' || $known->client_id === '') {
+            throw new ProviderTrouble("$known->name is not set up yet.");
+        }
+        $found = Cache::get("openid:$issuer");
+        if (! is_array($found)) {
+            $found = self::read("$issuer/.well-known/openid-configuration", $known->name);
+            if (($found['issuer'] ?? null) !== $issuer) {
+                throw new ProviderTrouble("$known->name calls itself by another address than the one that was given.");
+            }
+            foreach (['authorization_endpoint', 'token_endpoint', 'jwks_uri'] as $needed) {
+                if (! is_string($found[$needed] ?? null)) {
+                    throw new ProviderTrouble("$known->name does not say where its $needed is.");
+                }
+            }
+            Cache::put("openid:$issuer", $found, 3600);
+        }
+
+        return new self($known, $redirect, new ProviderPages($issuer, (string) $found['authorization_endpoint'], (string) $found['token_endpoint'], (string) $found['jwks_uri'], is_string($found['userinfo_endpoint'] ?? null) ? $found['userinfo_endpoint'] : ''));
+    }
+
+    /**
+     * Where a person goes to sign in, with a proof key (RFC 7636, S256).
+     *
+     * @return array{url: string, state: string, verifier: string, nonce: string}
+     */
+    public function begin(): array
+    {
+        $client = $this->client('');
+        $nonce = bin2hex(random_bytes(16));
+        $state = bin2hex(random_bytes(24));
+        $url = $client->getAuthorizationUrl(['scope' => 'openid email profile', 'nonce' => $nonce, 'state' => $state]);
+
+        return ['url' => $url, 'state' => $state, 'verifier' => (string) $client->getPkceCode(), 'nonce' => $nonce];
+    }
+
+    /**
+     * @return array<string, mixed> the claims about the person
+     *
+     * @throws ProviderTrouble
+     * @throws TokenRefused
+     */
+    public function finish(string $code, string $verifier, string $nonce, int $now): array
+    {
+        try {
+            $client = $this->client($this->pages->token);
+            $client->setPkceCode($verifier);
+            $tokens = $client->getAccessToken('authorization_code', ['code' => $code]);
+        } catch (IdentityProviderException $refused) {
+            throw new ProviderTrouble("{$this->known->name} does not accept the sign-in: {$refused->getMessage()}.");
+        } catch (GuzzleException|AddressRefused|\UnexpectedValueException) {
+            throw new ProviderTrouble("{$this->known->name} does not answer. Please try again.");
+        }
+        $id = $tokens->getValues()['id_token'] ?? '';
+        $claims = $this->checked(is_string($id) ? $id : '', $nonce, $now, $tokens->getToken());
+        if (! isset($claims['email']) && $this->pages->userInfo !== '') {
+            $more = $this->about($tokens->getToken());
+            // What else is told counts only about the same person (OpenID Connect Core 1.0, section 5.3.2).
+            $claims = ($more['sub'] ?? null) === $claims['sub'] ? $claims + $more : throw new TokenRefused('userinfo', 'The provider tells of another person.');
+        }
+
+        return $claims;
+    }
+
+    /** @throws ProviderTrouble where the provider does not know this app, its secret, or the address to come back to */
+    public function check(): void
+    {
+        try {
+            $page = Guard::to($this->pages->authorization)->get($this->begin()['url']);
+            if ($page->status() >= 400) {
+                throw new ProviderTrouble("{$this->known->name} does not accept this client, or the address to come back to is not registered there: {$this->redirect}");
+            }
+            $answer = Guard::to($this->pages->token)->asForm()->post($this->pages->token, ['grant_type' => 'authorization_code', 'code' => 'none', 'redirect_uri' => $this->redirect, 'client_id' => $this->known->client_id, 'client_secret' => $this->known->secret]);
+            if (($answer->json('error') ?? '') === 'invalid_client' || $answer->status() === 401) {
+                throw new ProviderTrouble("{$this->known->name} does not know this client by this secret.");
+            }
+        } catch (ConnectionException|AddressRefused) {
+            throw new ProviderTrouble("{$this->known->name} does not answer.");
+        }
+    }
+
+    /** @return array<string, mixed> */
+    private function checked(string $token, string $nonce, int $now, string $access): array
+    {
+        $keys = Cache::get("openid-keys:{$this->pages->keys}");
+        $fresh = ! is_array($keys);
+        $keys = $fresh ? self::read($this->pages->keys, $this->known->name) : $keys;
+        Cache::put("openid-keys:{$this->pages->keys}", $keys, 3600);
+        try {
+            return (new IdToken($keys, $this->pages->issuer, $this->known->client_id))->claims($token, $nonce, $now, $access);
+        } catch (TokenRefused $refused) {
+            // A key that is not known may be new.
+            if ($fresh || $refused->rule !== 'kid') {
+                throw $refused;
+            }
+            Cache::forget("openid-keys:{$this->pages->keys}");
+
+            return $this->checked($token, $nonce, $now, $access);
+        }
+    }
+
+    /** @return array<string, mixed> */
+    private function about(string $access): array
+    {
+        try {
+            $answer = Guard::to($this->pages->userInfo)->withToken($access)->get($this->pages->userInfo)->json();
+        } catch (ConnectionException|AddressRefused) {
+            $answer = null;
+        }
+
+        return is_array($answer) ? $answer : [];
+    }
+
+    private function client(string $reaches): GenericProvider
+    {
+        return new GenericProvider([
+            'clientId' => $this->known->client_id, 'clientSecret' => $this->known->secret, 'redirectUri' => $this->redirect,
+            'urlAuthorize' => $this->pages->authorization, 'urlAccessToken' => $this->pages->token, 'urlResourceOwnerDetails' => $this->pages->userInfo,
+            'pkceMethod' => GenericProvider::PKCE_METHOD_S256, 'scopeSeparator' => ' ',
+        ], $reaches === '' ? [] : ['httpClient' => Guard::to($reaches)->buildClient()]);
+    }
+
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws ProviderTrouble
+     */
+    private static function read(string $url, string $name): array
+    {
+        try {
+            $answer = Guard::to($url)->get($url);
+        } catch (ConnectionException) {
+            throw new ProviderTrouble("$name does not answer at $url.");
+        } catch (AddressRefused $refused) {
+            throw new ProviderTrouble($refused->getMessage());
+        }
+        $found = $answer->successful() ? $answer->json() : null;
+
+        return is_array($found) ? $found : throw new ProviderTrouble("$name does not describe itself at $url.");
+    }
+}

@@ -1,0 +1,24 @@
+<!doctype html>
+<html lang="en">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <title>{{ $title }} · {{ $app }}</title>
+    <link rel="stylesheet" href="/public.css">
+</head>
+<body>
+<main>
+    <p class="app">{{ $app }}</p>
+    <h1>{{ $title }}</h1>
+    @foreach ($paragraphs as $paragraph)
+        @if (is_array($paragraph))
+            <h2>{{ $paragraph[0] }}</h2>
+            @if (count($paragraph) > 1)<ul>@foreach (array_slice($paragraph, 1) as $item)<li>{{ $item }}</li>@endforeach</ul>@endif
+        @else
+            <p>{{ $paragraph }}</p>
+        @endif
+    @endforeach
+    @if (($go ?? '') !== '')<form method="post" action="{{ $go }}">@csrf<button>Yes, go on</button></form>@endif
+</main>
+</body>
+</html>
