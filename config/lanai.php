@@ -11,11 +11,17 @@ return [
     'demo_email' => 'demo@lanai.example',
     'demo_password' => env('LANAI_DEMO_PASSWORD', 'porch-by-the-sea'),
 
+    'demo_people_password' => env('LANAI_DEMO_PEOPLE_PASSWORD', 'lanterns on the water'),
+
     // The stores: an address and a token each. The stand-ins that ship with Lanai are the default.
     'stores' => [
         'pier' => ['name' => 'Pier', 'takes' => ['web'], 'url' => env('LANAI_PIER_URL', 'http://127.0.0.1:8001/pier'), 'token' => env('LANAI_PIER_TOKEN', env('LANAI_STANDIN_TOKEN', ''))],
         'quay' => ['name' => 'Quay', 'takes' => ['apk', 'aab'], 'url' => env('LANAI_QUAY_URL', 'http://127.0.0.1:8001/quay'), 'token' => env('LANAI_QUAY_TOKEN', env('LANAI_STANDIN_TOKEN', ''))],
     ],
+
+    // The identity provider and the post that ship with Lanai, for practice.
+    'gatehouse' => env('LANAI_GATEHOUSE_URL', 'http://'.env('LANAI_STANDINS', '127.0.0.1:8001').'/gatehouse'),
+    'letterbox' => env('LANAI_LETTERBOX_URL', 'http://'.env('LANAI_STANDINS', '127.0.0.1:8001').'/letterbox/'),
 
     // Host and port of the shipped stand-ins: the only loopback address that calls out may reach.
     'standins' => env('LANAI_STANDINS', '127.0.0.1:8001'),

@@ -19,6 +19,7 @@ use Lanai\Core\Formula\Moment;
 use Lanai\Core\Layout\Device;
 use Lanai\Core\Layout\Page;
 use Lanai\Core\Layout\Survey;
+use Lanai\Core\People\Account;
 use Lanai\Core\Runtime\Player;
 use Lanai\Core\Runtime\Trail;
 use Lanai\Core\Runtime\Visit;
@@ -91,7 +92,7 @@ final readonly class LayoutSurvey
     private function view(Screen $screen, ?int $person, string $form, ?array $args = null): array
     {
         $zone = new DateTimeZone('UTC');
-        $visit = new Visit(new Moment(new DateTimeImmutable('now', $zone), $zone), $screen->slug(), $args ?? $this->sample($screen), $person, form: $form);
+        $visit = new Visit(new Moment(new DateTimeImmutable('now', $zone), $zone), $screen->slug(), $args ?? $this->sample($screen), $person, form: $form, account: new Account('somebody@lanai.example', password: true));
 
         return $this->player->show($visit, Trail::none());
     }

@@ -23,10 +23,18 @@ use Illuminate\Support\Carbon;
  */
 final class IdentityProvider extends Model
 {
+    /** What stands in place of the address of the provider that ships with Lanai, wherever that runs today. */
+    public const PRACTICE = 'practice';
+
     protected $guarded = [];
 
     protected $hidden = ['secret'];
 
     /** @var array<string, string> */
     protected $casts = ['secret' => 'encrypted', 'checked_at' => 'datetime'];
+
+    public function address(): string
+    {
+        return rtrim($this->issuer === self::PRACTICE ? (string) config('lanai.gatehouse') : $this->issuer, '/');
+    }
 }

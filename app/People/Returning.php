@@ -26,7 +26,7 @@ final readonly class Returning
     /** The exact address to register with a provider: no query, no trailing slash. */
     public static function address(App $app, DataSet $set): string
     {
-        return rtrim((string) config('app.url'), '/').'/back/'.($set === DataSet::Live ? "live/$app->slug" : "sandbox/$app->share_code");
+        return rtrim((string) config('app.url'), '/').'/back/'."$set->value/$app->slug";
     }
 
     /**

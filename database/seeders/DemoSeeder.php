@@ -8,11 +8,14 @@ use App\Apps\Pictures;
 use App\Apps\RevisionBook;
 use App\Models\App;
 use App\Models\Founder;
+use App\Models\IdentityProvider;
+use App\People\People;
 use App\Records\DataSet;
 use App\Records\EloquentRecordStore;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Database\Seeder;
+use Illuminate\Support\Facades\Hash;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Data\Values\Duration;
 use Lanai\Core\Data\Values\Money;
@@ -38,9 +41,12 @@ final class DemoSeeder extends Seeder
         ['Yesterday’s dip', 0, -22, 2, 1],
     ];
 
+    /** Where the host lets people in one by one. */
+    private const BY_REQUEST = [5, 6];
+
     private const BOOKINGS = [[0, 1], [0, 2], [1, 0], [2, 1], [3, 2], [3, 1], [4, 0], [5, 0], [5, 1], [6, 2], [7, 0], [7, 1], [7, 2], [8, 0], [8, 1], [9, 2], [10, 0], [10, 1]];
 
-    private const PEOPLE = [['Ines Okafor', 'Swims before work, rain or shine.'], ['Tomas Lindqvist', 'New to cold water.'], ['Marit Solheim', 'Host at Tansy Beach.']];
+    private const PEOPLE = [['Ines Okafor', 'Swims before work, rain or shine.', 'Host', 'ines@okafor.example'], ['Tomas Lindqvist', 'New to cold water.', 'Swimmer', 'tomas@lindqvist.example'], ['Marit Solheim', 'Keeps the list of spots.', 'Keeper', 'marit@solheim.example']];
 
     public function run(RevisionBook $book, Pictures $pictures): void
     {
@@ -51,6 +57,19 @@ final class DemoSeeder extends Seeder
         $photos = array_map(fn (array $spot): string => $pictures->keep($app, SeaPainter::paint($spot[0], $spot[4])), self::SPOTS);
         foreach (DataSet::cases() as $set) {
             $this->fill($app, $set, $blueprint, $photos);
+            $this->accounts($app, $set, $blueprint);
+            IdentityProvider::query()->create(['app_id' => $app->id, 'dataset' => $set->value, 'name' => 'Gatehouse', 'issuer' => IdentityProvider::PRACTICE, 'client_id' => "saltlark-$set->value",
+                'secret' => 'practice-secret-for-'.($set === DataSet::Live ? 'live' : 'the-sandbox')]);
+        }
+    }
+
+    /** The people can sign in: with the demo's password, by a code, or, as Ines, through Gatehouse. */
+    private function accounts(App $app, DataSet $set, Blueprint $blueprint): void
+    {
+        $people = new People($app, $set, $blueprint);
+        $password = Hash::driver('argon2id')->make((string) config('lanai.demo_people_password'));
+        foreach (self::PEOPLE as $i => [, , , $email]) {
+            $people->accounts()->create(['person' => $i + 1, 'email' => $email, 'password' => $password]);
         }
     }
 
@@ -82,7 +101,7 @@ final class DemoSeeder extends Seeder
         $add = fn (string $table, array $values): int => $store->add($blueprint->table($table) ?? throw new \LogicException($table), $values);
         $change = fn (string $table, int $id, array $values): bool => $store->change($blueprint->table($table) ?? throw new \LogicException($table), $id, $values);
         $store->together(function () use ($add, $change, $hour, $photos): void {
-            $people = array_map(fn (array $p): int => $add('People', ['name' => $p[0], 'about' => $p[1]]), self::PEOPLE);
+            $people = array_map(fn (array $p): int => $add('People', ['name' => $p[0], 'about' => $p[1], 'role' => $p[2], 'joined' => $hour->modify('-40 days')]), self::PEOPLE);
             $spots = [];
             foreach (self::SPOTS as $i => [$name, $shore, $water, $note]) {
                 $spots[] = $add('Spots', ['name' => $name, 'shore' => $shore, 'water' => $water, 'note' => $note, 'photo' => $photos[$i], 'bottom' => self::GROUNDS[$i][0], 'lies' => Place::of(self::GROUNDS[$i][1])]);
@@ -92,11 +111,11 @@ final class DemoSeeder extends Seeder
             }
             $swims = [];
             foreach (self::SWIMS as $i => [$title, $spot, $hours, $places, $host]) {
-                $swims[] = $add('Swims', ['title' => $title, 'spot' => $spots[$spot], 'starts' => $hour->modify(sprintf('%+d hours', $hours)), 'places' => $places, 'host' => $people[$host],
+                $swims[] = $add('Swims', ['title' => $title, 'spot' => $spots[$spot], 'starts' => $hour->modify(sprintf('%+d hours', $hours)), 'places' => $places, 'host' => $people[$host], 'by_request' => in_array($i, self::BY_REQUEST, true),
                     'lasts' => new Duration(900 * (2 + $i % 4)), 'kit_fee' => $i % 3 === 1 ? new Money(450, 'EUR') : null]);
             }
             foreach (self::BOOKINGS as $i => [$swim, $person]) {
-                $add('Bookings', ['swim' => $swims[$swim], 'person' => $people[$person], 'name' => self::PEOPLE[$person][0], 'booked' => $hour->modify('-'.(3 + $i * 5).' hours')]);
+                $add('Bookings', ['swim' => $swims[$swim], 'person' => $people[$person], 'name' => self::PEOPLE[$person][0], 'status' => in_array($swim, self::BY_REQUEST, true) ? 'requested' : 'confirmed', 'booked' => $hour->modify('-'.(3 + $i * 5).' hours')]);
             }
             $posts = [];
             foreach (self::POSTS as $i => [$person, $spot, $words, $picture]) {

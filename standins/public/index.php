@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 use Standins\Answer;
 use Standins\Desk;
+use Standins\Gatehouse\Gatehouse;
+use Standins\Gatehouse\House;
 use Standins\Ledger;
+use Standins\Letterbox\Inbox;
+use Standins\Letterbox\Letters;
 use Standins\Stores\Pier;
 use Standins\Stores\Quay;
 
@@ -18,6 +22,16 @@ spl_autoload_register(function (string $class): void {
 $folder = getenv('LANAI_STANDINS_FOLDER') ?: __DIR__.'/../../storage/standins';
 $path = (string) parse_url((string) $_SERVER['REQUEST_URI'], PHP_URL_PATH);
 [$store, $rest] = [explode('/', trim($path, '/'))[0], '/'.implode('/', array_slice(explode('/', trim($path, '/')), 1))];
+$address = (isset($_SERVER['HTTPS']) ? 'https' : 'http').'://'.$_SERVER['HTTP_HOST']."/$store";
+$method = (string) $_SERVER['REQUEST_METHOD'];
+if ($store === 'gatehouse') {
+    (new Gatehouse(new House($folder, (string) (getenv('APP_URL') ?: 'http://localhost:8000')), $address))->answer($method, $rest, $_GET, $_POST, (string) ($_SERVER['HTTP_AUTHORIZATION'] ?? ''))->send();
+    exit;
+}
+if ($store === 'letterbox') {
+    (new Inbox(new Letters($folder), $address))->answer($rest, $_GET)->send();
+    exit;
+}
 $inspector = match ($store) {
     'quay' => new Quay($folder),
     'pier' => new Pier,
@@ -27,7 +41,6 @@ if ($inspector === null) {
     Answer::problem(404, 'There is no such service here.')->send();
     exit;
 }
-$address = (isset($_SERVER['HTTPS']) ? 'https' : 'http').'://'.$_SERVER['HTTP_HOST']."/$store";
 $token = preg_match('/^Bearer (\S+)$/', $_SERVER['HTTP_AUTHORIZATION'] ?? '', $found) ? $found[1] : '';
 (new Desk(new Ledger($folder), $inspector, $store, $folder, $address, (string) getenv('LANAI_STANDIN_TOKEN'), (float) (getenv('LANAI_REVIEW_SECONDS') ?: 4)))
-    ->answer((string) $_SERVER['REQUEST_METHOD'], $rest, $token, $_POST, $_FILES)->send();
+    ->answer($method, $rest, $token, $_POST, $_FILES)->send();

@@ -26,7 +26,7 @@ $blueprint = Blueprint::fromData(json_decode((string) file_get_contents("$folder
 $player = new Player($blueprint, new EloquentRecordStore($app, DataSet::Sandbox, $blueprint));
 $in = $refused = 0;
 for ($n = 1; $n <= (int) $people; $n++) {
-    $visit = new Visit(new Moment(new DateTimeImmutable, new DateTimeZone('UTC')), 'swim', [1], null, ['name' => "$name.$n"]);
+    $visit = new Visit(new Moment(new DateTimeImmutable, new DateTimeZone('UTC')), 'swim', [1], 1, ['name' => "$name.$n"]);
     $outcome = $player->tap($visit, '/screens/1/lines/6', null, "$name.$n", Trail::none());
     $outcome->refused === '' && $outcome->errors === [] ? $in++ : $refused++;
 }

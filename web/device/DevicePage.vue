@@ -11,7 +11,7 @@ import { usePull } from './usePull'
 
 const device = useDevice()
 provide('device', device)
-const { view, loading, late, failed, message, messageIsRefusal, offlineSince, waiting, canGoBack, question, back, startAt, load, dismiss } = device
+const { view, loading, late, failed, message, messageIsRefusal, offlineSince, waiting, canGoBack, question, toSignIn, back, startAt, load, dismiss } = device
 const { pulled, refreshing, handlers } = usePull(load)
 
 const menuOpen = ref(false)
@@ -55,6 +55,7 @@ function toMenu(screen: string) {
       <div v-else-if="!view || late" class="skeleton" role="status" aria-label="Loading"><i /><i /><i /></div>
       <div v-else-if="view.problem" class="problem">
         <p>{{ view.problem }}</p>
+        <button v-if="view.signIn" class="button" @click="toSignIn(view.signIn)">Sign in</button>
         <button v-if="view.screen !== view.first" class="button quiet" @click="startAt('')">To the start</button>
       </div>
       <NodeList v-else :nodes="flowing" />

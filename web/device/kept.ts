@@ -21,6 +21,15 @@ export function keep(place: string, view: View): void {
   }
 }
 
+/** What one person saw is nothing for the next. */
+export function forgetKept(): void {
+  try {
+    for (const k of Object.keys(localStorage)) if (k.startsWith(`lanai:${entry.base}:`)) localStorage.removeItem(k)
+  } catch {
+    // There is nothing to forget then.
+  }
+}
+
 export function recall(place: string): Kept | null {
   try {
     return JSON.parse(localStorage.getItem(key(place)) ?? 'null')

@@ -1,6 +1,7 @@
 import type { DeviceAnswer } from '../contracts/view'
 import { entry } from './entry'
 import { network, travel } from './network'
+import { beside, session } from './session'
 
 /** The server could not be reached at all. */
 export class Unreachable extends Error {}
@@ -10,9 +11,10 @@ export class Declined extends Error {}
 
 const zone = Intl.DateTimeFormat().resolvedOptions().timeZone
 
-function csrf(): Record<string, string> {
-  const token = /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1]
-  return token ? { 'X-XSRF-TOKEN': decodeURIComponent(token) } : {}
+function headers(): Record<string, string> {
+  const csrf = /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1]
+  const token = session.token()
+  return { Accept: 'application/json', ...(csrf ? { 'X-XSRF-TOKEN': decodeURIComponent(csrf) } : {}), ...(token ? { Authorization: `Bearer ${token}` } : {}) }
 }
 
 async function ask(path: string, init: RequestInit): Promise<unknown> {
@@ -24,25 +26,28 @@ async function ask(path: string, init: RequestInit): Promise<unknown> {
     throw new Unreachable()
   }
   const answer = await response.json().catch(() => ({}))
+  if (typeof answer.session === 'string') session.set(answer.session)
   if (response.status >= 500) throw new Unreachable()
   if (!response.ok) throw new Declined(answer.message || 'This is not there any more.')
   return answer
 }
 
 function post(path: string, body: object): Promise<unknown> {
-  return ask(path, { method: 'POST', headers: { 'Content-Type': 'application/json', Accept: 'application/json', ...csrf() }, body: JSON.stringify({ zone, ...body }) })
+  return ask(path, { method: 'POST', headers: { 'Content-Type': 'application/json', ...headers() }, body: JSON.stringify({ zone, pending: session.pending(), beside, ...body }) })
 }
 
 export const server = {
   view: (body: object) => post('/view', body) as Promise<DeviceAnswer>,
   tap: (body: object) => post('/do', body) as Promise<DeviceAnswer>,
+  arrive: (body: object) => post('/arrive', body) as Promise<{ waiting: boolean; arrives?: string; person?: number | null }>,
+  mine: (body: object) => post('/mine', body),
   why: (body: object) => post('/why', body) as Promise<{ sentence: string }>,
   /** A slow connection is felt where somebody waits, not in what the device asks by itself. */
   pulse: (query: string) => (network.value === 'slow' ? Promise.resolve({ pulse: '' }) : ask(`/pulse${query}`, { headers: { Accept: 'application/json' } })) as Promise<{ pulse: string }>,
   async picture(file: File): Promise<string> {
     const form = new FormData()
     form.append('picture', file)
-    const answer = await ask('/pictures', { method: 'POST', headers: { Accept: 'application/json', ...csrf() }, body: form })
+    const answer = await ask('/pictures', { method: 'POST', headers: headers(), body: form })
     return (answer as { name: string }).name
   },
 }

@@ -3,10 +3,11 @@ import type { DeviceAnswer, Outcome, Place, Question, View } from '../contracts/
 import { deck, type Choice } from './deck'
 import { entry, media } from './entry'
 import { form, measureText, platform } from './form'
-import { keep, recall } from './kept'
+import { forgetKept, keep, recall } from './kept'
 import { network } from './network'
 import { queue } from './queue'
 import { Declined, server, Unreachable } from './server'
+import { beside, session } from './session'
 import { dark } from './theme'
 import { useValues } from './useValues'
 
@@ -72,7 +73,14 @@ export function useDevice() {
       if (answer.view.screen !== place.value.screen) keep(placeKey(answer.view.screen), answer.view)
     }
     offlineSince.value = null
+    if (answer.person !== undefined) told(answer.person)
     deck.tell({ lanai: 'footprints', tapped, footprints: answer.footprints, outcome: answer.outcome, ms: Math.round(performance.now() - from), place: { ...place.value, screen: view.value?.screen ?? '' } })
+  }
+
+  /** The deck shows who is signed in here now. */
+  function told(person: number | null) {
+    chosen.person = person
+    deck.tell({ lanai: 'person', person })
   }
 
   async function load() {
@@ -129,6 +137,68 @@ export function useDevice() {
     return opened()
   }
 
+  /** How deep the way was when somebody had to sign in: there they go on afterwards. */
+  let wanted = 0
+
+  function toSignIn(screen: string) {
+    wanted = stack.value.length
+    return go({ screen, args: [] })
+  }
+
+  /** A session has begun or ended: what the one before saw is not kept, and one goes on where one wanted to be. */
+  async function turned(outcome: Outcome) {
+    if (outcome.pending !== undefined) session.begun(outcome.pending)
+    if (outcome.session === undefined) return
+    session.set(outcome.session)
+    forgetKept()
+    if (outcome.go || outcome.over) return
+    await arrived(outcome.session ? (outcome.arrives ?? '') : '')
+  }
+
+  async function arrived(screen: string) {
+    const depth = wanted
+    wanted = 0
+    if (!depth || depth > stack.value.length) return startAt(screen)
+    stack.value = stack.value.slice(0, depth)
+    return opened()
+  }
+
+  /** Leaves for a provider's page: beside the app, or in its place. */
+  async function leaveFor(address: string) {
+    if (!beside) {
+      session.want(JSON.stringify(wanted ? stack.value.slice(0, wanted) : []))
+      location.href = address
+      return
+    }
+    window.open(address, '_blank', 'noopener')
+    say('Please go on in the page that has opened.')
+    const handle = session.pending()
+    for (let left = 400; left > 0 && session.pending() === handle; left--) {
+      await new Promise((done) => setTimeout(done, 1500))
+      if (await returnedFrom().catch(() => false)) return
+    }
+  }
+
+  /** True where nothing is waited for any more. */
+  async function returnedFrom(): Promise<boolean> {
+    const answer = await server.arrive(where())
+    if (answer.waiting) return false
+    session.begun('')
+    if (answer.arrives === undefined) return true
+    forgetKept()
+    if (answer.person !== undefined) told(answer.person)
+    await arrived(answer.arrives)
+    return true
+  }
+
+  async function download() {
+    const link = document.createElement('a')
+    link.href = URL.createObjectURL(new Blob([JSON.stringify(await server.mine(where()), null, 2)], { type: 'application/json' }))
+    link.download = 'my-data.json'
+    link.click()
+    setTimeout(() => URL.revokeObjectURL(link.href), 10_000)
+  }
+
   /** A question that the last tap waits for. */
   const question = shallowRef<(Question & { answer: (typed?: string) => void }) | null>(null)
 
@@ -151,6 +221,8 @@ export function useDevice() {
       if (outcome.refused) say(outcome.refused, true)
       else if (outcome.say.length) say(outcome.say.join(' '))
       values.take(outcome.values, outcome.passing)
+      if (outcome.signIn && answer.view?.signIn) return void toSignIn(answer.view.signIn)
+      await turned(outcome)
       await follow(outcome)
     } catch (error) {
       if (error instanceof Unreachable && queues && queue.add(JSON.parse(JSON.stringify(body)))) {
@@ -166,7 +238,7 @@ export function useDevice() {
 
   /** What an outcome lets the device do by itself, one after the other, and where it leads in the end. */
   async function follow(outcome: Outcome) {
-    const leaves = outcome.go || outcome.back || outcome.over
+    const leaves = outcome.go || outcome.back || outcome.over || outcome.session !== undefined
     if (outcome.done && !leaves) for (const name of Object.keys(inputs)) delete inputs[name]
     for (const then of outcome.then) {
       if (then.do === 'open') leave(then.text)
@@ -175,6 +247,8 @@ export function useDevice() {
       else if (then.do === 'share') await share(then.text)
       else if (then.do === 'play') await new Audio(media(then.text)).play().catch(() => say('The sound could not be played.', true))
       else if (then.do === 'wait') await new Promise((done) => setTimeout(done, Number(then.text) * 1000))
+      else if (then.do === 'leave for') void leaveFor(then.text)
+      else if (then.do === 'download') await download()
       else if (then.do === 'refresh') await load()
     }
     if (outcome.done && Object.keys({ ...outcome.values, ...outcome.passing }).length && !leaves) await load()
@@ -238,11 +312,25 @@ export function useDevice() {
     measureText()
   }
 
+  /** Somebody who left for a provider's page has come back to this one. */
+  async function cameBack() {
+    if (!entry.deck && new URLSearchParams(location.search).has('back')) {
+      history.replaceState({}, '', location.pathname)
+      const stay = JSON.parse(session.wanted() || '[]') as Place[]
+      session.want('')
+      if (stay.length) stack.value = stay
+      wanted = stay.length
+      if (session.pending() && (await returnedFrom().catch(() => false))) return
+    }
+    return load()
+  }
+
   onMounted(() => {
     deck.listen({
       refresh: load,
       set(choice) {
         const moved = choice.set !== undefined && choice.set !== chosen.set
+        if (moved || (choice.person !== undefined && choice.person !== chosen.person)) session.set('')
         choose(choice)
         return moved ? startAt('') : load()
       },
@@ -254,7 +342,7 @@ export function useDevice() {
     })
     window.addEventListener('popstate', returned)
     const first = entry.deck ? deck.begun(choose) : Promise.resolve()
-    first.then(load)
+    first.then(cameBack)
     timer = window.setTimeout(poll, POLL)
   })
   onUnmounted(() => {
@@ -265,7 +353,7 @@ export function useDevice() {
   const canGoBack = computed(() => stack.value.length > 1)
   const isBusy = (at: string, item: number | null = null) => busy.value === `${at}:${item ?? ''}`
 
-  return { view, inputs, finds, pages, orders, chips, errors, message, messageIsRefusal, offlineSince, waiting, busy, isBusy, loading, late, failed, question, sheet, canGoBack, tap, back, startAt, load, dismiss: () => (message.value = '') }
+  return { view, inputs, finds, pages, orders, chips, errors, message, messageIsRefusal, offlineSince, waiting, busy, isBusy, loading, late, failed, question, sheet, canGoBack, tap, toSignIn, back, startAt, load, dismiss: () => (message.value = '') }
 }
 
 export type Device = ReturnType<typeof useDevice>

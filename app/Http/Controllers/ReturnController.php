@@ -47,7 +47,7 @@ final class ReturnController
     /** @return array{People, string} and the address of the app */
     private static function people(string $set, string $key): array
     {
-        $app = $set === 'live' ? App::query()->where('slug', $key)->whereNotNull('live_revision_id')->firstOrFail() : App::query()->where('share_code', $key)->firstOrFail();
+        $app = App::query()->with(['revision', 'liveRevision'])->where('slug', $key)->firstOrFail();
         $revision = ($set === 'live' ? $app->liveRevision : $app->revision) ?? abort(404);
 
         return [new People($app, $set === 'live' ? DataSet::Live : DataSet::Sandbox, $revision->read()), $set === 'live' ? "/a/$app->slug" : "/s/$app->share_code"];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Device\DeviceName;
 use App\Device\Entry;
 use App\People\FoundSession;
 use App\People\Sessions;
@@ -50,7 +51,6 @@ final class DeviceRequest extends FormRequest
             'platform' => ['sometimes', 'in:ios,android,web'],
             'form' => ['sometimes', 'in:phone,tablet'],
             'pending' => ['nullable', 'string', 'max:64'],
-            'device' => ['nullable', 'string', 'max:100'],
             'beside' => ['sometimes', 'boolean'],
             'confirmed' => ['sometimes', 'array', 'max:20'],
             'confirmed.*' => ['string', 'max:200'],
@@ -84,7 +84,7 @@ final class DeviceRequest extends FormRequest
             $this->string('form', 'phone')->value(),
             $people?->known($found !== null ? $found->account : $people->accountOf($person)),
             $this->string('pending')->value(),
-            $this->string('device')->value(),
+            DeviceName::of((string) $this->userAgent(), $this->string('platform')->value()),
             (string) $this->ip(),
             $found?->session->id,
             $this->boolean('beside'),

@@ -27,7 +27,7 @@ final readonly class Provider
      */
     public static function at(IdentityProvider $known, string $redirect): self
     {
-        $issuer = rtrim($known->issuer, '/');
+        $issuer = $known->address();
         if ($issuer === '' || $known->client_id === '') {
             throw new ProviderTrouble("$known->name is not set up yet.");
         }

@@ -86,7 +86,7 @@ final readonly class InWords
             return "what is typed into $member";
         }
         if ($owner instanceof Node\NameNode && isset($this->scope->inputs[Tree::name($owner).".$member"])) {
-            return Tree::name($owner) === 'app' ? "the app’s $member" : "the asset $member";
+            return ['app' => "the app’s $member", 'account' => "my account’s $member"][Tree::name($owner)] ?? "the asset $member";
         }
         try {
             $type = Formula::fromTree($owner)->typeIn($this->scope);

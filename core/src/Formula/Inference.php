@@ -68,7 +68,7 @@ final readonly class Inference
         if ($type !== null) {
             return $type;
         }
-        if (in_array($name, ['input', 'screen', 'app', 'asset'], true)) {
+        if (in_array($name, ['input', 'screen', 'app', 'asset', 'account'], true)) {
             throw $this->wrong("“{$name}” needs a name after it, as in {$name}.something.", $name);
         }
         $near = Nearest::to($name, array_keys($this->scope->all()));
@@ -87,11 +87,11 @@ final readonly class Inference
         if ($owner instanceof Node\NameNode && Tree::name($owner) === 'input') {
             return $this->scope->inputs[$member] ?? throw $this->unknown($member, 'There is no input called', array_keys($this->scope->inputs));
         }
-        if ($owner instanceof Node\NameNode && in_array(Tree::name($owner), ['app', 'asset'], true) && $this->scope->typeOf(Tree::name($owner)) === null) {
+        if ($owner instanceof Node\NameNode && in_array(Tree::name($owner), ['app', 'asset', 'account'], true) && $this->scope->typeOf(Tree::name($owner)) === null) {
             $kept = Tree::name($owner);
             $known = array_map(fn (string $key): string => substr($key, strlen($kept) + 1), array_values(array_filter(array_keys($this->scope->inputs), fn (string $key): bool => str_starts_with($key, "$kept."))));
 
-            return $this->scope->inputs["$kept.$member"] ?? throw $this->unknown($member, $kept === 'app' ? 'There is no value of the app called' : 'There is no asset called', $known);
+            return $this->scope->inputs["$kept.$member"] ?? throw $this->unknown($member, ['app' => 'There is no value of the app called', 'asset' => 'There is no asset called', 'account' => 'An account has no'][$kept] ?? '', $known);
         }
         if ($owner instanceof Node\NameNode && Tree::name($owner) === 'screen') {
             return $this->scope->names[$member] ?? throw $this->unknown($member, 'The screen has nothing called', array_keys($this->scope->names));

@@ -57,9 +57,9 @@ final class Passwords
 
     private static function isCommon(string $plain): bool
     {
-        $list = (string) file_get_contents(__DIR__.'/../../passwords/common.txt');
+        $list = require __DIR__.'/../../passwords/common.php';
 
-        return str_contains("\n$list", "\n$plain\n");
+        return is_string($list) && str_contains("\n$list\n", "\n$plain\n");
     }
 
     /** "abcdefgh", "87654321": each character follows the one before. */

@@ -75,9 +75,7 @@ final readonly class Player
         try {
             $scene = $this->scene($screen, $visit, $trail);
         } catch (Refused $refused) {
-            $at = $refused instanceof SignInFirst ? $this->blueprint->screen((string) $this->blueprint->signIn?->at) : null;
-
-            return $this->frame($screen, $screen->name, $refused->getMessage()) + ($at === null || $at === $screen ? [] : ['signIn' => $at->slug()]);
+            return $this->frame($screen, $screen->name, $refused->getMessage());
         }
         $title = $screen->title === '' ? $screen->name : $scene->at("/screens/$index")->text($screen->title, 'title');
 
@@ -367,6 +365,7 @@ final readonly class Player
      */
     private function frame(?Screen $screen, string $title, string $problem, array $nodes = [], array $actions = []): array
     {
+        $at = $this->blueprint->screen((string) $this->blueprint->signIn?->at);
         $ways = function (array $entries): array {
             $shown = [];
             foreach ($entries as $entry) {
@@ -392,6 +391,6 @@ final readonly class Player
             'tabs' => $ways($this->blueprint->tabs),
             'menu' => $ways($this->blueprint->menu),
             'theme' => $this->blueprint->theme->drawn(),
-        ];
+        ] + ($at === null || $at === $screen || $this->store->rights()?->me !== null ? [] : ['signIn' => $at->slug()]);
     }
 }

@@ -11,7 +11,9 @@ const id = useId()
 const sending = ref(false)
 const trouble = ref('')
 
-const types: Record<string, string> = { date: 'date', time: 'time', colour: 'color', email: 'email', phone: 'tel', web: 'url' }
+const types: Record<string, string> = { date: 'date', time: 'time', colour: 'color', email: 'email', password: 'password', phone: 'tel', web: 'url' }
+/** What the phone's own store of addresses and passwords can fill in. */
+const fills: Record<string, string> = { email: 'username', password: 'current-password', phone: 'tel' }
 const located = 'geolocation' in navigator
 const parted = computed(() => (props.box.control === 'rows' ? ', ' : '; '))
 /** The longest first: a choice may hold the sign that stands between. */
@@ -100,7 +102,7 @@ async function setPicture(event: Event) {
       <input :id="id" type="file" accept=".pdf,.txt,.csv,.mp3,.zip,image/png,image/jpeg,image/webp" :aria-busy="sending" @change="setPicture">
     </template>
     <input v-else-if="box.control === 'moment'" :id="id" type="datetime-local" :value="localMoment" :aria-invalid="!!wrong" :aria-describedby="`${id}-wrong`" @change="setMoment(($event.target as HTMLInputElement).value)">
-    <input v-else :id="id" :type="types[box.control] ?? 'text'" :inputmode="box.control === 'number' ? 'decimal' : undefined" :value="modelValue" :placeholder="box.hint" :aria-invalid="!!wrong" :aria-describedby="`${id}-wrong`" @input="emit('update:modelValue', ($event.target as HTMLInputElement).value)">
+    <input v-else :id="id" :type="types[box.control] ?? 'text'" :inputmode="box.control === 'number' ? 'decimal' : undefined" :autocomplete="fills[box.control]" :value="modelValue" :placeholder="box.hint" :aria-invalid="!!wrong" :aria-describedby="`${id}-wrong`" @input="emit('update:modelValue', ($event.target as HTMLInputElement).value)">
     <p v-if="box.help" class="box-help">{{ box.help }}</p>
     <p v-if="wrong" :id="`${id}-wrong`" class="box-wrong">{{ wrong }}</p>
   </div>

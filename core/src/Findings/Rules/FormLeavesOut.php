@@ -33,7 +33,7 @@ final class FormLeavesOut implements OfOneScreen
             $table = $reading->blueprint->tableOfOne($form->text('one'));
             $given = self::given($form);
             foreach ($table->fields ?? [] as $field) {
-                if ($field->required && ! in_array(mb_strtolower($field->name), $given, true)) {
+                if ($field->required && $field->begins === '' && ! in_array(mb_strtolower($field->name), $given, true)) {
                     $isForm = $form->is(AddForm::class);
                     $asked = is_array($form->data['asking'] ?? null) && $form->data['asking'] !== [];
                     $mend = ! $isForm ? null : ($asked ? Mend::put("Ask for $field->name", "$form->at/asking/-", $field->name) : Mend::put("Ask for $field->name", "$form->at/asking", [$field->name]));

@@ -1,3 +1,8 @@
+<?php
+
+declare(strict_types=1);
+
+return <<<'LIST'
 !qaz2wsx
 !qazxsw2
 %%passwo
@@ -20660,3 +20665,4 @@ zzxxccvv
 zzzxxxccc
 zzzzxxxx
 zzzzzzz1
+LIST;

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Standins\Gatehouse;
+
+/** What Gatehouse remembers: its clients, its testers, its switches, its people and the codes it has given out. */
+final class House
+{
+    /** Everybody here is made up. */
+    public const PEOPLE = [
+        'p-2041' => ['name' => 'Runa Castellane', 'email' => 'runa@castellane.example', 'email_verified' => true],
+        'p-2042' => ['name' => 'Emeka Brandt', 'email' => 'emeka@brandt.example', 'email_verified' => true],
+        'p-2043' => ['name' => 'Ines Okafor', 'email' => 'ines@okafor.example', 'email_verified' => true],
+        'p-2044' => ['name' => 'Pia Unproven', 'email' => 'marit@solheim.example', 'email_verified' => false],
+    ];
+
+    /** What can be broken in a token, for rehearsal: one rule each. */
+    public const BREAKS = ['', 'iss', 'aud', 'azp', 'none', 'hmac', 'key', 'kid', 'exp', 'old', 'future', 'nonce', 'sub', 'at_hash', 'userinfo'];
+
+    /** @var array{clients: array<string, array{secret: string, name: string, redirects: list<string>}>, testers: list<string>, testing: bool, break: string, skew: int, codes: array<string, array<string, mixed>>, tokens: array<string, array<string, mixed>>} */
+    public array $state;
+
+    private readonly string $file;
+
+    /** @param  string  $app  the address of the Lanai that the demo's client comes from */
+    public function __construct(private readonly string $folder, string $app)
+    {
+        if (! is_dir($folder)) {
+            mkdir($folder, 0700, true);
+        }
+        $this->file = "$folder/gatehouse.json";
+        $read = is_file($this->file) ? json_decode((string) file_get_contents($this->file), true) : null;
+        $app = rtrim($app, '/');
+        $this->state = (is_array($read) ? $read : []) + ['clients' => [
+            'saltlark-sandbox' => ['secret' => 'practice-secret-for-the-sandbox', 'name' => 'Saltlark, sandbox', 'redirects' => ["$app/back/sandbox/saltlark"]],
+            'saltlark-live' => ['secret' => 'practice-secret-for-live', 'name' => 'Saltlark', 'redirects' => ["$app/back/live/saltlark"]],
+        ], 'testers' => ['runa@castellane.example', 'ines@okafor.example'], 'testing' => false, 'break' => '', 'skew' => 0, 'codes' => [], 'tokens' => []];
+    }
+
+    /**
+     * Changes the state with no other request in between.
+     *
+     * @template T
+     *
+     * @param  callable(self): T  $change
+     * @return T
+     */
+    public function change(callable $change): mixed
+    {
+        $lock = fopen("$this->file.lock", 'c');
+        flock($lock, LOCK_EX);
+        $read = is_file($this->file) ? json_decode((string) file_get_contents($this->file), true) : null;
+        $this->state = (is_array($read) ? $read : []) + $this->state;
+        $result = $change($this);
+        $this->state['codes'] = array_filter($this->state['codes'], fn (array $c): bool => $c['until'] > time());
+        $this->state['tokens'] = array_filter($this->state['tokens'], fn (array $t): bool => $t['until'] > time());
+        file_put_contents($this->file, json_encode($this->state, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES));
+        flock($lock, LOCK_UN);
+
+        return $result;
+    }
+
+    /** @return \OpenSSLAsymmetricKey the key that signs; another one, which nobody is told of, for "wrong" */
+    public function key(string $which = 'right'): \OpenSSLAsymmetricKey
+    {
+        $file = "$this->folder/gatehouse-$which.pem";
+        if (! is_file($file)) {
+            openssl_pkey_export(openssl_pkey_new(['private_key_bits' => 2048, 'private_key_type' => OPENSSL_KEYTYPE_RSA]), $pem);
+            file_put_contents($file, $pem, LOCK_EX);
+            chmod($file, 0600);
+        }
+
+        return openssl_pkey_get_private((string) file_get_contents($file)) ?: throw new \RuntimeException('The key cannot be read.');
+    }
+
+    public static function encoded(string $bytes): string
+    {
+        return rtrim(strtr(base64_encode($bytes), '+/', '-_'), '=');
+    }
+}
