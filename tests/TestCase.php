@@ -6,6 +6,9 @@ namespace Tests;
 
 use App\Models\App;
 use App\Models\Founder;
+use App\People\People;
+use App\People\Sessions;
+use App\Records\DataSet;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Filesystem\Filesystem;
@@ -53,6 +56,15 @@ abstract class TestCase extends Base
     protected function founderOf(App $app): Founder
     {
         return Founder::query()->findOrFail($app->founder_id);
+    }
+
+    /** Calls that follow come from a device on which this person of the app is signed in. */
+    protected function asPerson(App $app, string $email, DataSet $set = DataSet::Live): static
+    {
+        $people = new People($app, $set, $app->revision->read());
+        $account = $people->accounts()->where('email', $email)->firstOrFail();
+
+        return $this->withToken((new Sessions($people))->open($account, 'password', 'a test'));
     }
 
     protected function stranger(): Founder

@@ -92,7 +92,7 @@ final readonly class LayoutSurvey
     private function view(Screen $screen, ?int $person, string $form, ?array $args = null): array
     {
         $zone = new DateTimeZone('UTC');
-        $visit = new Visit(new Moment(new DateTimeImmutable('now', $zone), $zone), $screen->slug(), $args ?? $this->sample($screen), $person, form: $form, account: new Account('somebody@lanai.example', password: true));
+        $visit = new Visit(new Moment(new DateTimeImmutable('now', $zone), $zone), $screen->slug(), $args ?? $this->sample($screen), $person, form: $form, account: new Account('me@lanai.example', password: true));
 
         return $this->player->show($visit, Trail::none());
     }

@@ -29,8 +29,11 @@ final class Revision extends Model
     /** @var array<string, string> */
     protected $casts = ['blueprint' => 'array', 'patch' => 'array', 'inverse' => 'array', 'sentences' => 'array', 'created_at' => 'datetime'];
 
+    private ?Blueprint $read = null;
+
     public function read(): Blueprint
     {
-        return Blueprint::fromData($this->blueprint);
+        // A revision never changes once it is kept, so it is read once.
+        return $this->read ??= Blueprint::fromData($this->blueprint);
     }
 }

@@ -113,18 +113,19 @@ final class LayoutTest extends TestCase
         $app = $this->demo();
         $settings = $app->revision->read()->screenIndex('settings');
         $at = "/screens/$settings/lines/2/lines/1";
-        $this->postJson("/device/share/$app->share_code/do", ['screen' => 'settings', 'at' => $at, 'person' => 1])->assertOk()->assertJsonPath('outcome.done', true);
+        $this->actingAs($this->founderOf($app))->postJson("/device/deck/$app->id/do", ['screen' => 'settings', 'at' => $at, 'person' => 1])->assertOk()->assertJsonPath('outcome.done', true);
 
-        $shown = fn (int $person): string => $this->postJson("/device/share/$app->share_code/view", ['screen' => 'settings', 'person' => $person])->json('view.nodes.2.nodes.0.text');
+        $shown = fn (int $person): string => $this->postJson("/device/deck/$app->id/view", ['screen' => 'settings', 'person' => $person])->json('view.nodes.2.nodes.0.text');
         self::assertSame(['Warmest spots first: yes', 'Warmest spots first: no'], [$shown(1), $shown(2)]);
     }
 
     public function test_all_screens_of_the_demo_meet_the_schema_of_views(): void
     {
         $app = $this->demo();
+        $this->actingAs($this->founderOf($app));
         foreach ($app->revision->read()->screens as $screen) {
             foreach (['phone', 'tablet'] as $form) {
-                $answer = $this->postJson("/device/share/$app->share_code/view", ['screen' => $screen->slug(), 'args' => array_fill(0, count($screen->about), 1), 'person' => 1, 'form' => $form, 'platform' => 'ios'])->assertOk();
+                $answer = $this->postJson("/device/deck/$app->id/view", ['screen' => $screen->slug(), 'args' => array_fill(0, count($screen->about), 1), 'person' => 1, 'form' => $form, 'platform' => 'ios'])->assertOk();
                 self::assertMeets('view', (string) $answer->getContent());
                 self::assertSame('', $answer->json('view.problem'), $screen->name);
             }

@@ -44,8 +44,8 @@ final class StudioStateTest extends TestCase
         $swims = $state['tables'][1];
 
         self::assertSame(['Swims', 'Swim', 'swims', false], [$swims['name'], $swims['singular'], $swims['stored'], $swims['people']]);
-        self::assertSame(['text', 'row', 'moment', 'number', 'row', 'duration', 'number', ''], array_column($swims['fields'], 'control'));
-        self::assertSame([null, 'spots', null, null, 'people', null, null, null], array_column($swims['fields'], 'linksTo'));
+        self::assertSame(['text', 'row', 'moment', 'number', 'row', 'duration', 'number', 'switch', ''], array_column($swims['fields'], 'control'));
+        self::assertSame([null, 'spots', null, null, 'people', null, null, null, null], array_column($swims['fields'], 'linksTo'));
         self::assertSame(['Ines Okafor', 'Tomas Lindqvist', 'Marit Solheim'], array_column($state['people'], 'label'));
     }
 
