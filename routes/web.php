@@ -62,6 +62,17 @@ Route::prefix('api')->group(function (): void {
         Route::get('apps/{app}/uses', [C\ShapeController::class, 'uses']);
         Route::post('apps/{app}/foresee', [C\ShapeController::class, 'foresee']);
         Route::post('apps/{app}/formula', [C\FormulaController::class, 'show']);
+        Route::get('apps/{app}/people/{set}', [C\PeopleController::class, 'show'])->whereIn('set', ['sandbox', 'live']);
+        Route::get('apps/{app}/people/{set}/{person}', [C\PeopleController::class, 'one'])->whereIn('set', ['sandbox', 'live'])->whereNumber('person');
+        Route::post('apps/{app}/people/{set}/invite', [C\PeopleController::class, 'invite'])->whereIn('set', ['sandbox', 'live'])->middleware('throttle:30,1');
+        Route::post('apps/{app}/people/{set}/{person}', [C\PeopleController::class, 'act'])->whereIn('set', ['sandbox', 'live'])->whereNumber('person');
+        Route::get('apps/{app}/access', [C\PeopleController::class, 'access']);
+        Route::get('apps/{app}/access/{stored}/{row}', [C\PeopleController::class, 'verdict'])->whereNumber('row');
+        Route::get('apps/{app}/sights', [C\PeopleController::class, 'sights']);
+        Route::get('apps/{app}/providers', [C\PeopleController::class, 'providers']);
+        Route::post('apps/{app}/providers/{set}', [C\PeopleController::class, 'provider'])->whereIn('set', ['sandbox', 'live']);
+        Route::get('apps/{app}/pages', [C\PeopleController::class, 'pages']);
+        Route::post('apps/{app}/pages', [C\PeopleController::class, 'visitPages']);
         Route::get('apps/{app}/release', [C\ReleaseController::class, 'show']);
         Route::get('apps/{app}/key', [C\ReleaseController::class, 'key']);
         Route::get('apps/{app}/icon.png', [C\ReleaseController::class, 'icon']);
@@ -87,6 +98,8 @@ Route::prefix('device/{way}/{key}')->where(['way' => 'live|share|deck'])->group(
 });
 Route::get('media/{id}/{name}', [C\AssetController::class, 'show'])->whereNumber('id')->where('name', '[0-9a-f]{64}\.(png|jpg|webp|pdf|txt|csv|mp3|zip)');
 
+Route::get('p/{slug}/{key}', [C\PublicPageController::class, 'show'])->whereIn('key', ['privacy', 'terms', 'deletion']);
+Route::post('p/{slug}/deletion', [C\PublicPageController::class, 'delete'])->middleware('throttle:20,1');
 Route::match(['GET', 'POST'], 'back/{set}/{key}', [C\ReturnController::class, 'show'])->where(['set' => 'live|sandbox'])->middleware('throttle:60,1');
 
 Route::get('a/{key}/{rest?}', [C\DeviceController::class, 'page'])->where('rest', '.*')->defaults('way', 'live');

@@ -69,6 +69,8 @@ final class StudioState
             'routines' => self::pages($data, 'routines', Routine::class, $words),
             'assets' => array_map(fn (Asset $a, int $i): array => ['at' => "/assets/$i", 'name' => $a->name, 'file' => $a->file, 'alt' => $a->alt, 'picture' => $a->isPicture(), 'says' => $a->key()], $blueprint->assets, array_keys($blueprint->assets)),
             'theme' => Prose::of(Prose::node($data['theme'] ?? []), \Lanai\Core\Blueprint\Theme::class, '/theme'),
+            'signIn' => $blueprint->signIn === null ? [] : self::lines(Prose::of(Prose::node($data['signIn'] ?? []), \Lanai\Core\People\SignIn::class, '/signIn'), $words),
+            'roles' => self::proseOf($data, 'roles', \Lanai\Core\People\Role::class, $words),
             'release' => get_object_vars($blueprint->release),
             'colours' => $blueprint->theme->byDay(),
             'contrasts' => self::contrasts($blueprint),
@@ -154,7 +156,8 @@ final class StudioState
         }
 
         return ['at' => "/tables/$i", 'name' => $table->name, 'singular' => $table->singular, 'stored' => $table->storedAs(), 'people' => $table->people, 'fields' => $fields,
-            'lines' => self::lines(Prose::of(Prose::nodes($data['tables'] ?? [])[$i], Table::class, "/tables/$i"), $words)];
+            'lines' => self::lines(array_values(array_filter(Prose::of(Prose::nodes($data['tables'] ?? [])[$i], Table::class, "/tables/$i"), fn (ProseLine $l): bool => ! str_contains($l->at, '/access/'))), $words),
+            'access' => self::lines(array_values(array_filter(Prose::of(Prose::nodes($data['tables'] ?? [])[$i], Table::class, "/tables/$i", flat: true), fn (ProseLine $l): bool => str_contains($l->at, '/access/'))), $words)];
     }
 
     /**

@@ -18,6 +18,12 @@
             <p>{{ $paragraph }}</p>
         @endif
     @endforeach
+    @if (($asks ?? '') !== '')
+        <form method="post" action="{{ $send }}">@csrf
+            @if ($asks === 'address')<label for="box">Your e-mail address</label><input id="box" name="email" type="email" required autocomplete="email"><button>Send me a code</button>
+            @else<label for="box">The code</label><input id="box" name="code" inputmode="numeric" required autocomplete="one-time-code"><button>Delete my account</button>@endif
+        </form>
+    @endif
     @if (($go ?? '') !== '')<form method="post" action="{{ $go }}">@csrf<button>Yes, go on</button></form>@endif
 </main>
 </body>

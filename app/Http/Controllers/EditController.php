@@ -25,6 +25,7 @@ use Lanai\Core\Findings\Reading;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Formula\InWords;
+use Lanai\Core\People\Beginning;
 use Lanai\Core\Script\Choice;
 use Lanai\Core\Script\Fits\FamilyFit;
 use Lanai\Core\Script\Fits\FormulaFit;
@@ -59,6 +60,7 @@ final readonly class EditController
             'remove' => fn (Editor $e): Edited => $e->remove($at),
             'move' => fn (Editor $e): Edited => $e->move($at, $request->integer('index')),
             'script' => fn (Editor $e): Edited => $e->rewrite($text),
+            'sign-in' => fn (Editor $e): Edited => Beginning::of($e->blueprint),
             'several' => fn (Editor $e): Edited => $this->several($e, $request, $text),
             default => fn (Editor $e): Edited => $e->patch($this->finding($app, $text)->mend->operations ?? throw new EditRefused('There is no mend for this.')),
         };

@@ -8,6 +8,10 @@ use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\Field;
 use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Data\FieldTypes\RoleType;
+use Lanai\Core\Formula\Formula;
+use Lanai\Core\Formula\FormulaMistake;
+use Lanai\Core\Formula\InWords;
+use Lanai\Core\Script\Scope;
 
 /** Who may do what, table by table and field by field, as the sentences of the app say it and where they are silent. */
 final class Rules
@@ -70,10 +74,23 @@ final class Rules
         return false;
     }
 
-    /** @param  list<Who>  $whos */
-    public static function inWords(array $whos): string
+    /** One of those who may, with a formula as a person says it. */
+    public function word(Who $who, Table $table): string
     {
-        $words = array_values(array_unique(array_map(fn (Who $w): string => $w->inWords(), $whos)));
+        if (! $who instanceof Meeting) {
+            return $who->inWords();
+        }
+        try {
+            return 'anyone if '.InWords::of(Formula::of($who->if), Scope::of($this->blueprint)->inRow($table));
+        } catch (FormulaMistake) {
+            return $who->inWords();
+        }
+    }
+
+    /** @param  list<Who>  $whos */
+    public function inWords(array $whos, Table $table): string
+    {
+        $words = array_values(array_unique(array_map(fn (Who $w): string => $this->word($w, $table), $whos)));
         $last = array_pop($words);
 
         return $words === [] ? (string) $last : implode(', ', $words)." or $last";

@@ -123,6 +123,16 @@ final class Blueprint implements HasSentence
         return Printer::print($this->data);
     }
 
+    /** A name that no table has yet, near to this one. */
+    public function freeTable(string $name): string
+    {
+        for ($n = 2, $free = $name; $this->table($free) !== null || $this->tableOfOne($free) !== null; $n++) {
+            $free = "$name $n";
+        }
+
+        return $free;
+    }
+
     public function table(string $name): ?Table
     {
         foreach ($this->tables as $table) {

@@ -91,7 +91,7 @@ final readonly class Inference
             $kept = Tree::name($owner);
             $known = array_map(fn (string $key): string => substr($key, strlen($kept) + 1), array_values(array_filter(array_keys($this->scope->inputs), fn (string $key): bool => str_starts_with($key, "$kept."))));
 
-            return $this->scope->inputs["$kept.$member"] ?? throw $this->unknown($member, ['app' => 'There is no value of the app called', 'asset' => 'There is no asset called', 'account' => 'An account has no'][$kept] ?? '', $known);
+            return $this->scope->inputs["$kept.$member"] ?? throw $this->unknown($member, ['app' => 'There is no value of the app called', 'asset' => 'There is no asset called', 'account' => 'An account has no'][$kept], $known);
         }
         if ($owner instanceof Node\NameNode && Tree::name($owner) === 'screen') {
             return $this->scope->names[$member] ?? throw $this->unknown($member, 'The screen has nothing called', array_keys($this->scope->names));

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Runtime;
 
-use Lanai\Core\Access\Rules;
 use Lanai\Core\Access\Verb;
 use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Data\Query;
@@ -31,7 +30,7 @@ final readonly class EmptyAccount implements \JsonSerializable
             if ($hidden > 0 && $rights !== null) {
                 $who = $rights->me === null ? 'somebody who has not signed in' : $rights->me->label();
 
-                return new self("$table->name has $hidden ".($hidden === 1 ? 'row' : 'rows')." here, but $who may see none: they may be seen by ".Rules::inWords($rights->rules->of(Verb::See, $table)).'.', $hidden, []);
+                return new self("$table->name has $hidden ".($hidden === 1 ? 'row' : 'rows')." here, but $who may see none: they may be seen by ".$rights->rules->inWords($rights->rules->of(Verb::See, $table), $table).'.', $hidden, []);
             }
 
             return new self($also === null ? "$table->name has no rows yet." : "No $table->name are linked with it.", 0, []);

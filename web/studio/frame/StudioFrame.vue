@@ -5,6 +5,7 @@ import { useRoute, useRouter } from 'vue-router'
 import { Declined } from '../api'
 import DataStation from '../data/DataStation.vue'
 import TheDeck from '../deck/TheDeck.vue'
+import PeopleStation from '../people/PeopleStation.vue'
 import ReleaseStation from '../release/ReleaseStation.vue'
 import ScreensStation from '../screens/ScreensStation.vue'
 import ForeseenDialog from './ForeseenDialog.vue'
@@ -17,7 +18,7 @@ const route = useRoute()
 const router = useRouter()
 const studio = provideStudio(String(route.params.app))
 const station = computed(() => String(route.params.station || 'screens'))
-const components = { data: DataStation, screens: ScreensStation, release: ReleaseStation }
+const components = { data: DataStation, screens: ScreensStation, people: PeopleStation, release: ReleaseStation }
 const deckOpen = ref(true)
 const help = ref(false)
 const history = ref(false)

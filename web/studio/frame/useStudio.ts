@@ -4,7 +4,7 @@ import { api, Declined } from '../api'
 import { useSurvey } from './useSurvey'
 
 export interface EditPayload {
-  what: 'fill' | 'offer' | 'add' | 'remove' | 'move' | 'script' | 'mend' | 'several'
+  what: 'fill' | 'offer' | 'add' | 'remove' | 'move' | 'script' | 'mend' | 'several' | 'sign-in'
   how?: 'double' | 'remove' | 'move' | 'group' | 'extract'
   places?: string[]
   at?: string

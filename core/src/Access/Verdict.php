@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Access;
+
+use Lanai\Core\Data\Row;
+use Lanai\Core\Formula\Formula;
+use Lanai\Core\Formula\FormulaMistake;
+use Lanai\Core\Formula\InWords;
+use Lanai\Core\Script\Names;
+use Lanai\Core\Script\Scope;
+
+/** Whether a person may do something with a row, and why. */
+final readonly class Verdict implements \JsonSerializable
+{
+    private function __construct(public bool $may, public string $sentence)
+    {
+    }
+
+    public static function of(Rights $rights, Verb $verb, Row $row): self
+    {
+        $who = $rights->me === null ? 'Somebody who has not signed in' : $rights->me->label();
+        $what = "{$row->table->singular} “{$row->label()}”";
+        $does = $verb->does();
+        if ($verb === Verb::See && $rights->isMe($row)) {
+            return new self(true, "$who may see $what: it is themselves.");
+        }
+        $whos = $rights->rules->of($verb, $row->table);
+        $through = $rights->through($whos, $row);
+        if ($through !== null) {
+            return new self(true, "$who may $does $what, because ".self::because($through, $rights, $row).'.');
+        }
+        $nobody = array_filter($whos, fn (Who $w): bool => ! $w instanceof Nobody) === [];
+
+        return new self(false, "$who may not $does $what: ".($nobody ? 'nobody can from inside the app.' : 'only '.implode(' or ', array_map(fn (Who $w): string => self::named($w, $row, $rights), $whos)).' may.'));
+    }
+
+    /** @return array{may: bool, sentence: string} */
+    public function jsonSerialize(): array
+    {
+        return ['may' => $this->may, 'sentence' => $this->sentence];
+    }
+
+    private static function because(Who $who, Rights $rights, Row $row): string
+    {
+        return match (true) {
+            $who instanceof Everyone => $rights->rules->isSaid(Verb::See, $row->table) ? 'everyone may' : 'nothing is said against it, and so everyone may',
+            $who instanceof SignedIn => 'signed-in people may',
+            $who instanceof InRole => "a $who->role may",
+            $who instanceof PersonIn => "they are the person in $who->field",
+            $who instanceof Themselves => 'it is themselves',
+            default => self::words($who->formula($row->table), $row, $rights),
+        };
+    }
+
+    private static function named(Who $who, Row $row, Rights $rights): string
+    {
+        if ($who instanceof PersonIn) {
+            $field = $row->table->field($who->field);
+            $value = $field === null ? null : $rights->evaluation($row)->of(Formula::of(Names::inFormula($field->name)));
+
+            return "the person in $who->field (".($value instanceof Row ? $value->label() : (is_array($value) && $value !== [] ? count($value).' people' : 'nobody now')).')';
+        }
+
+        return $who instanceof Meeting ? 'somebody for whom '.self::words($who->if, $row, $rights) : $who->one();
+    }
+
+    private static function words(string $formula, Row $row, Rights $rights): string
+    {
+        try {
+            return InWords::of(Formula::of($formula), Scope::of($rights->rules->blueprint)->inRow($row->table));
+        } catch (FormulaMistake) {
+            return $formula;
+        }
+    }
+}
