@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Apps;
 
 use App\Models\App;
+use App\People\ProviderDesk;
 use App\Records\DataSet;
 use App\Records\EloquentRecordStore;
 use App\Records\SchemaFollower;
@@ -48,7 +49,7 @@ final class StudioState
     {
         $blueprint = $app->revision->read();
         $data = $blueprint->data();
-        $reading = Reading::of($blueprint, $app->lastApprovedBuild(), self::counts($app, $blueprint));
+        $reading = Reading::of($blueprint, $app->lastApprovedBuild(), self::counts($app, $blueprint), (new ProviderDesk($app, $blueprint))->returns());
         $findings = self::findings($app, $reading);
         $words = self::words($reading);
 

@@ -33,6 +33,17 @@ final readonly class ProviderDesk
         return $found;
     }
 
+    /** @return array<string, list<array{string, string}>> provider in small letters => the address registered there, and the one needed */
+    public function returns(): array
+    {
+        $found = [];
+        foreach (IdentityProvider::query()->where('app_id', $this->app->id)->get() as $known) {
+            $found[mb_strtolower($known->name)][] = [$known->registered, Returning::address($this->app, DataSet::from($known->dataset))];
+        }
+
+        return $found;
+    }
+
     /** @throws ProviderTrouble where it does not work; what was given is kept all the same */
     public function keep(string $name, DataSet $set, string $issuer, string $client, string $secret): void
     {

@@ -44,7 +44,7 @@ final readonly class IdToken
         if (! in_array($algorithm, self::SIGNED, true)) {
             throw new TokenRefused('alg', 'The ID token is not signed by a key of the provider.');
         }
-        $claims = $this->signed($token, (string) $algorithm, $now);
+        $claims = $this->signed($token, (string) $algorithm, is_string($header['kid'] ?? null) ? $header['kid'] : '', $now);
         $audience = is_array($claims['aud'] ?? null) ? $claims['aud'] : [$claims['aud'] ?? null];
         $party = $claims['azp'] ?? null;
         $issued = $claims['iat'] ?? null;
@@ -64,15 +64,19 @@ final readonly class IdToken
     }
 
     /** @return array<string, mixed> */
-    private function signed(string $token, string $algorithm, int $now): array
+    private function signed(string $token, string $algorithm, string $kid, int $now): array
     {
         [$before, $leeway] = [JWT::$timestamp, JWT::$leeway];
         [JWT::$timestamp, JWT::$leeway] = [$now, self::SKEW];
         try {
             $keys = ['keys' => array_values(array_filter(is_array($this->keys['keys'] ?? null) ? $this->keys['keys'] : [], fn (mixed $key): bool => is_array($key) && ($key['use'] ?? 'sig') === 'sig'))];
 
+            $parsed = JWK::parseKeySet($keys, $algorithm);
+            // A token need not say which key it is signed with where there is only one (OpenID Connect Core 1.0, section 10.1).
+            $with = $kid === '' && count($parsed) === 1 ? array_values($parsed)[0] : $parsed;
+
             /** @var array<string, mixed> $claims */
-            $claims = json_decode((string) json_encode(JWT::decode($token, JWK::parseKeySet($keys, $algorithm))), true);
+            $claims = json_decode((string) json_encode(JWT::decode($token, $with)), true);
 
             return $claims;
         } catch (ExpiredException) {

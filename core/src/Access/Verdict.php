@@ -29,7 +29,7 @@ final readonly class Verdict implements \JsonSerializable
         $whos = $rights->rules->of($verb, $row->table);
         $through = $rights->through($whos, $row);
         if ($through !== null) {
-            return new self(true, "$who may $does $what, because ".self::because($through, $rights, $row).'.');
+            return new self(true, "$who may $does $what, because ".self::because($through, $verb, $rights, $row).'.');
         }
         $nobody = array_filter($whos, fn (Who $w): bool => ! $w instanceof Nobody) === [];
 
@@ -42,10 +42,10 @@ final readonly class Verdict implements \JsonSerializable
         return ['may' => $this->may, 'sentence' => $this->sentence];
     }
 
-    private static function because(Who $who, Rights $rights, Row $row): string
+    private static function because(Who $who, Verb $verb, Rights $rights, Row $row): string
     {
         return match (true) {
-            $who instanceof Everyone => $rights->rules->isSaid(Verb::See, $row->table) ? 'everyone may' : 'nothing is said against it, and so everyone may',
+            $who instanceof Everyone => $rights->rules->isSaid($verb, $row->table) ? 'everyone may' : 'nothing is said against it, and so everyone may',
             $who instanceof SignedIn => 'signed-in people may',
             $who instanceof InRole => "a $who->role may",
             $who instanceof PersonIn => "they are the person in $who->field",

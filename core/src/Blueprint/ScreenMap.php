@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Blueprint;
 
+use Lanai\Core\People\Role;
 use Lanai\Core\Effects\DoRoutine;
 use Lanai\Core\Effects\GoToScreen;
 use Lanai\Core\Effects\StartOver;
@@ -127,6 +128,8 @@ final readonly class ScreenMap implements \JsonSerializable
     {
         $first = $blueprint->firstScreen();
         $open = array_map(fn (Tab|MenuEntry $t): ?int => $blueprint->screenIndex($t->screen), [...$blueprint->tabs, ...$blueprint->menu]);
+        // Whoever must sign in is led there, and begins where their role begins.
+        array_push($open, ...array_map(fn (string $name): ?int => $name === '' ? null : $blueprint->screenIndex($name), [$blueprint->signIn->at ?? '', ...array_map(fn (Role $r): string => $r->begins, $blueprint->roles)]));
         array_unshift($open, $first === null ? null : $blueprint->screenIndex($first->name));
         $to = [];
         foreach ($ways as [$a, $b]) {

@@ -15,15 +15,19 @@ final readonly class Reading
     /**
      * @param  int  $lastBuild  the highest build number that a store has taken; 0 for none
      * @param  array<string, int>  $rows  stored table => about how many rows it has, where that is known
+     * @param  array<string, list<array{string, string}>>  $returns  provider in small letters => the address that is registered there, and the one that is needed
      */
-    private function __construct(public Blueprint $blueprint, public Walk $walk, public int $lastBuild, public array $rows)
+    private function __construct(public Blueprint $blueprint, public Walk $walk, public int $lastBuild, public array $rows, public array $returns = [])
     {
     }
 
-    /** @param  array<string, int>  $rows */
-    public static function of(Blueprint $blueprint, int $lastBuild = 0, array $rows = []): self
+    /**
+     * @param  array<string, int>  $rows
+     * @param  array<string, list<array{string, string}>>  $returns
+     */
+    public static function of(Blueprint $blueprint, int $lastBuild = 0, array $rows = [], array $returns = []): self
     {
-        return new self($blueprint, Walk::through($blueprint), $lastBuild, $rows);
+        return new self($blueprint, Walk::through($blueprint), $lastBuild, $rows, $returns);
     }
 
     /** @return list<NodeSpot> */
@@ -35,6 +39,6 @@ final readonly class Reading
     /** @return array<string, self> the app in parts, each with the nodes of one screen only; '' for all that stands outside of screens */
     public function parts(): array
     {
-        return array_map(fn (Walk $walk): self => new self($this->blueprint, $walk, $this->lastBuild, $this->rows), $this->walk->byScreen());
+        return array_map(fn (Walk $walk): self => new self($this->blueprint, $walk, $this->lastBuild, $this->rows, $this->returns), $this->walk->byScreen());
     }
 }

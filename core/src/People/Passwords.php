@@ -37,6 +37,7 @@ final class Passwords
             return 'This password is easy to guess: it repeats or counts. Please choose another.';
         }
         $left = $plain;
+        usort($about, fn (string $a, string $b): int => mb_strlen($b) <=> mb_strlen($a));
         foreach ($about as $word) {
             $word = mb_strtolower(trim($word));
             if (mb_strlen($word) >= 4) {

@@ -23,16 +23,24 @@ function order(message: object) {
   frame.value?.contentWindow?.postMessage(JSON.parse(JSON.stringify(message)), window.location.origin)
 }
 
+/** Somebody has signed in or out in the app itself. */
+async function turned(person: number | null) {
+  if (on.set === 'live') return
+  if (person !== null && !people.value.some((p) => p.id === person)) await studio.load().catch(() => undefined)
+  on.person = person
+}
+
 watch(choice, (now) => order({ lanai: 'set', choice: now }))
 watch(() => props.asking, (now) => order({ lanai: 'ask', on: now }))
 watch(() => props.pointed, (at) => order({ lanai: 'point', at }))
 watch(people, (now) => {
-  if (!now.some((p) => p.id === on.person)) on.person = now[1]?.id ?? null
+  if (on.person !== null && !now.some((p) => p.id === on.person)) on.person = now[1]?.id ?? null
 })
 
 useEventListener(window, 'message', (event: MessageEvent) => {
   if (event.origin !== window.location.origin || event.source !== frame.value?.contentWindow) return
   if (event.data?.lanai === 'ready') order({ lanai: 'begin', choice: choice.value })
+  else if (event.data?.lanai === 'person') turned(event.data.person)
   else emit('told', event.data)
 })
 

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Findings\Rules;
+
+use Lanai\Core\Access\Nobody;
+use Lanai\Core\Access\Rules;
+use Lanai\Core\Access\Verb;
+use Lanai\Core\Access\Who;
+use Lanai\Core\Blueprint\Table;
+use Lanai\Core\Effects\AddRow;
+use Lanai\Core\Findings\Finding;
+use Lanai\Core\Findings\Reading;
+use Lanai\Core\Findings\Rule;
+use Lanai\Core\Findings\Station;
+use Lanai\Core\Lines\AddForm;
+use Lanai\Core\Lines\Chart;
+use Lanai\Core\Lines\ListLine;
+
+/** A list, a screen or a form that a permission makes useless: nobody may see, or add, what it is about. */
+final class ForbiddenByRule implements Rule
+{
+    public function holds(): string
+    {
+        return 'No permission makes a screen useless.';
+    }
+
+    public function station(): Station
+    {
+        return Station::People;
+    }
+
+    public function look(Reading $reading): iterable
+    {
+        $rules = new Rules($reading->blueprint);
+        $closed = fn (Verb $verb, ?Table $table): bool => $table !== null && array_filter($rules->of($verb, $table), fn (Who $w): bool => ! $w instanceof Nobody) === [];
+        foreach ([...$reading->walk->nodesOf(ListLine::class), ...$reading->walk->nodesOf(Chart::class)] as $list) {
+            $table = $reading->blueprint->table($list->text('table'));
+            if ($closed(Verb::See, $table)) {
+                yield Finding::warning(self::class, $list->at, "Nobody may see $table?->name, so this shows nothing to anybody.");
+            }
+        }
+        foreach ($reading->blueprint->screens as $i => $screen) {
+            foreach ($screen->about as $parameter) {
+                if ($closed(Verb::See, $reading->blueprint->tableOfOne($parameter->one))) {
+                    yield Finding::warning(self::class, "/screens/$i", "Nobody may see a $parameter->one, so this screen opens for nobody.");
+                }
+            }
+        }
+        foreach ([...$reading->walk->nodesOf(AddForm::class), ...$reading->walk->nodesOf(AddRow::class)] as $form) {
+            $table = $reading->blueprint->tableOfOne($form->text('one'));
+            if ($closed(Verb::Add, $table)) {
+                yield Finding::blocking(self::class, $form->at, "Nobody may add a $table?->singular, so this is refused to everybody.");
+            }
+        }
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Tests\People;
+
+use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\People\PublicPages;
+use PHPUnit\Framework\TestCase;
+
+final class PublicPagesTest extends TestCase
+{
+    private static function text(string $script, string $key): string
+    {
+        return implode("\n", array_map(fn (string|array $p): string => is_string($p) ? $p : implode("\n", $p), (new PublicPages(Blueprint::fromScript($script), ['Almanac, for the weather']))->paragraphs($key)));
+    }
+
+    private const APP = "app Hens\nsign-in at In\n  with e-mail and password\n  through Porch\n  leaving takes along Notes\ntable People, each a Person, who sign in\n  Name is a text\ntable Notes, each a Note\n  may be seen by anyone if by == me\n  Words is a text\n  By is one Person\ntable Eggs, each an Egg\n  Hen is a text\n  Finder is one Person\ntable Nests, each a Nest\n  Label is a text\n";
+
+    public function test_the_privacy_page_names_what_is_kept_of_whom_it_is_seen_and_who_is_asked(): void
+    {
+        $text = self::text(self::APP, 'privacy');
+        foreach (['Your e-mail address, and your password in a form that cannot be read back', 'sign in through Porch', "Notes\nWords, By\nThis may be seen by anyone if By is me.", "Eggs\nHen, Finder\nThis may be seen by everyone.", 'Almanac, for the weather', 'download all of it'] as $part) {
+            self::assertStringContainsString($part, $text);
+        }
+        // What belongs to nobody is nothing personal.
+        self::assertStringNotContainsString('Nests', $text);
+    }
+
+    public function test_the_deletion_page_tells_what_goes_and_what_stays(): void
+    {
+        $text = self::text(self::APP, 'deletion');
+
+        self::assertStringContainsString("What you told about yourself\nNotes", $text);
+        self::assertStringContainsString("What stays, without your name\nEggs", $text);
+        self::assertStringContainsString('has no accounts', self::text("app B\n", 'deletion'));
+        self::assertNotSame('', self::text("app B\n", 'terms'));
+    }
+}
