@@ -21,8 +21,8 @@ final class Edit extends FormRequest
             'base' => ['required', 'integer', 'min:1'],
             'at' => ['present', 'string', 'max:300', 'regex:~^(/[A-Za-z0-9-]+)*$~'],
             'text' => ['present', 'string', 'max:500000'],
-            'how' => ['required_if:what,several,sign-in', 'in:double,remove,move,group,extract'],
-            'places' => ['required_if:what,several,sign-in', 'array', 'max:200'],
+            'how' => ['required_if:what,several', 'in:double,remove,move,group,extract'],
+            'places' => ['required_if:what,several', 'array', 'max:200'],
             'places.*' => ['string', 'max:300'],
             'index' => ['sometimes', 'integer', 'min:0', 'max:10000'],
         ];

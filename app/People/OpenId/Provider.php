@@ -7,10 +7,10 @@ namespace App\People\OpenId;
 use App\Models\IdentityProvider;
 use App\Outbound\AddressRefused;
 use App\Outbound\Guard;
-use GuzzleHttp\Exception\GuzzleException;
+use App\People\Sessions;
 use Illuminate\Http\Client\ConnectionException;
+use Illuminate\Http\Client\Response;
 use Illuminate\Support\Facades\Cache;
-use League\OAuth2\Client\Provider\Exception\IdentityProviderException;
 use League\OAuth2\Client\Provider\GenericProvider;
 
 /** An outside identity provider as it describes itself (OpenID Connect Discovery 1.0), reached through the guard. */
@@ -55,7 +55,7 @@ final readonly class Provider
      */
     public function begin(): array
     {
-        $client = $this->client('');
+        $client = $this->client();
         $nonce = bin2hex(random_bytes(16));
         $state = bin2hex(random_bytes(24));
         $url = $client->getAuthorizationUrl(['scope' => 'openid email profile', 'nonce' => $nonce, 'state' => $state]);
@@ -72,18 +72,19 @@ final readonly class Provider
     public function finish(string $code, string $verifier, string $nonce, int $now): array
     {
         try {
-            $client = $this->client($this->pages->token);
-            $client->setPkceCode($verifier);
-            $tokens = $client->getAccessToken('authorization_code', ['code' => $code]);
-        } catch (IdentityProviderException $refused) {
-            throw new ProviderTrouble("{$this->known->name} does not accept the sign-in: {$refused->getMessage()}.");
-        } catch (GuzzleException|AddressRefused|\UnexpectedValueException) {
+            $answer = $this->exchange($code, $verifier);
+        } catch (ConnectionException|AddressRefused) {
             throw new ProviderTrouble("{$this->known->name} does not answer. Please try again.");
         }
-        $id = $tokens->getValues()['id_token'] ?? '';
-        $claims = $this->checked(is_string($id) ? $id : '', $nonce, $now, $tokens->getToken());
+        $tokens = $answer->json();
+        if (! $answer->successful() || ! is_array($tokens)) {
+            $why = is_array($tokens) && is_string($tokens['error'] ?? null) ? mb_substr($tokens['error'], 0, 100) : $answer->status();
+            throw new ProviderTrouble("{$this->known->name} does not accept the sign-in ($why).");
+        }
+        $access = is_string($tokens['access_token'] ?? null) ? $tokens['access_token'] : '';
+        $claims = $this->checked(is_string($tokens['id_token'] ?? null) ? $tokens['id_token'] : '', $nonce, $now, $access);
         if (! isset($claims['email']) && $this->pages->userInfo !== '') {
-            $more = $this->about($tokens->getToken());
+            $more = $this->about($access);
             // What else is told counts only about the same person (OpenID Connect Core 1.0, section 5.3.2).
             $claims = ($more['sub'] ?? null) === $claims['sub'] ? $claims + $more : throw new TokenRefused('userinfo', 'The provider tells of another person.');
         }
@@ -99,7 +100,7 @@ final readonly class Provider
             if ($page->status() >= 400) {
                 throw new ProviderTrouble("{$this->known->name} does not accept this client, or the address to come back to is not registered there: {$this->redirect}");
             }
-            $answer = Guard::to($this->pages->token)->asForm()->post($this->pages->token, ['grant_type' => 'authorization_code', 'code' => 'none', 'redirect_uri' => $this->redirect, 'client_id' => $this->known->client_id, 'client_secret' => $this->known->secret]);
+            $answer = $this->exchange('none', Sessions::token());
             if (($answer->json('error') ?? '') === 'invalid_client' || $answer->status() === 401) {
                 throw new ProviderTrouble("{$this->known->name} does not know this client by this secret.");
             }
@@ -128,6 +129,16 @@ final readonly class Provider
         }
     }
 
+    /**
+     * @throws ConnectionException
+     * @throws AddressRefused
+     */
+    private function exchange(string $code, string $verifier): Response
+    {
+        return Guard::to($this->pages->token)->asForm()->post($this->pages->token, ['grant_type' => 'authorization_code', 'code' => $code, 'redirect_uri' => $this->redirect,
+            'client_id' => $this->known->client_id, 'client_secret' => $this->known->secret, 'code_verifier' => $verifier]);
+    }
+
     /** @return array<string, mixed> */
     private function about(string $access): array
     {
@@ -140,13 +151,14 @@ final readonly class Provider
         return is_array($answer) ? $answer : [];
     }
 
-    private function client(string $reaches): GenericProvider
+    /** What is called goes through the guard; the library makes the address and the proof key only. */
+    private function client(): GenericProvider
     {
         return new GenericProvider([
             'clientId' => $this->known->client_id, 'clientSecret' => $this->known->secret, 'redirectUri' => $this->redirect,
             'urlAuthorize' => $this->pages->authorization, 'urlAccessToken' => $this->pages->token, 'urlResourceOwnerDetails' => $this->pages->userInfo,
             'pkceMethod' => GenericProvider::PKCE_METHOD_S256, 'scopeSeparator' => ' ',
-        ], $reaches === '' ? [] : ['httpClient' => Guard::to($reaches)->buildClient()]);
+        ]);
     }
 
     /**

@@ -24,7 +24,8 @@ final readonly class Meeting implements Who
 
     public function always(Rights $rights): ?bool
     {
-        return trim($this->if) === '' ? false : null;
+        // Nobody is not the same as nobody: an empty link and somebody who has not signed in do not meet.
+        return trim($this->if) === '' || ($rights->me === null && preg_match('/\bme\b/', $this->if) === 1) ? false : null;
     }
 
     public function formula(Table $table): string

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Blueprint;
 
-use Lanai\Core\People\Role;
 use Lanai\Core\Effects\DoRoutine;
 use Lanai\Core\Effects\GoToScreen;
 use Lanai\Core\Effects\StartOver;
 use Lanai\Core\Lines\PieceLine;
+use Lanai\Core\People\Role;
 use Lanai\Core\Script\Walk;
 
 /** The ways between screens, laid out: those one begins with on the left, each further one a step to the right. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Tests\People;
 
+use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\EditRefused;
 use Lanai\Core\Blueprint\Screen;
 use Lanai\Core\Blueprint\Table;
@@ -12,7 +13,6 @@ use Lanai\Core\Findings\Findings;
 use Lanai\Core\Findings\Reading;
 use Lanai\Core\People\Beginning;
 use PHPUnit\Framework\TestCase;
-use Lanai\Core\Blueprint\Blueprint;
 
 final class BeginningTest extends TestCase
 {
