@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs'
 import { expect, type FrameLocator, type Page } from '@playwright/test'
 
 /** Signs in with the form that the demo has filled in, and opens the demo app. */
@@ -17,6 +18,40 @@ export async function signUp(page: Page, name: string): Promise<void> {
   await page.getByLabel('Password').fill('a long enough one')
   await page.getByRole('button', { name: 'Create my account' }).click()
   await expect(page.getByRole('heading', { name: 'Your apps' })).toBeVisible()
+}
+
+/** On a phone: goes on as a guest, from the tab that asks for signing in. */
+export async function asGuest(phone: Page): Promise<void> {
+  await phone.getByRole('button', { name: 'Mine' }).click()
+  await phone.getByRole('button', { name: 'Sign in', exact: true }).click()
+  await phone.getByText('Look around as a guest').click()
+  await expect(phone.getByText(/^Good morning, Guest/)).toBeVisible()
+}
+
+/** The newest letter to an address, as it lies in the Letterbox beside the server under test. */
+export async function letterTo(page: Page, address: string, about = ''): Promise<{ subject: string; text: string }> {
+  const port = Number(process.env.LANAI_TEST_PORT ?? 8360) + 1
+  for (let left = 60; left > 0; left--) {
+    const { letters } = await (await page.request.get(`http://127.0.0.1:${port}/letterbox/letters.json?to=${encodeURIComponent(address)}`)).json()
+    const found = letters.find((letter: { subject: string }) => letter.subject.includes(about))
+    if (found) return found
+    await page.waitForTimeout(250)
+  }
+  throw new Error(`No letter to ${address}.`)
+}
+
+const axe = readFileSync('node_modules/axe-core/axe.min.js', 'utf8')
+
+/** axe-core (WCAG 2.2 A and AA) finds nothing serious or critical. */
+export async function nothingSerious(page: Page, where: string): Promise<void> {
+  for (const frame of page.frames()) {
+    await frame.evaluate(axe)
+    const found = await frame.evaluate(async () => {
+      const run = await (window as unknown as { axe: { run: (c: Document, o: object) => Promise<{ violations: { id: string; impact: string; nodes: { html: string }[] }[] }> } }).axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'], iframes: false })
+      return run.violations.filter((v) => ['serious', 'critical'].includes(v.impact)).map((v) => `${v.id}: ${v.nodes.map((n) => n.html.slice(0, 140)).slice(0, 3).join(' | ')}`)
+    })
+    expect(found, `${where}, ${frame.url()}`).toEqual([])
+  }
 }
 
 export const device = (page: Page): FrameLocator => page.frameLocator('iframe[title="The app, running"]')

@@ -43,7 +43,7 @@ test('the frame is worked by keyboard, folds its deck, and remembers light or da
   await expect(page.getByRole('heading', { name: 'Shortcuts' })).toBeVisible()
   await page.keyboard.press('Escape')
   await expect(page.getByRole('heading', { name: 'Shortcuts' })).toHaveCount(0)
-  for (const [key, station] of [['1', 'data'], ['3', 'release'], ['2', 'screens']]) {
+  for (const [key, station] of [['1', 'data'], ['3', 'people'], ['4', 'release'], ['2', 'screens']]) {
     await page.keyboard.press(key)
     await expect(page).toHaveURL(new RegExp(`/apps/\\d+/${station}$`))
   }

@@ -15,7 +15,7 @@ use Lanai\Core\Script\Fits\TextFit;
 use Lanai\Core\Script\Sentence;
 
 /** Sends a letter to people of the app; nobody but Lanai sees their addresses. */
-final readonly class WriteLetter implements Effect
+final readonly class WriteLetter implements Patient
 {
     public function __construct(public string $to, public string $about = '', public string $text = '')
     {

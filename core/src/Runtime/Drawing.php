@@ -7,6 +7,7 @@ namespace Lanai\Core\Runtime;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Effects\DoRoutine;
 use Lanai\Core\Effects\Effect;
+use Lanai\Core\Effects\IfSo;
 use Lanai\Core\Effects\Patient;
 use Lanai\Core\Lines\Holding;
 use Lanai\Core\Lines\InParts;
@@ -110,6 +111,13 @@ final class Drawing
     private static function waits(array $effects, Blueprint $blueprint, int $depth = 0): bool
     {
         foreach ($effects as $effect) {
+            if ($effect instanceof IfSo) {
+                if (! array_reduce([$effect->then, $effect->otherwise], fn (bool $all, array $branch): bool => $all && ($branch === [] || self::waits($branch, $blueprint, $depth + 1)), true)) {
+                    return false;
+                }
+
+                continue;
+            }
             $routine = $effect instanceof DoRoutine && $depth < 5 ? $blueprint->routineIndex($effect->routine) : null;
             if (! $effect instanceof Patient && ($routine === null || ! self::waits($blueprint->routines[$routine]->does, $blueprint, $depth + 1))) {
                 return false;

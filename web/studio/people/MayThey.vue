@@ -48,6 +48,6 @@ watch([person, stored, row, () => studio.state.value?.revision.number], async ()
       about <select v-model="stored" aria-label="Table"><option v-for="t in tables" :key="t.stored" :value="t.stored">{{ t.name }}</option></select>
       <select v-model="row" aria-label="Row"><option v-for="r in rows" :key="r.id" :value="r.id">{{ r.label }}</option></select>
     </p>
-    <ul class="verdicts" role="status"><li v-for="v in verdicts" :key="v.verb" :class="{ may: v.may }"><strong>{{ v.verb }}: {{ v.may ? 'yes' : 'no' }}</strong> {{ v.sentence }}</li></ul>
+    <div role="status"><ul class="verdicts"><li v-for="v in verdicts" :key="v.verb" :class="{ may: v.may }"><strong>{{ v.verb }}: {{ v.may ? 'yes' : 'no' }}</strong> {{ v.sentence }}</li></ul></div>
   </section>
 </template>
