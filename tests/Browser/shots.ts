@@ -43,6 +43,18 @@ test('pictures of the main views, from the demo data', async ({ browser }) => {
   await expect(page.getByRole('button', { name: /^Swims, 11 rows/ })).toBeVisible()
   await page.screenshot({ path: `${folder}/map.png` })
 
+  await page.getByRole('button', { name: /^People:/ }).click()
+  await expect(page.getByText('Outside providers')).toBeVisible()
+  await page.getByRole('button', { name: 'Check again' }).first().click()
+  await expect(page.getByText('Gatehouse knows this app and its address.')).toBeVisible()
+  await page.screenshot({ path: `${folder}/people.png` })
+  await page.getByRole('button', { name: 'Who may do what' }).click()
+  await expect(page.locator('.verdicts li').first()).toBeVisible()
+  await page.screenshot({ path: `${folder}/access.png` })
+  await page.getByRole('button', { name: 'What each one sees' }).click()
+  await expect(page.locator('.sights tbody tr').first()).toBeVisible()
+  await page.screenshot({ path: `${folder}/sights.png` })
+
   await page.getByRole('button', { name: /^Release:/ }).click()
   await expect(page.getByText('Live is revision')).toBeVisible()
   await page.screenshot({ path: `${folder}/release.png` })
