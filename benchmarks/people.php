@@ -72,7 +72,7 @@ foreach (range(1, 2000) as $n) {
     $people->sessions()->create(['account' => $account->id, 'token' => hash('sha256', "session $n"), 'way' => 'password', 'rotated_at' => now(), 'expires_at' => now()->addDay()]);
 }
 $check = fn () => $sessions->find($held) ?? throw new LogicException('No session.');
-$asked = function () use ($bench, $token): void {
+$asked = function () use ($token): void {
     $request = Request::create('/', server: ['HTTP_AUTHORIZATION' => "Bearer $token"]);
     $guard = Auth::createTokenDriver('plain_token', config('auth.guards.plain_token'))->setRequest($request);
     $guard->user() instanceof GenericUser || throw new LogicException('No user.');

@@ -52,6 +52,7 @@ final readonly class AccountDesk implements Accounts
         $way = $this->people->blueprint->signIn?->way(WithPassword::class) ?? throw new Refused('This app has no passwords.');
         $email = self::address($email);
         $wrong = Passwords::wrong($password, $way->length(), [strstr($email, '@', true) ?: '', $email, $name, $this->people->app->name]);
+        $wrong = $wrong !== '' ? $wrong : (new Newcomer($this->people))->trouble($name);
         if ($wrong !== '') {
             throw new Refused($wrong);
         }

@@ -6,10 +6,11 @@ namespace App\People;
 
 use DateTimeZone;
 use Illuminate\Support\Facades\Date;
+use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Data\RowCheck;
+use Lanai\Core\Data\UnreadableValue;
 use Lanai\Core\Formula\Moment;
 use Lanai\Core\People\Through;
-use Lanai\Core\Runtime\Refused;
 use Lanai\Core\Script\Names;
 
 /** Makes the row of somebody who has just come, in the app's own table. */
@@ -17,6 +18,24 @@ final readonly class Newcomer
 {
     public function __construct(private People $people)
     {
+    }
+
+    /** What is wrong with a name that somebody has typed; '' where nothing is. */
+    public function trouble(string $name): string
+    {
+        $label = $this->people->table()->labelField();
+        try {
+            $label?->type->read($name);
+        } catch (UnreadableValue $wrong) {
+            return "$label->name: {$wrong->getMessage()}";
+        }
+
+        return '';
+    }
+
+    private static function madeUp(Table $table, bool $guest): string
+    {
+        return ($guest ? 'Guest' : $table->singular).' '.random_int(1000, 9999);
     }
 
     /**
@@ -32,7 +51,7 @@ final readonly class Newcomer
         $given = [];
         $label = ($through === null || $through->name === '' ? null : $table->field($through->name)) ?? $table->labelField();
         if ($label !== null) {
-            $given[$label->column()] = $name !== '' ? $name : ($guest ? 'Guest' : $table->singular).' '.random_int(1000, 9999);
+            $given[$label->column()] = $name !== '' ? $name : self::madeUp($table, $guest);
         }
         $picture = $through === null ? null : $table->field($through->picture);
         if ($picture !== null && ($facts['picture'] ?? null) !== null) {
@@ -43,12 +62,12 @@ final readonly class Newcomer
             $given[$table->roleField()->column()] = $role->name;
         }
         $checked = (new RowCheck($store, new Moment(Date::now()->utc()->toDateTimeImmutable(), new DateTimeZone('UTC'))))->of($table, $given);
-        foreach ($checked->errors as $field => $sentence) {
-            if ($label !== null && $field === Names::inFormula($label->name)) {
-                throw new Refused("$label->name: $sentence");
-            }
+        $values = $checked->values;
+        if ($label !== null && isset($checked->errors[Names::inFormula($label->name)])) {
+            // A name that does not fit, as a provider may give, keeps nobody out.
+            $values[$label->column()] = self::madeUp($table, $guest);
         }
 
-        return $store->add($table, $checked->values);
+        return $store->add($table, $values);
     }
 }

@@ -4,14 +4,19 @@ declare(strict_types=1);
 
 namespace App\People;
 
+use App\Apps\Pictures;
 use App\Models\App;
 use App\Models\IdentityProvider;
+use App\Outbound\AddressRefused;
+use App\Outbound\Guard;
 use App\People\OpenId\Provider;
 use App\People\OpenId\ProviderTrouble;
 use App\People\OpenId\TokenRefused;
 use App\Records\DataSet;
+use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
 use Lanai\Core\People\Proof;
 use Lanai\Core\People\Through;
 use Lanai\Core\Runtime\Refused;
@@ -76,7 +81,8 @@ final readonly class Returning
             $this->people->note("refused an ID token ($refused->rule)", null, $way->provider);
             throw new Refused("$way->provider sent something that cannot be trusted, so nobody was signed in. {$refused->getMessage()}");
         }
-        $account = DB::connection($this->people->connection)->transaction(fn (): Account => $this->account($way, $claims, $pending));
+        $picture = $this->picture($way, $claims);
+        $account = DB::connection($this->people->connection)->transaction(fn (): Account => $this->account($way, $claims, $pending, $picture));
         if ($account->blocked_at !== null) {
             $this->people->note('refused, because blocked', $account->id, $way->provider);
             throw new Refused('This account is blocked.');
@@ -103,8 +109,28 @@ final readonly class Returning
         return $pending !== null && $pending->expires_at > Date::now();
     }
 
+    /**
+     * The picture that a provider tells of, fetched and kept as the app's own; null where there is none that can be had.
+     *
+     * @param  array<string, mixed>  $claims
+     */
+    private function picture(Through $way, array $claims): ?string
+    {
+        $address = $claims['picture'] ?? null;
+        if ($way->picture === '' || ! is_string($address) || $this->people->identities()->where('issuer', $claims['iss'])->where('subject', $claims['sub'])->exists()) {
+            return null;
+        }
+        try {
+            $answer = Guard::to($address)->timeout(5)->get($address);
+
+            return $answer->successful() && strlen($answer->body()) <= 4_000_000 ? (new Pictures)->keep($this->people->app, $answer->body()) : null;
+        } catch (ConnectionException|AddressRefused|ValidationException) {
+            return null;
+        }
+    }
+
     /** @param  array<string, mixed>  $claims */
-    private function account(Through $way, array $claims, Pending $pending): Account
+    private function account(Through $way, array $claims, Pending $pending, ?string $picture): Account
     {
         $issuer = (string) $claims['iss'];
         $subject = (string) $claims['sub'];
@@ -117,8 +143,7 @@ final readonly class Returning
         $email = is_string($claims['email'] ?? null) && ($claims['email_verified'] ?? false) === true ? mb_strtolower($claims['email']) : null;
         $text = fn (string $key): string => is_string($claims[$key] ?? null) ? mb_substr(trim($claims[$key]), 0, 200) : '';
         $guest = $pending->facts['guest'] ?? null;
-        $picture = $text('picture');
-        $account = (new AccountDesk($this->people))->known($email, ['name' => $text('name'), 'picture' => preg_match('~^https://~', $picture) ? $picture : null, 'guest' => is_int($guest) ? $guest : null, 'through' => $way]);
+        $account = (new AccountDesk($this->people))->known($email, ['name' => $text('name'), 'picture' => $picture, 'guest' => is_int($guest) ? $guest : null, 'through' => $way]);
         $this->people->identities()->create(['account' => $account->id, 'provider' => $way->provider, 'issuer' => $issuer, 'subject' => $subject]);
 
         return $account;

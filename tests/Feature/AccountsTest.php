@@ -4,15 +4,24 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Apps\RevisionBook;
 use App\Jobs\SendLetters;
 use App\Jobs\SendNotice;
 use App\Models\App;
+use App\People\AccountDesk;
 use App\People\People;
 use App\Records\DataSet;
+use DateTimeImmutable;
+use DateTimeZone;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Testing\TestResponse;
+use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Data\Query;
 use Lanai\Core\Data\Row;
+use Lanai\Core\Formula\Moment;
+use Lanai\Core\Runtime\Player;
+use Lanai\Core\Runtime\Refused;
+use Lanai\Core\Runtime\Visit;
 use Tests\TestCase;
 
 /** Accounts of the demo's people over HTTP: in, out, codes, passwords, sessions and leaving. */
@@ -339,5 +348,44 @@ final class AccountsTest extends TestCase
         $this->flushHeaders();
         $this->asPerson($this->demo, 'tomas@lindqvist.example');
         $this->postJson('/device/live/saltlark/do', $request('0'))->assertJsonPath('outcome.refused', 'This Booking is not there, or no longer.');
+    }
+
+    public function test_an_address_is_changed_by_a_code_that_goes_to_the_new_one(): void
+    {
+        $this->tap('Sign in', 'Sign in', ['eMail' => 'tomas@lindqvist.example', 'password' => (string) config('lanai.demo_people_password')]);
+        $this->tap('Account', 'Change my address', ['newAddress' => 'tomas@new.example'])->assertJsonPath('outcome.go.screen', 'code');
+        $this->tap('Code', 'Go on', ['code' => $this->code('tomas@new.example')])->assertJsonPath('outcome.refused', '');
+        self::assertSame('tomas@new.example', $this->people()->accountOf(2)?->email);
+        self::assertSame('', $this->code('tomas@lindqvist.example'));
+        self::assertContains('tomas@new.example', array_column($this->see('account')['nodes'], 'text'));
+        // Somebody else's address is not given away, and not taken.
+        $this->tap('Account', 'Change my address', ['newAddress' => 'ines@okafor.example'])->assertJsonPath('outcome.go.screen', 'code');
+        self::assertSame('', $this->code('ines@okafor.example'));
+        $this->tap('Code', 'Go on', ['code' => '123456'])->assertJsonPath('outcome.done', false);
+        self::assertSame('tomas@new.example', $this->people()->accountOf(2)?->email);
+    }
+
+    public function test_a_role_is_chosen_at_sign_up_only_where_it_may_be(): void
+    {
+        $app = app(RevisionBook::class)->begin($this->founderOf($this->demo), Blueprint::fromScript("app Kitchen\nsign-in at In\n  with e-mail and password, of at least 8\nrole Guest, at first\nrole Cook, may be chosen, begins at Stove\nrole Chef\n"
+            ."table People, each a Person, who sign in\n  Name is a text of at most 10, required\n  Role is their role\nscreen In\n  Text \"x\"\nscreen Stove\n  Text \"x\"\n"));
+        $people = new People($app, DataSet::Sandbox, $app->revision->read());
+        $desk = new AccountDesk($people);
+        $moment = new Moment(new DateTimeImmutable, new DateTimeZone('UTC'));
+        $refused = function (string $name, string $role) use ($desk, $moment): string {
+            try {
+                $this->pending = $desk->beginSignUp(new Visit($moment, address: '192.0.2.1'), 'a@lanai.example', 'seal otter', $name, $role);
+            } catch (Refused $refused) {
+                return $refused->getMessage();
+            }
+
+            return '';
+        };
+        self::assertSame(['Please choose one of the roles.', 'Please choose one of the roles.', ''], [$refused('Al', 'Chef'), $refused('Al', 'King'), $refused('Al', 'cook')]);
+        self::assertStringContainsString('Name', $refused('Somebody with a long name', 'Cook'));
+        $visit = new Visit($moment, pending: $this->pending, address: '192.0.2.1');
+        [$entered, $arrives] = (new Player($app->revision->read(), $people->store(), $desk))->arrive($desk->proveCode($visit, $this->code('a@lanai.example')), $visit);
+        $row = $people->store()->byIds($people->table(), [$entered->person])[$entered->person];
+        self::assertSame(['Al', 'Cook', 'stove'], [$row->values['name'], $row->values['role'], $arrives]);
     }
 }

@@ -95,7 +95,9 @@ final class OpenIdTest extends TestCase
 
         self::assertSame(['upcoming', 43], [$arrived['arrives'], strlen($arrived['session'])]);
         $this->withToken($arrived['session'])->postJson('/device/live/saltlark/view')->assertJsonPath('view.nodes.0.text', 'Good morning, Runa Castellane');
-        self::assertSame('runa@castellane.example', $this->people()->accounts()->orderByDesc('id')->firstOrFail()->email);
+        $account = $this->people()->accounts()->orderByDesc('id')->firstOrFail();
+        self::assertSame('runa@castellane.example', $account->email);
+        self::assertMatchesRegularExpression('/^[0-9a-f]{64}\.png$/', (string) $this->people()->store()->byIds($this->people()->table(), [$account->person])[$account->person]->values['picture']);
         // The session is handed over once, and a return counts once.
         $this->flushHeaders();
         self::assertSame(['waiting' => false], $this->arrive($handle));

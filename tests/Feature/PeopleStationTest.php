@@ -124,7 +124,7 @@ final class PeopleStationTest extends TestCase
     {
         $id = $this->postJson('/api/apps', ['name' => 'Hens'])->assertSuccessful()->json('app.id') ?? App::query()->max('id');
         $state = $this->postJson("/api/apps/$id/edits", ['base' => 1, 'what' => 'sign-in'])->assertOk()->json();
-        self::assertSame(['Start', 'Sign in', 'Sign up', 'Code', 'Account'], array_column($state['screens'], 'name'));
+        self::assertSame(['Start', 'Sign in', 'Sign up', 'Code', 'Account', 'Profile'], array_column($state['screens'], 'name'));
         self::assertNotSame([], $state['signIn']);
         $this->postJson("/api/apps/$id/edits", ['base' => 2, 'what' => 'sign-in'])->assertStatus(409);
         $share = $state['app']['shareCode'];

@@ -19,6 +19,7 @@ use DateTimeZone;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 use Lanai\Core\Access\Rights;
 use Lanai\Core\Access\Verb;
@@ -126,6 +127,9 @@ final class PeopleController
         $blueprint = ($set === 'live' ? $app->liveRevision : $app->revision)?->read() ?? abort(404, 'Nothing is live yet.');
         $blueprint->peopleTable() ?? abort(404, 'This app has no table of people yet.');
 
-        return new People($app, DataSet::from($set), $blueprint);
+        $people = new People($app, DataSet::from($set), $blueprint);
+        People::prepare(DB::connection($people->connection));
+
+        return $people;
     }
 }

@@ -43,6 +43,7 @@ final class Findings
             new Rules\SignInIncomplete,
             new Rules\AccountMatters,
             new Rules\ProviderMoved,
+            new Rules\SlowPermission,
             new Rules\PackageId,
             new Rules\Version,
             new Rules\BuildNumber,

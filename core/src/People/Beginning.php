@@ -7,10 +7,13 @@ namespace Lanai\Core\People;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\Edited;
 use Lanai\Core\Blueprint\EditRefused;
+use Lanai\Core\Blueprint\Field;
 use Lanai\Core\Blueprint\Patch;
 use Lanai\Core\Blueprint\Screen;
 use Lanai\Core\Blueprint\Table;
+use Lanai\Core\Data\FieldTypes\RoleType;
 use Lanai\Core\Script\Family;
+use Lanai\Core\Script\Fits\NameFit;
 use Lanai\Core\Script\Parser;
 use Lanai\Core\Script\Prose;
 
@@ -33,16 +36,25 @@ final class Beginning
 
             return $free;
         };
-        [$in, $up, $code, $account] = [$free('Sign in'), $free('Sign up'), $free('Code'), $free('Account')];
+        [$in, $up, $code, $account, $profile] = [$free('Sign in'), $free('Sign up'), $free('Code'), $free('Account'), $free('Profile')];
         $tables = Prose::nodes($data['tables'] ?? []);
         if ($blueprint->peopleTable() === null) {
             $tables[] = Parser::fragment("table {$blueprint->freeTable('People')}, each a {$blueprint->freeTable('Person')}, who sign in\n  may be changed by the person themselves\n  Name is a text of at most 40, required\n  Picture is a picture\n  Joined is when it was added\n  Last here is when they were last here", Family::only('a table', Table::class))[0];
         }
-        $made = Parser::fragment(self::screens($in, $up, $code, $account), Family::only('a screen', Screen::class));
+        $made = Parser::fragment(self::screens($in, $up, $code, $account)."\n".self::profile($blueprint, $profile), Family::only('a screen', Screen::class));
         $signIn = Parser::fragment("sign-in at $in\n  with e-mail and password\n  with a code by e-mail\n  as a guest", Family::only('“sign-in”', SignIn::class))[0];
-        $menu = [...Prose::nodes($data['menu'] ?? []), ['screen' => $account, 'label' => 'Account', 'icon' => 'person']];
+        $menu = [...Prose::nodes($data['menu'] ?? []), ['screen' => $profile, 'label' => 'You', 'icon' => 'person'], ['screen' => $account, 'label' => 'Account', 'icon' => 'list']];
 
         return Edited::by($blueprint, Patch::between($data, ['signIn' => $signIn, 'tables' => $tables, 'screens' => [...$screens, ...$made], 'menu' => $menu] + $data));
+    }
+
+    /** How one is shown to others, as far as the table of people keeps it. */
+    private static function profile(Blueprint $blueprint, string $name): string
+    {
+        $people = $blueprint->peopleTable();
+        $fields = $people === null ? ['Name', 'Picture'] : array_map(fn (Field $f): string => $f->name, array_slice(array_values(array_filter($people->fields, fn (Field $f): bool => $f->isAsked() && ! $f->type instanceof RoleType)), 0, 4));
+
+        return "screen $name, titled \"How you are shown\", only when signed in\n".($fields === [] ? '  Text "Signed in."' : '  Form to change me asking '.implode(', ', array_map(NameFit::written(...), $fields)).", saying \"Save\"\n    saved:\n      say \"Saved.\"\n      go back");
     }
 
     private static function screens(string $in, string $up, string $code, string $account): string

@@ -33,6 +33,7 @@ final readonly class Gatehouse
             $path === '/authorize' && $method === 'POST' => $this->decide($form),
             $path === '/token' && $method === 'POST' => $this->exchange($form, $authorization),
             $path === '/userinfo' => $this->tell($authorization),
+            preg_match('~^/pictures/(p-\d+)\.png$~', $path, $found) === 1 && isset(House::PEOPLE[$found[1]]) => self::picture($found[1]),
             $path === '/' && $method === 'POST' => $this->arrange($form),
             $path === '/' => $this->desk(),
             default => Answer::problem(404, 'There is no such page at Gatehouse.'),
@@ -138,7 +139,7 @@ final readonly class Gatehouse
     {
         $break = $this->house->state['break'];
         $now = time() + $this->house->state['skew'];
-        $person = House::PEOPLE[$given['person']];
+        $person = $this->told($given['person']);
         $claims = ['iss' => $this->issuer, 'sub' => $given['person'], 'aud' => $client, 'iat' => $now, 'exp' => $now + 300, 'nonce' => $given['nonce'], 'at_hash' => House::encoded(substr(hash('sha256', $access, true), 0, 16))] + $person;
         $claims = match ($break) {
             'iss' => ['iss' => "$this->issuer/other"] + $claims,
@@ -176,7 +177,28 @@ final readonly class Gatehouse
             return new Answer(401, '', ['WWW-Authenticate' => 'Bearer error="invalid_token"']);
         }
 
-        return Answer::json(200, ['sub' => $this->house->state['break'] === 'userinfo' ? 'p-9999' : $token['person']] + House::PEOPLE[$token['person']]);
+        return Answer::json(200, ['sub' => $this->house->state['break'] === 'userinfo' ? 'p-9999' : $token['person']] + $this->told($token['person']));
+    }
+
+    /** @return array<string, mixed> the claims about a person */
+    private function told(string $person): array
+    {
+        return House::PEOPLE[$person] + ['picture' => "$this->issuer/pictures/$person.png"];
+    }
+
+    /** A picture drawn from a person's number. */
+    private static function picture(string $person): Answer
+    {
+        $image = imagecreatetruecolor(96, 96);
+        $seed = crc32($person);
+        imagefill($image, 0, 0, (int) imagecolorallocate($image, 190 + $seed % 60, 200 + ($seed >> 8) % 50, 190 + ($seed >> 16) % 60));
+        $ink = (int) imagecolorallocate($image, 40, 60, 80);
+        imagefilledellipse($image, 48, 38, 34, 34, $ink);
+        imagefilledellipse($image, 48, 92, 70, 60, $ink);
+        ob_start();
+        imagepng($image);
+
+        return Answer::file((string) ob_get_clean(), 'image/png');
     }
 
     private function desk(): Answer
