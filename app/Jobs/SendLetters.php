@@ -9,6 +9,7 @@ use App\People\People;
 use App\Records\DataSet;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
+use Illuminate\Support\Facades\RateLimiter;
 use Lanai\Core\Runtime\Letter;
 use Lanai\Core\Runtime\Outcome;
 
@@ -16,6 +17,9 @@ use Lanai\Core\Runtime\Outcome;
 final class SendLetters implements ShouldQueue
 {
     use Queueable;
+
+    /** Letters to one person in an hour. */
+    private const MOST = 60;
 
     public int $tries = 3;
 
@@ -35,7 +39,8 @@ final class SendLetters implements ShouldQueue
         $people = new People($app, $set, $blueprint);
         foreach ($this->letters as [$person, $about, $text]) {
             $account = $people->accountOf($person);
-            if ($account?->email !== null && $account->blocked_at === null) {
+            // Nobody's post is flooded, however often somebody taps.
+            if ($account?->email !== null && $account->blocked_at === null && RateLimiter::attempt("letters:$this->app/$this->set/$person", self::MOST, fn (): bool => true, 3600)) {
                 SendNotice::dispatch($account->email, $about, $text, $app->name);
             }
         }

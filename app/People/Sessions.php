@@ -19,6 +19,9 @@ final readonly class Sessions
 
     private const OVERLAP = 60;
 
+    /** How long a new token may be on its way. */
+    private const PATIENCE = 10;
+
     /** Signing in again is asked for after so many days (NIST SP 800-63B, section 4.1.3, from memory). */
     public const DAYS = 30;
 
@@ -65,16 +68,27 @@ final readonly class Sessions
         }
         $fresh = null;
         if ($current && $session->rotated_at->addSeconds(self::RENEW) < $now) {
-            $fresh = self::token();
-            $session->update(['before' => $hash, 'token' => self::hash($fresh), 'rotated_at' => $now, 'used_at' => null]);
+            $fresh = $this->renewed($session, ['before' => $hash]);
             $this->seen($account);
-        } elseif (! $current && $session->used_at === null) {
+        } elseif (! $current && $session->used_at === null && $session->rotated_at->addSeconds(self::PATIENCE) < $now) {
             // The new token never arrived: another one takes its place.
-            $fresh = self::token();
-            $session->update(['token' => self::hash($fresh)]);
+            $fresh = $this->renewed($session, []);
         }
 
         return new FoundSession($session, $account, $fresh);
+    }
+
+    /**
+     * A new token in place of the one that the session has; null where another request was first.
+     *
+     * @param  array<string, string>  $with
+     */
+    private function renewed(Session $session, array $with): ?string
+    {
+        $fresh = self::token();
+        $won = $this->people->sessions()->whereKey($session->id)->where('token', $session->token)->update(['token' => self::hash($fresh), 'rotated_at' => Date::now(), 'used_at' => null] + $with);
+
+        return $won === 1 ? $fresh : null;
     }
 
     /** Marks that a person was here. */

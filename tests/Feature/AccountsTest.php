@@ -233,6 +233,10 @@ final class AccountsTest extends TestCase
         // Requests overlap: the one before is still good until the new one was used, and a minute after.
         $this->token = $first;
         self::assertSame('Good morning, Ines Okafor', $this->see('')['nodes'][0]['text']);
+        self::assertSame($first, $this->token);
+        // Where the new one is long on its way, another takes its place.
+        $this->travel(11)->seconds();
+        self::assertSame('Good morning, Ines Okafor', $this->see('')['nodes'][0]['text']);
         self::assertNotSame($first, $this->token);
         $third = $this->token;
         $this->see('');

@@ -18,8 +18,8 @@ use Lanai\Core\Data\FieldTypes\EmailType;
 use Lanai\Core\Data\FieldTypes\PhoneType;
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Mend;
+use Lanai\Core\Findings\OfOneScreen;
 use Lanai\Core\Findings\Reading;
-use Lanai\Core\Findings\Rule;
 use Lanai\Core\Findings\Station;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
@@ -33,7 +33,7 @@ use Lanai\Core\Script\Scope;
 use Symfony\Component\ExpressionLanguage\Node;
 
 /** A line that would show the e-mail address or the phone number of one person to others. */
-final class AddressShown implements Rule
+final class AddressShown implements OfOneScreen
 {
     public function holds(): string
     {
