@@ -83,7 +83,7 @@ final class DeviceTest extends TestCase
     {
         $this->postJson('/device/live/saltlark/why', ['screen' => 'mine', 'at' => '/screens/5/lines/1'])->assertNotFound();
         $this->actingAs($this->founderOf($this->demo))->postJson("/device/deck/{$this->demo->id}/why", ['screen' => 'mine', 'at' => '/screens/5/lines/1'])
-            ->assertOk()->assertJsonPath('sentence', 'Bookings has 18 rows here, but somebody who has not signed in may see none: they may be seen by the person in Person, anyone if swim.host == me or a Keeper.');
+            ->assertOk()->assertJsonPath('sentence', 'Bookings has 18 rows here, but somebody who has not signed in may see none: they may be seen by the person in Person, anyone if Swim’s Host is me or a Keeper.');
     }
 
     public function test_what_is_sent_is_validated(): void
