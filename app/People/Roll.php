@@ -71,7 +71,7 @@ final readonly class Roll
     /** @return array<string, mixed> how many people there are, and day by day who came and who signed in */
     public function counts(int $days = 30): array
     {
-        $from = Date::now()->startOfDay()->subDays($days - 1);
+        $from = Date::now()->startOfDay()->subDays($days - 1)->toImmutable();
         $byDay = fn (EloquentBuilder $query, string $column): array => $query->toBase()->where($column, '>=', $from)->selectRaw("substr($column, 1, 10) as day, count(*) as n")->groupBy('day')->pluck('n', 'day')->all();
         $joined = $byDay($this->people->accounts(), 'created_at');
         $entered = $byDay($this->people->events()->where('what', 'signed in'), 'at');

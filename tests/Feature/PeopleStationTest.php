@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Jobs\SendNotice;
 use App\Models\App;
+use App\People\People;
 use App\Records\DataSet;
 use Illuminate\Support\Facades\Queue;
 use Tests\TestCase;
@@ -41,6 +42,19 @@ final class PeopleStationTest extends TestCase
         self::assertMeets('studio', (string) $one->getContent(), 'OnePerson');
         self::assertSame([['table' => 'Swims', 'rows' => 4, 'goes' => false], ['table' => 'Bookings', 'rows' => 7, 'goes' => true], ['table' => 'Posts', 'rows' => 1, 'goes' => false], ['table' => 'Comments', 'rows' => 2, 'goes' => false]], $one->json('leaving'));
         $this->getJson("$this->path/people/live/99")->assertNotFound();
+    }
+
+    public function test_who_came_and_who_signed_in_is_counted_day_by_day(): void
+    {
+        $people = new People($this->demo, DataSet::Live, $this->demo->revision->read());
+        $people->accounts()->where('id', 1)->update(['created_at' => now()->subDays(3)]);
+        $people->note('signed in', 1);
+        $people->note('signed in', 1);
+        $people->note('wrong password', 1);
+        $counts = $this->getJson("$this->path/people/live")->json('counts');
+
+        self::assertSame([3, 0, 30, now()->format('Y-m-d')], [$counts['accounts'], $counts['guests'], count($counts['days']), $counts['days'][29]['day']]);
+        self::assertSame([[1, 0], [2, 2]], [[$counts['days'][26]['joined'], $counts['days'][26]['signedIn']], [$counts['days'][29]['joined'], $counts['days'][29]['signedIn']]]);
     }
 
     public function test_a_founder_changes_roles_ends_sessions_and_removes_people(): void
