@@ -69,7 +69,12 @@ final class DemoSeeder extends Seeder
         $people = new People($app, $set, $blueprint);
         $password = Hash::driver('argon2id')->make((string) config('lanai.demo_people_password'));
         foreach (self::PEOPLE as $i => [, , , $email]) {
-            $people->accounts()->create(['person' => $i + 1, 'email' => $email, 'password' => $password]);
+            $account = $people->accounts()->create(['person' => $i + 1, 'email' => $email, 'password' => $password]);
+            $account->forceFill(['created_at' => now()->subDays(26 - 9 * $i), 'seen_at' => now()->subDays(1 + $i)])->save();
+            // Most of them came by every few days.
+            for ($day = 25 - 9 * $i; $day > 0; $day -= 2 + $i) {
+                $people->events()->create(['account' => $account->id, 'what' => 'signed in', 'way' => 'password', 'device' => 'Chrome on Android', 'at' => now()->subDays($day)]);
+            }
         }
     }
 

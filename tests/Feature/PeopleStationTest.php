@@ -47,6 +47,8 @@ final class PeopleStationTest extends TestCase
     public function test_who_came_and_who_signed_in_is_counted_day_by_day(): void
     {
         $people = new People($this->demo, DataSet::Live, $this->demo->revision->read());
+        $people->events()->delete();
+        $people->accounts()->update(['created_at' => now()]);
         $people->accounts()->where('id', 1)->update(['created_at' => now()->subDays(3)]);
         $people->note('signed in', 1);
         $people->note('signed in', 1);

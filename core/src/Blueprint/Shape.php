@@ -60,13 +60,13 @@ final class Shape
         $values = [];
         foreach (self::$plans[$concrete] ??= self::plan($concrete) as $name => $part) {
             if ($part->flat !== null) {
-                if (array_intersect_key($data, $part->keys) !== []) {
-                    $values[$name] = self::make($part->flat, $data);
-                }
+                $values[] = array_intersect_key($data, $part->keys) !== [] ? self::make($part->flat, $data) : $part->otherwise;
             } elseif (isset($data[$name])) {
-                $values[$name] = self::value($part, $data[$name]);
+                $values[] = $part->plain ? $data[$name] : self::value($part, $data[$name]);
             } elseif ($part->needed) {
                 throw new \UnexpectedValueException("“{$name}” is missing.");
+            } else {
+                $values[] = $part->otherwise;
             }
         }
         try {
@@ -93,7 +93,7 @@ final class Shape
             /** @var class-string|null $one */
             $one = $named !== null && ! $named->isBuiltin() && $flat === null ? $named->getName() : null;
             $plan[$parameter->getName()] = new ShapePart($listOf?->newInstance()->class, $one, $named?->getName() === 'int', $flat,
-                $flat === null ? [] : array_fill_keys(array_map(fn (ReflectionParameter $p): string => $p->getName(), self::parametersOf($flat)), true), ! $parameter->isDefaultValueAvailable());
+                $flat === null ? [] : array_fill_keys(array_map(fn (ReflectionParameter $p): string => $p->getName(), self::parametersOf($flat)), true), ! $parameter->isDefaultValueAvailable(), $parameter->isDefaultValueAvailable() ? $parameter->getDefaultValue() : null);
         }
 
         return $plan;
