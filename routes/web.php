@@ -71,6 +71,9 @@ Route::prefix('api')->group(function (): void {
         Route::get('apps/{app}/sights', [C\PeopleController::class, 'sights']);
         Route::get('apps/{app}/providers', [C\PeopleController::class, 'providers']);
         Route::post('apps/{app}/providers/{set}', [C\PeopleController::class, 'provider'])->whereIn('set', ['sandbox', 'live']);
+        Route::get('apps/{app}/tokens', [C\TokenController::class, 'index']);
+        Route::post('apps/{app}/tokens', [C\TokenController::class, 'store']);
+        Route::delete('apps/{app}/tokens/{token}', [C\TokenController::class, 'destroy'])->whereNumber('token');
         Route::get('apps/{app}/pages', [C\PeopleController::class, 'pages']);
         Route::post('apps/{app}/pages', [C\PeopleController::class, 'visitPages']);
         Route::get('apps/{app}/release', [C\ReleaseController::class, 'show']);
@@ -83,6 +86,16 @@ Route::prefix('api')->group(function (): void {
         Route::post('apps/{app}/submissions/{submission}/release', [C\SubmissionController::class, 'release'])->whereNumber('submission');
     });
     Route::any('{any}', fn () => abort(404))->where('any', '.*');
+});
+
+// What other programs ask of an app's rows, with a token that the founder has made.
+Route::prefix('rest/{slug}/{set}')->whereIn('set', ['sandbox', 'live'])->middleware('throttle:600,1')->group(function (): void {
+    Route::get('openapi.json', [C\RestController::class, 'document']);
+    Route::get('{table}', [C\RestController::class, 'index']);
+    Route::post('{table}', [C\RestController::class, 'add']);
+    Route::get('{table}/{row}', [C\RestController::class, 'show'])->whereNumber('row');
+    Route::patch('{table}/{row}', [C\RestController::class, 'change'])->whereNumber('row');
+    Route::delete('{table}/{row}', [C\RestController::class, 'remove'])->whereNumber('row');
 });
 
 // What the app's user's device asks: live by the app's address, sandbox by its share code, the deck by the founder's session.
@@ -106,4 +119,4 @@ Route::get('a/{key}/{rest?}', [C\DeviceController::class, 'page'])->where('rest'
 Route::get('s/{key}/{rest?}', [C\DeviceController::class, 'page'])->where('rest', '.*')->defaults('way', 'share');
 Route::get('deck/{key}', [C\DeviceController::class, 'page'])->defaults('way', 'deck')->middleware('auth');
 
-Route::get('{any?}', fn (Request $request) => response()->view('studio'))->where('any', '(?!api/|device/|build/|back/|p/).*');
+Route::get('{any?}', fn (Request $request) => response()->view('studio'))->where('any', '(?!api/|device/|build/|back/|p/|rest/).*');

@@ -269,6 +269,12 @@ final readonly class RowDesk
         return (new Reader($this->store))->row($one, $id)?->label() ?? '';
     }
 
+    /** The value of a formula field, as the query computed it or as it is computed now. */
+    public function valueOf(Row $row, Field $field): mixed
+    {
+        return array_key_exists($field->computedAs(), $row->computed) ? $row->computed[$field->computedAs()] : $this->computed($row, $field->formula());
+    }
+
     private function computed(Row $row, string $formula): mixed
     {
         try {

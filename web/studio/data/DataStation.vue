@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { mdiDotsHorizontal, mdiGraphOutline, mdiPlus } from '@mdi/js'
+import { mdiApi, mdiDotsHorizontal, mdiGraphOutline, mdiPlus } from '@mdi/js'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import StationFindings from '../findings/StationFindings.vue'
 import { useStudio } from '../frame/useStudio'
 import ProseLines from '../prose/ProseLines.vue'
 import { api } from '../api'
+import ApiPage from './ApiPage.vue'
 import CompareDialog from './CompareDialog.vue'
 import ImportDialog from './ImportDialog.vue'
 import RowDetail from './RowDetail.vue'
@@ -22,6 +23,7 @@ const part = computed(() => String(route.params.part || tables.value[0]?.stored 
 const table = computed(() => tables.value.find((t) => t.stored === part.value) ?? tables.value[0])
 const grid = ref<InstanceType<typeof RowGrid>>()
 const onMap = computed(() => part.value === '-map')
+const onApi = computed(() => part.value === '-api')
 const importing = ref(false)
 const comparing = ref(false)
 const copied = ref<number[]>([])
@@ -85,17 +87,19 @@ async function addTable() {
   <div class="screens">
     <nav class="side" aria-label="Tables">
       <h2 class="side-head">Tables</h2>
-      <button v-for="t in tables" :key="t.at" class="side-entry" :aria-current="!onMap && t.stored === table?.stored ? 'page' : undefined" @click="open(t.stored)">
+      <button v-for="t in tables" :key="t.at" class="side-entry" :aria-current="!onMap && !onApi && t.stored === table?.stored ? 'page' : undefined" @click="open(t.stored)">
         <span>{{ t.name }}</span>
         <span v-if="t.people" class="small">who sign in</span>
         <i v-if="hasFindings(t.at)" class="dot" aria-label="has findings" />
       </button>
       <v-btn variant="text" size="small" :prepend-icon="mdiPlus" @click="addTable">New table</v-btn>
       <v-btn v-if="tables.length" variant="text" size="small" :prepend-icon="mdiGraphOutline" :aria-current="onMap ? 'page' : undefined" @click="open('-map')">Map</v-btn>
+      <v-btn v-if="tables.length" variant="text" size="small" :prepend-icon="mdiApi" :aria-current="onApi ? 'page' : undefined" @click="open('-api')">For programs</v-btn>
       <StationFindings station="data" @open="show" />
     </nav>
     <section class="page page-wide">
       <TableMap v-if="onMap" @open="open" />
+      <ApiPage v-else-if="onApi" />
       <template v-else-if="table">
         <ProseLines ref="prose" :key="table.at" :lines="table.lines" :root="table.at" />
         <div class="page-end">
