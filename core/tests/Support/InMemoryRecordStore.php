@@ -164,14 +164,25 @@ final class InMemoryRecordStore implements RecordStore
         return $there;
     }
 
+    private bool $open = false;
+
+    /** True while work is done together. */
+    public function isOpen(): bool
+    {
+        return $this->open;
+    }
+
     public function together(callable $work): mixed
     {
         $before = [$this->rows, $this->answers, $this->kept];
+        $this->open = true;
         try {
             return $work();
         } catch (Throwable $e) {
             [$this->rows, $this->answers, $this->kept] = $before;
             throw $e;
+        } finally {
+            $this->open = false;
         }
     }
 

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Tests\Support;
+
+use Lanai\Core\People\Entered;
+use Lanai\Core\People\Proof;
+use Lanai\Core\People\Role;
+use Lanai\Core\People\Through;
+use Lanai\Core\Ports\Accounts;
+use Lanai\Core\Runtime\Refused;
+use Lanai\Core\Runtime\Visit;
+
+/** Accounts that know one password, and write down when they are asked. */
+final class PretendAccounts implements Accounts
+{
+    /** @var list<string> */
+    public array $log = [];
+
+    private int $tokens = 0;
+
+    public function __construct(private readonly InMemoryRecordStore $store)
+    {
+    }
+
+    public function beginSignUp(Visit $visit, string $email, string $password, string $name, string $role): string
+    {
+        return $this->said('sign up', 'handle');
+    }
+
+    public function beginCode(Visit $visit, string $email): string
+    {
+        return $this->said('code', 'handle');
+    }
+
+    public function sendAgain(Visit $visit): void
+    {
+        $this->said('again', '');
+    }
+
+    public function provePassword(Visit $visit, string $email, string $password): Proof
+    {
+        $this->said("prove $email", '');
+
+        return $password === 'right' ? new Proof('password', 1) : throw new Refused('No.');
+    }
+
+    public function proveCode(Visit $visit, string $code): Proof
+    {
+        return new Proof($this->said('code', 'code'), 1);
+    }
+
+    public function proveGuest(Visit $visit): Proof
+    {
+        return new Proof($this->said('guest', 'guest'), null);
+    }
+
+    public function beginThrough(Visit $visit, Through $way): array
+    {
+        return [$this->said('through', 'https://provider.example/'), 'handle'];
+    }
+
+    public function provePasswordChange(Visit $visit, string $password, string $known): Proof
+    {
+        return new Proof($this->said('prove change', 'set password'), 1);
+    }
+
+    public function beginEmailChange(Visit $visit, string $email): string
+    {
+        return $this->said('e-mail', 'handle');
+    }
+
+    public function enter(Proof $proof, Visit $visit): Entered
+    {
+        $this->log[] = 'enter, '.($this->store->isOpen() ? 'in the tap' : 'nothing open');
+
+        return new Entered(1, $proof->way === 'set password' ? null : 'token '.++$this->tokens);
+    }
+
+    public function leave(Visit $visit, bool $everywhere): void
+    {
+    }
+
+    public function delete(Visit $visit): void
+    {
+    }
+
+    public function become(Visit $visit, Role $role): bool
+    {
+        return $role->chosen;
+    }
+
+    private function said(string $what, string $gives): string
+    {
+        $this->log[] = "$what, ".($this->store->isOpen() ? 'in the tap' : 'nothing open');
+
+        return $gives;
+    }
+}
