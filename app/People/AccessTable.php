@@ -13,6 +13,7 @@ use Lanai\Core\Access\Verb;
 use Lanai\Core\Access\Who;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\Table;
+use Lanai\Core\Script\Fits\NameFit;
 
 /** The permissions of an app as a table: what may be done, with which rows, by whom. */
 final class AccessTable
@@ -34,7 +35,7 @@ final class AccessTable
             foreach ($table->fields as $field) {
                 $to = $field->linksTo() !== '' ? $field->linksTo() : $field->linksToMany();
                 if ($people !== null && mb_strtolower($to) === mb_strtolower($people->singular)) {
-                    $links[] = $field->name;
+                    $links[] = NameFit::written($field->name);
                 }
             }
             $tables[] = ['at' => "/tables/$i", 'name' => $table->name, 'stored' => $table->storedAs(), 'people' => $table->people, 'links' => $links, 'cells' => $cells];

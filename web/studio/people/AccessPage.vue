@@ -4,6 +4,7 @@ import { computed, ref, watch } from 'vue'
 import type { AccessCell, AccessRow, AccessTable } from '../../contracts/studio'
 import { api } from '../api'
 import { useStudio } from '../frame/useStudio'
+import FindingNote from '../findings/FindingNote.vue'
 import ProseLines from '../prose/ProseLines.vue'
 import MayThey from './MayThey.vue'
 
@@ -12,6 +13,8 @@ const tables = ref<AccessRow[]>([])
 const open = ref('')
 const verbs = [{ key: 'seen', name: 'see' }, { key: 'added', name: 'add' }, { key: 'changed', name: 'change' }, { key: 'removed', name: 'remove' }]
 const roles = computed(() => (studio.state.value?.roles ?? []).flatMap((l) => l.parts.filter((p) => p.at?.endsWith('/name')).map((p) => p.text)))
+/** What is wrong with a table as a whole; what is wrong with one sentence stands under it once it is open. */
+const findings = (row: AccessRow) => studio.findings.value.filter((f) => f.at === `${row.at}/access` || (open.value !== row.at && f.at.startsWith(`${row.at}/access/`)))
 const lines = (row: AccessRow) => (studio.state.value?.tables.find((t) => t.at === row.at)?.access ?? []).map((line) => ({ ...line, indent: 0 }))
 
 watch(() => studio.state.value?.revision.number, async () => {
@@ -66,6 +69,7 @@ const pie = (breadth: number) => `${(breadth * 25.13).toFixed(2)} 25.13`
             </div>
           </td>
         </tr>
+        <tr v-if="findings(row).length" class="access-findings"><td colspan="5"><FindingNote v-for="finding in findings(row)" :key="finding.id" :finding="finding" /></td></tr>
         <tr v-if="open === row.at" class="access-sentences"><td colspan="5"><ProseLines v-if="lines(row).length" :lines="lines(row)" :root="`${row.at}/access`" /><p v-else class="small">Nothing is said of {{ row.name }} yet.</p></td></tr>
       </template>
     </tbody>

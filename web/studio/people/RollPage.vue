@@ -16,7 +16,7 @@ const inviting = ref(false)
 const email = ref('')
 const note = ref('')
 const leaving = ref<RollPerson | null>(null)
-const roles = computed(() => (studio.state.value?.roles ?? []).flatMap((l) => l.parts.filter((p) => p.at?.endsWith('/name')).map((p) => p.text)))
+const roles = computed(() => (studio.state.value?.roles ?? []).flatMap((l) => l.parts.filter((p) => p.at?.endsWith('/name')).map((p) => p.text.replace(/^"(.*)"$/, '$1'))))
 const path = computed(() => `apps/${studio.app}/people/${set.value}`)
 let asked = 0
 
