@@ -41,11 +41,65 @@ final class Beginning
         if ($blueprint->peopleTable() === null) {
             $tables[] = Parser::fragment("table {$blueprint->freeTable('People')}, each a {$blueprint->freeTable('Person')}, who sign in\n  may be changed by the person themselves\n  Name is a text of at most 40, required\n  Picture is a picture\n  Joined is when it was added\n  Last here is when they were last here", Family::only('a table', Table::class))[0];
         }
-        $made = Parser::fragment(self::screens($in, $up, $code, $account)."\n".self::profile($blueprint, $profile), Family::only('a screen', Screen::class));
+        $made = Parser::fragment(self::screens($in, $up, $code)."\n".self::account($account, $up)."\n".self::profile($blueprint, $profile), Family::only('a screen', Screen::class));
         $signIn = Parser::fragment("sign-in at $in\n  with e-mail and password\n  with a code by e-mail\n  as a guest", Family::only('“sign-in”', SignIn::class))[0];
         $menu = [...Prose::nodes($data['menu'] ?? []), ['screen' => $profile, 'label' => 'You', 'icon' => 'person'], ['screen' => $account, 'label' => 'Account', 'icon' => 'list']];
 
         return Edited::by($blueprint, Patch::between($data, ['signIn' => $signIn, 'tables' => $tables, 'screens' => [...$screens, ...$made], 'menu' => $menu] + $data));
+    }
+
+    /**
+     * The screen with all that stores insist on, for an app that has none: its data and the name it gets.
+     *
+     * @return array{array<string, mixed>, string}
+     */
+    public static function accountScreen(Blueprint $blueprint): array
+    {
+        for ($n = 2, $name = 'Account'; $blueprint->screen($name) !== null; $n++) {
+            $name = "Account $n";
+        }
+
+        return [Parser::fragment(self::account($name, ''), Family::only('a screen', Screen::class))[0], $name];
+    }
+
+    /** @param  string  $up  the screen where a guest makes an account; '' for none */
+    private static function account(string $account, string $up): string
+    {
+        $guest = $up === '' ? '' : <<<GUEST
+          Text "You are here as a guest. Make an account, and what you have done stays yours.", if account.guest
+          Button "Make an account", if account.guest
+            tapped:
+              go to $up
+
+        GUEST;
+
+        return <<<SCREEN
+        screen $account, titled "Account", only when signed in
+        $guest
+          Text "{account.email}", if account.email != null
+          Input So far is a password, if account.password
+          Input New one is a password, if account.email != null, help "If you have forgotten the one so far: sign in by a code, and come back within ten minutes."
+          Button "Set my password", quiet, if account.email != null
+            tapped:
+              set my password to input.newOne, knowing input.soFar
+              say "Your password is set."
+          Button "Download my data", quiet
+            tapped:
+              download my data
+          Button "Sign out", quiet
+            tapped:
+              sign out
+              start over
+          Button "Sign out on all devices", quiet
+            tapped:
+              sign out, everywhere
+              start over
+          Button "Delete my account", dangerous
+            tapped:
+              confirm "Delete your account and what belongs to it?"
+              delete my account
+              start over
+        SCREEN;
     }
 
     /** How one is shown to others, as far as the table of people keeps it. */
@@ -57,7 +111,7 @@ final class Beginning
         return "screen $name, titled \"How you are shown\", only when signed in\n".($fields === [] ? '  Text "Signed in."' : '  Form to change me asking '.implode(', ', array_map(NameFit::written(...), $fields)).", saying \"Save\"\n    saved:\n      say \"Saved.\"\n      go back");
     }
 
-    private static function screens(string $in, string $up, string $code, string $account): string
+    private static function screens(string $in, string $up, string $code): string
     {
         return <<<SCREENS
         screen $in, titled "Welcome", opens rising
@@ -93,34 +147,6 @@ final class Beginning
           Link "Send it again"
             tapped:
               send the code again
-        screen $account, titled "Account", only when signed in
-          Text "You are here as a guest. Make an account, and what you have done stays yours.", if account.guest
-          Button "Make an account", if account.guest
-            tapped:
-              go to $up
-          Text "{account.email}", if account.email != null
-          Input So far is a password, if account.password
-          Input New one is a password, if account.email != null, help "If you have forgotten the one so far: sign in by a code, and come back within ten minutes."
-          Button "Set my password", quiet, if account.email != null
-            tapped:
-              set my password to input.newOne, knowing input.soFar
-              say "Your password is set."
-          Button "Download my data", quiet
-            tapped:
-              download my data
-          Button "Sign out", quiet
-            tapped:
-              sign out
-              start over
-          Button "Sign out on all devices", quiet
-            tapped:
-              sign out, everywhere
-              start over
-          Button "Delete my account", dangerous
-            tapped:
-              confirm "Delete your account and what belongs to it?"
-              delete my account
-              start over
         SCREENS;
     }
 }

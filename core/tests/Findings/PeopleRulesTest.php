@@ -59,12 +59,15 @@ final class PeopleRulesTest extends TestCase
 
     public function test_what_stores_insist_on_is_found_missing(): void
     {
-        $findings = Findings::in(Reading::of(Blueprint::fromScript("app A\nsign-in\nscreen S\n  Text \"x\"\n")));
+        $findings = Findings::in(Reading::of(Blueprint::fromScript("app A\nsign-in\nscreen Account\n  Text \"x\"\n")));
         $about = array_values(array_filter($findings, fn (Finding $f): bool => $f->at === '/signIn'));
 
         self::assertSame(['People can sign in, but no table keeps who they are. Give the table of people the words “who sign in”.', 'There is no way to sign in yet.', 'Nothing says at which screen people sign in.',
             'No line lets people delete their account; stores turn such apps down.', 'No line lets people sign out.', 'No line lets people download their data.'], array_map(fn (Finding $f): string => $f->sentence, $about));
         self::assertSame([true, 'people'], [$about[0]->blocks, $about[0]->station->value]);
+        $mended = Blueprint::fromData((new Patch($about[3]->mend->operations ?? self::fail()))->applyTo(Blueprint::fromScript("app A\nsign-in\nscreen Account\n  Text \"x\"\n")->data()));
+        self::assertSame(['Account', 'Account 2'], array_map(fn (\Lanai\Core\Blueprint\Screen $s): string => $s->name, $mended->screens));
+        self::assertSame([], array_filter(Findings::in(Reading::of($mended)), fn (Finding $f): bool => $f->rule === 'AccountMatters'));
     }
 
     public function test_a_provider_that_leads_back_to_an_old_address_is_found(): void
