@@ -124,6 +124,7 @@ test('a booking is cancelled and its place is free again', async ({ page }) => {
   await openDemo(page)
   await page.getByLabel('Signed in as').selectOption({ label: 'Marit Solheim' })
   await device(page).getByRole('button', { name: 'Mine' }).click()
+  await expect(device(page).getByRole('heading', { level: 1 })).toHaveText('My swims')
   await device(page).getByText('Long way round').click()
   await device(page).getByRole('button', { name: 'Cancel my place' }).click()
   await expect(device(page).getByRole('alertdialog')).toContainText('Give your place to somebody else?')

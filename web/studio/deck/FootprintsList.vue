@@ -23,7 +23,7 @@ function changes(step: Step): string[] {
 </script>
 
 <template>
-  <section class="footprints" aria-label="Footprints">
+  <section class="footprints" aria-label="Footprints" tabindex="0">
     <p v-if="why" class="why" role="status">{{ why }}</p>
     <div v-if="accounts" class="origins">
       <h3>Where this comes from <button class="link" @click="$emit('forget')">Close</button></h3>
