@@ -22,7 +22,7 @@ test('pictures of the main views, from the demo data', async ({ browser }) => {
 
   await page.getByRole('button', { name: 'Map of the ways' }).click()
   await page.getByRole('button', { name: 'One more device' }).click()
-  await expect(page.locator('.way-screen')).toHaveCount(14)
+  await expect(page.locator('.way-screen')).toHaveCount(20)
   await page.waitForTimeout(1800)
   await page.screenshot({ path: `${folder}/ways.png` })
   await page.getByRole('button', { name: 'Put this device away' }).click()
