@@ -91,6 +91,10 @@ final class RestTest extends TestCase
         $this->as($this->reads)->postJson('/rest/saltlark/live/swims', [])->assertForbidden()->assertHeader('WWW-Authenticate', 'Bearer error="insufficient_scope"');
         $this->as($this->reads)->getJson('/rest/saltlark/live/_accounts')->assertNotFound();
         $this->as($this->reads)->getJson('/rest/saltlark/elsewhere/swims')->assertNotFound();
+        // What is not live yet is nobody's to read.
+        $this->flushHeaders()->getJson('/rest/saltlark/sandbox/openapi.json')->assertUnauthorized();
+        $this->as($this->reads)->getJson('/rest/saltlark/sandbox/openapi.json')->assertUnauthorized();
+        $this->flushHeaders()->actingAs($this->founderOf($this->demo))->getJson('/rest/saltlark/sandbox/openapi.json')->assertOk();
 
         $id = ApiToken::query()->where('writes', true)->value('id');
         $this->flushHeaders()->actingAs($this->stranger())->deleteJson("/api/apps/{$this->demo->id}/tokens/$id")->assertNotFound();

@@ -30,10 +30,13 @@ final class RestController
         return rtrim((string) config('app.url'), '/')."/rest/$app->slug/$set->value";
     }
 
-    /** The document needs no token: it tells of shapes, not of rows. */
-    public function document(string $slug, string $set): JsonResponse
+    /** Of what is live the document needs no token: it tells of shapes, not of rows. What is not live yet is shown to its founder, and to who has a token. */
+    public function document(Request $request, string $slug, string $set): JsonResponse
     {
         [$app, $blueprint] = self::app($slug, DataSet::from($set));
+        if ($set !== DataSet::Live->value && $request->user()?->getKey() !== $app->founder_id) {
+            $this->token($request, $app, $set);
+        }
 
         return response()->json(OpenApi::of($blueprint, self::address($app, DataSet::from($set))), 200, [], JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRETTY_PRINT);
     }
@@ -131,11 +134,7 @@ final class RestController
     private function desk(Request $request, string $slug, string $set, string $table, bool $writes): RowDesk
     {
         [$app, $blueprint] = self::app($slug, DataSet::from($set));
-        $shown = (string) $request->bearerToken();
-        $token = ApiToken::query()->where(['app_id' => $app->id, 'dataset' => $set, 'token' => Sessions::hash($shown)])->first();
-        if ($token === null) {
-            throw self::problem(401, $shown === '' ? 'A token is needed: Authorization: Bearer …' : 'This token is not known here.', [], ['WWW-Authenticate' => $shown === '' ? 'Bearer' : 'Bearer error="invalid_token"']);
-        }
+        $token = $this->token($request, $app, $set);
         if ($writes && ! $token->writes) {
             throw self::problem(403, 'This token may only read.', [], ['WWW-Authenticate' => 'Bearer error="insufficient_scope"']);
         }
@@ -144,6 +143,14 @@ final class RestController
         }
 
         return new RowDesk($app, DataSet::from($set), $blueprint, $blueprint->tableStoredAs($table) ?? throw self::problem(404, 'There is no such table.'));
+    }
+
+    private function token(Request $request, App $app, string $set): ApiToken
+    {
+        $shown = (string) $request->bearerToken();
+
+        return ApiToken::query()->where(['app_id' => $app->id, 'dataset' => $set, 'token' => Sessions::hash($shown)])->first()
+            ?? throw self::problem(401, $shown === '' ? 'A token is needed: Authorization: Bearer …' : 'This token is not known here.', [], ['WWW-Authenticate' => $shown === '' ? 'Bearer' : 'Bearer error="invalid_token"']);
     }
 
     /** @return array{App, Blueprint} */

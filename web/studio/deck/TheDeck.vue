@@ -36,7 +36,7 @@ let counted = 0
 const part = (id: number) => parts.value[devices.value.findIndex((d) => d.id === id)]
 const pointed = ref('')
 watch(() => studio.changes.value, () => parts.value.forEach((p) => p.order({ lanai: 'refresh' })))
-watch(() => studio.pointed.value, (at) => at !== over.value && (pointed.value = /^\/(screens|pieces)\/\d+(\/(lines|actions|sections)\/\d+)+/.exec(at)?.[0] ?? ''))
+watch(() => studio.pointed.value, (at) => (at === '' || at !== over.value) && (pointed.value = /^\/(screens|pieces)\/\d+(\/(lines|actions|sections)\/\d+)+/.exec(at)?.[0] ?? ''))
 watch(() => studio.opened.value, (slug) => slug && parts.value[0]?.order({ lanai: 'open', ...slug }))
 
 function add() {
