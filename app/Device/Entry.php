@@ -40,9 +40,8 @@ final readonly class Entry
         abort_unless($founder instanceof Founder && ctype_digit($key), 404);
         $app = $founder->apps()->with(['revision', 'liveRevision'])->findOrFail($key);
         $set = DataSet::tryFrom($request->string('set', 'sandbox')->value()) ?? DataSet::Sandbox;
-        $revision = $set === DataSet::Live ? $app->liveRevision : $app->revision;
 
-        return new self($way, $key, $app, $set, $revision ?? abort(404, 'Nothing is live yet.'));
+        return new self($way, $key, $app, $set, $app->revisionOf($set) ?? abort(404, 'Nothing is live yet.'));
     }
 
     public function inDeck(): bool

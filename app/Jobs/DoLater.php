@@ -35,7 +35,7 @@ final class DoLater implements ShouldQueue
     {
         $app = App::query()->with(['revision', 'liveRevision'])->find($this->app);
         $set = DataSet::from($this->set);
-        $blueprint = ($set === DataSet::Live ? $app?->liveRevision : $app?->revision)?->read();
+        $blueprint = $app?->revisionOf($set)?->read();
         if ($app === null || $blueprint === null) {
             return;
         }

@@ -37,7 +37,7 @@ final class RunImport implements ShouldQueue
             return;
         }
         $set = DataSet::from($import->dataset);
-        $blueprint = ($set === DataSet::Live ? $import->app->liveRevision : $import->app->revision)?->read();
+        $blueprint = $import->app->revisionOf($set)?->read();
         $table = $blueprint?->tableStoredAs($import->stored);
         if ($blueprint === null || $table === null) {
             $this->finish($import, 'failed', 'The table is no longer there.');

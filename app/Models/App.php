@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\DataSet;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -39,6 +40,12 @@ final class App extends Model
     public function liveRevision(): BelongsTo
     {
         return $this->belongsTo(Revision::class, 'live_revision_id');
+    }
+
+    /** The revision that a data set follows; null where nothing is live. */
+    public function revisionOf(DataSet $set): ?Revision
+    {
+        return $set === DataSet::Live ? $this->liveRevision : $this->revision;
     }
 
     /** @return HasMany<Revision, $this> */

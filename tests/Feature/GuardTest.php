@@ -70,12 +70,12 @@ final class GuardTest extends TestCase
     {
         Http::preventStrayRequests();
         Guard::resolving(fn (string $host): array => ['mixed.example' => ['93.184.215.14', '10.0.0.1'], 'six.example' => ['93.184.215.14', '::1'], 'none.example' => []][$host] ?? []);
-        foreach (['mixed', 'six', 'none'] as $name) {
+        foreach (['mixed' => 'inside a private network', 'six' => 'inside a private network', 'none' => 'cannot be found'] as $name => $sentence) {
             try {
                 Guard::to("http://$name.example/");
                 self::fail($name);
-            } catch (AddressRefused) {
-                self::assertTrue(true);
+            } catch (AddressRefused $refused) {
+                self::assertStringContainsString($sentence, $refused->getMessage());
             }
         }
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\App;
+use App\People\AccessTable;
 use App\Records\DataSet;
 use App\Records\EloquentRecordStore;
 use Lanai\Core\Access\Verb;
@@ -62,7 +63,7 @@ final class PermissionsTest extends TestCase
             default => self::fail("The access table says “{$who}”."),
         };
         $may = function (string $verb) use ($blueprint, $table, $is): bool {
-            foreach ((new \App\People\AccessTable)::of($blueprint) as $each) {
+            foreach (AccessTable::of($blueprint) as $each) {
                 foreach ($each['name'] === $table->name ? $each['cells'] : [] as $cell) {
                     foreach ($cell['verb'] === $verb ? $cell['whos'] : [] as $who) {
                         if ($who['fields'] === '' && $is($who['words'])) {

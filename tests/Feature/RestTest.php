@@ -79,7 +79,8 @@ final class RestTest extends TestCase
         $this->getJson($path)->assertNotFound();
         $this->deleteJson($path)->assertNotFound();
         // What a program writes shows on open devices.
-        $this->flushHeaders()->postJson('/device/live/saltlark/view', ['screen' => 'spot', 'args' => [1]])->assertOk();
+        $this->patchJson('/rest/saltlark/live/spots/1', ['name' => 'Renamed Cove'])->assertOk();
+        $this->flushHeaders()->postJson('/device/live/saltlark/view', ['screen' => 'spot', 'args' => [1]])->assertOk()->assertJsonPath('view.title', 'Renamed Cove');
     }
 
     public function test_a_token_opens_one_data_set_of_one_app_and_no_more_than_it_may(): void

@@ -124,7 +124,7 @@ final class PeopleController
 
     private function people(App $app, string $set): People
     {
-        $blueprint = ($set === 'live' ? $app->liveRevision : $app->revision)?->read() ?? abort(404, 'Nothing is live yet.');
+        $blueprint = $app->revisionOf(DataSet::from($set))?->read() ?? abort(404, 'Nothing is live yet.');
         $blueprint->peopleTable() ?? abort(404, 'This app has no table of people yet.');
 
         $people = new People($app, DataSet::from($set), $blueprint);

@@ -157,7 +157,7 @@ final class RestController
     private static function app(string $slug, DataSet $set): array
     {
         $app = App::query()->with(['revision', 'liveRevision'])->where('slug', $slug)->first();
-        $revision = $set === DataSet::Live ? $app?->liveRevision : $app?->revision;
+        $revision = $app?->revisionOf($set);
 
         return $app === null || $revision === null ? throw self::problem(404, 'There is no such app.') : [$app, $revision->read()];
     }

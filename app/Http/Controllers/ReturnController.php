@@ -48,9 +48,9 @@ final class ReturnController
     private static function people(string $set, string $key): array
     {
         $app = App::query()->with(['revision', 'liveRevision'])->where('slug', $key)->firstOrFail();
-        $revision = ($set === 'live' ? $app->liveRevision : $app->revision) ?? abort(404);
+        $revision = $app->revisionOf(DataSet::from($set)) ?? abort(404);
 
-        return [new People($app, $set === 'live' ? DataSet::Live : DataSet::Sandbox, $revision->read()), $set === 'live' ? "/a/$app->slug" : "/s/$app->share_code"];
+        return [new People($app, DataSet::from($set), $revision->read()), $set === 'live' ? "/a/$app->slug" : "/s/$app->share_code"];
     }
 
     private function page(string $app, string $title, string $text, int $status, string $go = ''): Response

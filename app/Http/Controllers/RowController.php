@@ -103,8 +103,7 @@ final class RowController
     public static function desk(App $app, string $set, string $table): RowDesk
     {
         $set = DataSet::tryFrom($set) ?? abort(404);
-        $revision = $set === DataSet::Live ? $app->liveRevision : $app->revision;
-        $blueprint = $revision?->read() ?? abort(404, 'Nothing is live yet.');
+        $blueprint = $app->revisionOf($set)?->read() ?? abort(404, 'Nothing is live yet.');
 
         return new RowDesk($app, $set, $blueprint, $blueprint->tableStoredAs($table) ?? abort(404));
     }

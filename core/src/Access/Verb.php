@@ -15,7 +15,7 @@ enum Verb: string
     /** @return array<string, string> as a blank offers them */
     public static function choices(): array
     {
-        return array_column(array_map(fn (self $v): array => [$v->value, $v->value], self::cases()), 1, 0);
+        return array_column(self::cases(), 'value', 'value');
     }
 
     public function does(): string

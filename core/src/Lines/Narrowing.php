@@ -34,7 +34,7 @@ final readonly class Narrowing
         $sort = null;
         foreach ($list->orders as $name) {
             $field = $table->field($name);
-            $term = $field === null ? null : ($field->hasColumn() ? Term::column(0, $field) : $scene->term($table, $field->formula()));
+            $term = $field === null ? null : $scene->term($table, Names::inFormula($field->name));
             if ($field === null || $term === null) {
                 continue;
             }
@@ -55,7 +55,7 @@ final readonly class Narrowing
             $choices = $field->type->control() === 'switch' ? [['id' => 'yes', 'label' => $field->name]] : array_slice($scene->choices($field->type), 0, self::MOST_CHIPS);
             $chosen = $visit->chips[$scene->at][$key] ?? '';
             $chips[] = ['field' => $key, 'label' => $field->name, 'chosen' => $chosen, 'choices' => $choices];
-            $condition = $chosen === '' ? null : self::chosen($field, $chosen, $scene);
+            $condition = $chosen === '' ? null : self::chosen($table, $field, $chosen, $scene);
             $conditions = $condition === null ? $conditions : [...$conditions, $condition];
         }
 
@@ -73,7 +73,7 @@ final readonly class Narrowing
         return $this->search !== '' || $this->condition !== null;
     }
 
-    private static function chosen(Field $field, string $id, Scene $scene): ?Term
+    private static function chosen(Table $table, Field $field, string $id, Scene $scene): ?Term
     {
         $yesNo = Type::of(Kind::YesNo);
         $value = match (true) {
@@ -82,6 +82,9 @@ final readonly class Narrowing
             default => $id,
         };
 
-        return $value === null ? null : Term::operator('==', $yesNo, Term::column(0, $field), Term::value($value, $field->valueType()));
+        // By the field as this person sees it: a choice tells nothing of what is hidden.
+        $term = $scene->term($table, Names::inFormula($field->name));
+
+        return $value === null ? null : ($term === null ? Term::value(false, $yesNo) : Term::operator('==', $yesNo, $term, Term::value($value, $field->valueType())));
     }
 }

@@ -57,7 +57,10 @@ final readonly class Doing
      */
     public function outside(\Closure $get): mixed
     {
-        return array_key_exists($this->scene->at, $this->got) ? $this->got[$this->scene->at] : throw new Awaited($this->scene->at, $get);
+        // The same effect asks again for each row that it is done for.
+        $at = $this->scene->at.($this->scene->row === null ? '' : "@{$this->scene->row->table->name}/{$this->scene->row->id}");
+
+        return array_key_exists($at, $this->got) ? $this->got[$at] : throw new Awaited($at, $get);
     }
 
     /** Writes what was proved of a person, and goes on in their name. */

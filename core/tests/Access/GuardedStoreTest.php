@@ -227,4 +227,22 @@ APP;
         self::assertSame('This Boat is not there, or no longer.', $this->does('rename', 2)->refused);
         self::assertSame('This Boat is not there, or no longer.', $this->does('sink', 2)->refused);
     }
+
+    public function test_neither_an_order_nor_a_choice_tells_of_a_hidden_field(): void
+    {
+        $world = World::of("app A\nsign-in at In\n  as a guest\ntable People, each a Person, who sign in\n  Name is a text\ntable Hens, each a Hen\n  may be seen by the person in Owner, as to Rank and Kind\n  Name is a text\n  Rank is a whole number\n  Kind is one of \"red\", \"white\"\n  Owner is one Person\n"
+            ."screen S, first\n  List of Hens, offering order by Rank or Name, offering a choice of Kind\n    shows name as title\nscreen In\n");
+        $world->add('People', ['name' => 'Ada']);
+        $world->add('People', ['name' => 'Bo']);
+        foreach ([['a', 3, 'red'], ['b', 1, 'white'], ['c', 2, 'red']] as [$name, $rank, $kind]) {
+            $world->add('Hens', ['name' => $name, 'rank' => $rank, 'kind' => $kind, 'owner' => 1]);
+        }
+        $titles = fn (int $person, array $orders, array $chips): array => array_column((new \Lanai\Core\Runtime\Player($world->blueprint, $world->store))->show(
+            new \Lanai\Core\Runtime\Visit(World::moment(), '', [], $person, orders: $orders, chips: $chips), \Lanai\Core\Runtime\Trail::none())['nodes'][0]['items'], 'title');
+        $at = '/screens/0/lines/0';
+
+        self::assertSame([['b', 'c', 'a'], ['a', 'b', 'c']], [$titles(1, [$at => 'rank'], []), $titles(2, [$at => 'rank'], [])]);
+        self::assertSame([['a', 'c'], []], [$titles(1, [], [$at => ['kind' => 'red']]), $titles(2, [], [$at => ['kind' => 'red']])]);
+        self::assertSame(['c', 'b', 'a'], $titles(2, [$at => '-name'], []));
+    }
 }

@@ -9,6 +9,7 @@ use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Data\Query;
 use Lanai\Core\Data\Row;
+use Lanai\Core\Data\SearchWords;
 use Lanai\Core\Data\Sort;
 use Lanai\Core\Data\Stored;
 use Lanai\Core\Formula\ListFunctions;
@@ -73,7 +74,7 @@ final class InMemoryRecordStore implements RecordStore
         foreach ($this->allOf($query->table) as $row) {
             $keys = [...array_map(fn (Sort $s): mixed => $key($row, $s), $query->sorts), $row->id];
             $meets = $query->where === null || $terms->of($query->where, [$row]) === true;
-            if ($meets && $this->holds($row, $query->search) && ($query->after === null || $compare($keys, $query->after) > 0)) {
+            if ($meets && SearchWords::in($row, $query->search) && ($query->after === null || $compare($keys, $query->after) > 0)) {
                 $computed = array_map(fn (Term $t): mixed => $terms->of($t, [$row]), $query->compute);
                 $found[] = [$keys, new Row($row->table, $row->id, $row->values, $computed)];
             }
@@ -103,21 +104,6 @@ final class InMemoryRecordStore implements RecordStore
         usort($made, fn (array $a, array $b): int => [-$a['count'], ...array_map(Stored::plain(...), $a['by'])] <=> [-$b['count'], ...array_map(Stored::plain(...), $b['by'])]);
 
         return array_slice($made, 0, $query->limit);
-    }
-
-    /** Words in the texts of a row: accents and case aside, each at least the beginning of one. */
-    private function holds(Row $row, string $search): bool
-    {
-        $fold = fn (string $text): string => (string) preg_replace('/\p{M}/u', '', mb_convert_case((string) normalizer_normalize($text, \Normalizer::FORM_D), MB_CASE_FOLD));
-        preg_match_all('/[\p{L}\p{N}]+/u', $fold($search), $wanted);
-        preg_match_all('/[\p{L}\p{N}]+/u', $fold(implode(' ', array_filter($row->values, is_string(...)))), $words);
-        foreach ($wanted[0] as $part) {
-            if (array_filter($words[0], fn (string $word): bool => str_starts_with($word, $part)) === []) {
-                return false;
-            }
-        }
-
-        return trim($search) === '' || $wanted[0] !== [];
     }
 
     public function byIds(Table $table, array $ids): array
