@@ -46,7 +46,7 @@ final class AnyAppTest extends TestCase
     public function test_every_screen_can_be_shown_and_every_line_tapped_without_an_error(): void
     {
         $taps = 0;
-        foreach ($this->apps(80) as $app) {
+        foreach ($this->apps(120) as $app) {
             $store = new InMemoryRecordStore($app);
             $ids = [];
             foreach ($app->tables as $table) {

@@ -20,12 +20,17 @@ use Lanai\Core\Script\Parser;
 use Lanai\Core\Script\Printer;
 use Lanai\Core\Script\Scope;
 use Lanai\Core\Script\Sentence;
+use Lanai\Core\Services\Askable;
+use Lanai\Core\Services\Service;
 
 /** The whole app: what it stores, shows and does. Immutable; an edit gives a new one. */
 final class Blueprint implements HasSentence
 {
     /** @var array<string, mixed> */
     private array $data = [];
+
+    /** @var array<string, Table>|null */
+    private ?array $answers = null;
 
     /** @var array<string, array<string, BackLink>> by table */
     private array $back = [];
@@ -35,6 +40,7 @@ final class Blueprint implements HasSentence
      * @param  list<Table>  $tables
      * @param  list<AppValue>  $values
      * @param  list<Asset>  $assets
+     * @param  list<Service>  $services
      * @param  list<Screen>  $screens
      * @param  list<Piece>  $pieces
      * @param  list<Routine>  $routines
@@ -49,6 +55,7 @@ final class Blueprint implements HasSentence
         #[ListOf(Table::class)] public readonly array $tables = [],
         #[ListOf(AppValue::class)] public readonly array $values = [],
         #[ListOf(Asset::class)] public readonly array $assets = [],
+        #[ListOf(Service::class)] public readonly array $services = [],
         #[ListOf(Screen::class)] public readonly array $screens = [],
         #[ListOf(Piece::class)] public readonly array $pieces = [],
         #[ListOf(Routine::class)] public readonly array $routines = [],
@@ -67,6 +74,7 @@ final class Blueprint implements HasSentence
             new Children('tables', Family::only('a table', Table::class), 'a table'),
             new Children('values', Family::only('“value”', AppValue::class), 'a value'),
             new Children('assets', Family::only('“asset”', Asset::class), 'an asset'),
+            new Children('services', Family::only('“service”', Service::class), 'a service'),
             new Children('screens', Family::only('a screen', Screen::class), 'a screen'),
             new Children('pieces', Family::only('“piece”', Piece::class), 'a piece'),
             new Children('routines', Family::only('“routine”', Routine::class), 'a routine'),
@@ -85,7 +93,7 @@ final class Blueprint implements HasSentence
     {
         $blueprint = Shape::make(self::class, $data);
         $blueprint->data = $data;
-        foreach ($blueprint->tables as $table) {
+        foreach ([...$blueprint->tables, ...array_values($blueprint->answers())] as $table) {
             foreach ($table->fields as $field) {
                 if ($field->type instanceof StandsInTable) {
                     $field->type->standIn(Scope::of($blueprint)->inRow($table));
@@ -141,12 +149,52 @@ final class Blueprint implements HasSentence
             }
         }
 
+        return $this->answers()[mb_strtolower($name)] ?? null;
+    }
+
+    /** @return array<string, Table> what services give, by name in small letters: it reads like tables, but is not stored */
+    public function answers(): array
+    {
+        if ($this->answers === null) {
+            $this->answers = [];
+            foreach ($this->services as $service) {
+                foreach ($service->requests as $request) {
+                    foreach ($request->tables() as $table) {
+                        $this->answers[mb_strtolower($table->name)] ??= $table;
+                    }
+                }
+            }
+        }
+
+        return $this->answers;
+    }
+
+    public function isAnswer(Table $table): bool
+    {
+        return $this->answers() !== [] && ($this->answers()[mb_strtolower($table->name)] ?? null) === $table;
+    }
+
+    /** @return array{Service, Askable}|null a request by its name, with its service */
+    public function asked(string $name): ?array
+    {
+        foreach ($this->services as $service) {
+            $request = $service->request($name);
+            if ($request !== null) {
+                return [$service, $request];
+            }
+        }
+
         return null;
     }
 
     public function tableOfOne(string $singular): ?Table
     {
         foreach ($this->tables as $table) {
+            if (mb_strtolower($table->singular) === mb_strtolower($singular)) {
+                return $table;
+            }
+        }
+        foreach ($this->answers() as $table) {
             if (mb_strtolower($table->singular) === mb_strtolower($singular)) {
                 return $table;
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Blueprint;
 
+use Lanai\Core\Effects\AskFor;
 use Lanai\Core\Effects\Effect;
 use Lanai\Core\Effects\Effects;
 use Lanai\Core\Lines\Asked;
@@ -32,6 +33,6 @@ final readonly class Routine implements HasSentence
         return Sentence::of('routine', new Blank('name', NameFit::of('the name of the routine')))
             ->clauses(Clause::joined('taking', 'what it is given', new Series('taking', 'and', Taken::class)))
             ->below(new Children('does', Effects::family(), 'what it does'))
-            ->within(['does'], fn (array $data, Scope $scope): Scope => $scope->with(Taken::types($data['taking'] ?? []))->asking(Asked::in($data)));
+            ->within(['does'], fn (array $data, Scope $scope): Scope => $scope->with(Taken::types($data['taking'] ?? []) + AskFor::in($data, $scope->blueprint))->asking(Asked::in($data)));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Blueprint;
 
+use Lanai\Core\Effects\AskFor;
 use Lanai\Core\Formula\Type;
 use Lanai\Core\Lines\Asked;
 use Lanai\Core\Lines\Line;
@@ -28,6 +29,7 @@ final readonly class Screen implements HasSentence
     /**
      * @param  list<Parameter>  $about
      * @param  string  $title  a template; the screen's name where it is empty
+     * @param  list<Taken>  $taking  values that it is given, after the rows
      * @param  bool  $signedIn  only for people who have signed in
      * @param  bool  $full  without a title bar and tabs
      * @param  'sliding'|'rising'|'fading'|''  $opens  how it comes in
@@ -37,6 +39,7 @@ final readonly class Screen implements HasSentence
     public function __construct(
         public string $name,
         #[ListOf(Parameter::class)] public array $about = [],
+        #[ListOf(Taken::class)] public array $taking = [],
         public bool $first = false,
         public string $title = '',
         public bool $signedIn = false,
@@ -52,6 +55,7 @@ final readonly class Screen implements HasSentence
         return Sentence::of('screen', new Blank('name', NameFit::of('the name of the screen')))
             ->clauses(
                 Clause::of('about', 'about one row of a table', new Series('about', 'and', Parameter::class)),
+                Clause::of('taking', 'given a value', new Series('taking', 'and', Taken::class)),
                 Clause::flag('first', 'first'),
                 Clause::of('titled', 'titled', new Blank('title', new TextFit, label: 'title')),
                 Clause::flag('signedIn', 'only when signed in'),
@@ -78,6 +82,6 @@ final readonly class Screen implements HasSentence
             }
         }
 
-        return $scope->with($names)->asking(Asked::in($data));
+        return $scope->with($names + Taken::types($data['taking'] ?? []) + AskFor::in($data, $scope->blueprint))->asking(Asked::in($data));
     }
 }

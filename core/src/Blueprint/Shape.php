@@ -18,6 +18,10 @@ use Lanai\Core\People\Way;
 use Lanai\Core\People\Ways;
 use Lanai\Core\Script\Family;
 use Lanai\Core\Script\Prose;
+use Lanai\Core\Services\Askable;
+use Lanai\Core\Services\Askables;
+use Lanai\Core\Services\SignsIn;
+use Lanai\Core\Services\SignsInKinds;
 use ReflectionClass;
 use ReflectionNamedType;
 use ReflectionParameter;
@@ -40,6 +44,8 @@ final class Shape
             Who::class => WhoKinds::family(),
             Way::class => Ways::family(),
             Leaving::class => LeavingKinds::family(),
+            SignsIn::class => SignsInKinds::family(),
+            Askable::class => Askables::family(),
             default => null,
         };
     }

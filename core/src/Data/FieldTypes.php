@@ -51,6 +51,8 @@ final class FieldTypes
 
     private static ?Family $asked = null;
 
+    private static ?Family $answered = null;
+
     private static ?Family $every = null;
 
     /** What storage must know of a type to read its values later: its kind, and the currency of money. */
@@ -78,6 +80,12 @@ final class FieldTypes
     public static function all(): Family
     {
         return self::$every ??= Family::of('a type such as “is a text”', self::KINDS + self::OF_TABLES + self::ONLY_ASKED);
+    }
+
+    /** Those that a part of a service's answer can have; "are many" for a list of things with parts of their own. */
+    public static function answered(): Family
+    {
+        return self::$answered ??= Family::of('a type such as “is a text”', array_diff_key(self::KINDS, ['link' => true, 'picture' => true, 'file' => true]) + ['links' => FieldTypes\LinksType::class]);
     }
 
     /** Those that a person can be asked for on a screen. */

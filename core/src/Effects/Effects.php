@@ -31,6 +31,7 @@ final class Effects
             'forEach' => DoForEach::class,
             'confirm' => Confirm::class,
             'ask' => Ask::class,
+            'askFor' => AskFor::class,
             'say' => Say::class,
             'do' => DoRoutine::class,
             'openSheet' => OpenSheet::class,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lanai\Core\Effects;
 
 use Lanai\Core\Data\Row;
+use Lanai\Core\Formula\Kind;
 use Lanai\Core\Runtime\Doing;
 use Lanai\Core\Runtime\Refused;
 use Lanai\Core\Script\Blank;
@@ -17,7 +18,7 @@ use Lanai\Core\Script\Series;
 /** Opens a screen, with the rows that it is about. */
 final readonly class GoToScreen implements Effect
 {
-    /** @param  list<string>  $with a formula for each row that the screen is about, in its order */
+    /** @param  list<string>  $with a formula for each row that the screen is about, and then for each value it takes */
     public function __construct(public string $screen, public array $with = [])
     {
     }
@@ -25,16 +26,17 @@ final readonly class GoToScreen implements Effect
     public static function sentence(): Sentence
     {
         return Sentence::of('go to', new Blank('screen', new ScreenFit))
-            ->clauses(Clause::joined('with', 'with a row', new Series('with', ',', FormulaFit::row())));
+            ->clauses(Clause::joined('with', 'with what it is about', new Series('with', ',', FormulaFit::giving(Kind::Any))));
     }
 
     public function run(Doing $doing): void
     {
         $screen = $doing->scene->blueprint->screen($this->screen) ?? throw new Refused('There is nowhere to go from here yet.');
         $ids = [];
-        foreach ($this->with as $formula) {
-            $row = $formula === '' ? null : $doing->scene->value($formula, 'with');
-            $ids[] = $row instanceof Row ? $row->id : 0;
+        foreach ($this->with as $i => $formula) {
+            $value = $formula === '' ? null : $doing->scene->value($formula, 'with');
+            $taken = $screen->taking[$i - count($screen->about)] ?? null;
+            $ids[] = $value instanceof Row ? $value->id : ($taken === null ? 0 : ($value === null ? '' : $taken->type->write(is_int($value) && $taken->type->type()->kind === Kind::Decimal ? (float) $value : $value)));
         }
         $doing->outcome->go = ['screen' => $screen->slug(), 'args' => $ids];
     }

@@ -144,10 +144,10 @@ final class Evaluation
 
     private function cell(Row $row, string $member): mixed
     {
-        if ($member === 'id') {
+        $field = $row->table->fieldInFormula($member);
+        if ($member === 'id' && $field === null) {
             return $row->id;
         }
-        $field = $row->table->fieldInFormula($member);
         if ($field === null || $field->linksToMany() !== '') {
             return $this->rows->linked($row, $member);
         }

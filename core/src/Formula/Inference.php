@@ -112,7 +112,7 @@ final readonly class Inference
     private function part(Type $row, string $member): Type
     {
         $table = $this->scope->blueprint->tableOfOne($row->one);
-        if ($table === null || $member === 'id') {
+        if ($table === null || ($member === 'id' && $table->fieldInFormula('id') === null)) {
             return Type::of($table === null ? Kind::Any : Kind::Whole);
         }
         $parts = $this->scope->blueprint->partsOf($table);

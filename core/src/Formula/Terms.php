@@ -80,7 +80,7 @@ final class Terms
         if ($owner === null || $table === null) {
             return null;
         }
-        if (Tree::member($node) === 'id') {
+        if (Tree::member($node) === 'id' && $table->fieldInFormula('id') === null) {
             return $owner->asNumber();
         }
         if ($owner->kind === 'id') {

@@ -53,7 +53,7 @@ final readonly class Chart implements Tappable
 
     public static function sentence(): Sentence
     {
-        return Sentence::of('Chart of', new Blank('table', TableFit::plural()))->clauses(
+        return Sentence::of('Chart of', new Blank('table', TableFit::listed()))->clauses(
             Clause::joined('of', 'only those of one row', new Blank('owner', FormulaFit::row())),
             Clause::joined('where', 'only those where', new Blank('where', FormulaFit::giving(Kind::YesNo))),
             Clause::of('by', 'put together by', new Blank('each', FormulaFit::giving(Kind::Any))),

@@ -80,7 +80,7 @@ final readonly class ListLine implements InParts
 
     public static function sentence(): Sentence
     {
-        return Sentence::of('List of', new Blank('table', TableFit::plural()))
+        return Sentence::of('List of', new Blank('table', TableFit::listed()))
             ->clauses(
                 Clause::joined('of', 'only those of one row', new Blank('owner', FormulaFit::row())),
                 Clause::joined('where', 'only those where', new Blank('where', FormulaFit::giving(Kind::YesNo))),

@@ -44,7 +44,7 @@ final readonly class Doing
     public function run(array $effects, string $key): void
     {
         foreach ($effects as $i => $effect) {
-            $effect->run($this->in($this->scene->at("{$this->scene->at}/$key/$i")->asking($this->outcome->known)->knowing(array_intersect_key($this->outcome->known, ['me' => true]))));
+            $effect->run($this->in($this->scene->at("{$this->scene->at}/$key/$i")->asking($this->outcome->known)->knowing($this->outcome->answers + array_intersect_key($this->outcome->known, ['me' => true]))));
         }
     }
 

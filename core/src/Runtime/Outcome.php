@@ -10,7 +10,7 @@ final class Outcome
     /** @var list<string> messages to show */
     public array $say = [];
 
-    /** @var array{screen: string, args: list<int>}|null where to go */
+    /** @var array{screen: string, args: list<int|string>}|null where to go */
     public ?array $go = null;
 
     public bool $back = false;
@@ -29,6 +29,9 @@ final class Outcome
 
     /** @var array<string, mixed> what later effects of the same tap know: answers, and values just set */
     public array $known = [];
+
+    /** @var array<string, mixed> what services answered to effects of this tap, by the name in formulas */
+    public array $answers = [];
 
     /** @var list<Later> routines to be done by themselves some time later */
     public array $later = [];
@@ -104,7 +107,7 @@ final class Outcome
         $texts = fn (mixed $list): array => is_array($list) ? array_filter($list, is_string(...)) : [];
         $this->say = array_values($texts($kept['say'] ?? null));
         $go = $kept['go'] ?? null;
-        $this->go = is_array($go) && is_string($go['screen'] ?? null) && is_array($go['args'] ?? null) ? ['screen' => $go['screen'], 'args' => array_values(array_filter($go['args'], is_int(...)))] : null;
+        $this->go = is_array($go) && is_string($go['screen'] ?? null) && is_array($go['args'] ?? null) ? ['screen' => $go['screen'], 'args' => array_values(array_filter($go['args'], fn (mixed $a): bool => is_int($a) || is_string($a)))] : null;
         $this->back = ($kept['back'] ?? false) === true;
         $this->over = ($kept['over'] ?? false) === true;
         $this->then = [];
@@ -129,6 +132,6 @@ final class Outcome
         $this->letters = [];
         $this->session = $this->pending = null;
         $this->arrives = '';
-        $this->known = [];
+        $this->known = $this->answers = [];
     }
 }

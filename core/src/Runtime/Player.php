@@ -16,6 +16,7 @@ use Lanai\Core\Data\Row;
 use Lanai\Core\Data\UnreadableValue;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
+use Lanai\Core\Formula\Kind;
 use Lanai\Core\Formula\Template;
 use Lanai\Core\Formula\Term;
 use Lanai\Core\Lines\Belonging;
@@ -30,35 +31,61 @@ use Lanai\Core\People\Entered;
 use Lanai\Core\People\Proof;
 use Lanai\Core\Ports\Accounts;
 use Lanai\Core\Ports\RecordStore;
+use Lanai\Core\Ports\Services;
 use Lanai\Core\Script\Names;
 use Lanai\Core\Script\Walk;
+use Lanai\Core\Services\Answers;
+use Lanai\Core\Services\AnswerStore;
+use Lanai\Core\Services\RowsMade;
 
 /** Runs an app: draws its screens and does what taps say. */
 final readonly class Player
 {
     private const MOST_FROM_OUTSIDE = 50;
 
-    /** @param  Accounts|null  $accounts  null where nobody can sign in */
-    public function __construct(private Blueprint $blueprint, private RecordStore $store, private ?Accounts $accounts = null)
+    private const MOST_ROUNDS = 4;
+
+    /**
+     * @param  Accounts|null  $accounts  null where nobody can sign in
+     * @param  Services|null  $services  null where no service can be reached
+     * @param  Answers|null  $answers  those of the visit at hand
+     */
+    public function __construct(private Blueprint $blueprint, private RecordStore $store, private ?Accounts $accounts = null, private ?Services $services = null, private ?Answers $answers = null)
     {
     }
 
-    /** The same with the rows as the person of a visit may see and change them. */
-    private function for(Visit $visit): self
+    /** The same with the rows as the person of a visit may see and change them, and beside them what services answer. */
+    private function for(Visit $visit, Trail $trail): self
     {
-        if ($this->store->rights() !== null || ! (new Rules($this->blueprint))->any()) {
-            return $this;
+        $store = $this->store;
+        if ($store->rights() === null && (new Rules($this->blueprint))->any()) {
+            $whole = $store->whole();
+            $me = self::me($this->blueprint, $visit, new Reader($whole));
+            $store = new GuardedStore($whole, new Rights($this->blueprint, $whole, $visit->moment, $me));
         }
-        $whole = $this->store->whole();
-        $me = self::me($this->blueprint, $visit, new Reader($whole));
+        if ($this->blueprint->services === []) {
+            return $store === $this->store ? $this : new self($this->blueprint, $store, $this->accounts);
+        }
+        $made = new RowsMade($this->blueprint);
 
-        return new self($this->blueprint, new GuardedStore($whole, new Rights($this->blueprint, $whole, $visit->moment, $me)), $this->accounts);
+        return new self($this->blueprint, new AnswerStore($store, $made, $visit->moment), $this->accounts, $this->services, new Answers($this->services, $made, $visit, $trail));
     }
 
     /** @return array<string, mixed> a view tree as in docs/view.schema.json */
     public function show(Visit $visit, Trail $trail): array
     {
-        return $this->for($visit)->shown($visit, $trail);
+        $player = $this->for($visit, $trail);
+        $mark = count($trail->steps);
+        $view = $player->shown($visit, $trail);
+        // Each round may learn what the next must ask: an answer that tells what else to ask for.
+        for ($round = 0; $visit->waits && $round < self::MOST_ROUNDS && $player->answers?->isWanted() === true; $round++) {
+            $trail->backTo($mark);
+            $player->answers->fetch();
+            $mark = count($trail->steps);
+            $view = $player->shown($visit, $trail);
+        }
+
+        return $view;
     }
 
     /** @return array<string, mixed> */
@@ -91,7 +118,7 @@ final readonly class Player
      */
     public function tap(Visit $visit, string $at, ?int $item, string $tap, Trail $trail): Outcome
     {
-        return $this->for($visit)->tapped($visit, $at, $item, $tap, $trail);
+        return $this->for($visit, $trail)->tapped($visit, $at, $item, $tap, $trail);
     }
 
     private function tapped(Visit $visit, string $at, ?int $item, string $tap, Trail $trail): Outcome
@@ -120,7 +147,7 @@ final readonly class Player
     /** Does a routine that a tap left for later; all of it stays or nothing does. */
     public function later(Later $later, Visit $visit, Trail $trail): Outcome
     {
-        return $this->for($visit)->doneLater($later, $visit, $trail);
+        return $this->for($visit, $trail)->doneLater($later, $visit, $trail);
     }
 
     private function doneLater(Later $later, Visit $visit, Trail $trail): Outcome
@@ -129,7 +156,7 @@ final readonly class Player
         $at = "/routines/$index";
 
         return $this->tried($at, $trail, function (Outcome $outcome, array $got) use ($later, $visit, $trail, $index, $at): void {
-            $scene = new Scene($this->blueprint, $this->store, new Reader($this->store), $visit->moment, $trail, ['me' => self::me($this->blueprint, $visit, new Reader($this->store->whole()))], AppValues::of($this->blueprint, $visit, new Reader($this->store), $this->store), visit: $visit);
+            $scene = new Scene($this->blueprint, $this->store, new Reader($this->store), $visit->moment, $trail, ['me' => self::me($this->blueprint, $visit, new Reader($this->store->whole()))], AppValues::of($this->blueprint, $visit, new Reader($this->store), $this->store), visit: $visit, answers: $this->answers);
             $routine = $index === null ? throw new Refused('This routine is no longer there.') : $this->blueprint->routines[$index];
             $scene = $scene->at($at)->knowing(Later::read($later->given, $scene->reader));
             (new Doing($scene, $this->store, $outcome, got: $got, accounts: $this->accounts))->run($routine->does, 'does');
@@ -156,7 +183,7 @@ final readonly class Player
     /** Why the list at this place shows nothing. */
     public function whyEmpty(Visit $visit, string $at): ?EmptyAccount
     {
-        return $this->for($visit)->accountOfEmpty($visit, $at);
+        return $this->for($visit, Trail::none())->accountOfEmpty($visit, $at);
     }
 
     private function accountOfEmpty(Visit $visit, string $at): ?EmptyAccount
@@ -183,7 +210,7 @@ final readonly class Player
      */
     public function whence(Visit $visit, string $at, ?int $item): array
     {
-        return $this->for($visit)->sources($visit, $at, $item);
+        return $this->for($visit, Trail::none())->sources($visit, $at, $item);
     }
 
     /** @return list<Whence> */
@@ -311,12 +338,21 @@ final readonly class Player
             throw new SignInFirst('Please sign in to see this.');
         }
         foreach ($screen->about as $i => $parameter) {
-            $row = isset($visit->args[$i]) ? $reader->row($parameter->one, $visit->args[$i]) : null;
+            $row = is_numeric($visit->args[$i] ?? null) ? $reader->row($parameter->one, (int) $visit->args[$i]) : null;
             $names[$parameter->name($this->blueprint)] = $row ?? throw new Refused("This $parameter->one is not there, or no longer.");
+        }
+        foreach ($screen->taking as $i => $taken) {
+            try {
+                $value = $taken->type->read((string) ($visit->args[count($screen->about) + $i] ?? ''));
+            } catch (UnreadableValue $wrong) {
+                throw new Refused("$taken->name: {$wrong->getMessage()}");
+            }
+            $one = $taken->type->type()->one;
+            $names[Names::inFormula($taken->name)] = is_int($value) && $one !== '' && $taken->type->type()->kind === Kind::Row ? $reader->row($one, $value) : $value;
         }
         $typed = array_filter($visit->inputs, fn (string $name): bool => ! str_contains($name, '.'), ARRAY_FILTER_USE_KEY);
 
-        return new Scene($this->blueprint, $this->store, $reader, $visit->moment, $trail, $names, AppValues::of($this->blueprint, $visit, $reader, $this->store) + $typed, visit: $visit);
+        return new Scene($this->blueprint, $this->store, $reader, $visit->moment, $trail, $names, AppValues::of($this->blueprint, $visit, $reader, $this->store) + $typed, visit: $visit, answers: $this->answers);
     }
 
     /**

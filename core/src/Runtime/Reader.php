@@ -142,9 +142,8 @@ final class Reader implements Rows
             $to = $field->linksToMany() === '' ? null : $this->store->blueprint()->tableOfOne($field->linksToMany());
             $ids = array_values(array_filter(is_array($row->value($field)) ? $row->value($field) : [], is_int(...)));
             $found = $to === null ? [] : $this->store->byIds($to, array_slice($ids, 0, self::BOUND));
-            ksort($found);
 
-            return $to === null ? null : array_values($found);
+            return $to === null ? null : array_values(array_filter(array_map(fn (int $id): ?Row => $found[$id] ?? null, $ids)));
         }
         $link = $this->store->blueprint()->backLinks($row->table)[$name] ?? null;
 

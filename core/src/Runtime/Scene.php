@@ -28,6 +28,7 @@ use Lanai\Core\Formula\Terms;
 use Lanai\Core\Formula\Type;
 use Lanai\Core\Ports\RecordStore;
 use Lanai\Core\Script\Names;
+use Lanai\Core\Services\Answers;
 
 /** Where a line or an effect stands while it runs: the names it can use and the way to the rows. */
 final readonly class Scene
@@ -51,29 +52,40 @@ final readonly class Scene
         public ?Row $row = null,
         public string $at = '',
         public ?Visit $visit = null,
+        public ?Answers $answers = null,
     ) {
     }
 
     public function at(string $at): self
     {
-        return new self($this->blueprint, $this->store, $this->reader, $this->moment, $this->trail, $this->names, $this->inputs, $this->row, $at, $this->visit);
+        return new self($this->blueprint, $this->store, $this->reader, $this->moment, $this->trail, $this->names, $this->inputs, $this->row, $at, $this->visit, $this->answers);
     }
 
     public function inRow(Row $row): self
     {
-        return new self($this->blueprint, $this->store, $this->reader, $this->moment, $this->trail, ['this' => $row] + $this->names, $this->inputs, $row, $this->at, $this->visit);
+        return new self($this->blueprint, $this->store, $this->reader, $this->moment, $this->trail, ['this' => $row] + $this->names, $this->inputs, $row, $this->at, $this->visit, $this->answers);
+    }
+
+    /**
+     * With these names and no others: what a request knows of what it is told.
+     *
+     * @param  array<string, mixed>  $names
+     */
+    public function about(array $names): self
+    {
+        return new self($this->blueprint, $this->store, $this->reader, $this->moment, $this->trail, $names, [], null, $this->at, $this->visit, $this->answers);
     }
 
     /** @param  array<string, mixed>  $inputs  what else `input.`, `app.` and `asset.` give */
     public function asking(array $inputs): self
     {
-        return new self($this->blueprint, $this->store, $this->reader, $this->moment, $this->trail, $this->names, $inputs + $this->inputs, $this->row, $this->at, $this->visit);
+        return new self($this->blueprint, $this->store, $this->reader, $this->moment, $this->trail, $this->names, $inputs + $this->inputs, $this->row, $this->at, $this->visit, $this->answers);
     }
 
     /** @param  array<string, mixed>  $names */
     public function knowing(array $names): self
     {
-        return new self($this->blueprint, $this->store, $this->reader, $this->moment, $this->trail, $names + $this->names, $this->inputs, $this->row, $this->at, $this->visit);
+        return new self($this->blueprint, $this->store, $this->reader, $this->moment, $this->trail, $names + $this->names, $this->inputs, $this->row, $this->at, $this->visit, $this->answers);
     }
 
     /** A template's text; a part that cannot be computed is left out, and a finding says so. */
@@ -138,12 +150,17 @@ final readonly class Scene
             }
         }
         $condition = $also === null ? $condition : Term::all(...array_filter([$also, $condition]));
+        $given = $this->given($table);
+        $rest = $rest || $given !== null;
         $query = new Query($table, $condition, $sorts, $rest ? self::BOUND : $limit, $search, compute: $this->computed($table, $where, $shown));
         $text = $table->name.($where === '' ? '' : " where $where");
 
-        return $this->trail->timed('query', $text, $this->at, function () use ($query, $rest, $table, $where, $formula, $limit): array {
+        return $this->trail->timed('query', $text, $this->at, function () use ($query, $rest, $table, $where, $formula, $limit, $given): array {
             $rows = $this->store->rows($query);
-            if ($rest) {
+            if ($given !== null) {
+                $rows = array_values(array_filter($rows, fn (Row $row): bool => isset($given[$row->id])));
+            }
+            if ($rest && $where !== '') {
                 $this->reader->ahead($table, $rows, [$where]);
                 $holds = Compiled::of($formula, $table, $this->evaluation()) ?? fn (Row $row): mixed => $this->inRow($row)->evaluation()->of($formula);
                 $rows = array_values(array_filter($rows, fn (Row $row): bool => $holds($row) === true));
@@ -151,6 +168,21 @@ final readonly class Scene
 
             return array_slice($rows, 0, $limit);
         }, fn (array $rows): array => ['rows' => count($rows), 'table' => $table->name]);
+    }
+
+    /**
+     * What the request that this stands under gave: a list of a service's answers shows those and no others.
+     *
+     * @return array<int, true>|null ids; null for a table that is stored, and for lists inside of an answer
+     */
+    private function given(Table $table): ?array
+    {
+        if (! $this->blueprint->isAnswer($table) || $this->blueprint->asked($table->name) === null) {
+            return null;
+        }
+        $rows = $this->names[Names::inFormula($table->name)] ?? [];
+
+        return array_fill_keys(array_map(fn (Row $row): int => $row->id, array_values(array_filter(is_array($rows) ? $rows : [$rows], fn (mixed $r): bool => $r instanceof Row))), true);
     }
 
     /** A formula about a row as a query can say it; null where it cannot, and for ''. */

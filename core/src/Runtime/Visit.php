@@ -12,7 +12,7 @@ final readonly class Visit
 {
     /**
      * @param  string  $screen  a slug; '' for the first screen
-     * @param  list<int>  $args  ids of the rows that the screen is about, in its order
+     * @param  list<int|string>  $args  ids of the rows that the screen is about, then the values it takes, as written
      * @param  int|null  $person  id of a row of the people table
      * @param  array<string, mixed>  $inputs  as typed, by name in formulas
      * @param  list<string>  $confirmed  JSON Pointers of the questions that the person has said yes to
@@ -29,6 +29,7 @@ final readonly class Visit
      * @param  string  $device  what the device calls itself, such as "Chrome on Android"
      * @param  string  $address  where it calls from, for limits
      * @param  int|null  $session  the session that it came with
+     * @param  bool  $waits  true where answers of services are waited for; false to be shown at once what is at hand
      * @param  bool  $beside  true where a provider's page opens beside the app instead of in its place
      */
     public function __construct(
@@ -52,6 +53,7 @@ final readonly class Visit
         public string $address = '',
         public ?int $session = null,
         public bool $beside = false,
+        public bool $waits = false,
     ) {
     }
 }

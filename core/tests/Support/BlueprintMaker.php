@@ -111,6 +111,7 @@ final readonly class BlueprintMaker
             $fit instanceof NumberFit => $this->random->getInt(max($fit->least, -999), min($fit->most, 999)),
             $fit instanceof CurrencyFit => $this->one(['EUR', 'JPY', 'TND', '']),
             $fit instanceof SizeFit => $this->one(['content', '120 dp', '50 %', '']),
+            $fit->kind() === 'decimal' => $this->one(['0.15', '12', '0.000001', '']),
             $fit->kind() === 'colour' => sprintf('#%06X', $this->random->getInt(0, 0xFFFFFF)),
             $fit->kind() === 'formula' => $this->one(self::FORMULAS),
             in_array($fit->kind(), ['text', 'plain'], true) => $this->one(self::TEXTS),

@@ -14,6 +14,7 @@ use Lanai\Core\Data\Sort;
 use Lanai\Core\Data\Stored;
 use Lanai\Core\Formula\ListFunctions;
 use Lanai\Core\Formula\Term;
+use Lanai\Core\Formula\TermReader;
 use Lanai\Core\Ports\RecordStore;
 use Throwable;
 
@@ -58,7 +59,7 @@ final class InMemoryRecordStore implements RecordStore
 
     public function rows(Query $query): array
     {
-        $terms = new TermReader($this);
+        $terms = new TermReader($this, World::moment());
         $key = fn (Row $row, Sort $sort): mixed => Stored::plain($terms->of($sort->by, [$row]));
         $compare = function (array $a, array $b) use ($query): int {
             foreach ($query->sorts as $i => $sort) {
@@ -91,7 +92,7 @@ final class InMemoryRecordStore implements RecordStore
 
     public function groups(Query $query, array $by, array $of = []): array
     {
-        $terms = new TermReader($this);
+        $terms = new TermReader($this, World::moment());
         $groups = [];
         foreach ($this->rows($query->unordered()) as $row) {
             $values = array_map(fn (Term $t): mixed => $terms->of($t, [$row]), $by);

@@ -34,7 +34,7 @@ final class LinksType implements FieldType, StandsInTable
 
     public static function sentence(): Sentence
     {
-        return Sentence::of('are many', new Blank('table', TableFit::plural()));
+        return Sentence::of('are many', new Blank('table', TableFit::linked()));
     }
 
     public function type(): Type

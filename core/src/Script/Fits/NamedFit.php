@@ -17,6 +17,8 @@ use Lanai\Core\Script\Choice;
 use Lanai\Core\Script\Cursor;
 use Lanai\Core\Script\Fit;
 use Lanai\Core\Script\Scope;
+use Lanai\Core\Services\Askable;
+use Lanai\Core\Services\Service;
 
 /** Something of the app by its name: a piece, a routine, a value, or a sheet of the screen. */
 final readonly class NamedFit implements Fit
@@ -34,6 +36,11 @@ final readonly class NamedFit implements Fit
     public static function routine(): self
     {
         return new self('routine', fn (Blueprint $b): array => array_map(fn (Routine $r): string => $r->name, $b->routines));
+    }
+
+    public static function request(): self
+    {
+        return new self('request', fn (Blueprint $b): array => array_merge(...array_map(fn (Service $s): array => array_map(fn (Askable $r): string => $r->called(), $s->requests), $b->services)));
     }
 
     public static function value(): self

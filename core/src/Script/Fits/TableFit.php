@@ -13,13 +13,29 @@ use Lanai\Core\Script\Scope;
 /** A table by its name, or by what one row of it is called. */
 final readonly class TableFit implements Fit
 {
-    private function __construct(private bool $one)
+    /**
+     * @param  bool  $answers  offers also what services give
+     * @param  bool  $knowsAnswers  knows it, though it is not offered
+     */
+    private function __construct(private bool $one, private bool $answers = false, private bool $knowsAnswers = false)
     {
     }
 
     public static function plural(): self
     {
         return new self(false);
+    }
+
+    /** A table, or what a service gives: for what only shows rows. */
+    public static function listed(): self
+    {
+        return new self(false, true, true);
+    }
+
+    /** What a field links to; the parts of an answer link to the lists inside of it. */
+    public static function linked(): self
+    {
+        return new self(false, false, true);
     }
 
     public static function singular(): self
@@ -49,11 +65,13 @@ final readonly class TableFit implements Fit
 
     public function choices(Scope $scope): array
     {
-        return array_map(fn (Table $t): Choice => new Choice(NameFit::written($this->one ? $t->singular : $t->name), count($t->fields).' fields'), $scope->blueprint->tables);
+        return array_map(fn (Table $t): Choice => new Choice(NameFit::written($this->one ? $t->singular : $t->name), count($t->fields).' fields'), $this->answers ? [...$scope->blueprint->tables, ...array_values($scope->blueprint->answers())] : $scope->blueprint->tables);
     }
 
     public function knows(string $value, Scope $scope): bool
     {
-        return ($this->one ? $scope->blueprint->tableOfOne($value) : $scope->blueprint->table($value)) !== null;
+        $table = $this->one ? $scope->blueprint->tableOfOne($value) : $scope->blueprint->table($value);
+
+        return $table !== null && ($this->knowsAnswers || ! $scope->blueprint->isAnswer($table));
     }
 }

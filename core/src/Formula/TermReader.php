@@ -2,19 +2,17 @@
 
 declare(strict_types=1);
 
-namespace Lanai\Core\Tests\Support;
+namespace Lanai\Core\Formula;
 
+use Lanai\Core\Data\Query;
 use Lanai\Core\Data\Row;
-use Lanai\Core\Formula\Arithmetic;
-use Lanai\Core\Formula\Evaluation;
-use Lanai\Core\Formula\ListFunctions;
-use Lanai\Core\Formula\QueryCall;
-use Lanai\Core\Formula\Term;
+use Lanai\Core\Ports\RecordStore;
+use Lanai\Core\Runtime\Reader;
 
-/** Says what a term means, over rows in arrays: a second reading beside that of SQL. */
+/** Says what a term means, over rows in memory: a second reading beside that of SQL. */
 final readonly class TermReader
 {
-    public function __construct(private InMemoryRecordStore $store)
+    public function __construct(private RecordStore $store, private Moment $moment)
     {
     }
 
@@ -29,7 +27,7 @@ final readonly class TermReader
             'id' => $rows[$term->row]->id,
             'choice' => $part(0) === true ? $part(1) : $part(2),
             'lookup' => $this->lookup($term, $rows),
-            'call' => QueryCall::of($term->name, array_map(fn (Term $t): mixed => $this->of($t, $rows), $term->parts), World::moment()),
+            'call' => QueryCall::of($term->name, array_map(fn (Term $t): mixed => $this->of($t, $rows), $term->parts), $this->moment),
             'among' => $this->among($term, $rows),
             default => $this->operator($term, $rows),
         };
@@ -74,7 +72,7 @@ final readonly class TermReader
         $among = $term->among ?? throw new \LogicException('A term over rows has rows.');
         $owner = $among->owner === null ? null : $this->of($among->owner, $rows);
         $found = [];
-        foreach ($this->store->allOf($among->table) as $row) {
+        foreach ($this->store->rows(new Query($among->table, limit: Reader::BOUND)) as $row) {
             $linked = $among->link === null || ($among->back ? in_array($owner, (array) $row->value($among->link), true)
                 : is_int($owner) && in_array($row->id, (array) ($this->store->byIds($among->linking ?? $among->table, [$owner])[$owner] ?? null)?->value($among->link), true));
             $inside = [$among->row => $row] + $rows;
@@ -82,7 +80,7 @@ final readonly class TermReader
                 $found[] = $among->of === null ? $row : $this->of($among->of, $inside);
             }
         }
-        $sum = ListFunctions::compute($term->name, $found, null, null, World::moment());
+        $sum = ListFunctions::compute($term->name, $found, null, null, $this->moment);
 
         return $term->name === 'sum' && $sum === null ? ListFunctions::zero($term->type) : $sum;
     }

@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Services;
+
+use Lanai\Core\Access\Rights;
+use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Blueprint\Table;
+use Lanai\Core\Data\Query;
+use Lanai\Core\Data\Row;
+use Lanai\Core\Data\SearchWords;
+use Lanai\Core\Data\Sort;
+use Lanai\Core\Data\Stored;
+use Lanai\Core\Formula\Moment;
+use Lanai\Core\Formula\TermReader;
+use Lanai\Core\Ports\RecordStore;
+use Lanai\Core\Runtime\Refused;
+
+/** The stored rows, and beside them those that services gave in this request. What came from a service cannot be changed. */
+final readonly class AnswerStore implements RecordStore
+{
+    public function __construct(private RecordStore $store, public RowsMade $made, private Moment $moment)
+    {
+    }
+
+    public function blueprint(): Blueprint
+    {
+        return $this->store->blueprint();
+    }
+
+    public function whole(): RecordStore
+    {
+        return $this->store->rights() === null ? $this : new self($this->store->whole(), $this->made, $this->moment);
+    }
+
+    public function rights(): ?Rights
+    {
+        return $this->store->rights();
+    }
+
+    public function rows(Query $query): array
+    {
+        if (! $this->isAnswer($query->table)) {
+            return $this->store->rows($query);
+        }
+        $terms = new TermReader($this, $this->moment);
+        $found = [];
+        $place = 0;
+        foreach ($this->made->all($query->table) as $row) {
+            if (($query->where === null || $terms->of($query->where, [$row]) === true) && SearchWords::in($row, $query->search)) {
+                $found[] = [...array_map(fn (Sort $s): mixed => Stored::plain($terms->of($s->by, [$row])), $query->sorts), $place++, $row];
+            }
+        }
+        usort($found, function (array $a, array $b) use ($query): int {
+            foreach ($query->sorts as $i => $sort) {
+                $order = is_string($a[$i]) && is_string($b[$i]) ? strcmp($a[$i], $b[$i]) : ($a[$i] === null || $b[$i] === null ? ($a[$i] !== null) <=> ($b[$i] !== null) : $a[$i] <=> $b[$i]);
+                if ($order !== 0) {
+                    return $sort->upward ? $order : -$order;
+                }
+            }
+
+            // Without an order, as the service gave them.
+            return $a[count($query->sorts)] <=> $b[count($query->sorts)];
+        });
+
+        return array_slice(array_values(array_filter(array_map(fn (array $f): mixed => end($f), $found), fn (mixed $r): bool => $r instanceof Row)), 0, $query->limit);
+    }
+
+    public function count(Query $query): int
+    {
+        return $this->isAnswer($query->table) ? count($this->rows($query->unordered())) : $this->store->count($query);
+    }
+
+    public function groups(Query $query, array $by, array $of = []): array
+    {
+        return $this->isAnswer($query->table) ? throw new Refused('Answers of a service are not put together here.') : $this->store->groups($query, $by, $of);
+    }
+
+    public function byIds(Table $table, array $ids): array
+    {
+        return $this->isAnswer($table) ? array_intersect_key($this->made->all($table), array_flip($ids)) : $this->store->byIds($table, $ids);
+    }
+
+    public function add(Table $table, array $values): int
+    {
+        return $this->store->add($this->stored($table), $values);
+    }
+
+    public function change(Table $table, int $id, array $values): bool
+    {
+        return $this->store->change($this->stored($table), $id, $values);
+    }
+
+    public function remove(Table $table, int $id): bool
+    {
+        return $this->store->remove($this->stored($table), $id);
+    }
+
+    public function together(callable $work): mixed
+    {
+        return $this->store->together($work);
+    }
+
+    public function answerTo(string $tap): ?array
+    {
+        return $this->store->answerTo($tap);
+    }
+
+    public function keepAnswer(string $tap, array $answer): void
+    {
+        $this->store->keepAnswer($tap, $answer);
+    }
+
+    public function kept(int $person, string $name): ?string
+    {
+        return $this->store->kept($person, $name);
+    }
+
+    public function keep(int $person, string $name, string $written): void
+    {
+        $this->store->keep($person, $name, $written);
+    }
+
+    private function isAnswer(Table $table): bool
+    {
+        return $this->blueprint()->isAnswer($table);
+    }
+
+    /** @throws Refused */
+    private function stored(Table $table): Table
+    {
+        return $this->isAnswer($table) ? throw new Refused("$table->name come from a service and cannot be changed here.") : $table;
+    }
+}

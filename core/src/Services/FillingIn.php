@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Services;
+
+use Lanai\Core\Blueprint\Field;
+use Lanai\Core\Blueprint\ListOf;
+use Lanai\Core\Data\UnreadableValue;
+use Lanai\Core\Runtime\Scene;
+use Lanai\Core\Script\Blank;
+use Lanai\Core\Script\Children;
+use Lanai\Core\Script\Clause;
+use Lanai\Core\Script\Family;
+use Lanai\Core\Script\Fits\NameFit;
+use Lanai\Core\Script\Fits\NumberFit;
+use Lanai\Core\Script\Fits\TextFit;
+use Lanai\Core\Script\Names;
+use Lanai\Core\Script\Sentence;
+use Lanai\Core\Script\SubLine;
+use Lanai\Core\Script\Words;
+use Opis\JsonSchema\Errors\ErrorFormatter;
+use Opis\JsonSchema\Validator;
+
+/** Fills the parts of a form from a text; the answer is held to a JSON Schema. */
+final readonly class FillingIn implements HeldToShape
+{
+    use OfModel;
+
+    /**
+     * @param  list<Variable>  $takes
+     * @param  list<AnswerPart>  $parts
+     */
+    public function __construct(public string $name, public string $model = '', public ?int $kept = null, public string $told = '', public string $asked = '', #[ListOf(Variable::class)] public array $takes = [], #[ListOf(AnswerPart::class)] public array $parts = [])
+    {
+    }
+
+    public static function sentence(): Sentence
+    {
+        return Sentence::of('filling', new Blank('name', NameFit::of('the name of the request')), 'from', new Blank('model', TextFit::plain()))
+            ->clauses(Clause::of('kept for', 'how long an answer is kept', new Blank('kept', NumberFit::whole(0, 100000)), new Words('minutes')))
+            ->below(
+                new SubLine('told:', new Blank('told', new TextFit), 'instructions'),
+                new SubLine('asked:', new Blank('asked', new TextFit), 'the text it is filled from'),
+                new Children('takes', Family::only('“takes”', Variable::class), 'something it must be told'),
+                new Children('parts', Family::only('a part such as “Places is a whole number”', AnswerPart::class), 'a part that is filled'),
+            )
+            ->within(['told', 'asked'], self::knows(...));
+    }
+
+    public function taken(): array
+    {
+        return $this->takes;
+    }
+
+    public function givesMany(): bool
+    {
+        return false;
+    }
+
+    public function tables(): array
+    {
+        return AnswerPart::tables($this->name, $this->name, $this->parts);
+    }
+
+    public function message(string $base, Scene $scene): Message
+    {
+        return self::chat($base, ['model' => $this->model, 'messages' => [
+            ['role' => 'system', 'content' => trim("Fill in the parts of a form from the text of the user. Leave out what it does not say.\n".$scene->text($this->told, 'told')."\n\n".Asking::DATA_RULE)],
+            ['role' => 'user', 'content' => mb_substr($scene->text($this->asked, 'asked'), 0, Asking::LONGEST)],
+        ], 'max_tokens' => 600, 'response_format' => ['type' => 'json_schema', 'json_schema' => ['name' => Names::inStorage($this->name), 'schema' => $this->schema()]]]);
+    }
+
+    /** @return array<string, mixed> JSON Schema 2020-12 of the answer */
+    public function schema(): array
+    {
+        $parts = [];
+        foreach ($this->parts as $part) {
+            if (! $part->isList()) {
+                $schema = JsonValues::schema(new Field($part->name, $part->type));
+                unset($schema['readOnly']);
+                $parts[Names::inFormula($part->name)] = $schema;
+            }
+        }
+
+        return ['type' => 'object', 'properties' => $parts, 'additionalProperties' => false];
+    }
+
+    public function wrong(string $content): ?string
+    {
+        $json = json_decode($content);
+        if (! $json instanceof \stdClass) {
+            return 'This is not a JSON object.';
+        }
+        $checked = (new Validator)->validate($json, (string) json_encode($this->schema()));
+        $error = $checked->error();
+
+        return $error === null ? null : implode(' ', array_map(fn (mixed $line): string => is_string($line) ? "$line." : '', array_slice((new ErrorFormatter)->formatFlat($error), 0, 5)));
+    }
+
+    public function read(Answer $answer, RowsMade $made): void
+    {
+        $json = json_decode(self::content($answer), true);
+        $values = [];
+        $table = $this->tables()[0];
+        foreach ($this->parts as $part) {
+            $field = $table->field($part->name);
+            $value = is_array($json) ? $json[Names::inFormula($part->name)] ?? null : null;
+            if ($field === null || $part->isList()) {
+                continue;
+            }
+            try {
+                $values[$field->column()] = $value === null ? null : $field->type->read(JsonValues::read($field, $value));
+            } catch (UnreadableValue $wrong) {
+                $made->remarks[] = "$field->name: {$wrong->getMessage()}";
+                $values[$field->column()] = null;
+            }
+        }
+        $made->give($table, $values);
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Services;
+
+use Lanai\Core\Script\Blank;
+use Lanai\Core\Script\Fits\TextFit;
+use Lanai\Core\Script\Sentence;
+
+/** A key in the query of the address. */
+final readonly class KeyInQuery implements SignsIn
+{
+    public function __construct(public string $query = 'key')
+    {
+    }
+
+    public static function sentence(): Sentence
+    {
+        return Sentence::of('signs in with a key in the query', new Blank('query', TextFit::plain()));
+    }
+
+    public function signed(Message $message, Secret $secret): Message
+    {
+        return $message->query($this->query, $secret->secret);
+    }
+
+    public function headers(): array
+    {
+        return [];
+    }
+
+    public function place(): string
+    {
+        return "“{$this->query}” in the query of the address";
+    }
+
+    public function asks(): array
+    {
+        return [['part' => 'secret', 'label' => 'Key']];
+    }
+}

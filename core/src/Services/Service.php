@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Services;
+
+use Lanai\Core\Blueprint\ListOf;
+use Lanai\Core\Script\Blank;
+use Lanai\Core\Script\Children;
+use Lanai\Core\Script\Clause;
+use Lanai\Core\Script\Family;
+use Lanai\Core\Script\Fits\CurrencyFit;
+use Lanai\Core\Script\Fits\NameFit;
+use Lanai\Core\Script\Fits\NumberFit;
+use Lanai\Core\Script\Fits\TextFit;
+use Lanai\Core\Script\HasSentence;
+use Lanai\Core\Script\Sentence;
+use Lanai\Core\Script\SubLine;
+use Lanai\Core\Script\Words;
+
+/** An outside service that the app asks: where it is, how Lanai signs in to it, and what can be asked. */
+final readonly class Service implements HasSentence
+{
+    /**
+     * @param  string  $address  of live: http(s), or "stand-in:" and the name of one that ships with Lanai
+     * @param  string  $sandbox  of the sandbox; '' for the same
+     * @param  int|null  $perMinute  the most calls in a minute, of the whole app
+     * @param  int|null  $perPerson  the most calls in a day for each person
+     * @param  int|null  $perDay  the most calls in a day, of the whole app
+     * @param  string  $currency  ISO 4217, of the prices
+     * @param  string  $enough  what a person reads who has asked as often as they may
+     * @param  list<SignsIn>  $signing  at most one
+     * @param  list<Price>  $prices
+     * @param  list<Askable>  $requests
+     */
+    public function __construct(
+        public string $name,
+        public string $address = '',
+        public string $sandbox = '',
+        public ?int $perMinute = null,
+        public ?int $perPerson = null,
+        public ?int $perDay = null,
+        public string $currency = '',
+        public string $enough = '',
+        #[ListOf(SignsIn::class)] public array $signing = [],
+        #[ListOf(Price::class)] public array $prices = [],
+        #[ListOf(Askable::class)] public array $requests = [],
+    ) {
+    }
+
+    public static function sentence(): Sentence
+    {
+        return Sentence::of('service', new Blank('name', NameFit::of('the name of the service')), 'is at', new Blank('address', TextFit::plain()))
+            ->clauses(
+                Clause::of('in the sandbox at', 'another address in the sandbox', new Blank('sandbox', TextFit::plain())),
+                Clause::of('with at most', 'a limit of calls in a minute', new Blank('perMinute', NumberFit::whole(1, 100000)), new Words('calls a minute')),
+                Clause::of('for each person at most', 'a limit for each person', new Blank('perPerson', NumberFit::whole(1, 100000)), new Words('a day')),
+                Clause::of('in all at most', 'a limit for a day', new Blank('perDay', NumberFit::whole(1, 10000000)), new Words('a day')),
+                Clause::of('priced in', 'the currency of its prices', new Blank('currency', new CurrencyFit)),
+            )
+            ->below(
+                new SubLine('when that is enough:', new Blank('enough', new TextFit), 'what a person reads who has asked enough'),
+                new Children('signing', SignsInKinds::family(), 'how Lanai signs in to it'),
+                new Children('prices', Family::only('“price”', Price::class), 'a price'),
+                new Children('requests', Askables::family(), 'a request'),
+            );
+    }
+
+    public function signsIn(): ?SignsIn
+    {
+        return $this->signing[0] ?? null;
+    }
+
+    public function addressFor(bool $live): string
+    {
+        return rtrim($live || $this->sandbox === '' ? $this->address : $this->sandbox, '/');
+    }
+
+    public function request(string $name): ?Askable
+    {
+        foreach ($this->requests as $request) {
+            if (mb_strtolower($request->called()) === mb_strtolower($name)) {
+                return $request;
+            }
+        }
+
+        return null;
+    }
+}
