@@ -109,7 +109,7 @@ Route::prefix('device/{way}/{key}')->where(['way' => 'live|share|deck'])->group(
     Route::post('whence', [C\DeviceController::class, 'whence']);
     Route::post('pictures', [C\DeviceController::class, 'picture'])->middleware('throttle:30,1');
 });
-Route::get('media/{id}/{name}', [C\AssetController::class, 'show'])->whereNumber('id')->where('name', '[0-9a-f]{64}\.(png|jpg|webp|pdf|txt|csv|mp3|zip)');
+Route::get('media/{id}/{name}', [C\AssetController::class, 'show'])->whereNumber('id')->where('name', '[0-9a-f]{64}\.(png|jpg|webp|pdf|txt|csv|mp3|wav|zip)');
 
 Route::get('p/{slug}/{key}', [C\PublicPageController::class, 'show'])->whereIn('key', ['privacy', 'terms', 'deletion']);
 Route::post('p/{slug}/deletion', [C\PublicPageController::class, 'delete'])->middleware('throttle:20,1');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Device;
 
+use App\Services\ServiceDesk;
 use App\Models\App;
 use App\Models\Founder;
 use App\Models\Revision;
@@ -58,7 +59,7 @@ final readonly class Entry
     {
         $blueprint = $this->blueprint();
 
-        return new Player($blueprint, new EloquentRecordStore($this->app, $this->set, $blueprint), $blueprint->signIn === null ? null : new AccountDesk($this->people()));
+        return new Player($blueprint, new EloquentRecordStore($this->app, $this->set, $blueprint), $blueprint->signIn === null ? null : new AccountDesk($this->people()), new ServiceDesk($this->app, $this->set));
     }
 
     public function people(): People

@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace App\Outbound;
 
 use Closure;
+use GuzzleHttp\Exception\TransferException;
+use GuzzleHttp\Handler\CurlMultiHandler;
+use GuzzleHttp\Promise\Coroutine;
+use GuzzleHttp\Promise\PromiseInterface;
 use GuzzleHttp\Psr7\FnStream;
 use GuzzleHttp\Psr7\Uri;
 use GuzzleHttp\Psr7\UriResolver;
@@ -34,6 +38,9 @@ final class Guard
 
     /** @var Closure(string): list<string>|null */
     private static ?Closure $resolver = null;
+
+    /** Carries calls that go out together. */
+    private static ?CurlMultiHandler $together = null;
 
     /**
      * One call, without following redirects.
@@ -77,30 +84,49 @@ final class Guard
      */
     public static function follow(string $method, string $url, array $headers = [], string $body = '', array $private = []): Response
     {
-        $uri = self::read($url);
-        for ($left = self::REDIRECTS; ; $left--) {
-            $request = self::to((string) $uri)->withHeaders($headers);
-            $answer = ($body === '' ? $request : $request->withBody($body, $headers['Content-Type'] ?? 'application/json'))->send($method, (string) $uri);
-            $to = $answer->header('Location');
-            if (! in_array($answer->status(), [301, 302, 303, 307, 308], true) || $to === '') {
-                return $answer;
-            }
-            if ($left === 0) {
-                throw new AddressRefused('It was led on more than '.self::REDIRECTS.' times.');
-            }
-            $next = UriResolver::resolve($uri, self::read($to, true));
-            if (! in_array($answer->status(), [307, 308], true) && ! in_array($method, ['GET', 'HEAD'], true)) {
-                [$method, $body] = ['GET', ''];
-            }
-            if (self::origin($next) !== self::origin($uri)) {
-                $kept = array_map(strtolower(...), [...self::PRIVATE_HEADERS, ...$private]);
-                $headers = array_filter($headers, fn (string $name): bool => ! in_array(strtolower($name), $kept, true), ARRAY_FILTER_USE_KEY);
-                if ($uri->getScheme() === 'https' && $next->getScheme() !== 'https') {
-                    throw new AddressRefused('It was led on to an address without encryption.');
+        $answer = self::promise($method, $url, $headers, $body, $private)->wait();
+
+        return $answer instanceof Response ? $answer : throw new ConnectionException('There was no answer.');
+    }
+
+    /**
+     * The same, to be waited for together with others: calls whose promises are waited for together go out at once.
+     *
+     * @param  array<string, string>  $headers
+     * @param  list<string>  $private
+     * @param  int  $after  milliseconds until it goes out
+     */
+    public static function promise(string $method, string $url, array $headers = [], string $body = '', array $private = [], int $seconds = self::SLOWEST, int $after = 0): PromiseInterface
+    {
+        return Coroutine::of(function () use ($method, $url, $headers, $body, $private, $seconds, $after): \Generator {
+            $uri = self::read($url);
+            for ($left = self::REDIRECTS; ; $left--) {
+                $request = self::to((string) $uri)->setHandler(self::$together ??= new CurlMultiHandler)->withHeaders($headers)->timeout($seconds)->withOptions($after > 0 ? ['delay' => $after] : [])->async();
+                $answer = yield ($body === '' ? $request : $request->withBody($body, $headers['Content-Type'] ?? 'application/json'))->send($method, (string) $uri);
+                if ($answer instanceof \Throwable) {
+                    throw $answer instanceof TransferException ? new ConnectionException($answer->getMessage(), 0, $answer) : $answer;
                 }
+                $to = $answer->header('Location');
+                if (! in_array($answer->status(), [301, 302, 303, 307, 308], true) || $to === '') {
+                    return $answer;
+                }
+                if ($left === 0) {
+                    throw new AddressRefused('It was led on more than '.self::REDIRECTS.' times.');
+                }
+                $next = UriResolver::resolve($uri, self::read($to, true));
+                if (! in_array($answer->status(), [307, 308], true) && ! in_array($method, ['GET', 'HEAD'], true)) {
+                    [$method, $body] = ['GET', ''];
+                }
+                if (self::origin($next) !== self::origin($uri)) {
+                    $kept = array_map(strtolower(...), [...self::PRIVATE_HEADERS, ...$private]);
+                    $headers = array_filter($headers, fn (string $name): bool => ! in_array(strtolower($name), $kept, true), ARRAY_FILTER_USE_KEY);
+                    if ($uri->getScheme() === 'https' && $next->getScheme() !== 'https') {
+                        throw new AddressRefused('It was led on to an address without encryption.');
+                    }
+                }
+                [$uri, $after] = [$next, 0];
             }
-            $uri = $next;
-        }
+        });
     }
 
     /** Neither private, loopback, link-local, shared (RFC 6598) nor otherwise reserved. */

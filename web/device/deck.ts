@@ -14,7 +14,7 @@ export interface Choice {
 interface Orders {
   refresh: () => unknown
   set: (choice: Choice) => unknown
-  open: (screen: string, args?: number[]) => unknown
+  open: (screen: string, args?: (number | string)[]) => unknown
   why: (at: string) => unknown
 }
 

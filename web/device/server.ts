@@ -21,7 +21,7 @@ async function ask(path: string, init: RequestInit): Promise<unknown> {
   let response: Response
   try {
     await travel()
-    response = await fetch(entry.base + path, { ...init, signal: AbortSignal.timeout(20000), credentials: entry.base.startsWith('/') ? 'same-origin' : 'omit' })
+    response = await fetch(entry.base + path, { ...init, signal: AbortSignal.timeout(60000), credentials: entry.base.startsWith('/') ? 'same-origin' : 'omit' })
   } catch {
     throw new Unreachable()
   }

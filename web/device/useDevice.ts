@@ -61,7 +61,7 @@ export function useDevice() {
     silence = window.setTimeout(() => (message.value = ''), 6000)
   }
 
-  function take(answer: DeviceAnswer, tapped: string, from: number) {
+  function take(answer: DeviceAnswer, tapped: string, from: number, waited = false) {
     revision = answer.revision
     if (answer.pulse) pulse = answer.pulse
     if (answer.view) {
@@ -72,6 +72,7 @@ export function useDevice() {
       // The first screen is asked for without a name; a tab asks for it by name.
       if (answer.view.screen !== place.value.screen) keep(placeKey(answer.view.screen), answer.view)
     }
+    if (answer.view?.awaits && !waited) void load(true)
     offlineSince.value = null
     if (answer.person !== undefined) told(answer.person)
     deck.tell({ lanai: 'footprints', tapped, footprints: answer.footprints, outcome: answer.outcome, ms: Math.round(performance.now() - from), place: { ...place.value, screen: view.value?.screen ?? '' } })
@@ -83,12 +84,13 @@ export function useDevice() {
     deck.tell({ lanai: 'person', person })
   }
 
-  async function load() {
+  /** @param waits for what services answer; without, what is at hand is shown at once, and the rest is asked for then */
+  async function load(waits = false) {
     const mine = ++asked
     const from = performance.now()
     try {
-      const answer = await server.view(where())
-      if (mine === asked) take(answer, '', from)
+      const answer = await server.view({ ...where(), waits })
+      if (mine === asked) take(answer, '', from, waits)
     } catch (error) {
       if (mine !== asked) return
       const kept = error instanceof Unreachable ? recall(placeKey()) : null
@@ -327,7 +329,7 @@ export function useDevice() {
 
   onMounted(() => {
     deck.listen({
-      refresh: load,
+      refresh: () => load(),
       set(choice) {
         const moved = choice.set !== undefined && choice.set !== chosen.set
         if (moved || (choice.person !== undefined && choice.person !== chosen.person)) session.set('')

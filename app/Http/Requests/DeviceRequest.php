@@ -27,7 +27,7 @@ final class DeviceRequest extends FormRequest
         return [
             'screen' => ['nullable', 'string', 'max:100'],
             'args' => ['sometimes', 'array', 'max:10'],
-            'args.*' => ['integer', 'min:0'],
+            'args.*' => ['nullable', 'max:2000'],
             'inputs' => ['sometimes', 'array', 'max:100'],
             'person' => ['nullable', 'integer', 'min:1'],
             'zone' => ['sometimes', 'timezone:all'],
@@ -52,6 +52,7 @@ final class DeviceRequest extends FormRequest
             'form' => ['sometimes', 'in:phone,tablet'],
             'pending' => ['nullable', 'string', 'max:64'],
             'beside' => ['sometimes', 'boolean'],
+            'waits' => ['sometimes', 'boolean'],
             'confirmed' => ['sometimes', 'array', 'max:20'],
             'confirmed.*' => ['string', 'max:200'],
         ];
@@ -70,7 +71,7 @@ final class DeviceRequest extends FormRequest
         return new Visit(
             $moment,
             $this->string('screen')->value(),
-            array_map(intval(...), array_values($this->array('args'))),
+            array_map(fn (mixed $a): int|string => is_int($a) ? $a : (is_scalar($a) ? (string) $a : ''), array_values($this->array('args'))),
             $person,
             $this->array('inputs'),
             array_values(array_filter($this->array('confirmed'), is_string(...))),
@@ -88,6 +89,7 @@ final class DeviceRequest extends FormRequest
             (string) $this->ip(),
             $found?->session->id,
             $this->boolean('beside'),
+            $this->boolean('waits'),
         );
     }
 

@@ -41,6 +41,7 @@ final readonly class Boxes
             'input' => (new FormBoxes($this->pen))->input(is_array($node['input'] ?? null) ? $node['input'] : []),
             'addForm', 'changeForm' => (new FormBoxes($this->pen))->form($node),
             'group', 'piece' => $this->group($node),
+            'from' => $this->from($node),
             'card' => new Box(children: $this->children($node, 'card'), padding: Edges::all(16), gap: 10, marks: ($node['taps'] ?? false) === true ? ['taps' => true] : []),
             'columns' => $this->columns($node),
             'sections' => $this->sections($node),
@@ -186,6 +187,15 @@ final readonly class Boxes
     private function group(array $node): Box
     {
         return $this->stacked($this->children($node, 'group'), $this->pen->look->gap);
+    }
+
+    /** @param  array<string, mixed>  $node */
+    private function from(array $node): Box
+    {
+        $said = Nodes::text($node, 'said');
+        $again = ($node['state'] ?? '') === 'failed' || (($node['state'] ?? '') === 'ready' && $said !== '');
+
+        return $this->stacked([...($said === '' ? [] : [$this->empty($said)]), ...($again ? [$this->button(['label' => 'Try again'], 'group')] : []), ...$this->children($node, 'group')], $this->pen->look->gap);
     }
 
     /** @param  array<string, mixed>  $node */

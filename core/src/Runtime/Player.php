@@ -427,6 +427,6 @@ final readonly class Player
             'tabs' => $ways($this->blueprint->tabs),
             'menu' => $ways($this->blueprint->menu),
             'theme' => $this->blueprint->theme->drawn(),
-        ] + ($at === null || $at === $screen || $this->store->rights()?->me !== null ? [] : ['signIn' => $at->slug()]);
+        ] + ($this->answers?->isWanted() === true ? ['awaits' => true] : []) + ($at === null || $at === $screen || $this->store->rights()?->me !== null ? [] : ['signIn' => $at->slug()]);
     }
 }

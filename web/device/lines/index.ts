@@ -8,6 +8,7 @@ import DividerLine from './DividerLine.vue'
 import FloatingButtonLine from './FloatingButtonLine.vue'
 import FoldLine from './FoldLine.vue'
 import FormLine from './FormLine.vue'
+import FromLine from './FromLine.vue'
 import GroupLine from './GroupLine.vue'
 import HeadingLine from './HeadingLine.vue'
 import IconButtonLine from './IconButtonLine.vue'
@@ -54,6 +55,7 @@ export const lineComponents: Record<string, Component> = {
   input: InputLine,
   addForm: FormLine,
   changeForm: FormLine,
+  from: FromLine,
   group: GroupLine,
   columns: ColumnsLine,
   card: CardLine,

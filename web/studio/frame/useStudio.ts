@@ -24,7 +24,7 @@ function open(app: string) {
   /** The blank that is being filled. */
   const filling = ref('')
   /** A screen that the deck is to show. */
-  const opened = shallowRef<{ screen: string; args: number[] } | null>(null)
+  const opened = shallowRef<{ screen: string; args: (number | string)[] } | null>(null)
   /** Counts the changes that the deck must show at once. */
   const changes = ref(0)
 

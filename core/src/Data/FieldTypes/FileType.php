@@ -38,7 +38,7 @@ final readonly class FileType implements FieldType
             return null;
         }
 
-        return preg_match('/^[0-9a-f]{64}\.(png|jpg|webp|pdf|txt|csv|mp3|zip)$/', $input) ? $input : throw new UnreadableValue('Please upload a PDF, text, CSV, MP3, ZIP or picture file.');
+        return preg_match('/^[0-9a-f]{64}\.(png|jpg|webp|pdf|txt|csv|mp3|wav|zip)$/', $input) ? $input : throw new UnreadableValue('Please upload a PDF, text, CSV, MP3, ZIP or picture file.');
     }
 
     public function control(): string

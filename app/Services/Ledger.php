@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Services;
+
+use App\Models\App;
+use App\Models\ServiceCall;
+use App\Records\DataSet;
+use Lanai\Core\Services\Request;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\RateLimiter;
+use Lanai\Core\Runtime\Trail;
+use Lanai\Core\Services\Call;
+use Lanai\Core\Services\Cost;
+use Lanai\Core\Services\Explaining;
+use Lanai\Core\Services\JsonShape;
+use Lanai\Core\Services\Service;
+use Lanai\Core\Services\Trouble;
+
+/** Keeps account of calls: how many there may be, what they cost, and whether answers still have their shape. */
+final readonly class Ledger
+{
+    /** Calls that can be looked at. */
+    private const KEPT = 300;
+
+    public function __construct(private App $app, private DataSet $set)
+    {
+    }
+
+    public static function waitingKey(App $app, DataSet $set, Service $service): string
+    {
+        return "waiting:$app->id:{$set->value}:".sha1($service->name);
+    }
+
+    /** Why a call must not go out now; null where it may. It is counted. */
+    public function limit(Call $call, ?int $person): ?Trouble
+    {
+        $service = $call->service;
+        $until = Cache::get(self::waitingKey($this->app, $this->set, $service));
+        if (is_int($until) && $until > time()) {
+            return new Trouble('limit', "$service->name asked for a pause; it may be asked again in ".Explaining::seconds($until - time()).'.', $until - time());
+        }
+        $enough = $service->enough === '' ? 'That is enough for today. Please come back tomorrow.' : $service->enough;
+        $today = Date::now('UTC')->startOfDay();
+        $calls = fn () => ServiceCall::query()->where(['app_id' => $this->app->id, 'dataset' => $this->set->value, 'service' => $service->name])->where('created_at', '>=', $today);
+        if ($service->perPerson !== null && $person !== null && $calls()->where('person', $person)->count() >= $service->perPerson) {
+            return new Trouble('own limit', "This person has asked $service->name $service->perPerson times today, which is the limit.", null, $enough);
+        }
+        if ($service->perDay !== null && $calls()->count() >= $service->perDay) {
+            return new Trouble('own limit', "$service->name has been asked $service->perDay times today, which is the limit.", null, $enough);
+        }
+        $key = "calls:{$this->app->id}:{$this->set->value}:".sha1($service->name);
+        if ($service->perMinute !== null && ! RateLimiter::attempt($key, $service->perMinute, fn (): bool => true, 60)) {
+            $wait = RateLimiter::availableIn($key);
+
+            return new Trouble('own limit', "$service->name is asked at most $service->perMinute times a minute; that is reached for ".Explaining::seconds($wait).'.', $wait, 'Many people ask just now. Please try again in a moment.');
+        }
+
+        return null;
+    }
+
+    public function note(Call $call, Exchange $exchange, mixed $json, ?Trouble $trouble, ?int $person, Trail $trail): void
+    {
+        $service = $call->service;
+        $meter = self::measured($call, $json);
+        $cost = $trouble === null && $meter !== [] ? Cost::of($service, $meter) : null;
+        ServiceCall::query()->insert(['app_id' => $this->app->id, 'dataset' => $this->set->value, 'service' => $service->name, 'request' => $call->request->called(), 'person' => $person, 'status' => $exchange->status, 'ms' => round($exchange->ms, 1),
+            'bytes' => strlen($exchange->body), 'cost' => $cost, 'trouble' => mb_substr($trouble->sentence ?? '', 0, 400), 'exchange' => (string) json_encode($exchange->data() + ['meter' => $meter], JSON_INVALID_UTF8_SUBSTITUTE), 'created_at' => Date::now()]);
+        if (random_int(0, 49) === 0) {
+            $this->prune();
+        }
+        $trail->step('call', "{$exchange->message->method} {$call->request->called()}: ".($exchange->status === 0 ? 'no answer' : $exchange->status).($trouble === null ? '' : ". $trouble->sentence"), '',
+            ['address' => $exchange->message->url, 'status' => $exchange->status, 'took' => round($exchange->ms), 'bytes' => strlen($exchange->body)] + ($cost === null ? [] : ['cost' => $cost / 1e6.' '.$service->currency]));
+        if ($trouble === null && $call->request instanceof Request && $call->request->shape !== '' && $exchange->status === 200) {
+            $this->shape($call->request, $exchange->body, $trail);
+        }
+    }
+
+    /** @return array<string, list<string>> request => how its latest answer breaks the shape */
+    public static function broken(App $app): array
+    {
+        $found = [];
+        foreach (DataSet::cases() as $set) {
+            $kept = Cache::get("shapes:$app->id:{$set->value}");
+            foreach (is_array($kept) ? $kept : [] as $request => $sentences) {
+                $found[(string) $request] = $sentences;
+            }
+        }
+
+        return $found;
+    }
+
+    private function shape(Request $request, string $body, Trail $trail): void
+    {
+        $shape = json_decode($request->shape, true);
+        $broken = is_array($shape) ? JsonShape::broken($shape, json_decode($body)) : [];
+        foreach ($broken as $sentence) {
+            $trail->step('answer', "$request->name: $sentence", '');
+        }
+        $key = "shapes:{$this->app->id}:{$this->set->value}";
+        $kept = Cache::get($key);
+        $kept = is_array($kept) ? $kept : [];
+        if ($broken !== ($kept[$request->name] ?? [])) {
+            $kept = $broken === [] ? array_diff_key($kept, [$request->name => true]) : [$request->name => $broken] + $kept;
+            Cache::put($key, $kept, 30 * 86_400);
+        }
+    }
+
+    /** @return array<string, mixed> what the call used, as the answer says it, else as it was reckoned before */
+    private static function measured(Call $call, mixed $json): array
+    {
+        $meter = $call->message->meter;
+        $usage = is_array($json) && is_array($json['usage'] ?? null) ? $json['usage'] : [];
+        foreach (['in' => ['prompt_tokens', 'input_tokens'], 'out' => ['completion_tokens', 'output_tokens']] as $key => $names) {
+            foreach ($names as $name) {
+                if (is_int($usage[$name] ?? null)) {
+                    $meter[$key] = $usage[$name];
+                }
+            }
+        }
+
+        return $meter;
+    }
+
+    private function prune(): void
+    {
+        $oldest = ServiceCall::query()->where('app_id', $this->app->id)->orderByDesc('id')->skip(self::KEPT)->value('id');
+        if (is_int($oldest)) {
+            ServiceCall::query()->where('app_id', $this->app->id)->where('id', '<=', $oldest)->where('exchange', '!=', '{}')->update(['exchange' => '{}']);
+            ServiceCall::query()->where('app_id', $this->app->id)->where('created_at', '<', Date::now()->subDays(60))->delete();
+        }
+    }
+}

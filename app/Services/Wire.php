@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Services;
+
+use App\Models\App;
+use App\Outbound\AddressRefused;
+use App\Outbound\Guard;
+use GuzzleHttp\Promise\PromiseInterface;
+use GuzzleHttp\Psr7\MultipartStream;
+use Illuminate\Http\Client\ConnectionException;
+use Illuminate\Http\Client\Response;
+use Lanai\Core\Services\Message;
+use Lanai\Core\Services\Secret;
+use Lanai\Core\Services\SignsIn;
+
+/** Sends messages of services, signed, through the guard; what comes back is rid of the secret before anybody sees it. */
+final readonly class Wire
+{
+    public const HIDDEN = '••••';
+
+    public function __construct(private App $app)
+    {
+    }
+
+    /** @param  int  $after  milliseconds until it goes out */
+    public function send(Message $message, ?SignsIn $signing, ?Secret $secret, int $seconds, int $after = 0): PromiseInterface
+    {
+        $signed = $signing === null || $secret === null ? $message : $signing->signed($message, $secret);
+        $headers = $signed->headers + ['User-Agent' => 'Lanai'];
+        $body = $signed->body;
+        if ($signed->pieces !== []) {
+            $stream = new MultipartStream(array_map($this->piece(...), $signed->pieces));
+            [$body, $headers['Content-Type']] = [(string) $stream, 'multipart/form-data; boundary='.$stream->getBoundary()];
+        } elseif ($signed->type !== '') {
+            $headers['Content-Type'] = $signed->type;
+        }
+        $asked = time();
+        $from = hrtime(true);
+        $made = function (int $status, array $answer, string $body, string $failure = '') use ($message, $asked, $from, $secret): Exchange {
+            $hide = fn (string $text): string => self::hidden($text, $secret);
+
+            return new Exchange($message, $status, array_map($hide, $answer), $status === 200 && ! str_contains($body, $secret->secret ?? "\0\0") ? $body : $hide($body), (hrtime(true) - $from) / 1e6, $asked, time(), $hide($failure));
+        };
+
+        return Guard::promise($signed->method, $signed->url, $headers, $body, $signing?->headers() ?? [], $seconds, $after)->then(
+            fn (Response $answer): Exchange => $made($answer->status(), self::flat($answer), $answer->body()),
+            fn (\Throwable $trouble): Exchange => $made(0, [], '', match (true) {
+                $trouble instanceof AddressRefused => $trouble->getMessage(),
+                $trouble instanceof ConnectionException => str_contains($trouble->getMessage(), 'timed out') ? 'slow' : 'unreachable: '.preg_replace('/\s*\(see http\S+\)|for http\S+/', '', $trouble->getMessage()),
+                default => throw $trouble,
+            }),
+        );
+    }
+
+    /** The text without the secret, however it is written in it. */
+    public static function hidden(string $text, ?Secret $secret): string
+    {
+        if ($secret === null || strlen($secret->secret) < 4) {
+            return $text;
+        }
+        $written = [$secret->secret, rawurlencode($secret->secret), urlencode($secret->secret), base64_encode("$secret->name:$secret->secret"), trim((string) json_encode($secret->secret), '"')];
+
+        return str_replace(array_unique($written), self::HIDDEN, $text);
+    }
+
+    /** @return array<string, string> */
+    private static function flat(Response $answer): array
+    {
+        $headers = [];
+        foreach ($answer->headers() as $name => $values) {
+            $headers[strtolower((string) $name)] = implode(', ', $values);
+        }
+
+        return $headers;
+    }
+
+    /**
+     * @param  array{name: string, value: string, file: bool}  $piece
+     * @return array<string, mixed>
+     */
+    private function piece(array $piece): array
+    {
+        $path = $this->app->folder('pictures').'/'.$piece['value'];
+
+        return $piece['file'] && is_file($path) ? ['name' => $piece['name'], 'contents' => (string) file_get_contents($path), 'filename' => $piece['value']] : ['name' => $piece['name'], 'contents' => $piece['value']];
+    }
+}

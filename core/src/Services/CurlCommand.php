@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Services;
+
+/** Reads a command for curl, as documentation shows it. */
+final class CurlCommand
+{
+    /** Options that take a value and do not matter to the message. */
+    private const PASSED_OVER = ['-o', '--output', '-A', '--user-agent', '-e', '--referer', '-m', '--max-time', '--connect-timeout', '--retry', '-b', '--cookie', '-c', '--cookie-jar', '--cacert', '-w', '--write-out', '-x', '--proxy', '--max-redirs', '-E', '--cert', '--key'];
+
+    /** @throws NotUnderstood */
+    public static function read(string $text): Example
+    {
+        $words = self::words($text);
+        if (($words[0] ?? '') === '$') {
+            array_shift($words);
+        }
+        if (! preg_match('~(^|/)curl(\.exe)?$~', $words[0] ?? '')) {
+            throw new NotUnderstood('This does not begin with “curl”.');
+        }
+        [$method, $url, $user, $kind, $asQuery, $json] = [null, null, null, '', false, false];
+        $headers = [];
+        $data = [];
+        for ($i = 1; $i < count($words); $i++) {
+            $word = $words[$i];
+            $value = null;
+            if (preg_match('/^(--[a-z-]+)=(.*)$/s', $word, $found) === 1) {
+                [, $word, $value] = $found;
+            } elseif (preg_match('/^-([XHdFuAeombcwxE])(.+)$/s', $word, $found) === 1) {
+                [$word, $value] = ["-$found[1]", $found[2]];
+            } elseif (preg_match('/^-([a-zA-Z]*)([XHdFu])$/', $word, $found) === 1 && $found[1] !== '') {
+                $asQuery = $asQuery || str_contains($found[1], 'G');
+                $word = "-$found[2]";
+            }
+            $next = function () use (&$i, $words, $value, $word): string {
+                return $value ?? $words[++$i] ?? throw new NotUnderstood("Something is missing after “{$word}”.");
+            };
+            switch ($word) {
+                case '-X': case '--request': $method = $next();
+                    break;
+                case '-H': case '--header':
+                    [$name, $text] = [...explode(':', $next(), 2), ''];
+                    $headers[] = [trim($name), trim($text)];
+                    break;
+                case '-d': case '--data': case '--data-raw': case '--data-ascii': case '--data-binary': $data[] = self::inline($next());
+                    break;
+                case '--data-urlencode':
+                    $pair = explode('=', $next(), 2);
+                    $data[] = isset($pair[1]) ? $pair[0].'='.rawurlencode($pair[1]) : rawurlencode($pair[0]);
+                    break;
+                case '--json': $data[] = self::inline($next());
+                    $json = true;
+                    break;
+                case '-F': case '--form': case '--form-string':
+                    [$name, $text] = [...explode('=', $next(), 2), ''];
+                    $data[] = rawurlencode($name).'='.rawurlencode(str_starts_with($text, '@') ? '' : $text);
+                    $kind = 'pieces';
+                    break;
+                case '-u': case '--user': $user = $next();
+                    break;
+                case '-G': case '--get': $asQuery = true;
+                    break;
+                case '-I': case '--head': $method ??= 'GET';
+                    break;
+                case '--oauth2-bearer': $headers[] = ['Authorization', 'Bearer '.$next()];
+                    break;
+                case '--url': $url = $next();
+                    break;
+                default:
+                    if (in_array($word, self::PASSED_OVER, true)) {
+                        $next();
+                    } elseif ($word !== '' && $word[0] !== '-') {
+                        $url ??= $word;
+                    } elseif (preg_match('/^-[a-zA-Z]*G/', $word) === 1) {
+                        $asQuery = true;
+                    }
+            }
+        }
+        if ($url === null) {
+            throw new NotUnderstood('There is no address in this command.');
+        }
+        $url = preg_match('~^[a-z]+://~i', $url) === 1 ? $url : "http://$url";
+        $body = implode($json ? '' : '&', $data);
+        if ($asQuery && $body !== '') {
+            [$url, $body] = [$url.(str_contains($url, '?') ? '&' : '?').$body, ''];
+        }
+
+        return Example::of($method ?? ($body === '' ? 'GET' : 'POST'), $url, $headers, $body, $json ? 'json' : $kind, $user);
+    }
+
+    private static function inline(string $data): string
+    {
+        return str_starts_with($data, '@') ? throw new NotUnderstood('This command reads its body from a file, “'.substr($data, 1).'”. Paste the text of that file in place of it.') : $data;
+    }
+
+    /**
+     * The words of a shell command: quotes, escapes, and lines that go on.
+     *
+     * @return list<string>
+     */
+    private static function words(string $text): array
+    {
+        $text = (string) preg_replace('/[\\\\^`]\r?\n/', ' ', trim($text));
+        $words = [];
+        $word = null;
+        $length = strlen($text);
+        for ($i = 0; $i < $length; $i++) {
+            $char = $text[$i];
+            if (ctype_space($char)) {
+                if ($word !== null) {
+                    $words[] = $word;
+                    $word = null;
+                }
+            } elseif ($char === "'" || ($char === '$' && ($text[$i + 1] ?? '') === "'")) {
+                $dollar = $char === '$';
+                $i += $dollar ? 1 : 0;
+                $word ??= '';
+                for ($i++; ($text[$i] ?? '') !== "'"; $i++) {
+                    if ($i >= $length) {
+                        throw new NotUnderstood('A quote is opened and not closed.');
+                    }
+                    if ($dollar && $text[$i] === '\\') {
+                        $i++;
+                        $word .= ['n' => "\n", 't' => "\t", 'r' => "\r"][$text[$i] ?? ''] ?? $text[$i] ?? '';
+                    } else {
+                        $word .= $text[$i];
+                    }
+                }
+            } elseif ($char === '"') {
+                $word ??= '';
+                for ($i++; ($text[$i] ?? '') !== '"'; $i++) {
+                    if ($i >= $length) {
+                        throw new NotUnderstood('A quote is opened and not closed.');
+                    }
+                    if ($text[$i] === '\\' && str_contains('"\\$`', $text[$i + 1] ?? ' ')) {
+                        $i++;
+                    }
+                    $word .= $text[$i];
+                }
+            } elseif ($char === '\\' && $i + 1 < $length) {
+                $word = ($word ?? '').$text[++$i];
+            } elseif (($char === '|' || $char === ';') && $word === null) {
+                break;
+            } else {
+                $word = ($word ?? '').$char;
+            }
+        }
+
+        return $word === null ? $words : [...$words, $word];
+    }
+}

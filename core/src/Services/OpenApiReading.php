@@ -1,0 +1,296 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Services;
+
+use GuzzleHttp\Psr7\Uri;
+use GuzzleHttp\Psr7\UriResolver;
+use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Script\Names;
+use Lanai\Core\Script\Prose;
+
+/** Reads an OpenAPI document (3.0 or 3.1): the service it describes, with a request for each operation. */
+final class OpenApiReading
+{
+    private const METHODS = ['get', 'post', 'put', 'patch', 'delete'];
+
+    private const MOST = 80;
+
+    /** @param  array<string, mixed>  $document */
+    private function __construct(private readonly array $document)
+    {
+    }
+
+    /**
+     * @param  array<string, mixed>  $document  the document, parsed
+     * @param  string  $from  where it was got; '' where it was pasted
+     * @return array<string, mixed> data of a Service
+     *
+     * @throws NotUnderstood
+     */
+    public static function read(array $document, string $from, Blueprint $blueprint): array
+    {
+        $version = is_scalar($document['openapi'] ?? null) ? (string) $document['openapi'] : '';
+        if (preg_match('/^3\.[01](\.|$)/', $version) !== 1) {
+            throw new NotUnderstood(isset($document['swagger']) ? 'This is a Swagger 2 document. Look for its OpenAPI 3 form.' : ($version === '' ? 'This is not an OpenAPI document: “openapi” is missing.' : "OpenAPI $version is not known here; 3.0 and 3.1 are."));
+        }
+        $reading = new self($document);
+        $info = Prose::node($document['info'] ?? []);
+        $title = is_string($info['title'] ?? null) ? trim((string) preg_replace('/\b(API|REST|Open ?API|v?\d+(\.\d+)*)\b/i', '', $info['title'])) : '';
+        $title = trim((string) preg_replace('/[^\p{L}\p{N}\' -]+/u', ' ', $title));
+        $taken = Beginnings::taken($blueprint);
+
+        return array_filter([
+            'name' => Beginnings::freeService($title === '' ? 'Service' : Parts::words($title), $blueprint),
+            'address' => $reading->address($from),
+            'signing' => $reading->signing(),
+            'requests' => $reading->requests($taken),
+        ], fn (mixed $v): bool => $v !== []);
+    }
+
+    private function address(string $from): string
+    {
+        $server = Prose::nodes($this->document['servers'] ?? [])[0] ?? [];
+        $url = is_string($server['url'] ?? null) ? $server['url'] : '/';
+        foreach (Prose::node($server['variables'] ?? []) as $name => $variable) {
+            $default = Prose::node($variable)['default'] ?? '';
+            $url = str_replace('{'.$name.'}', is_scalar($default) ? (string) $default : '', $url);
+        }
+        if (! preg_match('~^https?://~i', $url) && $from !== '') {
+            $url = (string) UriResolver::resolve(new Uri($from), new Uri($url));
+        }
+
+        return rtrim($url, '/');
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function signing(): array
+    {
+        foreach ($this->known('securitySchemes') as $scheme) {
+            $scheme = $this->resolved($scheme);
+            $type = $scheme['type'] ?? '';
+            $name = is_string($scheme['name'] ?? null) ? $scheme['name'] : '';
+            $how = is_string($scheme['scheme'] ?? null) ? strtolower($scheme['scheme']) : '';
+            $found = match (true) {
+                $type === 'apiKey' && ($scheme['in'] ?? '') === 'header' => ['kind' => 'header', 'header' => $name],
+                $type === 'apiKey' && ($scheme['in'] ?? '') === 'query' => ['kind' => 'query', 'query' => $name],
+                $type === 'http' && $how === 'bearer' => ['kind' => 'bearer'],
+                $type === 'http' && $how === 'basic' => ['kind' => 'basic'],
+                $type === 'oauth2' => $this->client(Prose::node($scheme['flows'] ?? [])),
+                default => null,
+            };
+            if ($found !== null) {
+                return [$found];
+            }
+        }
+
+        return [];
+    }
+
+    /**
+     * @param  array<string, mixed>  $flows
+     * @return array<string, mixed>|null
+     */
+    private function client(array $flows): ?array
+    {
+        $flow = Prose::node($flows['clientCredentials'] ?? []);
+
+        return is_string($flow['tokenUrl'] ?? null) ? ['kind' => 'client', 'token' => $flow['tokenUrl']] : null;
+    }
+
+    /**
+     * @param  list<string>  $taken
+     * @return list<array<string, mixed>>
+     */
+    private function requests(array &$taken): array
+    {
+        $requests = [];
+        foreach (Prose::node($this->document['paths'] ?? []) as $way => $item) {
+            $item = $this->resolved(Prose::node($item));
+            foreach (self::METHODS as $method) {
+                $operation = Prose::node($item[$method] ?? []);
+                if ($operation !== [] && count($requests) < self::MOST) {
+                    $requests[] = $this->request($way, $method, $operation, [...Prose::nodes($item['parameters'] ?? []), ...Prose::nodes($operation['parameters'] ?? [])], $taken);
+                }
+            }
+        }
+
+        return $requests;
+    }
+
+    /**
+     * @param  array<string, mixed>  $operation
+     * @param  list<array<string, mixed>>  $parameters
+     * @param  list<string>  $taken
+     * @return array<string, mixed>
+     */
+    private function request(string $way, string $method, array $operation, array $parameters, array &$taken): array
+    {
+        $takes = [];
+        $sends = [];
+        $named = [];
+        $known = [];
+        foreach ($parameters as $parameter) {
+            $parameter = $this->resolved($parameter);
+            $name = is_string($parameter['name'] ?? null) ? $parameter['name'] : '';
+            $in = $parameter['in'] ?? '';
+            if ($name === '' || ! in_array($in, ['path', 'query', 'header'], true) || isset($known["$in $name"]) || preg_match('/^(accept|content-type|authorization)$/i', $name) === 1) {
+                continue;
+            }
+            $known["$in $name"] = true;
+            $variable = $this->variable($name, $parameter, $named);
+            $takes[] = $variable;
+            $key = Names::inFormula(is_string($variable['name']) ? $variable['name'] : '');
+            if ($in === 'path') {
+                $way = str_replace('{'.$name.'}', '{'.$key.'}', $way);
+            } else {
+                $sends[] = ['in' => $in, 'name' => $name, 'value' => $key];
+            }
+        }
+        [$body, $sent] = $this->body(Prose::node($operation['requestBody'] ?? []), $takes, $named);
+        $said = is_string($operation['operationId'] ?? null) ? $operation['operationId'] : (is_string($operation['summary'] ?? null) ? $operation['summary'] : "$method $way");
+        $shape = $this->answer(Prose::node($operation['responses'] ?? []));
+        $words = Parts::words((string) preg_replace('/^(get|list|fetch|find|show|retrieve|read)(?=[A-Z_ -])/', '', $said));
+        $name = Parts::free(mb_substr($words, 0, 60), $taken);
+
+        return array_filter(['kind' => 'rest', 'name' => $name, 'method' => strtoupper($method), 'address' => $way] + ($body === '' ? [] : ['body' => $body]) + ($shape === null ? [] : Beginnings::shaped($name, $shape, $taken))
+            + ['takes' => $takes, 'sends' => [...$sends, ...$sent]], fn (mixed $v): bool => $v !== []);
+    }
+
+    /**
+     * @param  array<string, mixed>  $parameter
+     * @param  list<string>  $named
+     * @return array<string, mixed>
+     */
+    private function variable(string $name, array $parameter, array &$named): array
+    {
+        $schema = $this->resolved(Prose::node($parameter['schema'] ?? []));
+        $default = $schema['default'] ?? null;
+        $examples = Prose::nodes($parameter['examples'] ?? []);
+        $example = $parameter['example'] ?? $schema['example'] ?? (is_array($schema['examples'] ?? null) ? reset($schema['examples']) : null) ?? $examples[0]['value'] ?? (is_array($schema['enum'] ?? null) ? reset($schema['enum']) : null) ?? $default;
+        $options = array_values(array_filter(is_array($schema['enum'] ?? null) ? $schema['enum'] : [], fn (mixed $o): bool => is_string($o) && $o !== ''));
+        $type = $options !== [] ? ['kind' => 'choice', 'options' => $options] : ['kind' => Parts::kind(JsonShape::types($schema)[0] ?? 'string', is_string($schema['format'] ?? null) ? $schema['format'] : '')];
+
+        return ['name' => Parts::free(Parts::words($name), $named), 'type' => $type] + (is_scalar($default) ? ['begins' => Beginnings::constant($default)] : []) + (is_scalar($example) && $example !== '' ? ['tried' => is_bool($example) ? ($example ? 'yes' : 'no') : (string) $example] : []);
+    }
+
+    /**
+     * @param  array<string, mixed>  $body
+     * @param  list<array<string, mixed>>  $takes
+     * @param  list<string>  $named
+     * @return array{string, list<array<string, mixed>>}
+     */
+    private function body(array $body, array &$takes, array &$named): array
+    {
+        $content = Prose::node($this->resolved($body)['content'] ?? []);
+        foreach (['json' => '~[/+]json~', 'form' => '~x-www-form-urlencoded~', 'pieces' => '~multipart/form-data~'] as $kind => $pattern) {
+            foreach ($content as $type => $medium) {
+                if (preg_match($pattern, $type) !== 1) {
+                    continue;
+                }
+                $sent = [];
+                $schema = $this->whole(Prose::node(Prose::node($medium)['schema'] ?? []));
+                foreach (array_slice(Prose::node($schema['properties'] ?? []), 0, 20) as $name => $part) {
+                    $part = $this->resolved(Prose::node($part));
+                    if (array_intersect(JsonShape::types($part), ['object', 'array']) === [] && ($part['readOnly'] ?? false) !== true) {
+                        $variable = $this->variable($name, ['schema' => $part], $named);
+                        $takes[] = $variable;
+                        $sent[] = ['in' => 'body', 'name' => addcslashes($name, '.[]\\'), 'value' => Names::inFormula(is_string($variable['name']) ? $variable['name'] : '')];
+                    }
+                }
+
+                return [$sent === [] ? '' : $kind, $sent];
+            }
+        }
+
+        return ['', []];
+    }
+
+    /**
+     * @param  array<string, mixed>  $responses
+     * @return array<string, mixed>|null the shape of a good answer
+     */
+    private function answer(array $responses): ?array
+    {
+        foreach ($responses as $status => $response) {
+            if (preg_match('/^2(\d\d|XX)$/i', (string) $status) !== 1 && (string) $status !== 'default') {
+                continue;
+            }
+            foreach (Prose::node($this->resolved(Prose::node($response))['content'] ?? []) as $type => $medium) {
+                $medium = Prose::node($medium);
+                if (preg_match('~[/+]json~', $type) === 1 && isset($medium['schema'])) {
+                    return $this->whole(Prose::node($medium['schema']));
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * A schema with everything it refers to written out, as far as answers need it.
+     *
+     * @param  array<string, mixed>  $schema
+     * @return array<string, mixed>
+     */
+    private function whole(array $schema, int $depth = 0): array
+    {
+        if ($depth > 8) {
+            return [];
+        }
+        $schema = $this->resolved($schema);
+        foreach (['allOf', 'oneOf', 'anyOf'] as $several) {
+            $parts = array_map(fn (array $s): array => $this->whole($s, $depth + 1), Prose::nodes($schema[$several] ?? []));
+            foreach ($several === 'allOf' ? $parts : array_slice($parts, 0, 1) as $part) {
+                $schema = ['properties' => Prose::node($part['properties'] ?? []) + Prose::node($schema['properties'] ?? []), 'required' => array_values(array_unique(array_filter([...(is_array($schema['required'] ?? null) ? $schema['required'] : []), ...(is_array($part['required'] ?? null) ? $part['required'] : [])], is_string(...))))] + $schema + $part;
+            }
+        }
+        $types = JsonShape::types($schema);
+        if ($types === [] && isset($schema['properties'])) {
+            $types = ['object'];
+        }
+        if (($schema['nullable'] ?? false) === true) {
+            $types[] = 'null';
+        }
+        $made = $types === [] ? [] : ['type' => count($types) === 1 ? $types[0] : $types];
+        if (in_array('object', $types, true)) {
+            $made['properties'] = array_map(fn (mixed $p): array => $this->whole(Prose::node($p), $depth + 1), Prose::node($schema['properties'] ?? []));
+            $made['required'] = array_values(array_filter(is_array($schema['required'] ?? null) ? $schema['required'] : [], is_string(...)));
+        }
+        if (isset($schema['items'])) {
+            $made['items'] = $this->whole(Prose::node($schema['items']), $depth + 1);
+        }
+
+        return $made + (is_string($schema['format'] ?? null) ? ['format' => $schema['format']] : []);
+    }
+
+    /**
+     * @param  array<string, mixed>  $node
+     * @return array<string, mixed>
+     */
+    private function resolved(array $node): array
+    {
+        for ($step = 0; is_string($node['$ref'] ?? null) && $step < 10; $step++) {
+            $target = $this->document;
+            if (! str_starts_with($node['$ref'], '#/')) {
+                return [];
+            }
+            foreach (explode('/', substr($node['$ref'], 2)) as $name) {
+                $target = is_array($target) ? $target[strtr(rawurldecode($name), ['~1' => '/', '~0' => '~'])] ?? null : null;
+            }
+            $node = Prose::node($target);
+        }
+
+        return $node;
+    }
+
+    /** @return list<array<string, mixed>> components of a kind; first those that the document says are needed */
+    private function known(string $kind): array
+    {
+        $all = Prose::node(Prose::node($this->document['components'] ?? [])[$kind] ?? []);
+        $needed = array_merge([], ...array_map(array_keys(...), Prose::nodes($this->document['security'] ?? [])));
+
+        return array_map(Prose::node(...), array_values(array_replace(array_intersect_key($all, array_flip($needed)), $all)));
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Services;
+
+use GuzzleHttp\Psr7\Uri;
+use GuzzleHttp\Psr7\UriResolver;
+
+/** Links in a Link header (RFC 8288, section 3). */
+final class WebLinks
+{
+    /**
+     * @return list<array{target: string, rel: list<string>, parameters: array<string, string>}>
+     */
+    public static function of(string $header): array
+    {
+        $links = [];
+        $at = 0;
+        while (preg_match('/\G[\s,]*<([^>]*)>/', $header, $target, 0, $at) === 1) {
+            $at += strlen($target[0]);
+            $parameters = [];
+            while (preg_match('/\G\s*;\s*(?:([!#$%&\'*+.^_`|~0-9A-Za-z-]+)\s*(?:=\s*(?:"((?:[^"\\\\]|\\\\.)*)"|([^\s;,"]*)))?)?/', $header, $found, 0, $at) === 1) {
+                $at += strlen($found[0]);
+                if (($found[1] ?? '') !== '') {
+                    // Of a parameter that is said twice the first counts (section 3.3).
+                    $parameters[strtolower($found[1])] ??= ($found[2] ?? '') !== '' ? stripslashes($found[2]) : ($found[3] ?? '');
+                }
+            }
+            $links[] = ['target' => $target[1], 'rel' => preg_split('/\s+/', strtolower($parameters['rel'] ?? ''), -1, PREG_SPLIT_NO_EMPTY) ?: [], 'parameters' => $parameters];
+            if (preg_match('/\G[^,]*,/', $header, $rest, 0, $at) !== 1) {
+                break;
+            }
+            $at += strlen($rest[0]);
+        }
+
+        return $links;
+    }
+
+    /** Where the link with this relation leads, from the address that was asked; null where there is none. */
+    public static function target(string $header, string $relation, string $from): ?string
+    {
+        foreach (self::of($header) as $link) {
+            if (in_array($relation, $link['rel'], true) && ! isset($link['parameters']['anchor'])) {
+                return (string) UriResolver::resolve(new Uri($from), new Uri($link['target']));
+            }
+        }
+
+        return null;
+    }
+}
