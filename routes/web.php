@@ -71,6 +71,23 @@ Route::prefix('api')->group(function (): void {
         Route::get('apps/{app}/sights', [C\PeopleController::class, 'sights']);
         Route::get('apps/{app}/providers', [C\PeopleController::class, 'providers']);
         Route::post('apps/{app}/providers/{set}', [C\PeopleController::class, 'provider'])->whereIn('set', ['sandbox', 'live']);
+        Route::prefix('apps/{app}/services')->group(function (): void {
+            Route::post('begin', [C\ServiceController::class, 'begin'])->middleware('throttle:60,1');
+            Route::post('take', [C\ServiceController::class, 'take']);
+            Route::post('screens', [C\ServiceController::class, 'screens']);
+            Route::match(['GET', 'POST'], 'rehearse', [C\ServiceController::class, 'rehearse']);
+            Route::prefix('{set}')->whereIn('set', ['sandbox', 'live'])->group(function (): void {
+                Route::get('', [C\ServiceController::class, 'show']);
+                Route::post('secret', [C\ServiceController::class, 'secret']);
+                Route::delete('secret', [C\ServiceController::class, 'revoke']);
+                Route::post('try', [C\ServiceController::class, 'try'])->middleware('throttle:60,1');
+                Route::post('preview', [C\ServiceController::class, 'preview']);
+                Route::post('point', [C\ServiceController::class, 'point']);
+                Route::post('pick', [C\ServiceController::class, 'pick']);
+                Route::post('shape', [C\ServiceController::class, 'shape']);
+                Route::get('calls.har', [C\ServiceController::class, 'har']);
+            });
+        });
         Route::get('apps/{app}/tokens', [C\TokenController::class, 'index']);
         Route::post('apps/{app}/tokens', [C\TokenController::class, 'store']);
         Route::delete('apps/{app}/tokens/{token}', [C\TokenController::class, 'destroy'])->whereNumber('token');
@@ -105,6 +122,8 @@ Route::prefix('device/{way}/{key}')->where(['way' => 'live|share|deck'])->group(
     Route::get('pulse', [C\DeviceController::class, 'pulse']);
     Route::post('arrive', [C\DeviceController::class, 'arrive']);
     Route::post('mine', [C\DeviceController::class, 'mine'])->middleware('throttle:20,1');
+    Route::post('said', [C\TalkController::class, 'said']);
+    Route::post('say', [C\TalkController::class, 'say'])->middleware('throttle:60,1');
     Route::post('why', [C\DeviceController::class, 'why']);
     Route::post('whence', [C\DeviceController::class, 'whence']);
     Route::post('pictures', [C\DeviceController::class, 'picture'])->middleware('throttle:30,1');

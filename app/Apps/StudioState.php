@@ -49,7 +49,7 @@ final class StudioState
     {
         $blueprint = $app->revision->read();
         $data = $blueprint->data();
-        $reading = Reading::of($blueprint, $app->lastApprovedBuild(), self::counts($app, $blueprint), (new ProviderDesk($app, $blueprint))->returns());
+        $reading = Reading::of($blueprint, $app->lastApprovedBuild(), self::counts($app, $blueprint), (new ProviderDesk($app, $blueprint))->returns(), $blueprint->services === [] ? [] : \App\Services\Ledger::broken($app));
         $findings = self::findings($app, $reading);
         $words = self::words($reading);
 
@@ -72,6 +72,7 @@ final class StudioState
             'theme' => Prose::of(Prose::node($data['theme'] ?? []), \Lanai\Core\Blueprint\Theme::class, '/theme'),
             'signIn' => $blueprint->signIn === null ? [] : self::lines(Prose::of(Prose::node($data['signIn'] ?? []), \Lanai\Core\People\SignIn::class, '/signIn'), $words),
             'roles' => self::proseOf($data, 'roles', \Lanai\Core\People\Role::class, $words),
+            'services' => self::services($data, $blueprint, $words),
             'release' => get_object_vars($blueprint->release),
             'colours' => $blueprint->theme->byDay(),
             'contrasts' => self::contrasts($blueprint),
@@ -80,6 +81,28 @@ final class StudioState
             'kinds' => self::kinds(),
             'people' => self::people($app, $blueprint),
         ];
+    }
+
+    /**
+     * @param  array<string, mixed>  $data
+     * @param  array<string, string>  $words
+     * @return list<array<string, mixed>> each service with its own sentences, and each of its requests with what it takes
+     */
+    private static function services(array $data, Blueprint $blueprint, array $words): array
+    {
+        $told = [];
+        foreach (Prose::nodes($data['services'] ?? []) as $i => $node) {
+            $requests = [];
+            foreach ($blueprint->services[$i]->requests as $r => $request) {
+                $at = "/services/$i/requests/$r";
+                $requests[] = ['at' => $at, 'name' => $request->called(), 'kind' => \Lanai\Core\Services\Askables::family()->kindOf($request), 'many' => $request->givesMany(), 'shaped' => $request instanceof \Lanai\Core\Services\Request && $request->shape !== '',
+                    'lines' => self::lines(array_values(array_filter(Prose::of(Prose::nodes($node['requests'] ?? [])[$r], $request::class, $at, flat: true), fn (ProseLine $l): bool => ! str_starts_with($l->parts[0]->text, 'shaped as'))), $words),
+                    'takes' => array_map(fn ($v): array => ['name' => $v->name, 'key' => $v->key(), 'control' => $v->type->control(), 'tried' => $v->tried, 'options' => $v->type->options()], $request->taken())];
+            }
+            $told[] = ['at' => "/services/$i", 'name' => $blueprint->services[$i]->name, 'lines' => self::lines(Prose::of(array_diff_key($node, ['requests' => true]), \Lanai\Core\Services\Service::class, "/services/$i"), $words), 'requests' => $requests];
+        }
+
+        return $told;
     }
 
     /** @return list<array<string, mixed>> every pair of colours in use, by day and in the dark */
@@ -245,7 +268,7 @@ final class StudioState
     private static function kinds(): array
     {
         $kinds = [];
-        foreach (['line' => \Lanai\Core\Lines\Lines::family(), 'effect' => \Lanai\Core\Effects\Effects::family(), 'type' => \Lanai\Core\Data\FieldTypes::family()] as $name => $family) {
+        foreach (['line' => \Lanai\Core\Lines\Lines::family(), 'effect' => \Lanai\Core\Effects\Effects::family(), 'type' => \Lanai\Core\Data\FieldTypes::family(), 'signing' => \Lanai\Core\Services\SignsInKinds::family(), 'request' => \Lanai\Core\Services\Askables::family()] as $name => $family) {
             foreach ($family->kinds as $kind => $class) {
                 $kinds[$name][] = ['kind' => $kind, 'lead' => $class::sentence()->lead()->words ?? '', 'blank' => self::begun($class)];
             }

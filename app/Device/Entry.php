@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Device;
 
-use App\Services\ServiceDesk;
 use App\Models\App;
 use App\Models\Founder;
 use App\Models\Revision;
@@ -13,6 +12,7 @@ use App\People\People;
 use App\Records\DataFile;
 use App\Records\DataSet;
 use App\Records\EloquentRecordStore;
+use App\Services\ServiceDesk;
 use Illuminate\Http\Request;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Runtime\Player;

@@ -129,6 +129,31 @@ final class Guard
         });
     }
 
+    /**
+     * A call whose answer is read while it comes, without following redirects.
+     *
+     * @param  array<string, string>  $headers
+     * @param  Closure(string): void  $read  takes the bytes as they come
+     *
+     * @throws AddressRefused
+     * @throws ConnectionException
+     */
+    public static function streamed(string $url, array $headers, string $body, Closure $read, int $seconds): Response
+    {
+        $taken = 0;
+        $sink = FnStream::decorate(Utils::streamFor(''), ['write' => function (string $bytes) use ($read, &$taken): int {
+            $taken += strlen($bytes);
+            if ($taken > self::LARGEST) {
+                return 0;
+            }
+            $read($bytes);
+
+            return strlen($bytes);
+        }]);
+
+        return self::to($url)->withHeaders($headers)->timeout($seconds)->withOptions(['sink' => $sink])->withBody($body, 'application/json')->post($url);
+    }
+
     /** Neither private, loopback, link-local, shared (RFC 6598) nor otherwise reserved. */
     public static function isPublic(string $address): bool
     {

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Services;
 
-use Illuminate\Cache\Lock as SleepingLock;
 use App\Models\App;
 use App\Records\DataSet;
 use DateTimeImmutable;
+use Illuminate\Cache\Lock as SleepingLock;
 use Illuminate\Contracts\Cache\Lock;
-use Lanai\Core\Services\Request;
 use Illuminate\Support\Facades\Cache;
 use Lanai\Core\Services\Answer;
 use Lanai\Core\Services\Call;
 use Lanai\Core\Services\Freshness;
+use Lanai\Core\Services\Request;
 use Lanai\Core\Services\RowsMade;
 use Lanai\Core\Services\Trouble;
 

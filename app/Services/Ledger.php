@@ -7,7 +7,6 @@ namespace App\Services;
 use App\Models\App;
 use App\Models\ServiceCall;
 use App\Records\DataSet;
-use Lanai\Core\Services\Request;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\RateLimiter;
@@ -16,6 +15,7 @@ use Lanai\Core\Services\Call;
 use Lanai\Core\Services\Cost;
 use Lanai\Core\Services\Explaining;
 use Lanai\Core\Services\JsonShape;
+use Lanai\Core\Services\Request;
 use Lanai\Core\Services\Service;
 use Lanai\Core\Services\Trouble;
 

@@ -13,7 +13,6 @@ use Generator;
 use GuzzleHttp\Promise\Utils;
 use Illuminate\Contracts\Cache\Lock;
 use Illuminate\Contracts\Cache\LockTimeoutException;
-use Lanai\Core\Services\Request;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Validation\ValidationException;
 use Lanai\Core\Ports\Services;
@@ -22,10 +21,12 @@ use Lanai\Core\Runtime\Visit;
 use Lanai\Core\Services\Answer;
 use Lanai\Core\Services\Call;
 use Lanai\Core\Services\ClientCredentials;
+use Lanai\Core\Services\Cost;
 use Lanai\Core\Services\Explaining;
 use Lanai\Core\Services\Freshness;
 use Lanai\Core\Services\HeldToShape;
 use Lanai\Core\Services\Message;
+use Lanai\Core\Services\Request;
 use Lanai\Core\Services\RowsMade;
 use Lanai\Core\Services\Secret;
 use Lanai\Core\Services\Service;
@@ -134,6 +135,25 @@ final class ServiceDesk implements Services
         }
 
         return [$work->getReturn(), $last];
+    }
+
+    /**
+     * A turn of a conversation, its words handed on as they come.
+     *
+     * @param  \Closure(string): void  $told
+     * @return array{string, Trouble|null} all the words
+     */
+    public function talk(Call $call, Visit $visit, \Closure $told): array
+    {
+        $trouble = $this->ledger->limit($call, $visit->person);
+        if ($trouble !== null) {
+            return ['', $trouble];
+        }
+        [$exchange, $words, $usage] = $this->wire->stream($call->message, $call->service->signsIn(), $this->secret($call->service), 2 * self::PATIENCE, $told);
+        $trouble = $exchange->status === 200 && $words !== '' ? null : ($this->judged($exchange, $call)[0] ?? new Trouble('broken', "{$call->service->name} answered with nothing."));
+        $this->ledger->note($call, $exchange, ['usage' => $usage === [] ? ['completion_tokens' => Cost::tokens($words)] : $usage], $trouble, $visit->person, Trail::none());
+
+        return [$words, $trouble];
     }
 
     /**

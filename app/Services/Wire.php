@@ -54,6 +54,43 @@ final readonly class Wire
         );
     }
 
+    /**
+     * Sends a question to a model and hands its words on as they come (server-sent events with the deltas of chat completions).
+     *
+     * @param  \Closure(string): void  $told  takes words
+     * @return array{Exchange, string, array<string, mixed>} what happened, all the words, and what it used
+     */
+    public function stream(Message $message, ?SignsIn $signing, ?Secret $secret, int $seconds, \Closure $told): array
+    {
+        $signed = $signing === null || $secret === null ? $message : $signing->signed($message, $secret);
+        [$left, $words, $usage, $raw] = ['', '', [], ''];
+        $read = function (string $bytes) use (&$left, &$words, &$usage, &$raw, $told): void {
+            $raw .= substr($bytes, 0, max(0, 4000 - strlen($raw)));
+            $left .= $bytes;
+            while (preg_match('/\r?\n/', $left, $end, PREG_OFFSET_CAPTURE) === 1) {
+                $line = substr($left, 0, $end[0][1]);
+                $left = substr($left, $end[0][1] + strlen($end[0][0]));
+                $event = str_starts_with($line, 'data:') ? json_decode(trim(substr($line, 5)), true) : null;
+                $word = is_array($event) ? $event['choices'][0]['delta']['content'] ?? null : null;
+                $usage = is_array($event) && is_array($event['usage'] ?? null) ? $event['usage'] : $usage;
+                if (is_string($word) && $word !== '') {
+                    $words .= $word;
+                    $told($word);
+                }
+            }
+        };
+        $asked = time();
+        $from = hrtime(true);
+        $made = fn (int $status, array $headers, string $failure): Exchange => new Exchange($message, $status, array_map(fn (string $v): string => self::hidden($v, $secret), $headers), self::hidden($status === 200 ? $words : $raw, $secret), (hrtime(true) - $from) / 1e6, $asked, time(), $failure);
+        try {
+            $answer = Guard::streamed($signed->url, ['Accept' => 'text/event-stream', 'User-Agent' => 'Lanai'] + $signed->headers, $signed->body, $read, $seconds);
+
+            return [$made($answer->status(), self::flat($answer), ''), $words, $usage];
+        } catch (AddressRefused|ConnectionException $trouble) {
+            return [$made(0, [], $trouble instanceof AddressRefused ? $trouble->getMessage() : (str_contains($trouble->getMessage(), 'timed out') ? 'slow' : 'unreachable.')), $words, $usage];
+        }
+    }
+
     /** The text without the secret, however it is written in it. */
     public static function hidden(string $text, ?Secret $secret): string
     {

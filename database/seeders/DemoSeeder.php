@@ -9,6 +9,7 @@ use App\Apps\RevisionBook;
 use App\Models\App;
 use App\Models\Founder;
 use App\Models\IdentityProvider;
+use App\Models\ServiceSecret;
 use App\People\People;
 use App\Records\DataSet;
 use App\Records\EloquentRecordStore;
@@ -35,6 +36,10 @@ final class DemoSeeder extends Seeder
 
     private const GROUNDS = [['pebbles', '50.0312, -5.4471'], ['rock', '50.0467, -5.4118'], ['sand', '50.0129, -5.5032'], ['rock', '50.0401, -5.4302'], ['rock', '50.0718, -5.3865'], ['pebbles', '50.0533, -5.4684']];
 
+    /** What Almanac calls them, and what keeps people safe there. */
+    private const CODES = [['lantern-cove', 'Stay close to the shore. Wear a bright cap.'], ['gannet-slip', 'Look out for boats. Never swim alone.'], ['tansy-beach', 'Get out before you are cold.'], ['old-lido', 'The stairs are slippery. Never swim alone.'],
+        ['kelp-point', 'The current is strong at the point. Never swim alone.'], ['mill-weir', 'Mind the rocks at low tide. Stay close to the shore.']];
+
     private const SWIMS = [
         ['Dawn dip', 0, 15, 6, 0], ['Before breakfast', 2, 19, 8, 1], ['First timers, slowly', 2, 40, 10, 2], ['Buoy to buoy', 1, 44, 1, 0], ['Lunch-hour lengths', 3, 50, 12, 1],
         ['Full moon float', 0, 66, 5, 2], ['Cold water club', 4, 91, 4, 0], ['Tea and tow floats', 5, 98, 0, 1], ['Saturday splash', 2, 120, 15, 2], ['Long way round', 4, 140, 3, 0],
@@ -58,6 +63,9 @@ final class DemoSeeder extends Seeder
         foreach (DataSet::cases() as $set) {
             $this->fill($app, $set, $blueprint, $photos);
             $this->accounts($app, $set, $blueprint);
+            foreach (['Almanac' => 'practice-key-of-the-sea', 'Wordsmith' => 'practice-key-of-words'] as $service => $key) {
+                ServiceSecret::query()->create(['app_id' => $app->id, 'dataset' => $set->value, 'service' => $service, 'name' => '', 'secret' => $key]);
+            }
             IdentityProvider::query()->create(['app_id' => $app->id, 'dataset' => $set->value, 'name' => 'Gatehouse', 'issuer' => IdentityProvider::PRACTICE, 'client_id' => "saltlark-$set->value",
                 'secret' => 'practice-secret-for-'.($set === DataSet::Live ? 'live' : 'the-sandbox')]);
         }
@@ -109,7 +117,7 @@ final class DemoSeeder extends Seeder
             $people = array_map(fn (array $p): int => $add('People', ['name' => $p[0], 'about' => $p[1], 'role' => $p[2], 'joined' => $hour->modify('-40 days')]), self::PEOPLE);
             $spots = [];
             foreach (self::SPOTS as $i => [$name, $shore, $water, $note]) {
-                $spots[] = $add('Spots', ['name' => $name, 'shore' => $shore, 'water' => $water, 'note' => $note, 'photo' => $photos[$i], 'bottom' => self::GROUNDS[$i][0], 'lies' => Place::of(self::GROUNDS[$i][1])]);
+                $spots[] = $add('Spots', ['name' => $name, 'shore' => $shore, 'water' => $water, 'note' => $note, 'photo' => $photos[$i], 'bottom' => self::GROUNDS[$i][0], 'lies' => Place::of(self::GROUNDS[$i][1]), 'code' => self::CODES[$i][0], 'safety' => self::CODES[$i][1]]);
             }
             foreach ($people as $i => $person) {
                 $change('People', $person, ['favourite_spots' => [$spots[$i], $spots[$i + 2]]]);

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use Standins\Almanac\Almanac;
+use Standins\Almanac\Sea;
 use Standins\Answer;
 use Standins\Desk;
 use Standins\Gatehouse\Gatehouse;
@@ -11,6 +13,9 @@ use Standins\Letterbox\Inbox;
 use Standins\Letterbox\Letters;
 use Standins\Stores\Pier;
 use Standins\Stores\Quay;
+use Standins\Switches;
+use Standins\Wordsmith\Phrases;
+use Standins\Wordsmith\Wordsmith;
 
 spl_autoload_register(function (string $class): void {
     $file = __DIR__.'/../src/'.str_replace('\\', '/', substr($class, strlen('Standins\\'))).'.php';
@@ -30,6 +35,14 @@ if ($store === 'gatehouse') {
 }
 if ($store === 'letterbox') {
     (new Inbox(new Letters($folder), $address))->answer($rest, $_GET)->send();
+    exit;
+}
+if ($store === 'almanac' || $store === 'wordsmith') {
+    $headers = array_change_key_case(array_map(strval(...), function_exists('getallheaders') ? getallheaders() : []), CASE_LOWER);
+    $switches = new Switches($folder, $store);
+    $body = (string) file_get_contents('php://input');
+    ($store === 'almanac' ? (new Almanac($switches, new Sea(time()), $address))->answer($method, $rest, $_GET, $_POST, $headers, $body)
+        : (new Wordsmith($switches, new Phrases(__DIR__.'/../data/phrases.json'), $address))->answer($method, $rest, $_POST, $headers, $body))->send();
     exit;
 }
 $inspector = match ($store) {

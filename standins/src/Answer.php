@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Standins;
 
 /** An HTTP answer. */
-final readonly class Answer
+readonly class Answer
 {
     /** @param  array<string, string>  $headers */
     public function __construct(public int $status, public string $body, public array $headers)

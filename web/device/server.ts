@@ -41,6 +41,12 @@ export const server = {
   tap: (body: object) => post('/do', body) as Promise<DeviceAnswer>,
   arrive: (body: object) => post('/arrive', body) as Promise<{ waiting: boolean; arrives?: string; person?: number | null }>,
   mine: (body: object) => post('/mine', body),
+  said: (body: object) => post('/said', body) as Promise<{ said: { role: string; content: string }[] }>,
+  /** Says something to a model; its words are handed on as they come. */
+  async say(body: object, told: (event: { words?: string; trouble?: string }) => void) {
+    const { heard } = await import('./talk')
+    return heard(`${entry.base}/say`, { method: 'POST', headers: { 'Content-Type': 'application/json', ...headers() }, body: JSON.stringify({ zone, beside, ...body }) }, told)
+  },
   why: (body: object) => post('/why', body) as Promise<{ sentence: string }>,
   /** A slow connection is felt where somebody waits, not in what the device asks by itself. */
   pulse: (query: string) => (network.value === 'slow' ? Promise.resolve({ pulse: '' }) : ask(`/pulse${query}`, { headers: { Accept: 'application/json' } })) as Promise<{ pulse: string }>,

@@ -355,7 +355,7 @@ export function useDevice() {
   const canGoBack = computed(() => stack.value.length > 1)
   const isBusy = (at: string, item: number | null = null) => busy.value === `${at}:${item ?? ''}`
 
-  return { view, inputs, finds, pages, orders, chips, errors, message, messageIsRefusal, offlineSince, waiting, busy, isBusy, loading, late, failed, question, sheet, canGoBack, tap, toSignIn, back, startAt, load, dismiss: () => (message.value = '') }
+  return { where, view, inputs, finds, pages, orders, chips, errors, message, messageIsRefusal, offlineSince, waiting, busy, isBusy, loading, late, failed, question, sheet, canGoBack, tap, toSignIn, back, startAt, load, dismiss: () => (message.value = '') }
 }
 
 export type Device = ReturnType<typeof useDevice>

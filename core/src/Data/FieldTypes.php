@@ -85,7 +85,7 @@ final class FieldTypes
     /** Those that a part of a service's answer can have; "are many" for a list of things with parts of their own. */
     public static function answered(): Family
     {
-        return self::$answered ??= Family::of('a type such as “is a text”', array_diff_key(self::KINDS, ['link' => true, 'picture' => true, 'file' => true]) + ['links' => FieldTypes\LinksType::class]);
+        return self::$answered ??= Family::of('a type such as “is a text”', array_diff_key(self::KINDS, ['link' => true, 'file' => true]) + ['links' => FieldTypes\LinksType::class]);
     }
 
     /** Those that a person can be asked for on a screen. */

@@ -20,7 +20,7 @@ final readonly class PlaySound implements Effect
 
     public static function sentence(): Sentence
     {
-        return Sentence::of('play', new Blank('sound', FormulaFit::giving(Kind::Text)));
+        return Sentence::of('play', new Blank('sound', FormulaFit::giving(Kind::Any)));
     }
 
     public function run(Doing $doing): void

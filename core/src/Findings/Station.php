@@ -10,6 +10,7 @@ enum Station: string
     case Data = 'data';
     case Screens = 'screens';
     case People = 'people';
+    case Services = 'services';
     case Release = 'release';
 
     public static function of(string $at): self
@@ -17,6 +18,7 @@ enum Station: string
         return match (true) {
             str_starts_with($at, '/signIn'), str_starts_with($at, '/roles'), preg_match('~^/tables/\d+/access~', $at) === 1 => self::People,
             str_starts_with($at, '/tables') => self::Data,
+            str_starts_with($at, '/services') => self::Services,
             str_starts_with($at, '/release') => self::Release,
             default => self::Screens,
         };

@@ -42,6 +42,7 @@ final readonly class Boxes
             'addForm', 'changeForm' => (new FormBoxes($this->pen))->form($node),
             'group', 'piece' => $this->group($node),
             'from' => $this->from($node),
+            'conversation' => new Box(height: Size::dp(420)),
             'card' => new Box(children: $this->children($node, 'card'), padding: Edges::all(16), gap: 10, marks: ($node['taps'] ?? false) === true ? ['taps' => true] : []),
             'columns' => $this->columns($node),
             'sections' => $this->sections($node),

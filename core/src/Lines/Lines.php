@@ -38,6 +38,7 @@ final class Lines
             'input' => InputLine::class,
             'addForm' => AddForm::class,
             'changeForm' => ChangeForm::class,
+            'conversation' => Conversation::class,
             'from' => From::class,
             'group' => Group::class,
             'columns' => Columns::class,

@@ -22,7 +22,7 @@ final readonly class Sound implements Line
 
     public static function sentence(): Sentence
     {
-        return Sentence::of('Sound at', new Blank('of', FormulaFit::giving(Kind::Text)))->clauses(Clause::of('called', 'its name', new Blank('title', new TextFit)), ...Placing::clauses());
+        return Sentence::of('Sound at', new Blank('of', FormulaFit::giving(Kind::Any)))->clauses(Clause::of('called', 'its name', new Blank('title', new TextFit)), ...Placing::clauses());
     }
 
     public function draw(Scene $scene): array

@@ -20,6 +20,7 @@ use Lanai\Core\Formula\Kind;
 use Lanai\Core\Formula\Template;
 use Lanai\Core\Formula\Term;
 use Lanai\Core\Lines\Belonging;
+use Lanai\Core\Lines\Conversation;
 use Lanai\Core\Lines\IconButton;
 use Lanai\Core\Lines\InputLine;
 use Lanai\Core\Lines\LinkLine;
@@ -36,6 +37,7 @@ use Lanai\Core\Script\Names;
 use Lanai\Core\Script\Walk;
 use Lanai\Core\Services\Answers;
 use Lanai\Core\Services\AnswerStore;
+use Lanai\Core\Services\Call;
 use Lanai\Core\Services\RowsMade;
 
 /** Runs an app: draws its screens and does what taps say. */
@@ -178,6 +180,23 @@ final readonly class Player
         $row = $people === null ? null : ($this->store->whole()->byIds($people, [$entered->person])[$entered->person] ?? null);
 
         return [$entered, $this->arrival(new Rights($this->blueprint, $this->store->whole(), $visit->moment, $row))];
+    }
+
+    /**
+     * What a conversation at this place asks when a person says something.
+     *
+     * @param  list<array{role: 'user'|'assistant', content: string}>  $before
+     *
+     * @throws Refused
+     */
+    public function talk(Visit $visit, string $at, array $before, string $words): Call
+    {
+        $player = $this->for($visit, Trail::none());
+        $screen = $player->screenOf($visit) ?? throw new Refused('This screen is no longer there.');
+        $index = (int) array_search($screen, $this->blueprint->screens, true);
+        [$line, $scene] = Drawing::find($at, $screen->lines, "/screens/$index/lines", $player->scene($screen, $visit, Trail::none())) ?? [null, null];
+
+        return $scene !== null && $line instanceof Conversation ? $line->turn($scene, $before, $words) : throw new Refused('This screen has just changed. Please try again.');
     }
 
     /** Why the list at this place shows nothing. */

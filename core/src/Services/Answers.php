@@ -59,6 +59,9 @@ final class Answers
                 return null;
             }
             $this->known[$key] = $kept;
+            if ($kept->isThere()) {
+                $this->trail->step('answer', $call->request->called().', as it is kept', '');
+            }
         }
 
         return $this->known[$key];

@@ -41,9 +41,10 @@ final class Beginnings
         $origin = (is_array($parts) ? ($parts['scheme'] ?? 'https') : 'https')."://$host".(isset($parts['port']) ? ":{$parts['port']}" : '');
         $way = is_array($parts) ? (string) ($parts['path'] ?? '') : '';
         $base = preg_match('~^(/(?:[^/]+/)?v\d+(?:\.\d+)?)(/.*)?$~', $way, $found) === 1 ? [$origin.$found[1], $found[2] ?? ''] : [$origin, $way];
-        $request = self::request($example, $base[1], $shape, $taken);
+        $called = self::freeService(self::hostName($host, $base[0]), $blueprint);
+        $request = self::request($example, $base[1], $shape, $taken, $called);
 
-        return ['service' => array_filter(['name' => self::freeService(self::hostName($host), $blueprint), 'address' => $base[0], 'signing' => $example->signing === null ? [] : [$example->signing], 'requests' => [$request]], fn (mixed $v): bool => $v !== []), 'secret' => $example->secret];
+        return ['service' => array_filter(['name' => $called, 'address' => $base[0], 'signing' => $example->signing === null ? [] : [$example->signing], 'requests' => [$request]], fn (mixed $v): bool => $v !== []), 'secret' => $example->secret];
     }
 
     /**
@@ -54,7 +55,7 @@ final class Beginnings
      * @param  list<string>  $taken
      * @return array<string, mixed>
      */
-    public static function request(Example $example, string $way, ?array $shape, array &$taken): array
+    public static function request(Example $example, string $way, ?array $shape, array &$taken, string $service = ''): array
     {
         $takes = [];
         $named = [];
@@ -86,7 +87,7 @@ final class Beginnings
             $sends[] = is_string($value) && mb_strlen($value) > 0 ? self::sent('body', $name, $value, $takes, $named) : ['in' => 'body', 'name' => $name, 'value' => self::constant($value)];
         }
         $verb = ['POST' => 'Add ', 'PUT' => 'Change ', 'PATCH' => 'Change ', 'DELETE' => 'Remove '][$example->method] ?? '';
-        $name = Parts::free($verb === '' ? ($last === '' ? 'Answer' : $last) : $verb.mb_strtolower($last === '' ? 'it' : $last), $taken);
+        $name = self::free($verb === '' ? ($last === '' ? 'Answer' : $last) : $verb.mb_strtolower($last === '' ? 'it' : $last), $service, $taken);
 
         return array_filter(['kind' => 'rest', 'name' => $name, 'method' => $example->method, 'address' => '/'.implode('/', $steps)] + ($example->kind === '' ? [] : ['body' => $example->kind])
             + ($shape === null ? [] : self::shaped($name, $shape, $taken)) + ['takes' => $takes, 'sends' => $sends], fn (mixed $v): bool => $v !== []);
@@ -106,6 +107,16 @@ final class Beginnings
         $called = Parts::free($called, $taken);
 
         return ($many ? ['each' => $called] : ['one' => $called]) + ($at === '' ? [] : ['at' => $at]) + ['shape' => (string) json_encode($shape, JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE), 'parts' => Parts::of($one, $name, $taken)];
+    }
+
+    /**
+     * A name that nothing has; one that is taken gets that of its service before it.
+     *
+     * @param  list<string>  $taken
+     */
+    public static function free(string $name, string $service, array &$taken): string
+    {
+        return Parts::free($service !== '' && in_array(mb_strtolower($name), $taken, true) ? "$service ".mb_strtolower($name) : $name, $taken);
     }
 
     /** @return list<string> names of tables, of what their rows are called, and of requests, in small letters */
@@ -137,8 +148,12 @@ final class Beginnings
         };
     }
 
-    public static function hostName(string $host): string
+    /** What a service may be called by its address. */
+    public static function hostName(string $host, string $address = ''): string
     {
+        if (preg_match('~^stand-in:([a-z]+)|//(?:localhost|[\d.]+)(?::\d+)?/([a-z][a-z0-9-]+)~', $address, $found) === 1) {
+            return Parts::words($found[1] !== '' ? $found[1] : $found[2]);
+        }
         $steps = array_values(array_diff(explode('.', $host), ['api', 'www', 'rest', 'data', 'developer', 'dev', 'sandbox', 'v1', 'v2']));
 
         return Parts::words(preg_match('/^[\d.]+$/', $host) === 1 ? "Service $host" : ($steps[0] ?? $host));

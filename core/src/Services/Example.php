@@ -45,7 +45,7 @@ final readonly class Example
             }
             if (strcasecmp($name, 'authorization') === 0) {
                 [$signing, $secret] = self::authorization($value);
-            } elseif (preg_match(self::KEYS, $name) === 1 || preg_match('/(api|subscription|access|auth).*(key|token)$/i', $name) === 1) {
+            } elseif (preg_match(self::KEYS, $name) === 1 || preg_match('/(^|[-_])(key|token|secret)$/i', $name) === 1) {
                 [$signing, $secret] = [['kind' => 'header', 'header' => $name], new Secret($value)];
             } elseif (! in_array(strtolower($name), self::IDLE, true)) {
                 $kept[] = [$name, $value];

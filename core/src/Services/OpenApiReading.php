@@ -45,7 +45,7 @@ final class OpenApiReading
             'name' => Beginnings::freeService($title === '' ? 'Service' : Parts::words($title), $blueprint),
             'address' => $reading->address($from),
             'signing' => $reading->signing(),
-            'requests' => $reading->requests($taken),
+            'requests' => $reading->requests($taken, $title === '' ? '' : Parts::words($title)),
         ], fn (mixed $v): bool => $v !== []);
     }
 
@@ -103,7 +103,7 @@ final class OpenApiReading
      * @param  list<string>  $taken
      * @return list<array<string, mixed>>
      */
-    private function requests(array &$taken): array
+    private function requests(array &$taken, string $service): array
     {
         $requests = [];
         foreach (Prose::node($this->document['paths'] ?? []) as $way => $item) {
@@ -111,7 +111,7 @@ final class OpenApiReading
             foreach (self::METHODS as $method) {
                 $operation = Prose::node($item[$method] ?? []);
                 if ($operation !== [] && count($requests) < self::MOST) {
-                    $requests[] = $this->request($way, $method, $operation, [...Prose::nodes($item['parameters'] ?? []), ...Prose::nodes($operation['parameters'] ?? [])], $taken);
+                    $requests[] = $this->request($way, $method, $operation, [...Prose::nodes($item['parameters'] ?? []), ...Prose::nodes($operation['parameters'] ?? [])], $taken, $service);
                 }
             }
         }
@@ -125,7 +125,7 @@ final class OpenApiReading
      * @param  list<string>  $taken
      * @return array<string, mixed>
      */
-    private function request(string $way, string $method, array $operation, array $parameters, array &$taken): array
+    private function request(string $way, string $method, array $operation, array $parameters, array &$taken, string $service): array
     {
         $takes = [];
         $sends = [];
@@ -152,7 +152,7 @@ final class OpenApiReading
         $said = is_string($operation['operationId'] ?? null) ? $operation['operationId'] : (is_string($operation['summary'] ?? null) ? $operation['summary'] : "$method $way");
         $shape = $this->answer(Prose::node($operation['responses'] ?? []));
         $words = Parts::words((string) preg_replace('/^(get|list|fetch|find|show|retrieve|read)(?=[A-Z_ -])/', '', $said));
-        $name = Parts::free(mb_substr($words, 0, 60), $taken);
+        $name = Beginnings::free(mb_substr($words, 0, 60), $service, $taken);
 
         return array_filter(['kind' => 'rest', 'name' => $name, 'method' => strtoupper($method), 'address' => $way] + ($body === '' ? [] : ['body' => $body]) + ($shape === null ? [] : Beginnings::shaped($name, $shape, $taken))
             + ['takes' => $takes, 'sends' => [...$sends, ...$sent]], fn (mixed $v): bool => $v !== []);

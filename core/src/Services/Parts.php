@@ -37,7 +37,7 @@ final class Parts
                 $type === 'object' && $depth < self::DEEPEST => self::of($inner, $one, $taken, $at, $depth + 1),
                 $type === 'array' && in_array('object', JsonShape::types($items), true) && $depth < self::DEEPEST => [self::listed($name, $at, $items, $one, $taken, $depth)],
                 $type === 'array', $type === 'object' => [['name' => self::words($name), 'type' => ['kind' => 'text'], 'at' => $at]],
-                default => [['name' => self::words($name), 'type' => ['kind' => self::kind($type, is_string($inner['format'] ?? null) ? $inner['format'] : '')], 'at' => $at]],
+                default => [['name' => self::words($name), 'type' => ['kind' => self::kind($type, is_string($inner['format'] ?? null) ? $inner['format'] : '', $name)], 'at' => $at]],
             };
             foreach ($made as $part) {
                 $called = is_string($part['name']) ? $part['name'] : '';
@@ -109,7 +109,7 @@ final class Parts
         return preg_match('/^[A-Za-z_][A-Za-z0-9_]*$/', $name) === 1 ? $name : (string) json_encode($name, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
     }
 
-    public static function kind(string $type, string $format): string
+    public static function kind(string $type, string $format, string $name = ''): string
     {
         return match (true) {
             $type === 'integer' => 'whole',
@@ -117,7 +117,7 @@ final class Parts
             $type === 'boolean' => 'yesNo',
             $format === 'date-time' => 'moment',
             $format === 'date' => 'date',
-            $format === 'uri', $format === 'url' => 'web',
+            $format === 'uri', $format === 'url' => preg_match('/(image|photo|picture|thumb|avatar|icon|logo|cover)/i', $name) === 1 ? 'picture' : 'web',
             $format === 'email' => 'email',
             default => 'longText',
         };

@@ -135,6 +135,8 @@ final class RowsMade
                 $kind === Kind::Whole && is_float($json) => (int) round($json),
                 $kind === Kind::Duration && (is_int($json) || is_float($json)) => $field->type->read("$json s"),
                 $kind === Kind::Place && is_array($json) => $field->type->read(self::place($json)),
+                // A picture that lies elsewhere is shown from there.
+                $kind === Kind::Picture && is_string($json) && preg_match('~^https?://[^\s<>"]+$~i', $json) === 1 => $json,
                 is_scalar($json) => $field->type->read(is_string($json) ? $json : (string) $json),
                 is_array($json) && $kind === Kind::Several => $field->type->read(implode('; ', array_filter($json, is_scalar(...)))),
                 default => throw new UnreadableValue('This is not one value.'),

@@ -55,6 +55,7 @@ export const lineComponents: Record<string, Component> = {
   input: InputLine,
   addForm: FormLine,
   changeForm: FormLine,
+  conversation: defineAsyncComponent(() => import('./ConversationLine.vue')),
   from: FromLine,
   group: GroupLine,
   columns: ColumnsLine,

@@ -9,7 +9,7 @@ defineProps<{ happenings: Happening[]; why: string; accounts: Account[] | null }
 defineEmits<{ why: [at: string]; forget: [] }>()
 const studio = useStudio()
 
-const words: Record<Step['what'], string> = { query: 'read', added: 'added', changed: 'changed', removed: 'removed', refused: 'refused', later: 'left for later', set: 'set' }
+const words: Record<Step['what'], string> = { query: 'read', added: 'added', changed: 'changed', removed: 'removed', refused: 'refused', later: 'left for later', set: 'set', call: 'called', answer: 'answer:', 'not asked': 'did not ask:' }
 const lines = computed(() => new Map((studio.state.value?.screens ?? []).flatMap((s) => s.lines.filter((l) => l.role === 'node').map((l) => [l.at, l.parts.map((p) => p.text).join(' ').replaceAll(' ,', ',')] as const))))
 const tapped = (at: string) => lines.value.get((at.includes('=') ? at.slice(at.lastIndexOf('=') + 1) : at).replace(/@\d+/g, '').replace(/\/(swipes|entries)\/\d+$/, '')) ?? 'a line'
 const detail = (step: Step) => step.detail as StepDetail & { rows?: number; before?: Record<string, string>; after?: Record<string, string> }
@@ -44,6 +44,7 @@ function changes(step: Step): string[] {
           <span>{{ words[step.what] }} {{ step.text }}<template v-if="step.what === 'query'">: {{ detail(step).rows }} {{ detail(step).rows === 1 ? 'row' : 'rows' }}</template></span>
           <button v-if="step.what === 'query' && detail(step).rows === 0 && h.id === happenings[0].id" class="link" @click="$emit('why', step.at)">Why is this empty?</button>
           <span v-else-if="step.what === 'query'" class="ms">{{ step.ms }} ms</span>
+          <span v-if="step.what === 'call'" class="ms">{{ [`${(step.detail as { took?: number }).took ?? 0} ms`, (step.detail as { cost?: string }).cost].filter(Boolean).join(', ') }}</span>
           <span v-for="text in changes(step)" :key="text" class="step-change">{{ text }}</span>
         </p>
         <p v-if="h.outcome?.say.length" class="step">said “{{ h.outcome.say.join(' ') }}”</p>

@@ -8,6 +8,7 @@ import TheDeck from '../deck/TheDeck.vue'
 import PeopleStation from '../people/PeopleStation.vue'
 import ReleaseStation from '../release/ReleaseStation.vue'
 import ScreensStation from '../screens/ScreensStation.vue'
+import ServicesStation from '../services/ServicesStation.vue'
 import ForeseenDialog from './ForeseenDialog.vue'
 import HistoryDialog from './HistoryDialog.vue'
 import ShortcutsDialog from './ShortcutsDialog.vue'
@@ -18,7 +19,7 @@ const route = useRoute()
 const router = useRouter()
 const studio = provideStudio(String(route.params.app))
 const station = computed(() => String(route.params.station || 'screens'))
-const components = { data: DataStation, screens: ScreensStation, people: PeopleStation, release: ReleaseStation }
+const components = { data: DataStation, screens: ScreensStation, people: PeopleStation, services: ServicesStation, release: ReleaseStation }
 const deckOpen = ref(true)
 const help = ref(false)
 const history = ref(false)

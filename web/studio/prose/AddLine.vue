@@ -2,7 +2,7 @@
 import { computed, nextTick, onMounted, ref } from 'vue'
 import { useStudio } from '../frame/useStudio'
 
-const props = defineProps<{ list: string; index?: number; kind: 'line' | 'effect' | 'field'; indent?: number }>()
+const props = defineProps<{ list: string; index?: number; kind: string; indent?: number }>()
 const emit = defineEmits<{ done: [] }>()
 const studio = useStudio()
 const typed = ref('')

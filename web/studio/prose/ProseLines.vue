@@ -12,7 +12,8 @@ import { usePicked } from './usePicked'
 
 const props = defineProps<{ lines: ProseLine[]; root: string }>()
 const studio = useStudio()
-const adding = ref<{ under: number; list: string; index?: number; kind: 'line' | 'effect' | 'field'; indent: number } | null>(null)
+const adding = ref<{ under: number; list: string; index?: number; kind: string; indent: number } | null>(null)
+const kinds: Record<string, string> = { lines: 'line', actions: 'line', fields: 'field', signing: 'signing', requests: 'request' }
 
 const used = ref('')
 const usable = (line: ProseLine) => line.role === 'node' && /^\/(tables|screens|pieces|routines|values)\/\d+(\/fields\/\d+)?$/.test(line.at)
@@ -28,8 +29,8 @@ const wrong = (at?: string) => !!at && !!studio.findingsAt.value.get(at)?.length
 const shownParts = (line: ProseLine) => line.parts.filter((part, i) => !part.at?.endsWith('/stored') && !line.parts[i + 1]?.at?.endsWith('/stored'))
 const shownOffers = (line: ProseLine) => line.offers.filter((offered) => offered.key !== 'stored')
 
-const fresh: Record<string, string> = { shows: 'shows ___ as title', with: 'set ___ = ___', sections: 'section ""', entries: 'entry ""', swipes: 'swiped ""' }
-const begins: Record<string, string> = { shows: 'formula', with: 'field' }
+const fresh: Record<string, string> = { shows: 'shows ___ as title', with: 'set ___ = ___', sections: 'section ""', entries: 'entry ""', swipes: 'swiped ""', takes: 'takes ___ is a text', sends: 'sends the query "" = ___', parts: 'New part is a text', prices: 'price with "" is ___ for a call', knowing: 'knowing ___' }
+const begins: Record<string, string> = { shows: 'formula', with: 'field', takes: 'name', sends: 'name', parts: 'name', prices: 'amount', knowing: 'table' }
 
 function lastUnder(i: number): number {
   let last = i
@@ -45,7 +46,7 @@ async function offer(line: ProseLine, i: number, offered: Offer) {
       if (await studio.edit({ what: 'add', at: offered.at, text: made })) studio.startFilling(`${offered.at}/${at}/${begins[offered.key] ?? 'label'}`)
       return
     }
-    const kind = offered.key === 'lines' || offered.key === 'actions' ? 'line' : offered.key === 'fields' ? 'field' : 'effect'
+    const kind = kinds[offered.key] ?? 'effect'
     adding.value = { under: lastUnder(i), list: offered.at, kind, indent: line.indent + (offered.key === 'lines' || offered.key === 'fields' || line.role === 'part' ? 1 : 2) }
     return
   }

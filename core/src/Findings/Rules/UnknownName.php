@@ -84,6 +84,9 @@ final class UnknownName implements OfOneScreen
     /** @return iterable<Finding> */
     private static function name(TableFit|ScreenFit|FieldFit|NamedFit $fit, BlankSpot $spot): iterable
     {
+        if ($fit instanceof TableFit && $fit->knows($spot->text(), $spot->scope)) {
+            return;
+        }
         $known = array_map(fn (Choice $c): string => trim($c->text, '"'), $fit->choices($spot->scope));
         foreach ($known as $name) {
             if (mb_strtolower($name) === mb_strtolower($spot->text())) {

@@ -12,6 +12,7 @@ use Lanai\Core\Findings\Rule;
 use Lanai\Core\Findings\Station;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
+use Lanai\Core\Formula\Kind;
 use Lanai\Core\Formula\Type;
 use Lanai\Core\Script\NodeSpot;
 use Lanai\Core\Script\Scope;
@@ -40,6 +41,9 @@ final class WrongRowForScreen implements Rule
         }
         foreach ($blueprint->tabs as $i => $tab) {
             $screen = $blueprint->screen($tab->screen);
+            if ($screen !== null && $screen->about === [] && $screen->taking !== []) {
+                yield Finding::blocking(self::class, "/tabs/$i", "A tab opens “{$screen->name}”, but that screen needs to know {$screen->taking[0]->name}, and a tab has nothing to give.", new Mend('Take the tab away', [['op' => 'remove', 'path' => "/tabs/$i"]]));
+            }
             if ($screen !== null && $screen->about !== []) {
                 yield Finding::blocking(self::class, "/tabs/$i", "A tab opens “{$screen->name}”, but that screen is about one {$screen->about[0]->one}, and a tab has none to give.",
                     new Mend('Take the tab away', [['op' => 'remove', 'path' => "/tabs/$i"]]));
@@ -72,7 +76,24 @@ final class WrongRowForScreen implements Rule
                 $right[$i] = self::named($wanted, $goTo->scope);
             }
         }
-        if ($wrong === '' && count($given) <= count($screen->about)) {
+        foreach ($screen->taking as $i => $taken) {
+            $place = count($screen->about) + $i;
+            $formula = is_string($given[$place] ?? null) ? $given[$place] : '';
+            $right[$place] = $formula;
+            try {
+                $type = $formula === '' ? null : Formula::of($formula)->typeIn($goTo->scope);
+            } catch (FormulaMistake) {
+                return;
+            }
+            $wanted = $taken->type->type();
+            if ($wrong === '' && $type !== null && ! $type->fits($wanted) && $wanted->kind !== Kind::Text) {
+                $wrong = "takes $taken->name, which is {$wanted->inWords()}, but “{$formula}” is ".$type->inWords();
+                $right[$place] = self::named($wanted, $goTo->scope);
+            } elseif ($wrong === '' && $type === null) {
+                $wrong = "needs to know $taken->name";
+            }
+        }
+        if ($wrong === '' && count($given) <= count($screen->about) + count($screen->taking)) {
             return;
         }
         $wrong = $wrong === '' ? 'takes no row, but it is given one' : $wrong;

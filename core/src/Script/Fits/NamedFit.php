@@ -17,6 +17,7 @@ use Lanai\Core\Script\Choice;
 use Lanai\Core\Script\Cursor;
 use Lanai\Core\Script\Fit;
 use Lanai\Core\Script\Scope;
+use Lanai\Core\Services\AnswerInWords;
 use Lanai\Core\Services\Askable;
 use Lanai\Core\Services\Service;
 
@@ -41,6 +42,12 @@ final readonly class NamedFit implements Fit
     public static function request(): self
     {
         return new self('request', fn (Blueprint $b): array => array_merge(...array_map(fn (Service $s): array => array_map(fn (Askable $r): string => $r->called(), $s->requests), $b->services)));
+    }
+
+    /** A request that answers in words. */
+    public static function answer(): self
+    {
+        return new self('request that answers in words', fn (Blueprint $b): array => array_merge(...array_map(fn (Service $s): array => array_map(fn (Askable $r): string => $r->called(), array_values(array_filter($s->requests, fn (Askable $r): bool => $r instanceof AnswerInWords))), $b->services)));
     }
 
     public static function value(): self

@@ -1,0 +1,219 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Apps\RevisionBook;
+use App\Apps\StudioState;
+use App\Models\App;
+use App\Models\Founder;
+use App\Outbound\AddressRefused;
+use App\Outbound\Guard;
+use App\Records\DataSet;
+use App\Services\Drafts;
+use App\Services\ServiceBook;
+use App\Services\ServiceEdits;
+use App\Services\Trials;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\Client\ConnectionException;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Lanai\Core\Script\Prose;
+use Lanai\Core\Services\Beginnings;
+use Lanai\Core\Services\Har;
+use Lanai\Core\Services\NotUnderstood;
+use Lanai\Core\Services\OpenApiReading;
+use Lanai\Core\Services\Picking;
+use Lanai\Core\Services\Request as ServiceRequest;
+use Symfony\Component\Yaml\Exception\ParseException;
+use Symfony\Component\Yaml\Yaml;
+
+/** The Services station: beginning a service, its key, trying its requests, pointing at what they answer. */
+final readonly class ServiceController
+{
+    private const LARGEST = 4_000_000;
+
+    public function __construct(private RevisionBook $book)
+    {
+    }
+
+    public function show(App $app, string $set): JsonResponse
+    {
+        return response()->json((new ServiceBook($app, $app->revision->read(), DataSet::from($set)))->told());
+    }
+
+    /** Reads what was pasted; nothing is kept in the app yet. */
+    public function begin(Request $request, App $app): JsonResponse
+    {
+        $given = $request->validate(['text' => ['required', 'string', 'max:'.self::LARGEST], 'answer' => ['nullable', 'string', 'max:'.self::LARGEST]], ['text.*' => 'Please paste a command for curl, an address, an OpenAPI document, or a request.']);
+        $blueprint = $app->revision->read();
+        $text = trim($given['text']);
+        try {
+            $document = self::document($text);
+            $from = '';
+            if ($document === null && preg_match('~^\S+\.(json|ya?ml)$|^\S*(openapi|swagger|api-docs)\S*$~i', $text) === 1 && preg_match('~^https?://~i', $text) === 1) {
+                [$from, $document] = [$text, self::document(self::fetched($text))];
+            }
+            if ($document !== null) {
+                return response()->json((new Drafts($app))->keep(OpenApiReading::read($document, $from, $blueprint), null));
+            }
+            ['service' => $service, 'secret' => $secret] = Beginnings::fromText($text, $given['answer'] ?? '', $blueprint);
+
+            return response()->json((new Drafts($app))->keep($service, $secret));
+        } catch (NotUnderstood $wrong) {
+            abort(422, $wrong->getMessage());
+        }
+    }
+
+    public function take(Request $request, App $app, #[CurrentUser] Founder $founder): JsonResponse
+    {
+        $given = $request->validate(['draft' => ['required', 'string', 'max:64'], 'picked' => ['required', 'array', 'max:200'], 'picked.*' => ['integer', 'min:0'], 'name' => ['required', 'string', 'max:60'], 'address' => ['required', 'string', 'max:500']]);
+        [$service, $secret] = (new Drafts($app))->of($given['draft']);
+        $service = ['name' => $given['name'], 'address' => $given['address']] + $service;
+        $this->book->edit($app, $founder, 'service', $app->revision->number, '/services', ServiceEdits::begin($service, array_map(intval(...), array_values($given['picked']))));
+        if ($secret !== null) {
+            (new ServiceBook($app, $app->revision->read(), DataSet::Sandbox))->keep($given['name'], $secret->name, $secret->secret);
+        }
+
+        return response()->json(StudioState::of($app));
+    }
+
+    public function secret(Request $request, App $app, string $set): JsonResponse
+    {
+        $given = $request->validate(['service' => ['required', 'string', 'max:100'], 'name' => ['nullable', 'string', 'max:500'], 'secret' => ['required', 'string', 'max:4000', 'not_regex:/[\r\n]/']], ['secret.*' => 'Please paste the key, in one line.']);
+        $book = new ServiceBook($app, $app->revision->read(), DataSet::from($set));
+        $book->keep($given['service'], $given['name'] ?? '', $given['secret']);
+
+        return response()->json($book->told());
+    }
+
+    public function revoke(Request $request, App $app, string $set): JsonResponse
+    {
+        $book = new ServiceBook($app, $app->revision->read(), DataSet::from($set));
+        $book->revoke($request->string('service')->value());
+
+        return response()->json($book->told());
+    }
+
+    public function try(Request $request, App $app, string $set): JsonResponse
+    {
+        return response()->json(self::trials($app, $set)->try($request->string('request')->value(), $request->array('values')), 200, [], JSON_PRESERVE_ZERO_FRACTION);
+    }
+
+    public function preview(Request $request, App $app, string $set): JsonResponse
+    {
+        return response()->json(self::trials($app, $set)->preview($request->string('request')->value(), $request->array('values')));
+    }
+
+    /** What can be made of a place in the answer that was pointed at. */
+    public function point(Request $request, App $app, string $set): JsonResponse
+    {
+        $given = $request->validate(['request' => ['required', 'string', 'max:100'], 'steps' => ['present', 'array', 'max:30']]);
+        [$asked, $json] = self::tried($app, $set, $given['request']);
+
+        return response()->json(['offers' => Picking::of($asked, $json, self::steps($given['steps']), $app->revision->read())]);
+    }
+
+    public function pick(Request $request, App $app, string $set, #[CurrentUser] Founder $founder): JsonResponse
+    {
+        $given = $request->validate(['request' => ['required', 'string', 'max:100'], 'steps' => ['present', 'array', 'max:30'], 'offer' => ['required', 'integer', 'min:0', 'max:10']]);
+        [$asked, $json] = self::tried($app, $set, $given['request']);
+        $offer = Picking::of($asked, $json, self::steps($given['steps']), $app->revision->read())[$given['offer']] ?? abort(422, 'Please point at it again.');
+        $this->book->edit($app, $founder, 'service', $app->revision->number, '/services', ServiceEdits::pick($given['request'], $offer['at'], $offer['part'], $json));
+
+        return response()->json(StudioState::of($app));
+    }
+
+    public function shape(Request $request, App $app, string $set, #[CurrentUser] Founder $founder): JsonResponse
+    {
+        $name = $request->string('request')->value();
+        $body = self::trials($app, $set)->last($name) ?? abort(422, 'Please try the request first.');
+        $this->book->edit($app, $founder, 'service', $app->revision->number, '/services', ServiceEdits::shape($name, $body, $request->boolean('anew')));
+
+        return response()->json(StudioState::of($app));
+    }
+
+    public function screens(Request $request, App $app, #[CurrentUser] Founder $founder): JsonResponse
+    {
+        $this->book->edit($app, $founder, 'screens', $app->revision->number, '/screens', ServiceEdits::screens($request->string('request')->value()));
+
+        return response()->json(StudioState::of($app));
+    }
+
+    /** The latest calls as an HTTP archive (HAR 1.2). */
+    public function har(App $app, string $set): JsonResponse
+    {
+        $calls = \App\Models\ServiceCall::query()->where(['app_id' => $app->id, 'dataset' => $set])->orderByDesc('id')->limit(100)->get()->reverse()->map(fn (\App\Models\ServiceCall $c): array => $c->exchange)->filter(fn (array $e): bool => isset($e['method']))->values()->all();
+
+        return response()->json(Har::of($calls), 200, ['Content-Disposition' => 'attachment; filename="calls.har"'], JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
+    }
+
+    /** How the stand-ins answer, so that failure can be rehearsed. */
+    public function rehearse(Request $request, App $app): JsonResponse
+    {
+        $given = $request->validate(['service' => ['sometimes', 'in:almanac,wordsmith'], 'mode' => ['sometimes', 'nullable', 'string', 'max:20']]);
+        $found = [];
+        foreach (['almanac', 'wordsmith'] as $name) {
+            $url = 'http://'.config('lanai.standins')."/$name/switches";
+            $answer = ($given['service'] ?? '') === $name ? Guard::to($url)->asForm()->post($url, ['mode' => $given['mode'] ?? '']) : Guard::to($url)->get($url);
+            $found[] = ['name' => $name, 'mode' => (string) $answer->json('mode'), 'calls' => (int) $answer->json('calls')];
+        }
+
+        return response()->json(['standins' => $found]);
+    }
+
+    /** @return array{ServiceRequest, mixed} */
+    private static function tried(App $app, string $set, string $name): array
+    {
+        $asked = $app->revision->read()->asked($name)[1] ?? null;
+        $body = self::trials($app, $set)->last($name);
+
+        return $asked instanceof ServiceRequest && $body !== null ? [$asked, json_decode($body, true)] : abort(422, 'Please try the request first.');
+    }
+
+    private static function trials(App $app, string $set): Trials
+    {
+        return new Trials($app, $app->revision->read(), DataSet::from($set));
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $steps
+     * @return list<string|int>
+     */
+    private static function steps(array $steps): array
+    {
+        return array_values(array_map(fn (mixed $s): string|int => is_int($s) ? $s : (is_scalar($s) ? (string) $s : ''), $steps));
+    }
+
+    /**
+     * @return array<string, mixed>|null a document in JSON or YAML; null where this is none
+     *
+     * @throws NotUnderstood
+     */
+    private static function document(string $text): ?array
+    {
+        if (preg_match('/^\s*(\{|["\']?(openapi|swagger)["\']?\s*:)|^(openapi|swagger)\s*:/m', $text) !== 1 || preg_match('~^\S*curl~', $text) === 1) {
+            return null;
+        }
+        $json = json_decode($text, true);
+        try {
+            $document = is_array($json) ? $json : Yaml::parse($text, Yaml::PARSE_EXCEPTION_ON_INVALID_TYPE);
+        } catch (ParseException $wrong) {
+            throw new NotUnderstood('This document cannot be read: '.mb_substr($wrong->getMessage(), 0, 200));
+        }
+
+        return is_array($document) && (isset($document['openapi']) || isset($document['swagger']) || isset($document['paths'])) ? Prose::node($document) : throw new NotUnderstood('This is a document, but not an OpenAPI document: “openapi” and “paths” are missing.');
+    }
+
+    private static function fetched(string $url): string
+    {
+        try {
+            $answer = Guard::follow('GET', $url, ['Accept' => 'application/json, application/yaml, text/yaml, */*']);
+
+            return $answer->successful() ? $answer->body() : throw new NotUnderstood("At this address the answer is {$answer->status()}.");
+        } catch (AddressRefused|ConnectionException $wrong) {
+            throw new NotUnderstood($wrong instanceof AddressRefused ? $wrong->getMessage() : 'This address cannot be reached.');
+        }
+    }
+}

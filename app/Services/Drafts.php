@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Services;
+
+use App\Models\App;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Str;
+use Lanai\Core\Blueprint\EditRefused;
+use Lanai\Core\Script\Printer;
+use Lanai\Core\Script\Prose;
+use Lanai\Core\Services\Secret;
+use Lanai\Core\Services\SignsInKinds;
+
+/** Services that a founder has begun and not yet taken; a key that was found in what was pasted waits with them, encrypted. */
+final readonly class Drafts
+{
+    private const SECONDS = 1800;
+
+    public function __construct(private App $app)
+    {
+    }
+
+    /**
+     * @param  array<string, mixed>  $service
+     * @return array<string, mixed> as the studio shows it
+     */
+    public function keep(array $service, ?Secret $secret): array
+    {
+        // A stand-in is kept by its name: it is found wherever it runs.
+        $standins = preg_quote((string) config('lanai.standins'), '~');
+        $port = (int) parse_url('http://'.config('lanai.standins'), PHP_URL_PORT);
+        $service['address'] = (string) preg_replace("~^http://($standins|localhost:$port)/~", 'stand-in:', is_string($service['address']) ? $service['address'] : '');
+        $id = Str::random(24);
+        Cache::put($this->key($id), ['service' => $service, 'secret' => $secret === null ? null : encrypt([$secret->name, $secret->secret])], self::SECONDS);
+        $requests = Prose::nodes($service['requests'] ?? []);
+
+        return [
+            'draft' => $id, 'name' => $service['name'] ?? '', 'address' => $service['address'] ?? '',
+            'signing' => isset($service['signing'][0]) ? Printer::node(Prose::node($service['signing'][0]), SignsInKinds::family()->classOf(Prose::node($service['signing'][0]))) : '',
+            'secret' => $secret === null ? '' : '…'.(strlen($secret->secret) < 8 ? '' : substr($secret->secret, -4)),
+            'requests' => array_map(fn (array $r): array => ['name' => $r['name'] ?? '', 'method' => $r['method'] ?? 'GET', 'address' => $r['address'] ?? '', 'parts' => count(Prose::nodes($r['parts'] ?? [])), 'many' => isset($r['each'])], $requests),
+        ];
+    }
+
+    /** @return array{array<string, mixed>, Secret|null} */
+    public function of(string $id): array
+    {
+        $kept = Cache::get($this->key($id));
+        if (! is_array($kept)) {
+            throw new EditRefused('This beginning is too old. Please paste it again.');
+        }
+        $secret = is_string($kept['secret']) ? decrypt($kept['secret']) : null;
+
+        return [$kept['service'], is_array($secret) ? new Secret($secret[1], $secret[0]) : null];
+    }
+
+    private function key(string $id): string
+    {
+        return "draft:{$this->app->id}:$id";
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Findings\Rules;
+
+use Lanai\Core\Findings\Finding;
+use Lanai\Core\Findings\Mend;
+use Lanai\Core\Findings\Reading;
+use Lanai\Core\Findings\Rule;
+use Lanai\Core\Findings\Station;
+use Lanai\Core\Services\Sent;
+
+/** A key that was typed into a text, a header or a formula: it would be in the script, in every revision, and in the package. */
+final class SecretTyped implements Rule
+{
+    /** Where long words are no secrets: names of files, and the shapes of answers. */
+    private const APART = ['file', 'shape', 'stored', 'picture', 'iconPicture'];
+
+    private const HEADERS = '/^(authorization|proxy-authorization|cookie|(x-)?(api|auth|access|subscription|app)[-_]?(key|token|id|secret)|x-.*(key|token|secret))$/i';
+
+    private const QUERIES = '/^(key|api[-_]?key|app[-_]?id|access[-_]?token|auth[-_]?token|client[-_]?secret|secret|token)$/i';
+
+    public function holds(): string
+    {
+        return 'No key stands in a text, a header or a formula.';
+    }
+
+    public function station(): Station
+    {
+        return Station::Services;
+    }
+
+    public function look(Reading $reading): iterable
+    {
+        foreach ($reading->walk->nodesOf(Sent::class) as $sent) {
+            $header = $sent->text('in') === 'header' && preg_match(self::HEADERS, $sent->text('name')) === 1;
+            $query = $sent->text('in') === 'query' && preg_match(self::QUERIES, $sent->text('name')) === 1;
+            if (($header || $query) && preg_match('/^"[^"]{6,}"$/', trim($sent->text('value'))) === 1) {
+                yield Finding::blocking(self::class, "$sent->at/value", "“{$sent->text('name')}” carries a key that stands in the app itself. Say how the service is signed in to, and enter the key there: it is kept encrypted, and no script or package holds it.", new Mend('Take it out of the app', [['op' => 'remove', 'path' => $sent->at]]));
+            }
+        }
+        foreach ($reading->walk->blanks as $spot) {
+            if (! in_array($spot->blank->fit->kind(), ['text', 'plain', 'formula'], true) || in_array($spot->blank->key, self::APART, true) || $spot->node->is(Sent::class) && $spot->blank->key === 'value' && preg_match(self::HEADERS, $spot->node->text('name')) === 1) {
+                continue;
+            }
+            $found = self::secretIn($spot->text());
+            if ($found !== null) {
+                yield Finding::blocking(self::class, $spot->at, 'This looks like a key (“'.mb_substr($found, 0, 4).'…”). Keys are entered once at Services and kept encrypted; what stands in a sentence is in every revision and in the package.');
+            }
+        }
+    }
+
+    /** What looks like a secret in a text; null for nothing. Common practice of scanners, no source: known beginnings, and long words of mixed characters. */
+    public static function secretIn(string $text): ?string
+    {
+        if (preg_match('/\b(sk|pk|rk|ghp|gho|glpat|xox[abp]|AKIA|ASIA|AIza|lanai)[-_]?[A-Za-z0-9_-]{14,}/', $text, $found) === 1 || preg_match('/-----BEGIN [A-Z ]*PRIVATE KEY-----/', $text, $found) === 1 || preg_match('/\beyJ[A-Za-z0-9_-]{10,}\.[A-Za-z0-9_-]{10,}\.[A-Za-z0-9_-]*/', $text, $found) === 1) {
+            return $found[0];
+        }
+        preg_match_all('/[A-Za-z0-9+_=-]{24,}/', $text, $words);
+        foreach ($words[0] as $word) {
+            $kinds = preg_match('/[a-z]/', $word) + preg_match('/[A-Z]/', $word) + preg_match('/\d/', $word);
+            if ($kinds >= 2 && preg_match('/\d/', $word) === 1 && preg_match('/^[0-9a-f]{64}$/', $word) !== 1 && self::bits($word) > 3.6 && preg_match('/^[a-z]+([-_][a-z0-9]+)+$/', $word) !== 1) {
+                return $word;
+            }
+        }
+
+        return null;
+    }
+
+    /** Shannon entropy, in bits for each character. */
+    private static function bits(string $word): float
+    {
+        $bits = 0.0;
+        foreach (count_chars($word, 1) as $count) {
+            $share = $count / strlen($word);
+            $bits -= $share * log($share, 2);
+        }
+
+        return $bits;
+    }
+}

@@ -1,0 +1,73 @@
+<script setup lang="ts">
+import { inject, nextTick, onMounted, ref } from 'vue'
+import type { ConversationNode } from '../../contracts/view'
+import { Declined, server } from '../server'
+import type { Device } from '../useDevice'
+
+const props = defineProps<{ node: ConversationNode }>()
+const device = inject('device') as Device
+const turns = ref<{ own: boolean; words: string }[]>([])
+const words = ref('')
+const busy = ref(false)
+const trouble = ref('')
+const list = ref<HTMLElement>()
+/** The conversation is known by a name that this visit made; what was said is kept by the server. */
+const talk = (sessionStorage.lanaiTalk ??= Array.from(crypto.getRandomValues(new Uint8Array(16)), (b) => b.toString(16).padStart(2, '0')).join(''))
+const asked = (more: object) => ({ ...device.where(), screen: device.view.value?.screen ?? '', at: props.node.at, talk, ...more })
+const down = () => nextTick(() => list.value?.scrollTo(0, list.value.scrollHeight))
+
+onMounted(async () => {
+  const { said } = await server.said(asked({})).catch(() => ({ said: [] }))
+  turns.value = said.map((s) => ({ own: s.role === 'user', words: s.content }))
+  await down()
+})
+
+async function say() {
+  const said = words.value.trim()
+  if (!said || busy.value) return
+  busy.value = true
+  trouble.value = ''
+  words.value = ''
+  turns.value.push({ own: true, words: said }, { own: false, words: '' })
+  const answer = turns.value[turns.value.length - 1]
+  await down()
+  try {
+    await server.say(asked({ words: said }), (event) => {
+      if (event.words) answer.words += event.words
+      if (event.trouble) trouble.value = event.trouble
+      void down()
+    })
+  } catch (error) {
+    trouble.value = error instanceof Declined ? error.message : 'There is no connection. Please try again.'
+  }
+  if (!answer.words) {
+    turns.value.splice(-2)
+    words.value = said
+  }
+  busy.value = false
+}
+</script>
+
+<template>
+  <section class="talk" aria-label="Conversation">
+    <div ref="list" class="talk-said" role="log" tabindex="0" aria-label="What was said">
+      <p v-if="node.begins" class="talk-turn">{{ node.begins }}</p>
+      <p v-for="(turn, i) in turns" :key="i" class="talk-turn" :class="{ own: turn.own }">{{ turn.words || '…' }}</p>
+    </div>
+    <p v-if="trouble" class="talk-trouble" role="alert">{{ trouble }}</p>
+    <form class="talk-say" @submit.prevent="say">
+      <input v-model="words" :placeholder="node.hint" :maxlength="node.most" :aria-label="node.hint || 'What you say'" autocomplete="off">
+      <button class="button" :disabled="busy || !words.trim()">Send</button>
+    </form>
+  </section>
+</template>
+
+<style scoped>
+.talk { display: flex; flex-direction: column; gap: 10px; height: 420px; }
+.talk-said { flex: 1; overflow-y: auto; display: flex; flex-direction: column; gap: 8px; }
+.talk-turn { align-self: flex-start; max-width: 84%; padding: 10px 14px; border-radius: var(--corner); background: var(--surface); white-space: pre-wrap; overflow-wrap: anywhere; }
+.talk-turn.own { align-self: flex-end; background: color-mix(in srgb, var(--main) 14%, var(--surface)); }
+.talk-trouble { color: #b8322a; font-size: .9375rem; }
+.talk-say { display: flex; gap: 8px; }
+.talk-say input { flex: 1; min-width: 0; min-height: 50px; padding: 10px 14px; border: 1px solid color-mix(in srgb, var(--ink) 40%, transparent); border-radius: var(--corner); background: var(--surface); }
+</style>

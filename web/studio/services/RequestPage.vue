@@ -1,0 +1,149 @@
+<script setup lang="ts">
+import { computed, reactive, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import type { PointOffer, PointOffers, ServiceRequest, ServiceState, StudioState, Trial } from '../../contracts/studio'
+import { api, Declined } from '../api'
+import { useStudio } from '../frame/useStudio'
+import ProseLines from '../prose/ProseLines.vue'
+import JsonTree from './JsonTree.vue'
+import SecretForm from './SecretForm.vue'
+import type { ServicesKept } from './useServices'
+
+const props = defineProps<{ service: ServiceState; request: ServiceRequest; kept: ServicesKept }>()
+const studio = useStudio()
+const router = useRouter()
+const values = reactive<Record<string, string>>({})
+const trial = ref<Trial | null>(null)
+const preview = ref<Trial | null>(null)
+const busy = ref('')
+const trouble = ref('')
+const steps = ref<(string | number)[]>([])
+const picked = ref('')
+const offers = ref<PointOffer[]>([])
+const known = computed(() => props.kept.of(props.service.at))
+const sent = computed(() => trial.value?.sent ?? preview.value?.sent ?? null)
+const body = computed(() => {
+  try {
+    return JSON.stringify(JSON.parse(sent.value?.body ?? ''), null, 2)
+  } catch {
+    return sent.value?.body ?? ''
+  }
+})
+const media = (name: string) => `/media/${studio.state.value?.app.id}/${name}`
+
+async function work(what: string, call: () => Promise<void>) {
+  busy.value = what
+  trouble.value = ''
+  try {
+    await call()
+  } catch (error) {
+    trouble.value = error instanceof Declined ? error.message : String(error)
+  } finally {
+    busy.value = ''
+  }
+}
+
+const asked = (more: object = {}) => ({ request: props.request.name, values, ...more })
+let waiting = 0
+function look() {
+  clearTimeout(waiting)
+  waiting = window.setTimeout(async () => {
+    preview.value = await api.post<Trial>(props.kept.path('/preview'), asked()).then((p) => ({ ...p, answer: null })).catch(() => null)
+  }, 150)
+}
+watch([() => studio.state.value?.revision.number, props.kept.set, values], () => {
+  trial.value = trial.value && { ...trial.value, sent: null }
+  look()
+}, { immediate: true })
+
+const attempt = () => work('try', async () => {
+  picked.value = ''
+  trial.value = await api.post<Trial>(props.kept.path('/try'), asked())
+  await props.kept.load()
+})
+
+function took(state: StudioState) {
+  studio.state.value = state
+  studio.changes.value++
+}
+
+const point = (at: (string | number)[]) => work('', async () => {
+  steps.value = at
+  offers.value = (await api.post<PointOffers>(props.kept.path('/point'), asked({ steps: at }))).offers
+  picked.value = JSON.stringify(at)
+})
+const pick = (offer: number) => work('', async () => {
+  took(await api.post<StudioState>(props.kept.path('/pick'), asked({ steps: steps.value, offer })))
+  picked.value = ''
+})
+const shape = (anew: boolean) => work('shape', async () => took(await api.post<StudioState>(props.kept.path('/shape'), asked({ anew }))))
+const screens = () => work('screens', async () => {
+  const before = studio.state.value?.screens.length ?? 0
+  took(await api.post<StudioState>(`apps/${studio.app}/services/screens`, { request: props.request.name }))
+  const made = studio.state.value?.screens[before]
+  if (made) {
+    studio.opened.value = { screen: made.slug, args: [] }
+    await router.push(`/apps/${studio.app}/screens/${made.slug}`)
+  }
+})
+
+const good = computed(() => (trial.value?.answer?.status ?? 0) >= 200 && (trial.value?.answer?.status ?? 0) < 300)
+const control = (c: string) => (c === 'number' ? 'number' : 'text')
+const size = (bytes: number) => (bytes < 1000 ? `${bytes} B` : `${(bytes / 1000).toFixed(1)} kB`)
+
+async function remove() {
+  if (await studio.edit({ what: 'remove', at: props.request.at })) await router.push(`/apps/${studio.app}/services`)
+}
+</script>
+
+<template>
+  <h1>{{ request.name }} <small class="small">of {{ service.name }}</small></h1>
+  <div class="request-parts">
+    <div class="request-said"><ProseLines :lines="request.lines" :root="request.at" /></div>
+    <section class="request-try" aria-label="Try it">
+      <p class="request-set"><span class="service-sets" role="group" aria-label="Data set"><button v-for="s in ['sandbox', 'live'] as const" :key="s" type="button" class="service-set" :aria-pressed="kept.set.value === s" @click="kept.set.value = s">{{ s }}</button></span></p>
+      <form @submit.prevent="attempt">
+        <label v-for="t in request.takes" :key="t.key" class="service-ask"><span class="small">{{ t.name }}</span>
+          <select v-if="t.options.length" v-model="values[t.key]" class="roll-only"><option v-for="o in t.options" :key="o">{{ o }}</option></select>
+          <input v-else v-model="values[t.key]" class="grid-search" :type="control(t.control)" step="any" :placeholder="t.tried" :aria-label="`${t.name}, to try it with`">
+        </label>
+        <pre v-if="sent" class="message" aria-label="The message"><b>{{ sent.method }}</b> {{ sent.url }}
+<template v-for="(value, name) in sent.headers" :key="name">{{ name }}: {{ value }}
+</template><template v-if="sent.signs"><i>and the key, in {{ sent.signs }}</i>
+</template><template v-for="piece in sent.pieces" :key="piece.name">{{ piece.name }} = {{ piece.value }}
+</template><template v-if="body">
+{{ body }}</template></pre>
+        <p v-else-if="preview?.trouble" class="small">{{ preview.trouble }}</p>
+        <v-btn type="submit" color="primary" :loading="busy === 'try'">Try it</v-btn>
+        <span v-if="trial?.cost" class="small request-cost">about {{ trial.cost }}</span>
+      </form>
+      <p v-if="trouble" class="fault" role="alert">{{ trouble }}</p>
+      <div v-if="trial" class="trial" role="status">
+        <p v-if="trial.answer" class="trial-line"><b :class="{ good }">{{ trial.answer.status || 'No answer' }}</b> in {{ trial.answer.ms }} ms, {{ size(trial.answer.bytes) }}<template v-if="trial.rows !== undefined && good && request.kind === 'rest'">, {{ trial.rows === 1 ? 'one row' : `${trial.rows} rows` }}</template></p>
+        <p v-if="trial.trouble" class="fault">{{ trial.trouble }}</p>
+        <SecretForm v-if="known && trial.answer?.status === 401" :service="known" :kept="kept" />
+        <p v-for="r in trial.remarks ?? []" :key="r" class="small">{{ r }}</p>
+        <div v-if="trial.files?.length" class="trial-files"><template v-for="f in trial.files" :key="f"><audio v-if="/\.(wav|mp3)$/.test(f)" controls :src="media(f)" aria-label="What was read aloud" /><img v-else :src="media(f)" alt="What was drawn"></template></div>
+        <details v-if="trial.answer"><summary class="small">{{ Object.keys(trial.answer.headers).length }} headers</summary><pre class="message"><template v-for="(value, name) in trial.answer.headers" :key="name">{{ name }}: {{ value }}
+</template></pre></details>
+        <template v-if="trial.answer?.isJson">
+          <p v-if="request.kind === 'rest' && good" class="small">Point at what the app should use.</p>
+          <div class="tree-frame">
+            <JsonTree :value="trial.answer.json" :steps="[]" :picked="picked" @point="(s) => request.kind === 'rest' && point(s)">
+              <ul class="tree-offers" aria-label="What can be made of it">
+                <li v-for="(o, i) in offers" :key="i"><button class="link" @click="pick(i)">{{ o.label }}</button> <code>{{ o.at }}</code></li>
+                <li v-if="!offers.length" class="small">Point at one of its values.</li>
+              </ul>
+            </JsonTree>
+          </div>
+        </template>
+        <pre v-else-if="trial.answer?.text" class="message">{{ trial.answer.text }}</pre>
+      </div>
+      <div class="service-acts">
+        <v-btn v-if="request.kind === 'rest' && good && trial?.answer?.isJson" size="small" variant="tonal" :loading="busy === 'shape'" @click="shape(false)">{{ request.shaped ? 'Widen the shape by this answer' : 'Keep this shape' }}</v-btn>
+        <v-btn size="small" variant="tonal" :loading="busy === 'screens'" @click="screens">{{ request.many && request.kind === 'rest' ? 'Make a list and its detail' : 'Make a screen of it' }}</v-btn>
+      </div>
+    </section>
+  </div>
+  <p class="page-end"><v-btn variant="text" size="small" color="error" @click="remove">Remove this request</v-btn></p>
+</template>

@@ -1,0 +1,45 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import type { ServiceBook, ServiceKept } from '../../contracts/studio'
+import { api, Declined } from '../api'
+import { useStudio } from '../frame/useStudio'
+import type { ServicesKept } from './useServices'
+
+const props = defineProps<{ service: ServiceKept; kept: ServicesKept }>()
+const studio = useStudio()
+const values = ref<Record<string, string>>({ name: props.service.secretName })
+const busy = ref(false)
+const trouble = ref('')
+
+async function work(call: () => Promise<ServiceBook>) {
+  busy.value = true
+  trouble.value = ''
+  try {
+    props.kept.book.value = await call()
+    values.value = { name: values.value.name ?? '' }
+  } catch (error) {
+    trouble.value = error instanceof Declined ? error.message : String(error)
+  } finally {
+    busy.value = false
+  }
+}
+
+const keep = () => work(() => api.post<ServiceBook>(props.kept.path('/secret'), { service: props.service.name, ...values.value }))
+const revoke = () => work(() => api.remove<ServiceBook>(`${props.kept.path('/secret')}?service=${encodeURIComponent(props.service.name)}`))
+</script>
+
+<template>
+  <form class="service-card" :aria-label="`The key of ${service.name}`" @submit.prevent="keep">
+    <h3>Key <span class="service-sets" role="group" aria-label="Data set"><button v-for="s in ['sandbox', 'live'] as const" :key="s" type="button" class="service-set" :aria-pressed="kept.set.value === s" @click="kept.set.value = s">{{ s }}</button></span></h3>
+    <template v-if="service.asks.length">
+      <p class="small">It goes into {{ service.place }}, on the server and nowhere else.</p>
+      <p v-if="service.secret" class="provider-state good" role="status"><span class="finding-mark" aria-hidden="true" />Kept; it ends in {{ service.secret }}<template v-if="service.secretName">, for {{ service.secretName }}</template>.</p>
+      <p v-else class="provider-state" role="status"><span class="finding-mark" aria-hidden="true" />None is kept for {{ kept.set.value }}.</p>
+      <label v-for="ask in service.asks" :key="ask.part" class="service-ask"><span class="small">{{ service.secret && ask.part === 'secret' ? `New ${ask.label.toLowerCase()}` : ask.label }}</span><input v-model="values[ask.part]" class="grid-search" :type="ask.part === 'secret' ? 'password' : 'text'" autocomplete="off" :required="ask.part === 'secret'"></label>
+      <p v-if="trouble" class="fault" role="alert">{{ trouble }}</p>
+      <div class="service-acts"><v-btn type="submit" size="small" color="primary" variant="tonal" :loading="busy">{{ service.secret ? 'Replace it' : 'Keep it' }}</v-btn><v-btn v-if="service.secret" size="small" variant="text" @click="revoke">Revoke</v-btn></div>
+    </template>
+    <p v-else class="small">It asks for no key. Say how Lanai signs in to it where it should.</p>
+    <p v-if="studio.state.value?.app.liveRevision === null && kept.set.value === 'live'" class="small">The app is not live yet; the key waits.</p>
+  </form>
+</template>

@@ -1,0 +1,25 @@
+import { ref, watch } from 'vue'
+import type { ServiceBook } from '../../contracts/studio'
+import { api } from '../api'
+import { useStudio } from '../frame/useStudio'
+
+/** Keys, calls and costs of one of the two data sets. */
+export function useServices() {
+  const studio = useStudio()
+  const set = ref<'sandbox' | 'live'>('sandbox')
+  const book = ref<ServiceBook | null>(null)
+  const path = (rest = '') => `apps/${studio.app}/services/${set.value}${rest}`
+
+  async function load() {
+    try {
+      book.value = await api.get<ServiceBook>(path())
+    } catch (error) {
+      studio.told(error)
+    }
+  }
+  watch([set, () => studio.state.value?.revision.number], load, { immediate: true })
+
+  return { set, book, path, load, of: (at: string) => book.value?.services.find((s) => s.at === at) }
+}
+
+export type ServicesKept = ReturnType<typeof useServices>
