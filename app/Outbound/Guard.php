@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Outbound;
 
+use GuzzleHttp\TransferStats;
 use Closure;
 use GuzzleHttp\Exception\TransferException;
 use GuzzleHttp\Handler\CurlMultiHandler;
@@ -100,11 +101,19 @@ final class Guard
     {
         return Coroutine::of(function () use ($method, $url, $headers, $body, $private, $seconds, $after): \Generator {
             $uri = self::read($url);
+            // An answer that breaks off has begun all the same: whether it came whole is known to the carrier alone.
+            $broken = 0;
+            $seen = function (TransferStats $stats) use (&$broken): void {
+                $broken = is_int($stats->getHandlerErrorData()) ? $stats->getHandlerErrorData() : 0;
+            };
             for ($left = self::REDIRECTS; ; $left--) {
-                $request = self::to((string) $uri)->setHandler(self::$together ??= new CurlMultiHandler)->withHeaders($headers)->timeout($seconds)->withOptions($after > 0 ? ['delay' => $after] : [])->async();
+                $request = self::to((string) $uri)->setHandler(self::$together ??= new CurlMultiHandler)->withHeaders($headers)->timeout($seconds)->withOptions(['on_stats' => $seen] + ($after > 0 ? ['delay' => $after] : []))->async();
                 $answer = yield ($body === '' ? $request : $request->withBody($body, $headers['Content-Type'] ?? 'application/json'))->send($method, (string) $uri);
                 if ($answer instanceof \Throwable) {
                     throw $answer instanceof TransferException ? new ConnectionException($answer->getMessage(), 0, $answer) : $answer;
+                }
+                if ($broken !== 0) {
+                    throw new ConnectionException($broken === CURLE_WRITE_ERROR ? 'The answer is too long.' : 'The answer broke off.');
                 }
                 $to = $answer->header('Location');
                 if (! in_array($answer->status(), [301, 302, 303, 307, 308], true) || $to === '') {

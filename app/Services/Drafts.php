@@ -31,7 +31,7 @@ final readonly class Drafts
         // A stand-in is kept by its name: it is found wherever it runs.
         $standins = preg_quote((string) config('lanai.standins'), '~');
         $port = (int) parse_url('http://'.config('lanai.standins'), PHP_URL_PORT);
-        $service['address'] = (string) preg_replace("~^http://($standins|localhost:$port)/~", 'stand-in:', is_string($service['address']) ? $service['address'] : '');
+        $service['address'] = (string) preg_replace("~^http://($standins|localhost:$port)/~", 'stand-in:', (string) $service['address']);
         $id = Str::random(24);
         Cache::put($this->key($id), ['service' => $service, 'secret' => $secret === null ? null : encrypt([$secret->name, $secret->secret])], self::SECONDS);
         $requests = Prose::nodes($service['requests'] ?? []);

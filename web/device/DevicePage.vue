@@ -12,7 +12,7 @@ import { usePull } from './usePull'
 const device = useDevice()
 provide('device', device)
 const { view, loading, late, failed, message, messageIsRefusal, offlineSince, waiting, canGoBack, question, toSignIn, back, startAt, load, dismiss } = device
-const { pulled, refreshing, handlers } = usePull(load)
+const { pulled, refreshing, handlers } = usePull(() => load())
 
 const menuOpen = ref(false)
 const colours = computed(() => themed(view.value?.theme))

@@ -11,7 +11,7 @@ export class Declined extends Error {}
 
 const zone = Intl.DateTimeFormat().resolvedOptions().timeZone
 
-function headers(): Record<string, string> {
+export function headers(): Record<string, string> {
   const csrf = /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1]
   const token = session.token()
   return { Accept: 'application/json', ...(csrf ? { 'X-XSRF-TOKEN': decodeURIComponent(csrf) } : {}), ...(token ? { Authorization: `Bearer ${token}` } : {}) }
@@ -37,16 +37,11 @@ function post(path: string, body: object): Promise<unknown> {
 }
 
 export const server = {
+  post,
   view: (body: object) => post('/view', body) as Promise<DeviceAnswer>,
   tap: (body: object) => post('/do', body) as Promise<DeviceAnswer>,
   arrive: (body: object) => post('/arrive', body) as Promise<{ waiting: boolean; arrives?: string; person?: number | null }>,
   mine: (body: object) => post('/mine', body),
-  said: (body: object) => post('/said', body) as Promise<{ said: { role: string; content: string }[] }>,
-  /** Says something to a model; its words are handed on as they come. */
-  async say(body: object, told: (event: { words?: string; trouble?: string }) => void) {
-    const { heard } = await import('./talk')
-    return heard(`${entry.base}/say`, { method: 'POST', headers: { 'Content-Type': 'application/json', ...headers() }, body: JSON.stringify({ zone, beside, ...body }) }, told)
-  },
   why: (body: object) => post('/why', body) as Promise<{ sentence: string }>,
   /** A slow connection is felt where somebody waits, not in what the device asks by itself. */
   pulse: (query: string) => (network.value === 'slow' ? Promise.resolve({ pulse: '' }) : ask(`/pulse${query}`, { headers: { Accept: 'application/json' } })) as Promise<{ pulse: string }>,

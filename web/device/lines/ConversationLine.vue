@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import { inject, nextTick, onMounted, ref } from 'vue'
 import type { ConversationNode } from '../../contracts/view'
-import { Declined, server } from '../server'
+import { entry } from '../entry'
+import { Declined, headers, server } from '../server'
+import { beside } from '../session'
+import { heard } from '../talk'
 import type { Device } from '../useDevice'
 
 const props = defineProps<{ node: ConversationNode }>()
@@ -17,7 +20,7 @@ const asked = (more: object) => ({ ...device.where(), screen: device.view.value?
 const down = () => nextTick(() => list.value?.scrollTo(0, list.value.scrollHeight))
 
 onMounted(async () => {
-  const { said } = await server.said(asked({})).catch(() => ({ said: [] }))
+  const { said } = await (server.post('/said', asked({})) as Promise<{ said: { role: string; content: string }[] }>).catch(() => ({ said: [] }))
   turns.value = said.map((s) => ({ own: s.role === 'user', words: s.content }))
   await down()
 })
@@ -32,7 +35,7 @@ async function say() {
   const answer = turns.value[turns.value.length - 1]
   await down()
   try {
-    await server.say(asked({ words: said }), (event) => {
+    await heard<{ words?: string; trouble?: string }>(`${entry.base}/say`, { method: 'POST', headers: { 'Content-Type': 'application/json', ...headers() }, body: JSON.stringify({ beside, ...asked({ words: said }) }) }, (event) => {
       if (event.words) answer.words += event.words
       if (event.trouble) trouble.value = event.trouble
       void down()
