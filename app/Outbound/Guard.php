@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Outbound;
 
-use GuzzleHttp\TransferStats;
 use Closure;
 use GuzzleHttp\Exception\TransferException;
 use GuzzleHttp\Handler\CurlMultiHandler;
@@ -14,6 +13,7 @@ use GuzzleHttp\Psr7\FnStream;
 use GuzzleHttp\Psr7\Uri;
 use GuzzleHttp\Psr7\UriResolver;
 use GuzzleHttp\Psr7\Utils;
+use GuzzleHttp\TransferStats;
 use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Http\Client\PendingRequest;
 use Illuminate\Http\Client\Response;

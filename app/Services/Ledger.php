@@ -72,7 +72,7 @@ final readonly class Ledger
             $this->prune();
         }
         $trail->step('call', "{$exchange->message->method} {$call->request->called()}: ".($exchange->status === 0 ? 'no answer' : $exchange->status).($trouble === null ? '' : ". $trouble->sentence"), '',
-            ['address' => $exchange->message->url, 'status' => $exchange->status, 'took' => round($exchange->ms), 'bytes' => strlen($exchange->body)] + ($cost === null ? [] : ['cost' => $cost / 1e6.' '.$service->currency]));
+            ['address' => $exchange->message->url, 'status' => $exchange->status, 'took' => round($exchange->ms), 'bytes' => strlen($exchange->body)] + ($cost === null ? [] : ['cost' => (string) Trials::money($cost, $service)]));
         if ($trouble === null && $call->request instanceof Request && $call->request->shape !== '' && $exchange->status === 200) {
             $this->shape($call->request, $exchange->body, $trail);
         }

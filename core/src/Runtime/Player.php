@@ -120,7 +120,28 @@ final readonly class Player
      */
     public function tap(Visit $visit, string $at, ?int $item, string $tap, Trail $trail): Outcome
     {
-        return $this->for($visit, $trail)->tapped($visit, $at, $item, $tap, $trail);
+        return $this->for($visit, $trail)->within($visit, $at)->tapped($visit, $at, $item, $tap, $trail);
+    }
+
+    /** Gets the answers that the tapped line stands among, where they are no longer at hand. */
+    private function within(Visit $visit, string $at): self
+    {
+        for ($round = 0; $this->answers !== null && $round < self::MOST_ROUNDS; $round++) {
+            try {
+                $screen = $this->screenOf($visit);
+                if ($screen !== null) {
+                    $this->behind($screen, $at, $this->scene($screen, $visit, Trail::none()));
+                }
+                break;
+            } catch (Refused) {
+                if (! $this->answers->isWanted()) {
+                    break;
+                }
+                $this->answers->fetch();
+            }
+        }
+
+        return $this;
     }
 
     private function tapped(Visit $visit, string $at, ?int $item, string $tap, Trail $trail): Outcome

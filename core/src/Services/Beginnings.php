@@ -23,7 +23,7 @@ final class Beginnings
     {
         $text = trim($text);
         $example = match (true) {
-            preg_match('~^(\$\s*)?\S*curl(\.exe)?\s~', $text) === 1 => CurlCommand::read($text),
+            preg_match('~^(\$\s*)?\S*curl(\.exe)?(\s|$)~', $text) === 1 => CurlCommand::read($text),
             preg_match('~^https?://\S+$~i', $text) === 1 => Example::of('GET', $text, [], ''),
             default => self::wire($text),
         };

@@ -152,7 +152,9 @@ final class OpenApiReading
         $said = is_string($operation['operationId'] ?? null) ? $operation['operationId'] : (is_string($operation['summary'] ?? null) ? $operation['summary'] : "$method $way");
         $shape = $this->answer(Prose::node($operation['responses'] ?? []));
         $words = Parts::words((string) preg_replace('/^(get|list|fetch|find|show|retrieve|read)(?=[A-Z_ -])/', '', $said));
-        $name = Beginnings::free(mb_substr($words, 0, 60), $service, $taken);
+        $words = mb_substr($words, 0, 60);
+        $words = in_array(mb_strtolower($words), $taken, true) && preg_match('~\}$~', $way) === 1 ? 'One '.mb_strtolower($words) : $words;
+        $name = Beginnings::free($words, $service, $taken);
 
         return array_filter(['kind' => 'rest', 'name' => $name, 'method' => strtoupper($method), 'address' => $way] + ($body === '' ? [] : ['body' => $body]) + ($shape === null ? [] : Beginnings::shaped($name, $shape, $taken))
             + ['takes' => $takes, 'sends' => [...$sends, ...$sent]], fn (mixed $v): bool => $v !== []);
@@ -243,7 +245,7 @@ final class OpenApiReading
         foreach (['allOf', 'oneOf', 'anyOf'] as $several) {
             $parts = array_map(fn (array $s): array => $this->whole($s, $depth + 1), Prose::nodes($schema[$several] ?? []));
             foreach ($several === 'allOf' ? $parts : array_slice($parts, 0, 1) as $part) {
-                $schema = ['properties' => Prose::node($part['properties'] ?? []) + Prose::node($schema['properties'] ?? []), 'required' => array_values(array_unique(array_filter([...(is_array($schema['required'] ?? null) ? $schema['required'] : []), ...(is_array($part['required'] ?? null) ? $part['required'] : [])], is_string(...))))] + $schema + $part;
+                $schema = ['properties' => Prose::node($schema['properties'] ?? []) + Prose::node($part['properties'] ?? []), 'required' => array_values(array_unique(array_filter([...(is_array($schema['required'] ?? null) ? $schema['required'] : []), ...(is_array($part['required'] ?? null) ? $part['required'] : [])], is_string(...))))] + $schema + $part;
             }
         }
         $types = JsonShape::types($schema);
@@ -262,7 +264,7 @@ final class OpenApiReading
             $made['items'] = $this->whole(Prose::node($schema['items']), $depth + 1);
         }
 
-        return $made + (is_string($schema['format'] ?? null) ? ['format' => $schema['format']] : []);
+        return $made + (is_string($schema['format'] ?? null) ? ['format' => $schema['format']] : []) + array_intersect_key($schema, ['readOnly' => true, 'enum' => true, 'default' => true, 'example' => true]);
     }
 
     /**

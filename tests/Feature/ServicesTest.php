@@ -1,0 +1,303 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\App;
+use App\Models\ServiceCall;
+use App\Models\ServiceSecret;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\Http;
+use Tests\PracticeServices;
+use Tests\TestCase;
+
+/** From the documentation page to the screen: a service is begun, tried, pointed at and shown; its key is nowhere to be seen. */
+final class ServicesTest extends TestCase
+{
+    use PracticeServices;
+
+    private const KEY = 'practice-key-of-the-sea';
+
+    private App $demo;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->practise();
+        Cache::flush();
+        $this->demo = $this->demo();
+        $this->actingAs($this->founderOf($this->demo));
+    }
+
+    public function test_from_a_pasted_command_to_rows_on_a_screen(): void
+    {
+        $draft = $this->postJson($this->at('begin'), ['text' => "curl 'http://127.0.0.1:".self::$port."/almanac/v1/spots?page=1&per_page=3' -H 'X-Almanac-Key: ".self::KEY."'"])->assertOk();
+        self::assertMeets('studio', (string) $draft->getContent(), 'Draft');
+        self::assertSame('stand-in:almanac/v1', $draft->json('address'));
+        self::assertStringNotContainsString(self::KEY, (string) $draft->getContent());
+        $state = $this->postJson($this->at('take'), ['draft' => $draft->json('draft'), 'picked' => [0], 'name' => 'Coast', 'address' => $draft->json('address')])->assertOk();
+        self::assertSame('Coast', $state->json('services.2.name'));
+        $name = $state->json('services.2.requests.0.name');
+
+        $trial = $this->postJson($this->at('sandbox/try'), ['request' => $name, 'values' => []])->assertOk();
+        self::assertMeets('studio', (string) $trial->getContent(), 'Trial');
+        self::assertSame([200, 'Lantern Cove'], [$trial->json('answer.status'), $trial->json('answer.json.0.name')]);
+        $offers = $this->postJson($this->at('sandbox/point'), ['request' => $name, 'steps' => [0, 'name']])->assertOk();
+        self::assertMeets('studio', (string) $offers->getContent(), 'PointOffers');
+        self::assertSame(['rows'], $offers->json('offers.*.offer'));
+        $state = $this->postJson($this->at('sandbox/pick'), ['request' => $name, 'steps' => [0, 'name'], 'offer' => 0])->assertOk();
+        self::assertTrue($state->json('services.2.requests.0.many'));
+        $this->postJson($this->at('sandbox/shape'), ['request' => $name])->assertOk();
+        $screens = $this->postJson($this->at('screens'), ['request' => $name])->assertOk()->json('screens');
+        $slug = $screens[count($screens) - 2]['slug'];
+
+        $node = $this->shown($slug)->json('view.nodes.0');
+        self::assertSame(['ready', ['Lantern Cove', 'Gannet Slip', 'Tansy Beach']], [$node['state'], array_column($node['nodes'][0]['items'], 'title')]);
+        $item = $node['nodes'][0]['items'][1]['id'];
+        $go = $this->postJson("/device/deck/{$this->demo->id}/do", ['screen' => $slug, 'at' => $node['nodes'][0]['at'], 'item' => $item])->json('outcome.go');
+        self::assertSame(['gannet-slip'], $go['args']);
+        $one = $this->shown($go['screen'], $go['args']);
+        self::assertMeets('view', (string) $one->getContent());
+        self::assertStringContainsString('Gannet Slip', (string) $one->getContent());
+    }
+
+    public function test_the_key_is_nowhere_but_encrypted_in_its_place(): void
+    {
+        $this->shown('spot', [1]);
+        $this->postJson($this->at('sandbox/try'), ['request' => 'Conditions', 'values' => []]);
+        $seen = (string) $this->getJson("/api/apps/{$this->demo->id}")->getContent().$this->get("/api/apps/{$this->demo->id}/script")->getContent().$this->getJson($this->at('sandbox'))->getContent()
+            .$this->getJson($this->at('sandbox/calls.har'))->getContent().$this->shown('spot', [1])->getContent().json_encode(ServiceCall::query()->get()->all()).json_encode(\App\Models\Revision::query()->get()->all()).json_encode(ServiceSecret::query()->get()->all());
+        foreach ((new \Illuminate\Filesystem\Filesystem)->allFiles($this->folder()) as $file) {
+            $seen .= $file->getContents();
+        }
+        $seen .= is_file(storage_path('logs/laravel.log')) ? file_get_contents(storage_path('logs/laravel.log')) : '';
+
+        foreach ([self::KEY, 'practice-key-of-words', base64_encode(self::KEY), rawurlencode(self::KEY)] as $secret) {
+            self::assertStringNotContainsString($secret, $seen);
+        }
+        self::assertSame(self::KEY, ServiceSecret::of($this->demo, \App\Records\DataSet::Live, 'almanac')?->secret);
+        self::assertSame('…-sea', $this->getJson($this->at('sandbox'))->json('services.0.secret'));
+        self::assertMeets('studio', (string) $this->getJson($this->at('sandbox'))->getContent(), 'ServiceBook');
+    }
+
+    public function test_a_service_that_says_the_key_back_is_not_heard(): void
+    {
+        Http::fake(fn ($request) => Http::response(['you' => $request->header('X-Almanac-Key')[0], 'also' => base64_encode(':'.self::KEY)]));
+        $trial = $this->postJson($this->at('sandbox/try'), ['request' => 'Conditions', 'values' => []])->assertOk();
+
+        self::assertSame(['••••', '••••'], [$trial->json('answer.json.you'), $trial->json('answer.json.also')]);
+    }
+
+    public function test_the_archive_of_calls_meets_its_format(): void
+    {
+        $this->shown('spot', [1]);
+        $har = $this->getJson($this->at('sandbox/calls.har'))->assertOk()->json('log');
+
+        // What HAR 1.2 asks for, from memory of its specification.
+        self::assertSame(['1.2', 'Lanai'], [$har['version'], $har['creator']['name']]);
+        foreach ($har['entries'] as $entry) {
+            self::assertSame([], array_diff(['startedDateTime', 'time', 'request', 'response', 'cache', 'timings'], array_keys($entry)));
+            self::assertSame([], array_diff(['method', 'url', 'httpVersion', 'cookies', 'headers', 'queryString', 'headersSize', 'bodySize'], array_keys($entry['request'])));
+            self::assertSame([], array_diff(['status', 'statusText', 'httpVersion', 'cookies', 'headers', 'content', 'redirectURL', 'headersSize', 'bodySize'], array_keys($entry['response'])));
+            self::assertSame([], array_diff(['size', 'mimeType'], array_keys($entry['response']['content'])));
+            self::assertSame($entry['time'], array_sum($entry['timings']));
+        }
+        self::assertContains(['name' => 'days', 'value' => '7'], $har['entries'][0]['request']['queryString']);
+    }
+
+    public function test_each_failure_is_explained_in_the_terms_of_the_job(): void
+    {
+        foreach ([
+            '401' => ['does not know the key (401). It was sent in the header “X-Almanac-Key”', 'It asks for “Key realm='], '429' => ['asked too often (429). It may be asked again in 20 seconds'], '500' => ['a fault of its own (500)'], 'cut' => ['broke off'], 'malformed' => ['says that it answers in JSON, but this is not JSON'], 'html' => ['a page for people, not with JSON: “Sign in'],
+        ] as $mode => $sentences) {
+            $this->practise('almanac', (string) $mode);
+            Cache::flush();
+            $trouble = $this->postJson($this->at('sandbox/try'), ['request' => 'Conditions', 'values' => []])->assertOk()->json('trouble');
+            foreach ($sentences as $sentence) {
+                self::assertStringContainsString($sentence, $trouble);
+            }
+            Cache::flush();
+            $node = $this->shown('spot', [1])->json('view.nodes.4');
+            self::assertSame(['failed', 'The sea does not answer just now.'], [$node['state'], $node['said']], (string) $mode);
+        }
+        $this->practise();
+        self::assertStringContainsString('names there differ by capital letters too', $this->postJson($this->at('sandbox/try'), ['request' => 'Conditions', 'values' => ['spot' => 'Lantern-Cove']])->json('trouble'));
+        ServiceSecret::query()->where('service', 'Almanac')->delete();
+        self::assertStringContainsString('no key is kept. the header “X-Almanac-Key” is empty', $this->postJson($this->at('sandbox/try'), ['request' => 'Conditions', 'values' => []])->json('trouble'));
+    }
+
+    public function test_an_answer_is_kept_as_long_as_the_service_says_and_stands_in_when_it_fails(): void
+    {
+        $before = $this->asked('almanac');
+        $this->shown('spot', [1]);
+        $this->shown('spot', [1]);
+        self::assertSame($before + 1, $this->asked('almanac'));
+
+        $this->travel(301)->seconds();
+        $this->stale();
+        $this->practise('almanac', '500');
+        $node = $this->shown('spot', [1])->json('view.nodes.4');
+        self::assertSame('ready', $node['state']);
+        self::assertStringContainsString('It cannot be fetched anew just now.', $node['said']);
+    }
+
+    public function test_what_has_not_changed_is_not_sent_again(): void
+    {
+        $this->shown('spot', [1]);
+        $this->stale();
+        $this->shown('spot', [1]);
+
+        self::assertSame([200, 304], ServiceCall::query()->where('service', 'Almanac')->orderBy('id')->pluck('status')->all());
+        self::assertSame('ready', $this->shown('spot', [1])->json('view.nodes.4.state'));
+    }
+
+    public function test_a_question_that_does_no_harm_is_asked_again_and_another_is_not(): void
+    {
+        $this->edit("service Flaky is at \"http://93.184.216.34\"\n  request Reading is GET \"/now\", giving one Reading found\n    Value is a whole number, at \"value\"\n  request Order is POST \"/orders\", giving one Order made, sending JSON\n    sends in the body \"a\" = 1");
+        Http::fakeSequence()->push('', 500)->push('', 503)->push(['value' => 7]);
+        self::assertSame(1, $this->ask('Reading')->json('view.nodes.0.nodes') === null ? 0 : 1);
+        self::assertSame([500, 503, 200], ServiceCall::query()->where('request', 'Reading')->orderBy('id')->pluck('status')->all());
+        Http::swap(new \Illuminate\Http\Client\Factory);
+        Http::fake(['*' => Http::response('', 500)]);
+        $this->postJson($this->at('sandbox/try'), ['request' => 'Order', 'values' => []]);
+        self::assertSame(1, ServiceCall::query()->where('request', 'Order')->count());
+    }
+
+    public function test_pages_come_by_number_by_cursor_and_by_link(): void
+    {
+        foreach ([
+            'linked' => ['request Spot list is GET "/spots", giving each Spot listed, paged by the Link header', '  sends the query "per_page" = 4', 'Spot list', '"name"', 14],
+            'numbered' => ['request Spot list is GET "/spots", giving each Spot listed, paged by number in "page"', '  sends the query "per_page" = 4', 'Spot list', '"name"', 14],
+            'cursor' => ['request Buoys is GET "/stations", giving each Buoy, found at "data", paged by the cursor at "next" in "cursor"', '  sends the query "limit" = 8', 'Buoys', '"name"', 30],
+        ] as $case => [$request, $sends, $table, $way, $all]) {
+            Cache::flush();
+            $this->demo = $this->demo->fresh(['revision']) ?? $this->demo;
+            $this->edit("service Paged $case is at \"stand-in:almanac/v1\"\n  signs in with a key in the header \"X-Almanac-Key\"\n  ".str_replace([$table, 'Spot listed', 'Buoy,'], ["$table $case", "Spot listed $case", "Buoy $case,"], $request)."\n  $sends\n    Name is a text, at \"name\"",
+                "screen Paged $case\n  From $table $case\n    List of $table $case, showing 6\n      shows name as title\n      when empty: \"None.\"");
+            ServiceSecret::query()->create(['app_id' => $this->demo->id, 'dataset' => 'sandbox', 'service' => "Paged $case", 'secret' => self::KEY]);
+            $at = $this->shown("paged-$case")->json('view.nodes.0.nodes.0.at');
+            $seen = [];
+            foreach ([1, 2, 4, 8] as $pages) {
+                $list = $this->shown("paged-$case", [], ['pages' => [$at => $pages]])->json('view.nodes.0.nodes.0');
+                self::assertCount(min($all, 6 * $pages), $list['items'], "$case $pages");
+                self::assertSame(6 * $pages < $all, $list['more'], "$case $pages");
+                $seen = array_column($list['items'], 'title');
+            }
+            self::assertCount($all, array_unique($seen), $case);
+        }
+    }
+
+    public function test_limits_hold_for_a_minute_for_a_person_and_for_a_day(): void
+    {
+        $this->edit("service Narrow is at \"stand-in:almanac/v1\", with at most 2 calls a minute, in all at most 3 a day\n  when that is enough: \"Enough for now.\"\n  signs in with a key in the header \"X-Almanac-Key\"\n  request Warnings is GET \"/spots/{spot}/warnings\", giving one Warning told\n    takes Spot is a text\n    Spot is a text, at \"spot\"", "screen Narrow, about one Spot\n  From Warnings with Spot = spot.code\n    Text \"{warnings.spot}\"");
+        ServiceSecret::query()->create(['app_id' => $this->demo->id, 'dataset' => 'sandbox', 'service' => 'Narrow', 'secret' => self::KEY]);
+        self::assertSame(['ready', 'ready', 'failed'], array_map(fn (int $n): string => $this->shown('narrow', [$n])->json('view.nodes.0.state'), [1, 2, 3]));
+        self::assertSame('Many people ask just now. Please try again in a moment.', $this->shown('narrow', [4])->json('view.nodes.0.said'));
+        $this->travel(61)->seconds();
+        self::assertSame('ready', $this->shown('narrow', [4])->json('view.nodes.0.state'));
+        self::assertSame(['failed', 'Enough for now.'], array_values(array_intersect_key($this->shown('narrow', [5])->json('view.nodes.0'), ['state' => 1, 'said' => 1])));
+    }
+
+    public function test_every_way_of_signing_in_opens_the_door(): void
+    {
+        foreach ([['bearer', 'signs in with a bearer token', '', 'practice-token-of-the-sea'], ['basic', 'signs in with a name and password', 'keeper', 'practice-password-of-the-sea'], ['v1', 'signs in with a key in the query "key"', '', self::KEY], ['oauth', 'signs in with client credentials at "stand-in:almanac/oauth/token"', 'saltlark', 'practice-client-of-the-sea']] as [$way, $sentence, $name, $secret]) {
+            $this->edit("service By $way is at \"stand-in:almanac/$way\"\n  $sentence\n  request Spots by $way is GET \"/spots\", giving each Spot by $way\n    Name is a text, at \"name\"");
+            self::assertSame(401, $this->postJson($this->at('sandbox/try'), ['request' => "Spots by $way", 'values' => []])->json('answer.status'), $way);
+            $this->postJson($this->at('sandbox/secret'), ['service' => "By $way", 'name' => $name, 'secret' => $secret])->assertOk();
+            self::assertSame([200, 10], array_values(array_intersect_key($this->postJson($this->at('sandbox/try'), ['request' => "Spots by $way", 'values' => []])->json('answer') + ['rows' => 10], ['status' => 1, 'rows' => 1])), $way);
+            $this->deleteJson($this->at('sandbox/secret').'?service='.rawurlencode("By $way"))->assertOk();
+            self::assertSame(401, $this->postJson($this->at('sandbox/try'), ['request' => "Spots by $way", 'values' => []])->json('answer.status'), $way);
+        }
+    }
+
+    public function test_sandbox_and_live_have_keys_of_their_own(): void
+    {
+        $this->postJson($this->at('sandbox/secret'), ['service' => 'Almanac', 'secret' => 'another'])->assertOk();
+
+        self::assertSame([401, 200], array_map(fn (string $set): int => $this->postJson($this->at("$set/try"), ['request' => 'Conditions', 'values' => []])->json('answer.status'), ['sandbox', 'live']));
+    }
+
+    public function test_answers_that_change_their_shape_become_findings(): void
+    {
+        $this->postJson($this->at('sandbox/try'), ['request' => 'Conditions', 'values' => []]);
+        $this->postJson($this->at('sandbox/shape'), ['request' => 'Conditions'])->assertOk();
+        self::assertSame([], $this->broken());
+        Http::fake(['*' => Http::response(['water' => ['celsius' => 'cold'], 'days' => []])]);
+        Cache::forget('shapes');
+        $this->postJson($this->at('sandbox/try'), ['request' => 'Conditions', 'values' => []]);
+
+        self::assertCount(1, $this->broken());
+        self::assertStringContainsString('“spot” was always there and is missing now.', $this->broken()[0]);
+    }
+
+    public function test_a_key_that_is_typed_into_the_app_is_found(): void
+    {
+        $this->edit("service Typed is at \"https://x.example\"\n  request Typed answer is GET \"/a\"\n    sends the header \"X-Api-Key\" = \"hunter22\"\n    sends the query \"note\" = \"sk-live-Abc123Def456Ghi789\"");
+        $found = array_values(array_filter($this->getJson("/api/apps/{$this->demo->id}")->json('findings'), fn (array $f): bool => str_ends_with($f['rule'], 'SecretTyped')));
+
+        self::assertCount(2, $found);
+        self::assertTrue($found[0]['blocks']);
+    }
+
+    public function test_others_do_not_reach_the_services_of_an_app(): void
+    {
+        $this->actingAs($this->stranger());
+        foreach (['sandbox', 'sandbox/calls.har'] as $path) {
+            $this->getJson($this->at($path))->assertNotFound();
+        }
+        $this->postJson($this->at('sandbox/try'), ['request' => 'Conditions'])->assertNotFound();
+        $this->postJson($this->at('sandbox/secret'), ['service' => 'Almanac', 'secret' => 'x'])->assertNotFound();
+    }
+
+    public function test_a_service_inside_a_private_network_is_not_called(): void
+    {
+        $this->edit("service Inside is at \"http://169.254.169.254\"\n  request Metadata is GET \"/latest\", giving one Metadata found\n    Value is a text, at \"value\"");
+
+        self::assertStringContainsString('inside a private network', $this->postJson($this->at('sandbox/try'), ['request' => 'Metadata', 'values' => []])->json('trouble'));
+    }
+
+    private function at(string $path): string
+    {
+        return "/api/apps/{$this->demo->id}/services/$path";
+    }
+
+    /** @param  list<int|string>  $args  @param  array<string, mixed>  $more */
+    private function shown(string $screen, array $args = [], array $more = []): \Illuminate\Testing\TestResponse
+    {
+        return $this->postJson("/device/deck/{$this->demo->id}/view", ['screen' => $screen, 'args' => $args, 'waits' => true] + $more)->assertOk();
+    }
+
+    private function ask(string $request): \Illuminate\Testing\TestResponse
+    {
+        $this->edit('', "screen Asks $request\n  From $request\n    Text \"there\"");
+
+        return $this->shown('asks-'.strtolower($request));
+    }
+
+    private function edit(string $service, string $screen = ''): void
+    {
+        foreach (['/services' => $service, '/screens' => $screen] as $at => $text) {
+            if ($text !== '') {
+                $this->postJson("/api/apps/{$this->demo->id}/edits", ['what' => 'add', 'at' => $at, 'text' => $text, 'base' => 9999])->assertOk();
+            }
+        }
+    }
+
+    /** @return list<string> */
+    private function broken(): array
+    {
+        return array_column(array_values(array_filter($this->getJson("/api/apps/{$this->demo->id}")->json('findings'), fn (array $f): bool => str_ends_with($f['rule'], 'AnswerOutOfShape'))), 'sentence');
+    }
+
+    /** Makes what is kept old. */
+    private function stale(): void
+    {
+        $this->demo->refresh();
+        $call = \Lanai\Core\Services\Call::to('Conditions', [new \Lanai\Core\Services\Given('Spot', '"lantern-cove"')], new \Lanai\Core\Runtime\Scene($this->demo->revision->read(), $store = new \App\Records\EloquentRecordStore($this->demo, \App\Records\DataSet::Sandbox, $this->demo->revision->read()), new \Lanai\Core\Runtime\Reader($store), new \Lanai\Core\Formula\Moment(new \DateTimeImmutable, new \DateTimeZone('UTC')), \Lanai\Core\Runtime\Trail::none(), answers: new \Lanai\Core\Services\Answers(new \App\Services\ServiceDesk($this->demo, \App\Records\DataSet::Sandbox), new \Lanai\Core\Services\RowsMade($this->demo->revision->read()), new \Lanai\Core\Runtime\Visit(new \Lanai\Core\Formula\Moment(new \DateTimeImmutable, new \DateTimeZone('UTC'))), \Lanai\Core\Runtime\Trail::none())));
+        $key = "answer:{$this->demo->id}:sandbox:".sha1('Almanac').':'.$call->key();
+        $kept = Cache::get($key);
+        self::assertIsArray($kept);
+        Cache::put($key, ['until' => 0] + $kept, 86400);
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests;
+
+use Illuminate\Filesystem\Filesystem;
+use Standins\Switches;
+
+/** Starts the stand-ins for the tests of a class, on a port of their own. */
+trait PracticeServices
+{
+    /** @var resource|null */
+    private static $standins = null;
+
+    private static int $port = 0;
+
+    private static string $practice = '';
+
+    public static function setUpBeforeClass(): void
+    {
+        parent::setUpBeforeClass();
+        self::$practice = sys_get_temp_dir().'/lanai-practice-'.bin2hex(random_bytes(6));
+        mkdir(self::$practice);
+        self::$port = random_int(20000, 40000);
+        $process = proc_open([PHP_BINARY, '-S', '127.0.0.1:'.self::$port, '-t', 'standins/public', 'standins/public/index.php'], [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes, dirname(__DIR__), ['LANAI_STANDINS_FOLDER' => self::$practice, 'PHP_CLI_SERVER_WORKERS' => '4', 'PATH' => (string) getenv('PATH')]);
+        self::$standins = is_resource($process) ? $process : null;
+        for ($n = 0; $n < 200 && ! @fsockopen('127.0.0.1', self::$port); $n++) {
+            usleep(20000);
+        }
+    }
+
+    public static function tearDownAfterClass(): void
+    {
+        if (self::$standins !== null) {
+            $pid = proc_get_status(self::$standins)['pid'];
+            exec("pkill -P $pid");
+            proc_terminate(self::$standins);
+        }
+        (new Filesystem)->deleteDirectory(self::$practice);
+        parent::tearDownAfterClass();
+    }
+
+    protected function practise(string $service = '', string $mode = ''): void
+    {
+        config(['lanai.standins' => '127.0.0.1:'.self::$port]);
+        foreach (['almanac', 'wordsmith'] as $name) {
+            (new Switches(self::$practice, $name))->turn($name === $service ? $mode : '');
+        }
+    }
+
+    protected function asked(string $service): int
+    {
+        return (new Switches(self::$practice, $service))->state()['calls'];
+    }
+}
