@@ -13,13 +13,13 @@ use Lanai\Core\Script\ScriptMistake;
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
     ->withMiddleware(function (Middleware $middleware): void {
-        $middleware->validateCsrfTokens(except: ['device/live/*', 'device/share/*', 'rest/*']);
+        $middleware->validateCsrfTokens(except: ['device/live/*', 'device/share/*', 'rest/*', 'hook/*']);
         $middleware->redirectGuestsTo('/');
         $middleware->append(App\Http\Middleware\SecurityHeaders::class);
     })
     ->withCommands([__DIR__.'/../app/Console'])
     ->withExceptions(function (Exceptions $exceptions): void {
-        $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => $request->is('api/*', 'device/*', 'rest/*'));
+        $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => $request->is('api/*', 'device/*', 'rest/*', 'hook/*'));
         $exceptions->dontReport([EditRefused::class, ScriptMistake::class]);
         $exceptions->render(fn (ThrottleRequestsException $often) => response()->json(['message' => 'That was too often in a short time. Please wait a minute and try again.'], 429, $often->getHeaders()));
         $exceptions->render(fn (EditRefused $refused) => response()->json(['message' => $refused->getMessage()], 409));

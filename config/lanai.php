@@ -26,6 +26,9 @@ return [
     // Host and port of the shipped stand-ins: the only loopback address that calls out may reach.
     'standins' => env('LANAI_STANDINS', '127.0.0.1:8001'),
 
+    // Where the answers of services are kept.
+    'answers' => env('CACHE_STORE') === 'array' ? 'array' : 'answers',
+
     // The Android framework resources to link packages against.
     'android_framework' => env('LANAI_ANDROID_FRAMEWORK', '/usr/share/android-framework-res/framework-res.apk'),
 ];

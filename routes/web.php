@@ -88,6 +88,13 @@ Route::prefix('api')->group(function (): void {
                 Route::get('calls.har', [C\ServiceController::class, 'har']);
             });
         });
+        Route::prefix('apps/{app}/routines/{set}')->whereIn('set', ['sandbox', 'live'])->group(function (): void {
+            Route::get('', [C\RoutineController::class, 'index']);
+            Route::post('now', [C\RoutineController::class, 'now']);
+            Route::post('runs/{run}', [C\RoutineController::class, 'again'])->whereNumber('run');
+            Route::post('webhooks', [C\RoutineController::class, 'addWebhook']);
+            Route::delete('webhooks/{hook}', [C\RoutineController::class, 'removeWebhook'])->whereNumber('hook');
+        });
         Route::get('apps/{app}/tokens', [C\TokenController::class, 'index']);
         Route::post('apps/{app}/tokens', [C\TokenController::class, 'store']);
         Route::delete('apps/{app}/tokens/{token}', [C\TokenController::class, 'destroy'])->whereNumber('token');
@@ -115,6 +122,9 @@ Route::prefix('rest/{slug}/{set}')->whereIn('set', ['sandbox', 'live'])->middlew
     Route::delete('{table}/{row}', [C\RestController::class, 'remove'])->whereNumber('row');
 });
 
+// Webhooks that come in, each at an address that nobody can guess.
+Route::post('hook/{slug}/{set}/{token}', [C\RoutineController::class, 'hook'])->whereIn('set', ['sandbox', 'live'])->where('token', '[0-9a-f]{40}')->middleware('throttle:120,1');
+
 // What the app's user's device asks: live by the app's address, sandbox by its share code, the deck by the founder's session.
 Route::prefix('device/{way}/{key}')->where(['way' => 'live|share|deck'])->group(function (): void {
     Route::post('view', [C\DeviceController::class, 'view']);
@@ -138,4 +148,4 @@ Route::get('a/{key}/{rest?}', [C\DeviceController::class, 'page'])->where('rest'
 Route::get('s/{key}/{rest?}', [C\DeviceController::class, 'page'])->where('rest', '.*')->defaults('way', 'share');
 Route::get('deck/{key}', [C\DeviceController::class, 'page'])->defaults('way', 'deck')->middleware('auth');
 
-Route::get('{any?}', fn (Request $request) => response()->view('studio'))->where('any', '(?!api/|device/|build/|back/|p/|rest/).*');
+Route::get('{any?}', fn (Request $request) => response()->view('studio'))->where('any', '(?!api/|device/|build/|back/|p/|rest/|hook/).*');

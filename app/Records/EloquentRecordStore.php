@@ -25,9 +25,12 @@ final readonly class EloquentRecordStore implements RecordStore
 {
     public string $connection;
 
+    private Happenings $happenings;
+
     public function __construct(App $app, DataSet $set, private Blueprint $blueprint)
     {
         $this->connection = (new DataFile($app, $set))->connection;
+        $this->happenings = new Happenings($app, $set, $blueprint, $this->connection);
     }
 
     public function blueprint(): Blueprint
@@ -139,6 +142,7 @@ final readonly class EloquentRecordStore implements RecordStore
         $row = DataRow::of($this->connection, $table->storedAs());
         $row->forceFill(self::stored($table, $values) + ($id === null ? [] : ['id' => $id]))->save();
         $this->keepLinks($table, (int) $row->getKey(), $values);
+        $this->happenings->tell($table, (int) $row->getKey(), 'added');
 
         return (int) $row->getKey();
     }
@@ -149,6 +153,7 @@ final readonly class EloquentRecordStore implements RecordStore
         $there = $stored === [] ? $this->table($table)->where('id', $id)->exists() : $this->table($table)->where('id', $id)->update($stored) > 0;
         if ($there) {
             $this->keepLinks($table, $id, $values);
+            $this->happenings->tell($table, $id, 'changed');
         }
 
         return $there;
@@ -156,7 +161,12 @@ final readonly class EloquentRecordStore implements RecordStore
 
     public function remove(Table $table, int $id): bool
     {
-        return $this->table($table)->where('id', $id)->delete() > 0;
+        $there = $this->table($table)->where('id', $id)->delete() > 0;
+        if ($there) {
+            $this->happenings->tell($table, $id, 'removed');
+        }
+
+        return $there;
     }
 
     public function together(callable $work): mixed

@@ -9,7 +9,6 @@ use App\Records\DataSet;
 use DateTimeImmutable;
 use Illuminate\Cache\Lock as SleepingLock;
 use Illuminate\Contracts\Cache\Lock;
-use Illuminate\Support\Facades\Cache;
 use Lanai\Core\Services\Answer;
 use Lanai\Core\Services\Call;
 use Lanai\Core\Services\Freshness;
@@ -30,7 +29,7 @@ final readonly class AnswerCache
     /** @return array{answer: Answer, until: int, etag: string, modified: string, next: string}|null */
     public function of(Call $call): ?array
     {
-        $kept = Cache::get($this->key($call));
+        $kept = Kept::store()->get($this->key($call));
 
         return is_array($kept) && ($kept['answer'] ?? null) instanceof Answer ? $kept : null;
     }
@@ -62,17 +61,17 @@ final readonly class AnswerCache
         if (! $call->message->onlyReads() || ($minutes === null && ! $freshness->mayKeep)) {
             return;
         }
-        Cache::put($this->key($call), ['answer' => $answer, 'until' => time() + $seconds, 'etag' => $freshness->etag, 'modified' => $freshness->modified, 'next' => $next], max(self::STAYS, $seconds));
+        Kept::store()->put($this->key($call), ['answer' => $answer, 'until' => time() + $seconds, 'etag' => $freshness->etag, 'modified' => $freshness->modified, 'next' => $next], max(self::STAYS, $seconds));
     }
 
     public function forget(Call $call): void
     {
-        Cache::forget($this->key($call));
+        Kept::store()->forget($this->key($call));
     }
 
     public function lock(Call $call): Lock
     {
-        $lock = Cache::lock('asking:'.$this->key($call), 60);
+        $lock = Kept::lock('asking:'.$this->key($call), 60);
 
         return $lock instanceof SleepingLock ? $lock->betweenBlockedAttemptsSleepFor(15) : $lock;
     }

@@ -31,17 +31,23 @@ final readonly class Drafts
         // A stand-in is kept by its name: it is found wherever it runs.
         $standins = preg_quote((string) config('lanai.standins'), '~');
         $port = (int) parse_url('http://'.config('lanai.standins'), PHP_URL_PORT);
-        $service['address'] = (string) preg_replace("~^http://($standins|localhost:$port)/~", 'stand-in:', (string) $service['address']);
+        $service['address'] = (string) preg_replace("~^http://($standins|localhost:$port)/~", 'stand-in:', self::addressOf($service));
         $id = Str::random(24);
         Cache::put($this->key($id), ['service' => $service, 'secret' => $secret === null ? null : encrypt([$secret->name, $secret->secret])], self::SECONDS);
         $requests = Prose::nodes($service['requests'] ?? []);
 
         return [
-            'draft' => $id, 'name' => $service['name'] ?? '', 'address' => $service['address'] ?? '',
+            'draft' => $id, 'name' => $service['name'] ?? '', 'address' => $service['address'],
             'signing' => isset($service['signing'][0]) ? Printer::node(Prose::node($service['signing'][0]), SignsInKinds::family()->classOf(Prose::node($service['signing'][0]))) : '',
             'secret' => $secret === null ? '' : '…'.(strlen($secret->secret) < 8 ? '' : substr($secret->secret, -4)),
             'requests' => array_map(fn (array $r): array => ['name' => $r['name'] ?? '', 'method' => $r['method'] ?? 'GET', 'address' => $r['address'] ?? '', 'parts' => count(Prose::nodes($r['parts'] ?? [])), 'many' => isset($r['each'])], $requests),
         ];
+    }
+
+    /** @param  array<string, mixed>  $service */
+    private static function addressOf(array $service): string
+    {
+        return is_string($service['address'] ?? null) ? $service['address'] : '';
     }
 
     /** @return array{array<string, mixed>, Secret|null} */

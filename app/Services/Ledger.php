@@ -7,9 +7,7 @@ namespace App\Services;
 use App\Models\App;
 use App\Models\ServiceCall;
 use App\Records\DataSet;
-use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Date;
-use Illuminate\Support\Facades\RateLimiter;
 use Lanai\Core\Runtime\Trail;
 use Lanai\Core\Services\Call;
 use Lanai\Core\Services\Cost;
@@ -38,7 +36,7 @@ final readonly class Ledger
     public function limit(Call $call, ?int $person): ?Trouble
     {
         $service = $call->service;
-        $until = Cache::get(self::waitingKey($this->app, $this->set, $service));
+        $until = Kept::store()->get(self::waitingKey($this->app, $this->set, $service));
         if (is_int($until) && $until > time()) {
             return new Trouble('limit', "$service->name asked for a pause; it may be asked again in ".Explaining::seconds($until - time()).'.', $until - time());
         }
@@ -51,11 +49,13 @@ final readonly class Ledger
         if ($service->perDay !== null && $calls()->count() >= $service->perDay) {
             return new Trouble('own limit', "$service->name has been asked $service->perDay times today, which is the limit.", null, $enough);
         }
-        $key = "calls:{$this->app->id}:{$this->set->value}:".sha1($service->name);
-        if ($service->perMinute !== null && ! RateLimiter::attempt($key, $service->perMinute, fn (): bool => true, 60)) {
-            $wait = RateLimiter::availableIn($key);
+        if ($service->perMinute !== null) {
+            $minute = ServiceCall::query()->where(['app_id' => $this->app->id, 'dataset' => $this->set->value, 'service' => $service->name])->where('created_at', '>', Date::now()->subMinute())->selectRaw('count(*) as n, min(created_at) as first')->first();
+            if ($minute !== null && (int) $minute->n >= $service->perMinute) {
+                $wait = max(1, 60 - (int) Date::parse((string) $minute->first)->diffInSeconds(Date::now()));
 
-            return new Trouble('own limit', "$service->name is asked at most $service->perMinute times a minute; that is reached for ".Explaining::seconds($wait).'.', $wait, 'Many people ask just now. Please try again in a moment.');
+                return new Trouble('own limit', "$service->name is asked at most $service->perMinute times a minute; that is reached for ".Explaining::seconds($wait).'.', $wait, 'Many people ask just now. Please try again in a moment.');
+            }
         }
 
         return null;
@@ -83,7 +83,7 @@ final readonly class Ledger
     {
         $found = [];
         foreach (DataSet::cases() as $set) {
-            $kept = Cache::get("shapes:$app->id:{$set->value}");
+            $kept = Kept::store()->get("shapes:$app->id:{$set->value}");
             foreach (is_array($kept) ? $kept : [] as $request => $sentences) {
                 $found[(string) $request] = $sentences;
             }
@@ -100,11 +100,11 @@ final readonly class Ledger
             $trail->step('answer', "$request->name: $sentence", '');
         }
         $key = "shapes:{$this->app->id}:{$this->set->value}";
-        $kept = Cache::get($key);
+        $kept = Kept::store()->get($key);
         $kept = is_array($kept) ? $kept : [];
         if ($broken !== ($kept[$request->name] ?? [])) {
             $kept = $broken === [] ? array_diff_key($kept, [$request->name => true]) : [$request->name => $broken] + $kept;
-            Cache::put($key, $kept, 30 * 86_400);
+            Kept::store()->put($key, $kept, 30 * 86_400);
         }
     }
 

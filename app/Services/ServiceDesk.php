@@ -13,7 +13,6 @@ use Generator;
 use GuzzleHttp\Promise\Utils;
 use Illuminate\Contracts\Cache\Lock;
 use Illuminate\Contracts\Cache\LockTimeoutException;
-use Illuminate\Support\Facades\Cache;
 use Illuminate\Validation\ValidationException;
 use Lanai\Core\Ports\Services;
 use Lanai\Core\Runtime\Trail;
@@ -221,7 +220,7 @@ final class ServiceDesk implements Services
         }
         if ($trouble !== null) {
             if ($trouble->wait !== null && $trouble->kind === 'limit') {
-                Cache::put($this->waiting($call->service), time() + $trouble->wait, $trouble->wait);
+                Kept::store()->put($this->waiting($call->service), time() + $trouble->wait, $trouble->wait);
             }
 
             return $this->cache->last($call, $trouble);
@@ -376,7 +375,7 @@ final class ServiceDesk implements Services
     private function token(ClientCredentials $signing, Secret $secret, Service $service): ?Secret
     {
         $key = "token:{$this->app->id}:{$this->set->value}:".sha1("$service->name|$signing->token|$signing->scope|$secret->name|".hash('sha256', $secret->secret));
-        $kept = Cache::get($key);
+        $kept = Kept::store()->get($key);
         if (is_string($kept)) {
             return new Secret(decrypt($kept));
         }
@@ -385,7 +384,7 @@ final class ServiceDesk implements Services
         $json = json_decode($exchange->body, true);
         $token = is_array($json) && is_string($json['access_token'] ?? null) ? $json['access_token'] : null;
         if ($token !== null) {
-            Cache::put($key, encrypt($token), max(5, (is_int($json['expires_in'] ?? null) ? $json['expires_in'] : 300) - 30));
+            Kept::store()->put($key, encrypt($token), max(5, (is_int($json['expires_in'] ?? null) ? $json['expires_in'] : 300) - 30));
         }
 
         return $token === null ? null : new Secret($token);

@@ -10,6 +10,7 @@ use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Formula\Type;
 use Lanai\Core\Lines\From;
 use Lanai\Core\Runtime\Doing;
+use Lanai\Core\Runtime\NoAnswer;
 use Lanai\Core\Runtime\Refused;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Clause;
@@ -54,7 +55,7 @@ final readonly class AskFor implements Effect
         $answer = $doing->outside(fn (): Answer => $answers->now($call));
         if (! $answer instanceof Answer || ! $answer->isThere()) {
             $said = $answer instanceof Answer ? $answer->trouble?->said : '';
-            throw new Refused($said ?: ($this->otherwise === '' ? 'This cannot be fetched just now. Please try again later.' : $scene->text($this->otherwise, 'otherwise')));
+            throw new NoAnswer($said ?: ($this->otherwise === '' ? 'This cannot be fetched just now. Please try again later.' : $scene->text($this->otherwise, 'otherwise')));
         }
         $doing->outcome->answers = From::named($this->request, $answers->rows($call, $answer), $scene->blueprint) + $doing->outcome->answers;
     }

@@ -57,6 +57,9 @@ final class Outcome
     /** The sentence that says why nothing was done; '' where it was done. */
     public string $refused = '';
 
+    /** Nothing was done because a service did not answer: later it may. */
+    public bool $unanswered = false;
+
     /** @var array<string, string> box => what is wrong with it */
     public array $errors = [];
 

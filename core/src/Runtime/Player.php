@@ -51,8 +51,9 @@ final readonly class Player
      * @param  Accounts|null  $accounts  null where nobody can sign in
      * @param  Services|null  $services  null where no service can be reached
      * @param  Answers|null  $answers  those of the visit at hand
+     * @param  bool  $itself  the app acts by itself, and nobody's rights limit it
      */
-    public function __construct(private Blueprint $blueprint, private RecordStore $store, private ?Accounts $accounts = null, private ?Services $services = null, private ?Answers $answers = null)
+    public function __construct(private Blueprint $blueprint, private RecordStore $store, private ?Accounts $accounts = null, private ?Services $services = null, private ?Answers $answers = null, private bool $itself = false)
     {
     }
 
@@ -60,7 +61,7 @@ final readonly class Player
     private function for(Visit $visit, Trail $trail): self
     {
         $store = $this->store;
-        if ($store->rights() === null && (new Rules($this->blueprint))->any()) {
+        if (! $this->itself && $store->rights() === null && (new Rules($this->blueprint))->any()) {
             $whole = $store->whole();
             $me = self::me($this->blueprint, $visit, new Reader($whole));
             $store = new GuardedStore($whole, new Rights($this->blueprint, $whole, $visit->moment, $me));
@@ -319,6 +320,7 @@ final readonly class Player
         } catch (Refused $refused) {
             $outcome->nothing();
             $outcome->signIn = $refused instanceof SignInFirst;
+            $outcome->unanswered = $refused instanceof NoAnswer;
             $outcome->refused = $refused->getMessage();
             $trail->step('refused', $refused->getMessage(), $at);
         } catch (Unconfirmed $question) {

@@ -8,6 +8,7 @@ import BeginService from './BeginService.vue'
 import CallsPage from './CallsPage.vue'
 import RehearsePage from './RehearsePage.vue'
 import RequestPage from './RequestPage.vue'
+import RunsPage from './RunsPage.vue'
 import ServicePage from './ServicePage.vue'
 import { useServices } from './useServices'
 
@@ -47,6 +48,7 @@ async function show(at: string) {
       <button class="side-entry" :aria-current="part === 'begin' ? 'page' : undefined" @click="open('begin')"><span><v-icon :icon="mdiPlus" size="16" /> Begin a service</span></button>
       <h2 class="side-head">Around them</h2>
       <button class="side-entry" :aria-current="part === 'calls' ? 'page' : undefined" @click="open('calls')">Calls and costs</button>
+      <button class="side-entry" :aria-current="part === 'runs' ? 'page' : undefined" @click="open('runs')">By itself</button>
       <button class="side-entry" :aria-current="part === 'rehearse' ? 'page' : undefined" @click="open('rehearse')">Rehearse failure</button>
       <StationFindings station="services" @open="show" />
     </nav>
@@ -54,6 +56,7 @@ async function show(at: string) {
       <RequestPage v-if="service && request" :key="request.at" :service="service" :request="request" :kept="kept" />
       <ServicePage v-else-if="service" :key="service.at" :service="service" :kept="kept" @open="open" />
       <CallsPage v-else-if="part === 'calls'" :kept="kept" />
+      <RunsPage v-else-if="part === 'runs'" />
       <RehearsePage v-else-if="part === 'rehearse'" />
       <BeginService v-else @taken="open(`s${services.length - 1}r0`)" />
     </section>

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Jobs;
+
+use App\Models\App;
+use App\Models\RoutineRun;
+use App\Records\DataSet;
+use App\Records\EloquentRecordStore;
+use App\Records\Happenings;
+use App\Services\ServiceDesk;
+use DateTimeImmutable;
+use DateTimeZone;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Queue\Queueable;
+use Lanai\Core\Formula\Moment;
+use Lanai\Core\Runtime\Later;
+use Lanai\Core\Runtime\Outcome;
+use Lanai\Core\Runtime\Player;
+use Lanai\Core\Runtime\Trail;
+use Lanai\Core\Runtime\Visit;
+
+/** Does a routine that the app does by itself; where a service does not answer it is tried again, and all of it is kept account of. */
+final class RunRoutine implements ShouldQueue
+{
+    use Queueable;
+
+    public const TRIES = 3;
+
+    /** Seconds before the second and third try. */
+    private const WAITS = [20, 120];
+
+    /** Runs that are kept for each app. */
+    private const KEPT = 300;
+
+    public int $tries = 1;
+
+    public function __construct(private readonly int $run)
+    {
+    }
+
+    /**
+     * @param  array<string, mixed>  $given
+     * @param  list<string>  $chain
+     */
+    public static function begin(App $app, DataSet $set, string $routine, string $because, array $given, array $chain): RoutineRun
+    {
+        $run = RoutineRun::query()->create(['app_id' => $app->id, 'dataset' => $set->value, 'routine' => $routine, 'because' => $because, 'given' => $given, 'chain' => $chain, 'state' => 'waiting', 'tries' => 0, 'steps' => [], 'said' => '']);
+        if ($run->id % 50 === 0) {
+            $oldest = RoutineRun::query()->where('app_id', $app->id)->orderByDesc('id')->skip(self::KEPT)->value('id');
+            RoutineRun::query()->where('app_id', $app->id)->where('id', '<=', $oldest ?? 0)->delete();
+        }
+        self::dispatch($run->id);
+
+        return $run;
+    }
+
+    public function handle(): void
+    {
+        $run = RoutineRun::query()->find($this->run);
+        $app = $run === null ? null : App::query()->with(['revision', 'liveRevision'])->find($run->app_id);
+        if ($run === null || $app === null || $run->state === 'done') {
+            return;
+        }
+        $set = DataSet::from($run->dataset);
+        $blueprint = $app->revisionOf($set)?->read();
+        if ($blueprint === null) {
+            return;
+        }
+        $run->update(['tries' => $run->tries + 1]);
+        $trail = new Trail(fn (): int => (int) hrtime(true));
+        $zone = new DateTimeZone('UTC');
+        $visit = new Visit(new Moment(new DateTimeImmutable('now', $zone), $zone));
+        try {
+            $player = new Player($blueprint, new EloquentRecordStore($app, $set, $blueprint), null, new ServiceDesk($app, $set), itself: true);
+            $outcome = Happenings::during($run->chain, fn (): Outcome => $player->later(new Later($run->routine, $run->given, 0), $visit, $trail));
+        } catch (\Throwable $fault) {
+            $run->update(['state' => 'failed', 'said' => 'Something broke inside of Lanai. Nothing of it stays.', 'done_at' => now()]);
+            throw $fault;
+        }
+        DoLater::keep($outcome, $app, $set, null, 'UTC');
+        SendLetters::keep($outcome, $app, $set);
+        $again = $outcome->unanswered && $run->tries < self::TRIES;
+        $run->update(['state' => $outcome->refused === '' ? 'done' : ($again ? 'waiting' : 'refused'), 'said' => $outcome->refused !== '' ? $outcome->refused : implode(' ', $outcome->say), 'done_at' => $again ? null : now(),
+            'steps' => array_map(fn (array $s): array => ['what' => $s['what'], 'text' => mb_substr($s['text'], 0, 300)], array_slice($trail->steps, 0, 60))]);
+        if ($again) {
+            self::dispatch($run->id)->delay(self::WAITS[$run->tries - 1]);
+        }
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Records;
+
+use App\Jobs\RunRoutine;
+use App\Jobs\SendWebhook;
+use App\Models\App;
+use App\Models\Webhook;
+use Illuminate\Support\Facades\DB;
+use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Blueprint\Table;
+
+/** What becomes of a changed row once it is written for good: routines that wait for it, and programs that want to hear of it. */
+final class Happenings
+{
+    /** Routines that set one another off, one after the other. */
+    private const DEEPEST = 3;
+
+    /** @var list<string> the routines whose work is being done, the first one first */
+    private static array $chain = [];
+
+    /** @var array<string, list<string>>|null table => what routines and programs wait for */
+    private ?array $waited = null;
+
+    public function __construct(private readonly App $app, private readonly DataSet $set, private readonly Blueprint $blueprint, private readonly string $connection)
+    {
+    }
+
+    /**
+     * Work that a routine does: what it changes sets off others, but not itself.
+     *
+     * @template T
+     *
+     * @param  list<string>  $chain
+     * @param  callable(): T  $work
+     * @return T
+     */
+    public static function during(array $chain, callable $work): mixed
+    {
+        $before = self::$chain;
+        self::$chain = $chain;
+        try {
+            return $work();
+        } finally {
+            self::$chain = $before;
+        }
+    }
+
+    /** @param  'added'|'changed'|'removed'  $what */
+    public function tell(Table $table, int $id, string $what): void
+    {
+        if (! in_array($what, $this->waited()[$table->name] ?? [], true)) {
+            return;
+        }
+        [$app, $set, $blueprint, $chain] = [$this->app, $this->set, $this->blueprint, self::$chain];
+        DB::connection($this->connection)->afterCommit(function () use ($table, $id, $what, $app, $set, $blueprint, $chain): void {
+            foreach (count($chain) >= self::DEEPEST ? [] : $blueprint->routines as $routine) {
+                if ($routine->when === $what && mb_strtolower($routine->row) === mb_strtolower($table->singular) && ! in_array($routine->name, $chain, true)) {
+                    RunRoutine::begin($app, $set, $routine->name, "$table->singular $id was $what", $what === 'removed' ? [] : [$routine->rowName() => ['one' => $table->singular, 'id' => $id]], [...$chain, $routine->name]);
+                }
+            }
+            foreach (Webhook::of($app, $set) as $hook) {
+                if ($hook->wants($table, $what)) {
+                    SendWebhook::begin($hook, $table, $id, $what);
+                }
+            }
+        });
+    }
+
+    /** @return array<string, list<string>> */
+    private function waited(): array
+    {
+        if ($this->waited === null) {
+            $this->waited = [];
+            foreach ($this->blueprint->routines as $routine) {
+                $table = $routine->row === '' ? null : $this->blueprint->tableOfOne($routine->row);
+                if ($table !== null) {
+                    $this->waited[$table->name][] = $routine->when;
+                }
+            }
+            foreach (Webhook::of($this->app, $this->set) as $hook) {
+                foreach ($this->blueprint->tables as $table) {
+                    foreach (['added', 'changed', 'removed'] as $what) {
+                        if ($hook->wants($table, $what)) {
+                            $this->waited[$table->name][] = $what;
+                        }
+                    }
+                }
+            }
+        }
+
+        return $this->waited;
+    }
+}

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+// A call through Lanai against the same call with bare Guzzle (aim: at most 1.3), an answer that is kept against reading the
+// cache (aim: at most 2), and a hundred devices that ask the same thing at once (aim: one call goes out).
+
+use App\Models\App;
+use App\Records\DataSet;
+use App\Records\EloquentRecordStore;
+use App\Services\Kept;
+use App\Services\ServiceDesk;
+use Benchmarks\Bench;
+use GuzzleHttp\Client;
+use Illuminate\Support\Facades\DB;
+use Lanai\Core\Formula\Moment;
+use Lanai\Core\Runtime\Reader;
+use Lanai\Core\Runtime\Scene;
+use Lanai\Core\Runtime\Trail;
+use Lanai\Core\Runtime\Visit;
+use Lanai\Core\Services\Answers;
+use Lanai\Core\Services\Call;
+use Lanai\Core\Services\Given;
+use Lanai\Core\Services\RowsMade;
+
+require __DIR__.'/../vendor/autoload.php';
+require __DIR__.'/Bench.php';
+
+$bench = new Bench;
+$median = function (array $times): float {
+    sort($times);
+
+    return $times[intdiv(count($times), 2)];
+};
+
+$folder = sys_get_temp_dir().'/lanai-bench-'.bin2hex(random_bytes(4));
+mkdir($folder);
+$port = random_int(20000, 40000);
+$standins = proc_open([PHP_BINARY, '-S', "127.0.0.1:$port", '-t', 'standins/public', 'standins/public/index.php'], [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes, dirname(__DIR__), ['LANAI_STANDINS_FOLDER' => $folder, 'PHP_CLI_SERVER_WORKERS' => '4', 'PATH' => (string) getenv('PATH')]);
+for ($n = 0; $n < 200 && ! @fsockopen('127.0.0.1', $port); $n++) {
+    usleep(20000);
+}
+config(['lanai.standins' => "127.0.0.1:$port", 'lanai.answers' => 'answers', 'database.connections.answers.database' => "$folder/answers.sqlite"]);
+$app = App::query()->with('revision')->firstOrFail();
+$blueprint = $app->revision->read();
+$utc = new DateTimeZone('UTC');
+$visit = new Visit(new Moment(new DateTimeImmutable('now', $utc), $utc), waits: true);
+$ask = function (string $spot) use ($app, $blueprint, $visit): array {
+    $desk = new ServiceDesk($app, DataSet::Sandbox);
+    $store = new EloquentRecordStore($app, DataSet::Sandbox, $blueprint);
+    $answers = new Answers($desk, new RowsMade($blueprint), $visit, Trail::none());
+    $call = Call::to('Conditions', [new Given('Spot', "\"$spot\""), new Given('Days', '7')], new Scene($blueprint, $store, new Reader($store), $visit->moment, Trail::none(), visit: $visit, answers: $answers));
+
+    return [$answers, $call];
+};
+$spots = ['lantern-cove', 'gannet-slip', 'tansy-beach', 'old-lido', 'kelp-point', 'mill-weir', 'wren-bay', 'chapel-rock'];
+$client = new Client;
+$bare = fn (string $spot): mixed => json_decode((string) $client->get("http://127.0.0.1:$port/almanac/v1/spots/$spot/conditions?days=7", ['headers' => ['X-Almanac-Key' => 'practice-key-of-the-sea', 'Accept' => 'application/json']])->getBody(), true);
+$through = function (string $spot) use ($ask): mixed {
+    [$answers, $call] = $ask($spot);
+    Kept::store()->forget('answer:1:sandbox:'.sha1('Almanac').':'.$call->key());
+
+    return $answers->now($call)->pages[0];
+};
+if ($bare('lantern-cove') !== $through('lantern-cove')) {
+    throw new RuntimeException('The two answers differ.');
+}
+$times = ['bare' => [], 'through' => []];
+for ($round = 0; $round < 12; $round++) {
+    foreach ($spots as $spot) {
+        foreach (['bare' => $bare, 'through' => $through] as $name => $way) {
+            $from = hrtime(true);
+            $way($spot);
+            $times[$name][] = (hrtime(true) - $from) / 1e6;
+        }
+    }
+}
+[$a, $b] = [$median($times['through']), $median($times['bare'])];
+printf("call through Lanai / bare Guzzle              %.2f   (%.2f ms / %.2f ms; aim 1.3)\n", $a / $b, $a, $b);
+
+[$answers, $call] = $ask('lantern-cove');
+$answers->now($call);
+$key = 'answer:1:sandbox:'.sha1('Almanac').':'.$call->key();
+$times = ['kept' => [], 'cache' => []];
+for ($round = 0; $round < 400; $round++) {
+    $from = hrtime(true);
+    Kept::store()->get($key);
+    $times['cache'][] = (hrtime(true) - $from) / 1e6;
+    $desk = new ServiceDesk($app, DataSet::Sandbox);
+    $from = hrtime(true);
+    $desk->kept($call) ?? throw new RuntimeException('Nothing is kept.');
+    $times['kept'][] = (hrtime(true) - $from) / 1e6;
+}
+[$a, $b] = [$median($times['kept']), $median($times['cache'])];
+printf("answer that is kept / reading the cache       %.2f   (%.3f ms / %.3f ms; aim 2)\n", $a / $b, $a, $b);
+
+Kept::store()->forget($key);
+$before = json_decode((string) file_get_contents("$folder/almanac.json"), true)['calls'];
+$children = [];
+for ($device = 0; $device < 100; $device++) {
+    $pid = pcntl_fork();
+    if ($pid === 0) {
+        DB::purge();
+        DB::purge('lanai');
+        DB::purge('answers');
+        [$answers, $call] = $ask('lantern-cove');
+        exit($answers->now($call)->isThere() ? 0 : 1);
+    }
+    $children[] = $pid;
+}
+$good = 0;
+foreach ($children as $pid) {
+    pcntl_waitpid($pid, $status);
+    $good += pcntl_wexitstatus($status) === 0 ? 1 : 0;
+}
+$calls = json_decode((string) file_get_contents("$folder/almanac.json"), true)['calls'] - $before;
+printf("100 devices ask the same at once              %d call%s out, %d answered   (aim: one)\n", $calls, $calls === 1 ? ' went' : 's went', $good);
+exec('pkill -P '.proc_get_status($standins)['pid']);
+proc_terminate($standins);
