@@ -82,6 +82,7 @@ Route::prefix('api')->group(function (): void {
                 Route::delete('secret', [C\ServiceController::class, 'revoke']);
                 Route::post('try', [C\ServiceController::class, 'try'])->middleware('throttle:60,1');
                 Route::post('preview', [C\ServiceController::class, 'preview']);
+                Route::post('step', [C\ServiceController::class, 'step'])->middleware('throttle:60,1');
                 Route::post('point', [C\ServiceController::class, 'point']);
                 Route::post('pick', [C\ServiceController::class, 'pick']);
                 Route::post('shape', [C\ServiceController::class, 'shape']);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Apps;
 
+use App\Services\ServiceDesk;
 use App\Models\App;
 use App\Records\DataSet;
 use App\Records\EloquentRecordStore;
@@ -37,7 +38,7 @@ final readonly class LayoutSurvey
     {
         $this->blueprint = $app->revision->read();
         $this->store = new EloquentRecordStore($app, DataSet::Sandbox, $this->blueprint);
-        $this->player = new Player($this->blueprint, $this->store);
+        $this->player = new Player($this->blueprint, $this->store, null, new ServiceDesk($app, DataSet::Sandbox));
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\People;
 
+use App\Services\ServiceDesk;
 use App\Models\App;
 use App\Records\DataSet;
 use App\Records\EloquentRecordStore;
@@ -37,7 +38,7 @@ final readonly class Sights
         $rows = $table === null ? [] : $store->rows(new Query($table, limit: 6));
         $people = [null, ...$rows];
         $moment = new Moment(Date::now()->utc()->toDateTimeImmutable(), new DateTimeZone('UTC'));
-        $player = new Player($this->blueprint, $store);
+        $player = new Player($this->blueprint, $store, null, new ServiceDesk($this->app, DataSet::Sandbox));
         $screens = [];
         foreach ($this->blueprint->screens as $screen) {
             $cells = [];

@@ -46,7 +46,8 @@ final readonly class ServiceBook
 
         return ['at' => "/services/$i", 'name' => $service->name, 'address' => ServiceDesk::resolved($service->addressFor($this->set === DataSet::Live)), 'practice' => str_starts_with($service->addressFor($this->set === DataSet::Live), 'stand-in:'),
             'asks' => $service->signsIn()?->asks() ?? [], 'place' => $service->signsIn()?->place() ?? '', 'secret' => $secret?->ends() ?? '', 'secretName' => $secret->name ?? '',
-            'calls' => (clone $month)->count(), 'cost' => $service->prices === [] ? null : Trials::money((int) (clone $month)->sum('cost'), $service)];
+            'calls' => (clone $month)->count(), 'cost' => $service->prices === [] ? null : Trials::money((int) (clone $month)->sum('cost'), $service),
+            'forecast' => $service->prices === [] ? null : Trials::money((int) round((int) (clone $month)->where('created_at', '>=', Date::now()->subDays(7))->sum('cost') / 7 * 30), $service)];
     }
 
     private function cost(ServiceCall $call): ?string

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Services;
 
 use App\Models\App;
+use App\Models\ServiceCall;
 use App\Records\DataSet;
 use App\Records\EloquentRecordStore;
 use DateTimeImmutable;
@@ -13,6 +14,7 @@ use Illuminate\Support\Facades\Cache;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\EditRefused;
 use Lanai\Core\Data\FieldTypes\LinkType;
+use Lanai\Core\Data\RowCheck;
 use Lanai\Core\Data\UnreadableValue;
 use Lanai\Core\Formula\Moment;
 use Lanai\Core\Runtime\Reader;
@@ -20,9 +22,12 @@ use Lanai\Core\Runtime\Refused;
 use Lanai\Core\Runtime\Scene;
 use Lanai\Core\Runtime\Trail;
 use Lanai\Core\Runtime\Visit;
+use Lanai\Core\Services\AnswerStore;
 use Lanai\Core\Services\Askable;
 use Lanai\Core\Services\Call;
 use Lanai\Core\Services\Cost;
+use Lanai\Core\Services\InStep;
+use Lanai\Core\Services\PictureFromWords;
 use Lanai\Core\Services\RowsMade;
 use Lanai\Core\Services\Service;
 
@@ -84,10 +89,74 @@ final readonly class Trials
         try {
             [$call] = $this->call($service, $asked, $values, new ServiceDesk($this->app, $this->set));
 
-            return ['sent' => self::sent($call, $service), 'trouble' => ''];
+            return ['sent' => self::sent($call, $service), 'trouble' => '', 'answer' => null, 'cost' => $call->message->meter === [] ? null : self::money(Cost::of($service, $call->message->meter), $service)] + ($asked instanceof PictureFromWords ? ['forecast' => $this->forecast($service, $asked)] : []);
         } catch (UnreadableValue|Refused $wrong) {
-            return ['sent' => null, 'trouble' => $wrong->getMessage()];
+            return ['sent' => null, 'trouble' => $wrong->getMessage(), 'answer' => null];
         }
+    }
+
+    /**
+     * What would change in a table that is kept in step with a list.
+     *
+     * @param  array<string, mixed>  $values
+     * @return array<string, mixed>
+     *
+     * @throws Refused
+     */
+    public function step(string $request, array $values, string $table, string $key): array
+    {
+        [$service, $asked] = $this->blueprint->asked($request) ?? throw new EditRefused('There is no such request any more.');
+        $kept = $this->blueprint->table($table) ?? throw new EditRefused('There is no such table any more.');
+        $desk = new ServiceDesk($this->app, $this->set);
+        try {
+            [$call, $visit] = $this->call($service, $asked, $values, $desk, InStep::MOST);
+        } catch (UnreadableValue $wrong) {
+            throw new Refused($wrong->getMessage());
+        }
+        [$answer] = $desk->try($call, $visit);
+        if (! $answer->isThere() || $answer->trouble !== null) {
+            throw new Refused($answer->trouble->sentence ?? 'There is no answer.');
+        }
+        $made = new RowsMade($this->blueprint);
+        $rows = $made->of($asked, $answer);
+        $store = new AnswerStore(new EloquentRecordStore($this->app, $this->set, $this->blueprint), $made, $visit->moment);
+        $plan = InStep::plan($kept, $key, $rows, [], new Scene($this->blueprint, $store, new Reader($store), $visit->moment, Trail::none(), visit: $visit), new RowCheck($store, $visit->moment, null));
+        $written = function (array $values) use ($kept): string {
+            $told = [];
+            foreach ($kept->fields as $field) {
+                if (array_key_exists($field->column(), $values)) {
+                    $told[] = "$field->name: ".($values[$field->column()] === null ? 'nothing' : $field->type->write($values[$field->column()]));
+                }
+            }
+
+            return implode(', ', $told);
+        };
+        $lines = [...array_map(fn (array $v): string => 'New: '.$written($v), array_slice($plan->added, 0, 8)), ...array_map(fn (array $c): string => "{$c[0]->label()}: ".$written($c[1]), array_slice($plan->changed, 0, 8))];
+
+        return ['added' => count($plan->added), 'changed' => count($plan->changed), 'gone' => count($plan->gone), 'same' => $plan->same, 'lines' => $lines, 'wrong' => array_slice($plan->wrong, 0, 8)];
+    }
+
+    /** @return list<array{size: string, costs: list<string>, seconds: list<string>}> by size, for one to four at once */
+    private function forecast(Service $service, PictureFromWords $asked): array
+    {
+        // How long a picture takes is known from those that were drawn; as many times more pixels take as many times longer.
+        $each = [];
+        foreach (ServiceCall::query()->where(['app_id' => $this->app->id, 'service' => $service->name, 'request' => $asked->name, 'status' => 200])->orderByDesc('id')->limit(20)->get() as $drawn) {
+            $count = is_int($drawn->exchange['meter']['pictures'] ?? null) ? max(1, $drawn->exchange['meter']['pictures']) : 1;
+            $side = preg_match('/"size":"(\d+)x/', (string) ($drawn->exchange['body'] ?? ''), $found) === 1 ? (int) $found[1] : 512;
+            $each[] = $drawn->ms / $count / $side ** 2;
+        }
+        $lines = [];
+        foreach (PictureFromWords::PIXELS as $size => $side) {
+            $costs = $seconds = [];
+            for ($count = 1; $count <= PictureFromWords::MOST; $count++) {
+                $costs[] = (string) self::money(Cost::of($service, ['model' => $asked->model, 'pictures' => $count]), $service);
+                $seconds[] = $each === [] ? '' : sprintf('%.1f s', array_sum($each) / count($each) * $side ** 2 * $count / 1000);
+            }
+            $lines[] = ['size' => $size, 'costs' => $costs, 'seconds' => $seconds];
+        }
+
+        return $lines;
     }
 
     /** The body of the last good trial of a request; null where it was not tried lately. */
@@ -107,7 +176,7 @@ final readonly class Trials
      * @param  array<string, mixed>  $values
      * @return array{Call, Visit}
      */
-    private function call(Service $service, Askable $asked, array $values, ServiceDesk $desk): array
+    private function call(Service $service, Askable $asked, array $values, ServiceDesk $desk, int $rows = 200): array
     {
         $zone = new DateTimeZone('UTC');
         $visit = new Visit(new Moment(new DateTimeImmutable('now', $zone), $zone), waits: true);
@@ -127,7 +196,7 @@ final readonly class Trials
             $names[$variable->key()] = $value === null ? ($variable->begins === '' ? null : $scene->value($variable->begins, "takes/$i")) : (is_int($value) && $variable->type instanceof LinkType ? $reader->row($one, $value) : $value);
         }
 
-        return [new Call($service, $asked, $asked->message($desk->base($service), $scene->about($names))), $visit];
+        return [new Call($service, $asked, $asked->message($desk->base($service), $scene->about($names)), $rows), $visit];
     }
 
     /** @return array<string, mixed> the message with what shows who calls left out but named */

@@ -232,7 +232,7 @@ test('sample rows are made and go, rows go out as files, and a row is copied to 
   const file = await saved
   expect(file.suggestedFilename()).toBe('spots.csv')
   const text = readFileSync(await file.path(), 'utf8')
-  expect(text.split('\r\n')[0]).toBe('id,Name,Shore,Water,Note,Photo,Bottom,Lies,Planned')
+  expect(text.split('\r\n')[0]).toBe('id,Name,Shore,Water,Note,Photo,Bottom,Lies,Code,Safety,Planned')
   expect(text).toContain('Lantern Cove')
 
   await write(page, 'Shore of row 3', 'The long sands')
@@ -253,7 +253,7 @@ test('a formula is completed while it is written, and its mend is one click', as
   await page.getByRole('button', { name: 'Add a field' }).click()
   await page.getByLabel('A new line').fill('Warm = water > 15')
   await page.getByLabel('A new line').press('Enter')
-  const line = page.locator('[data-line="/tables/0/fields/8"]')
+  const line = page.locator('[data-line="/tables/0/fields/10"]')
   await expect(line).toContainText('Water is more than 15')
   await line.getByRole('button', { name: /^a formula: Water/ }).click()
   await page.getByRole('button', { name: 'By writing' }).click()

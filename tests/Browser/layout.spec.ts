@@ -2,7 +2,7 @@ import { expect, test } from '@playwright/test'
 import { openDemo } from './founder'
 
 /** Chromium is the other opinion: the frames that the core computes are those that it draws, within 1 dp. */
-const SCREENS: [string, number[]][] = [['upcoming', []], ['swim', [1]], ['offer', []], ['spots', []], ['spot', [1]], ['mine', []], ['booking', [1]], ['discover', []], ['feed', []], ['tell', []], ['post', [1]], ['profile', []], ['settings', []], ['welcome', []]]
+const SCREENS: [string, number[]][] = [['upcoming', []], ['swim', [1]], ['offer', []], ['spots', []], ['spot', [1]], ['mine', []], ['booking', [1]], ['discover', []], ['feed', []], ['tell', []], ['post', [1]], ['profile', []], ['settings', []], ['welcome', []], ['water', [1]], ['guide', []]]
 
 for (const [width, height, text] of [[390, 844, 1], [320, 568, 2], [820, 1180, 1.3], [1280, 800, 1]]) {
   test(`all screens of the demo stand where the core says, at ${width} by ${height} with text at ${text * 100} %`, async ({ page }) => {
@@ -20,6 +20,7 @@ for (const [width, height, text] of [[390, 844, 1], [320, 568, 2], [820, 1180, 1
       }, [screen, args, text])
       await shown
       await page.evaluate(() => document.fonts.ready)
+      await expect(page.locator('.device [aria-busy=true]')).toHaveCount(0)
       await page.waitForTimeout(260)
       const query = `width=${width}&height=${height}&text=${text}&person=1${args.map((a) => `&args[]=${a}`).join('')}`
       const { frames } = await (await page.request.get(`/api/apps/${app}/layout/${screen}?${query}`, { headers: { Accept: 'application/json' } })).json()

@@ -101,7 +101,7 @@ test('what the app does by itself is kept account of, and costs are told', async
   const app = /apps\/(\d+)/.exec(page.url())?.[1]
   await page.evaluate(async (id) => {
     const token = decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1] ?? '')
-    await fetch(`/api/apps/${id}/rows/sandbox/phrases`, { method: 'POST', headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token }, body: JSON.stringify({ edits: [{ id: null, values: { words: 'Wear a bright cap.' } }] }) })
+    await fetch(`/api/apps/${id}/rows/sandbox/phrases`, { method: 'POST', headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token }, body: JSON.stringify({ changes: [{ id: null, values: { words: 'Wear a bright cap.' } }] }) })
   }, app)
   await page.reload()
   await expect(page.getByRole('row', { name: /Learn phrase Phrase 1 was added/ })).toContainText('done', { timeout: 15_000 })

@@ -22,7 +22,7 @@ test('pictures of the main views, from the demo data', async ({ browser }) => {
 
   await page.getByRole('button', { name: 'Map of the ways' }).click()
   await page.getByRole('button', { name: 'One more device' }).click()
-  await expect(page.locator('.way-screen')).toHaveCount(20)
+  await expect(page.locator('.way-screen')).toHaveCount(23)
   await page.waitForTimeout(1800)
   await page.screenshot({ path: `${folder}/ways.png` })
   await page.getByRole('button', { name: 'Put this device away' }).click()
@@ -54,6 +54,15 @@ test('pictures of the main views, from the demo data', async ({ browser }) => {
   await page.getByRole('button', { name: 'What each one sees' }).click()
   await expect(page.locator('.sights tbody tr').first()).toBeVisible()
   await page.screenshot({ path: `${folder}/sights.png` })
+
+  await page.getByRole('button', { name: /^Services:/ }).click()
+  await page.getByRole('button', { name: 'Wordsmith', exact: true }).click()
+  await expect(page.getByText('Kept; it ends in')).toBeVisible()
+  await page.screenshot({ path: `${folder}/service.png` })
+  await page.getByRole('button', { name: 'Conditions', exact: true }).click()
+  await page.getByRole('button', { name: 'Try it' }).click()
+  await expect(page.getByText(/^200 in/)).toBeVisible()
+  await page.screenshot({ path: `${folder}/request.png` })
 
   await page.getByRole('button', { name: /^Release:/ }).click()
   await expect(page.getByText('Live is revision')).toBeVisible()

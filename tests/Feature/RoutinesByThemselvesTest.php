@@ -96,7 +96,7 @@ final class RoutinesByThemselvesTest extends TestCase
 
     public function test_a_routine_is_begun_at_its_time_and_once(): void
     {
-        $this->edit("routine Morning, every day, at \"07:30\", in the time of \"Europe/Oslo\"\n  say \"Good morning\"");
+        $this->edit("routine Morning, every day, at the time \"07:30\", in the time of \"Europe/Oslo\"\n  say \"Good morning\"");
         foreach (['2026-07-01 05:29:30' => 0, '2026-07-01 05:30:10' => 1, '2026-07-01 05:30:40' => 1, '2026-12-01 05:30:00' => 1, '2026-12-01 06:30:00' => 2] as $time => $count) {
             $this->travelTo(new \DateTimeImmutable("$time UTC"));
             $this->artisan(BeginRoutines::class)->assertSuccessful();

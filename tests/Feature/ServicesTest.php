@@ -240,6 +240,33 @@ final class ServicesTest extends TestCase
         self::assertTrue($found[0]['blocks']);
     }
 
+    public function test_a_table_is_kept_in_step_and_what_would_change_is_seen_first(): void
+    {
+        $this->edit("service Listing is at \"stand-in:almanac/v1\"\n  signs in with a key in the header \"X-Almanac-Key\"\n  request Listed spots is GET \"/spots\", giving each Listed spot, paged by the Link header\n    sends the query \"per_page\" = 5\n    Name is a text, at \"name\"\n    Code is a text, at \"code\"\n    Lies is a place, at \"place\"");
+        ServiceSecret::query()->create(['app_id' => $this->demo->id, 'dataset' => 'sandbox', 'service' => 'Listing', 'secret' => self::KEY]);
+        $plan = $this->postJson($this->at('sandbox/step'), ['request' => 'Listed spots', 'table' => 'Spots', 'key' => 'Code'])->assertOk();
+        self::assertMeets('studio', (string) $plan->getContent(), 'StepPlan');
+        self::assertSame([8, 0, 0, 6], [$plan->json('added'), $plan->json('changed'), $plan->json('gone'), $plan->json('same')], (string) $plan->getContent());
+        $this->postJson("/api/apps/{$this->demo->id}/edits", ['what' => 'add', 'at' => '/routines', 'text' => "routine Update spots, every day, at the time \"04:00\"\n  keep Spots as Listed spots, matched by Code", 'base' => 9999])->assertOk();
+        $this->postJson("/api/apps/{$this->demo->id}/routines/sandbox/now", ['routine' => 'Update spots'])->assertOk();
+
+        self::assertSame([0, 14], [$this->postJson($this->at('sandbox/step'), ['request' => 'Listed spots', 'table' => 'Spots', 'key' => 'Code'])->json('added'), count($this->shown('spots')->json('view.nodes.0.items'))]);
+        $this->postJson($this->at('sandbox/step'), ['request' => 'Listed spots', 'table' => 'Spots', 'key' => 'Nothing'])->assertUnprocessable();
+    }
+
+    public function test_what_pictures_will_cost_is_told_before_they_are_drawn(): void
+    {
+        $preview = $this->postJson($this->at('sandbox/preview'), ['request' => 'Badge', 'values' => []])->assertOk();
+        self::assertMeets('studio', (string) $preview->getContent(), 'Trial');
+        self::assertSame(['0.02 EUR', '0.04 EUR', '0.06 EUR', '0.08 EUR'], $preview->json('forecast.0.costs'));
+        self::assertSame('', $preview->json('forecast.0.seconds.0'));
+        $this->postJson($this->at('sandbox/try'), ['request' => 'Badge', 'values' => []])->assertOk();
+        $seconds = $this->postJson($this->at('sandbox/preview'), ['request' => 'Badge', 'values' => []])->json('forecast.*.seconds.3');
+
+        self::assertCount(3, array_filter($seconds));
+        self::assertGreaterThan((float) $seconds[0], (float) $seconds[2]);
+    }
+
     public function test_others_do_not_reach_the_services_of_an_app(): void
     {
         $this->actingAs($this->stranger());

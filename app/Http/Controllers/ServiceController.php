@@ -19,6 +19,7 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Lanai\Core\Runtime\Refused;
 use Lanai\Core\Script\Prose;
 use Lanai\Core\Services\Beginnings;
 use Lanai\Core\Services\Har;
@@ -104,6 +105,17 @@ final readonly class ServiceController
     public function preview(Request $request, App $app, string $set): JsonResponse
     {
         return response()->json(self::trials($app, $set)->preview($request->string('request')->value(), $request->array('values')));
+    }
+
+    /** What keeping a table in step would change. */
+    public function step(Request $request, App $app, string $set): JsonResponse
+    {
+        $given = $request->validate(['request' => ['required', 'string', 'max:100'], 'values' => ['sometimes', 'array'], 'table' => ['required', 'string', 'max:100'], 'key' => ['required', 'string', 'max:100']], ['key.*' => 'Please say by which field the rows are matched.']);
+        try {
+            return response()->json(self::trials($app, $set)->step($given['request'], $given['values'] ?? [], $given['table'], $given['key']));
+        } catch (Refused $refused) {
+            abort(422, $refused->getMessage());
+        }
     }
 
     /** What can be made of a place in the answer that was pointed at. */

@@ -48,7 +48,7 @@ final readonly class Routine implements HasSentence
                 Clause::joined('taking', 'what it is given', new Series('taking', 'and', Taken::class)),
                 Clause::of('when one', 'by itself, when a row changes', new Blank('row', TableFit::singular()), new Blank('when', ChoiceFit::of('is added, is changed or is removed', ['added' => 'is added', 'changed' => 'is changed', 'removed' => 'is removed']))),
                 Clause::of('every', 'by itself, at a time', new Blank('every', ChoiceFit::of('minute, hour, day and so on', self::EVERY))),
-                Clause::of('at', 'at which time of the day', new Blank('at', TextFit::plain())),
+                Clause::of('at the time', 'at which time of the day', new Blank('at', TextFit::plain())),
                 Clause::of('in the time of', 'in which time zone', new Blank('zone', TextFit::plain())),
                 Clause::flag('hook', 'when a webhook comes in'),
             )

@@ -32,6 +32,7 @@ final class Effects
             'confirm' => Confirm::class,
             'ask' => Ask::class,
             'askFor' => AskFor::class,
+            'keepInStep' => KeepInStep::class,
             'say' => Say::class,
             'do' => DoRoutine::class,
             'openSheet' => OpenSheet::class,

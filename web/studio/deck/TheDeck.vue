@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { mdiCellphoneLink, mdiHelpCircleOutline } from '@mdi/js'
-import { ref, watch } from 'vue'
+import { mdiCellphoneLink, mdiCloudAlertOutline, mdiHelpCircleOutline } from '@mdi/js'
+import { computed, ref, watch } from 'vue'
 import type { Account, Accounts } from '../../contracts/studio'
 import type { Footprints, Outcome, Place } from '../../contracts/view'
 import { api } from '../api'
 import { useStudio } from '../frame/useStudio'
+import RehearseStandins from '../services/RehearseStandins.vue'
 import DeckDevice from './DeckDevice.vue'
 import FootprintsList from './FootprintsList.vue'
 
@@ -32,6 +33,8 @@ const accounts = ref<Account[] | null>(null)
 /** The device that was used last. */
 const used = ref(0)
 let counted = 0
+/** Services that ship with Lanai can be told to go wrong. */
+const practises = computed(() => (studio.state.value?.services ?? []).some((s) => s.lines[0]?.parts.some((p) => p.text.includes('stand-in:'))))
 
 const part = (id: number) => parts.value[devices.value.findIndex((d) => d.id === id)]
 const pointed = ref('')
@@ -80,6 +83,10 @@ async function pick(id: number, at: string, item: number | null) {
   <aside class="deck" :class="`deck-${devices.length}`" aria-label="Deck">
     <div class="deck-head">
       <v-btn size="small" variant="text" :prepend-icon="mdiHelpCircleOutline" :active="asking" :aria-pressed="asking" title="Then tap a value in the app (or Shift and a tap)" @click="asking = !asking">Where from?</v-btn>
+      <v-menu v-if="practises" :close-on-content-click="false" location="bottom end">
+        <template #activator="{ props: menu }"><v-btn v-bind="menu" size="small" variant="text" :icon="mdiCloudAlertOutline" aria-label="Rehearse failure" title="Rehearse failure of services" /></template>
+        <div class="deck-rehearse"><RehearseStandins /></div>
+      </v-menu>
       <v-btn v-if="devices.length < MOST" size="small" variant="text" :prepend-icon="mdiCellphoneLink" @click="add()">One more device</v-btn>
     </div>
     <p v-if="asking" class="deck-asking" role="status">Tap what you want to know about.</p>

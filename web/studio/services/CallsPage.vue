@@ -14,8 +14,8 @@ const at = (iso: string) => new Date(iso).toLocaleString([], { day: 'numeric', m
   <p class="small">What went out, newest first. What was answered from what is kept is not here: it cost nothing. No key is in it.</p>
   <p class="service-acts"><span class="service-sets" role="group" aria-label="Data set"><button v-for="s in ['sandbox', 'live'] as const" :key="s" type="button" class="service-set" :aria-pressed="kept.set.value === s" @click="kept.set.value = s">{{ s }}</button></span><a :href="`/api/${kept.path('/calls.har')}`" download>As an HTTP archive (HAR 1.2)</a></p>
   <table v-if="kept.book.value?.services.length" class="access roll">
-    <thead><tr><th scope="col">Service</th><th scope="col">Calls in thirty days</th><th scope="col">Cost</th></tr></thead>
-    <tbody><tr v-for="s in kept.book.value.services" :key="s.at"><th scope="row">{{ s.name }}</th><td>{{ s.calls }}</td><td>{{ s.cost ?? 'no prices' }}</td></tr></tbody>
+    <thead><tr><th scope="col">Service</th><th scope="col">Calls in thirty days</th><th scope="col">Cost</th><th scope="col">A month like the last week</th></tr></thead>
+    <tbody><tr v-for="s in kept.book.value.services" :key="s.at"><th scope="row">{{ s.name }}</th><td>{{ s.calls }}</td><td>{{ s.cost ?? 'no prices' }}</td><td>{{ s.forecast ?? '' }}</td></tr></tbody>
   </table>
   <table v-if="kept.book.value?.calls.length" class="access roll">
     <thead><tr><th scope="col">When</th><th scope="col">Request</th><th scope="col">Answer</th><th scope="col">Took</th><th scope="col">Cost</th></tr></thead>

@@ -6,6 +6,7 @@ import { api, Declined } from '../api'
 import { useStudio } from '../frame/useStudio'
 import ProseLines from '../prose/ProseLines.vue'
 import JsonTree from './JsonTree.vue'
+import KeepInStep from './KeepInStep.vue'
 import SecretForm from './SecretForm.vue'
 import type { ServicesKept } from './useServices'
 
@@ -115,7 +116,8 @@ async function remove() {
 {{ body }}</template></pre>
         <p v-else-if="preview?.trouble" class="small">{{ preview.trouble }}</p>
         <v-btn type="submit" color="primary" :loading="busy === 'try'">Try it</v-btn>
-        <span v-if="trial?.cost" class="small request-cost">about {{ trial.cost }}</span>
+        <span v-if="trial?.cost ?? preview?.cost" class="small request-cost">about {{ trial?.cost ?? preview?.cost }}</span>
+        <table v-if="preview?.forecast?.length" class="forecast small"><thead><tr><th scope="col">Size</th><th v-for="n in preview.forecast[0].costs.length" :key="n" scope="col">{{ n }}</th></tr></thead><tbody><tr v-for="f in preview.forecast" :key="f.size"><th scope="row">{{ f.size }}</th><td v-for="(c, i) in f.costs" :key="i">{{ c }}<br>{{ f.seconds[i] }}</td></tr></tbody></table>
       </form>
       <p v-if="trouble" class="fault" role="alert">{{ trouble }}</p>
       <div v-if="trial" class="trial" role="status">
@@ -145,5 +147,6 @@ async function remove() {
       </div>
     </section>
   </div>
+  <KeepInStep v-if="request.kind === 'rest' && request.many" :request="request" :kept="kept" :values="values" />
   <p class="page-end"><v-btn variant="text" size="small" color="error" @click="remove">Remove this request</v-btn></p>
 </template>
