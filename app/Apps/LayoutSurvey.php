@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Apps;
 
-use App\Services\ServiceDesk;
 use App\Models\App;
 use App\Records\DataSet;
 use App\Records\EloquentRecordStore;
+use App\Services\ServiceDesk;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Support\Facades\Cache;

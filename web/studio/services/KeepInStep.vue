@@ -46,7 +46,7 @@ async function write(when: string) {
 </script>
 
 <template>
-  <section class="service-card step" aria-label="Keep a table in step">
+  <section class="service-card in-step" aria-label="Keep a table in step">
     <h3>Keep a table in step</h3>
     <p class="small">Rows are matched by a field; parts and fields of the same name belong together.</p>
     <label class="service-ask"><span class="small">Table</span><select v-model="table" class="roll-only"><option v-for="t in tables" :key="t.at">{{ t.name }}</option></select></label>
