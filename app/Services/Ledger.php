@@ -33,7 +33,7 @@ final readonly class Ledger
     }
 
     /** Why a call must not go out now; null where it may. It is counted. */
-    public function limit(Call $call, ?int $person): ?Trouble
+    public function limit(Call $call, ?int $person, string $address = ''): ?Trouble
     {
         $service = $call->service;
         $until = Kept::store()->get(self::waitingKey($this->app, $this->set, $service));
@@ -45,6 +45,10 @@ final readonly class Ledger
         $calls = fn () => ServiceCall::query()->where(['app_id' => $this->app->id, 'dataset' => $this->set->value, 'service' => $service->name])->where('created_at', '>=', $today);
         if ($service->perPerson !== null && $person !== null && $calls()->where('person', $person)->count() >= $service->perPerson) {
             return new Trouble('own limit', "This person has asked $service->name $service->perPerson times today, which is the limit.", null, $enough);
+        }
+        // Who has not signed in is told apart by where they call from.
+        if ($service->perPerson !== null && $person === null && $address !== '' && ! Kept::limiter()->attempt('enough:'.hash('sha256', "{$this->app->id}/{$this->set->value}/$service->name/$address"), $service->perPerson, fn (): bool => true, 86_400)) {
+            return new Trouble('own limit', "Somebody who has not signed in has asked $service->name $service->perPerson times within a day, which is the limit.", null, $enough);
         }
         if ($service->perDay !== null && $calls()->count() >= $service->perDay) {
             return new Trouble('own limit', "$service->name has been asked $service->perDay times today, which is the limit.", null, $enough);

@@ -144,7 +144,7 @@ final class ServiceDesk implements Services
      */
     public function talk(Call $call, Visit $visit, \Closure $told): array
     {
-        $trouble = $this->ledger->limit($call, $visit->person);
+        $trouble = $this->ledger->limit($call, $visit->person, $visit->address);
         if ($trouble !== null) {
             return ['', $trouble];
         }
@@ -162,7 +162,7 @@ final class ServiceDesk implements Services
      */
     private function asking(Call $call, Visit $visit, Trail $trail, bool $patient = true): Generator
     {
-        $trouble = $this->ledger->limit($call, $visit->person);
+        $trouble = $this->ledger->limit($call, $visit->person, $visit->address);
         $pages = $files = [];
         $message = $this->revalidating($call);
         $tries = ! $patient ? 1 : (($call->request instanceof Request ? $call->request->tries : null) ?? ($call->message->onlyReads() ? 3 : 1));

@@ -16,6 +16,7 @@ use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\Term;
 use Lanai\Core\Formula\Terms;
 use Lanai\Core\Ports\RecordStore;
+use Lanai\Core\Runtime\OverAStore;
 use Lanai\Core\Runtime\Reader;
 use Lanai\Core\Runtime\Refused;
 use Lanai\Core\Runtime\SignInFirst;
@@ -23,6 +24,8 @@ use Lanai\Core\Runtime\SignInFirst;
 /** The rows as one person may see and change them: every list, formula and effect of their visit goes through it. */
 final readonly class GuardedStore implements RecordStore
 {
+    use OverAStore;
+
     public function __construct(private RecordStore $store, public Rights $rights)
     {
     }
@@ -131,31 +134,6 @@ final readonly class GuardedStore implements RecordStore
         }
 
         return $this->store->remove($table, $id);
-    }
-
-    public function together(callable $work): mixed
-    {
-        return $this->store->together($work);
-    }
-
-    public function answerTo(string $tap): ?array
-    {
-        return $this->store->answerTo($tap);
-    }
-
-    public function keepAnswer(string $tap, array $answer): void
-    {
-        $this->store->keepAnswer($tap, $answer);
-    }
-
-    public function kept(int $person, string $name): ?string
-    {
-        return $this->store->kept($person, $name);
-    }
-
-    public function keep(int $person, string $name, string $written): void
-    {
-        $this->store->keep($person, $name, $written);
     }
 
     /** @return array{Query, bool} the query that finds no more than may be seen where a query can say so, and whether each row must still be looked at */

@@ -19,8 +19,14 @@ use Lanai\Core\Script\Fits\NamedFit;
 use Lanai\Core\Script\Fits\ScreenFit;
 use Lanai\Core\Script\Fits\TableFit;
 use Lanai\Core\Script\Names;
+use Lanai\Core\Script\Prose;
 use Lanai\Core\Script\Scope;
 use Lanai\Core\Script\Walk;
+use Lanai\Core\Services\AnswerPart;
+use Lanai\Core\Services\Askable;
+use Lanai\Core\Services\Parts;
+use Lanai\Core\Services\Service;
+use Lanai\Core\Services\Variable;
 
 /** Gives one thing a new name and lets every sentence and formula that points at it follow. Stored data stays in place. */
 final readonly class Renaming
@@ -82,6 +88,10 @@ final readonly class Renaming
     private function kept(): array
     {
         $node = $this->spot->node;
+        if ($node->is(AnswerPart::class)) {
+            // A part without a way is found under its name: that stays as it was.
+            return $this->was !== '' && $node->text('at') === '' && $this->spot->blank->key === 'name' ? ["$node->at/at" => Parts::step($this->was)] : [];
+        }
         $named = $node->is(Field::class) || ($node->is(Table::class) && $this->spot->blank->key === 'name');
 
         return $named && $this->was !== '' && $node->text('stored') === '' ? ["$node->at/stored" => Names::inStorage($this->was)] : [];
@@ -96,6 +106,12 @@ final readonly class Renaming
         if ($node->is(Table::class) && $fit instanceof TableFit) {
             return $same && $fit->kind() === ($key === 'name' ? 'table' : 'row') ? $name : null;
         }
+        if ($this->isRequest() && $fit instanceof TableFit) {
+            return $same && $key === 'name' && $fit->kind() === 'table' ? $name : null;
+        }
+        if ($node->is(Variable::class) && $blank->node->at === $node->parent?->at && $blank->blank->key === 'address') {
+            return (string) preg_replace('/(?<=[{,+#.\/;?&])'.preg_quote(Names::inFormula($this->was), '/').'(?=[},:*])/', Names::inFormula($name), $blank->text());
+        }
         if ($node->is(Screen::class) && $fit instanceof ScreenFit) {
             return $same ? $name : null;
         }
@@ -107,16 +123,17 @@ final readonly class Renaming
                 $node->is(Role::class) => 'role',
                 $node->is(Through::class) => 'provider',
                 $node->is(Sheet::class) => 'sheet',
+                $this->isRequest() => $key === 'name' ? $fit->what : '',
                 default => '',
-            } ? $name : null;
+            } && (! $this->isRequest() || str_starts_with($fit->what, 'request')) ? $name : null;
         }
-        if ($node->is(Taken::class) && ! str_starts_with($blank->at, ($node->parent->at ?? '-').'/')) {
+        if (($node->is(Field::class) || $node->is(AnswerPart::class) || $node->is(Variable::class)) && $fit instanceof FieldFit) {
+            return $same && $blank->scope->target?->name === $this->tableName() ? $name : null;
+        }
+        if (($node->is(Taken::class) || $node->is(Variable::class)) && ! str_starts_with($blank->at, ($node->parent->at ?? '-').'/')) {
             return null;
         }
-        if ($node->is(Field::class) && $fit instanceof FieldFit) {
-            return $same && $blank->scope->target?->name === $node->parent?->text('name') ? $name : null;
-        }
-        if ($node->is(Blueprint::class) || $node->is(Screen::class) || $node->is(Piece::class) || $node->is(Routine::class) || $node->is(Sheet::class) || ! in_array($fit->kind(), ['formula', 'text'], true) || $blank->isEmpty()) {
+        if ($node->is(Blueprint::class) || $node->is(Screen::class) || $node->is(Piece::class) || $node->is(Routine::class) || $node->is(Sheet::class) || $node->is(Service::class) || ! in_array($fit->kind(), ['formula', 'text'], true) || $blank->isEmpty()) {
             return null;
         }
         try {
@@ -133,6 +150,20 @@ final readonly class Renaming
         return $word->owner($this->blueprint) === null;
     }
 
+    private function isRequest(): bool
+    {
+        return is_a($this->spot->node->class, Askable::class, true);
+    }
+
+    /** The table that a field, or a part of an answer, belongs to. */
+    private function tableName(): string
+    {
+        $parent = $this->spot->node->parent;
+        $type = Prose::node($parent->data['type'] ?? []);
+
+        return $parent !== null && $parent->is(AnswerPart::class) ? (is_string($type['table'] ?? null) ? $type['table'] : '') : (string) $parent?->text('name');
+    }
+
     private function formula(string $text, Scope $scope, string $name): string
     {
         return Formula::of($text)->renamed(fn (WordSpot $word): ?string => $this->word($word, Names::inFormula($this->was), Names::inFormula($name)), $scope);
@@ -147,7 +178,10 @@ final readonly class Renaming
         if ($node->is(AppValue::class) || $node->is(Asset::class)) {
             return $word->path === [$node->is(Asset::class) ? 'asset' : 'app', $was] ? $new : null;
         }
-        if ($node->is(Taken::class)) {
+        if ($this->isRequest()) {
+            return $this->spot->blank->key === 'name' && $word->path === [$was] && $this->isGivenTo($word) && isset(($word->scopes[0] ?? null)?->names[$was]) ? $new : null;
+        }
+        if ($node->is(Taken::class) || $node->is(Variable::class)) {
             return $word->path === [$was] && $this->isGivenTo($word) ? $new : null;
         }
         $owner = $word->owner($this->blueprint);
@@ -162,7 +196,7 @@ final readonly class Renaming
 
             return $link?->from->name === $this->was ? $new.substr($link->name, strlen($was)) : ($whole ? $new : null);
         }
-        $table = $node->parent?->text('name');
+        $table = $this->tableName();
         if ($link !== null && $link->from->name === $table && $link->field->name === $this->was && str_contains($link->name, 'By')) {
             return Names::inFormula($link->from->name).'By'.ucfirst($new);
         }

@@ -15,11 +15,14 @@ use Lanai\Core\Data\Stored;
 use Lanai\Core\Formula\Moment;
 use Lanai\Core\Formula\TermReader;
 use Lanai\Core\Ports\RecordStore;
+use Lanai\Core\Runtime\OverAStore;
 use Lanai\Core\Runtime\Refused;
 
 /** The stored rows, and beside them those that services gave in this request. What came from a service cannot be changed. */
 final readonly class AnswerStore implements RecordStore
 {
+    use OverAStore;
+
     public function __construct(private RecordStore $store, public RowsMade $made, private Moment $moment)
     {
     }
@@ -95,31 +98,6 @@ final readonly class AnswerStore implements RecordStore
     public function remove(Table $table, int $id): bool
     {
         return $this->store->remove($this->stored($table), $id);
-    }
-
-    public function together(callable $work): mixed
-    {
-        return $this->store->together($work);
-    }
-
-    public function answerTo(string $tap): ?array
-    {
-        return $this->store->answerTo($tap);
-    }
-
-    public function keepAnswer(string $tap, array $answer): void
-    {
-        $this->store->keepAnswer($tap, $answer);
-    }
-
-    public function kept(int $person, string $name): ?string
-    {
-        return $this->store->kept($person, $name);
-    }
-
-    public function keep(int $person, string $name, string $written): void
-    {
-        $this->store->keep($person, $name, $written);
     }
 
     private function isAnswer(Table $table): bool
