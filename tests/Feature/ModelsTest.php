@@ -146,6 +146,17 @@ final class ModelsTest extends TestCase
         self::assertSame('ready', $seen(1)['state']);
     }
 
+    public function test_somebody_who_has_not_signed_in_is_limited_by_where_they_call_from(): void
+    {
+        $this->edit('/services', "service Meagre is at \"stand-in:wordsmith/v1\", for each person at most 2 a day\n  signs in with a bearer token\n  answer Meagre words from \"small-talker\"\n    asked: \"Water {celsius} °C\"\n    takes Celsius is a whole number");
+        $this->edit('/screens', "screen Meagre, taking Celsius is a whole number\n  From Meagre words with Celsius = celsius\n    Text \"{meagreWords.text}\"");
+        \App\Models\ServiceSecret::query()->create(['app_id' => $this->demo->id, 'dataset' => 'sandbox', 'service' => 'Meagre', 'secret' => 'practice-key-of-words']);
+
+        self::assertSame(['ready', 'ready', 'failed'], array_map(fn (int $celsius): string => $this->shown('meagre', [$celsius])->json('view.nodes.0.state'), [11, 12, 13]));
+        self::assertSame('ready', $this->shown('meagre', [11])->json('view.nodes.0.state'), 'What is kept costs nothing.');
+        self::assertSame('ready', $this->shown('meagre', [14], ['person' => 1])->json('view.nodes.0.state'));
+    }
+
     public function test_costs_follow_the_price_list(): void
     {
         $service = $this->demo->revision->read()->services[1];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\App;
+use App\Models\ServiceSecret;
 use App\Models\SigningKey;
 use App\Packaging\Cancelled;
 use App\Packaging\Packager;
@@ -89,7 +90,7 @@ final class PackagesTest extends TestCase
     public function test_no_secret_is_inside_any_package(): void
     {
         $key = $this->make(Target::Apk);
-        $secrets = [SigningKey::query()->firstOrFail()->password, (string) config('lanai.stores.quay.token'), $this->demo->share_code, substr((string) config('app.key'), 7)];
+        $secrets = [SigningKey::query()->firstOrFail()->password, (string) config('lanai.stores.quay.token'), $this->demo->share_code, substr((string) config('app.key'), 7), ...ServiceSecret::query()->get()->map(fn (ServiceSecret $s): string => $s->secret)->all()];
         foreach ([$key, $this->make(Target::Aab), $this->make(Target::Web)] as $file) {
             $zip = new ZipArchive;
             $zip->open($file);
