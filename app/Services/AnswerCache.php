@@ -58,7 +58,7 @@ final readonly class AnswerCache
     {
         $minutes = $call->request->keptFor();
         $seconds = $minutes === null ? $freshness->seconds : $minutes * 60;
-        if (! $call->message->onlyReads() || ($minutes === null && ! $freshness->mayKeep)) {
+        if (! $call->reads() || ($minutes === null && ! $freshness->mayKeep)) {
             return;
         }
         Kept::store()->put($this->key($call), ['answer' => $answer, 'until' => time() + $seconds, 'etag' => $freshness->etag, 'modified' => $freshness->modified, 'next' => $next], max(self::STAYS, $seconds));

@@ -76,7 +76,7 @@ final class ServiceDesk implements Services
 
     public function kept(Call $call): ?Answer
     {
-        return $call->message->onlyReads() ? $this->cache->fresh($call) : null;
+        return $call->reads() ? $this->cache->fresh($call) : null;
     }
 
     public function ask(array $calls, Visit $visit, Trail $trail): array
@@ -165,7 +165,7 @@ final class ServiceDesk implements Services
         $trouble = $this->ledger->limit($call, $visit->person, $visit->address);
         $pages = $files = [];
         $message = $this->revalidating($call);
-        $tries = ! $patient ? 1 : (($call->request instanceof Request ? $call->request->tries : null) ?? ($call->message->onlyReads() ? 3 : 1));
+        $tries = ! $patient ? 1 : (($call->request instanceof Request ? $call->request->tries : null) ?? ($call->reads() ? 3 : 1));
         $retry = $asked = 0;
         $after = 0;
         $more = false;
@@ -179,7 +179,7 @@ final class ServiceDesk implements Services
                 return $this->refreshed($call, $exchange);
             }
             if ($trouble !== null) {
-                $again = ++$retry < $tries && ($call->message->isIdempotent() || $call->message->onlyReads()) && in_array($trouble->kind, ['limit', 'slow', 'unreachable', 'broken'], true)
+                $again = ++$retry < $tries && ($call->message->isIdempotent() || $call->reads()) && in_array($trouble->kind, ['limit', 'slow', 'unreachable', 'broken'], true)
                     && ($exchange->status === 0 || $exchange->status === 429 || $exchange->status >= 500) && ($trouble->wait ?? 0) <= self::WAITS;
                 if ($again) {
                     $after = max(self::BACK_OFF[$retry - 1] + random_int(0, 100), ($trouble->wait ?? 0) * 1000);
@@ -234,7 +234,7 @@ final class ServiceDesk implements Services
     /** The message, asking only for what has changed since the last time where that is known (RFC 9111, section 4.3). */
     private function revalidating(Call $call): Message
     {
-        $kept = $call->request->keptFor() === null && $call->message->onlyReads() ? $this->cache->of($call) : null;
+        $kept = $call->request->keptFor() === null && $call->reads() ? $this->cache->of($call) : null;
         $message = $call->message;
         if ($kept !== null && ! $kept['answer']->more) {
             $message = $kept['etag'] === '' ? $message : $message->header('If-None-Match', $kept['etag']);
@@ -273,7 +273,7 @@ final class ServiceDesk implements Services
         if ($exchange->status < 200 || $exchange->status > 299) {
             return [Explaining::status($exchange->status, $exchange->headers, $service, $this->secret($service) !== null, time()), json_decode($exchange->body, true)];
         }
-        if ($call->message->wants === 'sound' || $exchange->status === 204 || ($exchange->body === '' && ! $call->message->onlyReads())) {
+        if ($call->message->wants === 'sound' || $exchange->status === 204 || ($exchange->body === '' && ! $call->reads())) {
             return [null, null];
         }
         $trouble = Explaining::body($service, $exchange->headers['content-type'] ?? '', $exchange->body);
@@ -398,7 +398,7 @@ final class ServiceDesk implements Services
     {
         $wanted = [];
         foreach ($calls as $call) {
-            if ($call->message->onlyReads()) {
+            if ($call->reads()) {
                 $wanted[$call->key()] = $call;
             }
         }

@@ -44,6 +44,7 @@ final class Findings
             new Rules\AccountMatters,
             new Rules\ProviderMoved,
             new Rules\SlowPermission,
+            new Rules\ShownAndSent,
             new Rules\SecretTyped,
             new Rules\AnswerOutOfShape,
             new Rules\TypedInstructions,

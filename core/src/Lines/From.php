@@ -101,6 +101,11 @@ final readonly class From implements Holding
 
             return ['empty', null, null];
         }
+        if (! $call->reads()) {
+            $scene->trail->step('not asked', "$this->request changes something, and a screen that is only shown must not.", $scene->at);
+
+            return ['failed', null, null];
+        }
         $answer = $scene->answers?->of($call);
         if ($answer === null) {
             return ['loading', null, null];

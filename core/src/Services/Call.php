@@ -38,6 +38,12 @@ final readonly class Call
         return new self($service, $asked, $asked->message($base, $scene->about($names)), $rows);
     }
 
+    /** True where asking changes nothing: it may be asked whenever a screen is shown, and its answer may be kept. */
+    public function reads(): bool
+    {
+        return $this->message->onlyReads() || ($this->request->keptFor() ?? 0) > 0;
+    }
+
     public function key(): string
     {
         return $this->message->key();

@@ -6,6 +6,10 @@ namespace Lanai\Core\Tests\Services;
 
 use DateTimeImmutable;
 use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Blueprint\Patch;
+use Lanai\Core\Findings\Finding;
+use Lanai\Core\Findings\Findings;
+use Lanai\Core\Findings\Reading;
 use Lanai\Core\Runtime\Player;
 use Lanai\Core\Runtime\Refused;
 use Lanai\Core\Runtime\Trail;
@@ -211,6 +215,21 @@ final class AskingTest extends TestCase
         self::assertSame(['Thank you.'], $outcome->say, $outcome->refused);
         self::assertSame('{"report":{"words":"Calm \"and\" clear","tags":["sea"]},"count":1}', $services->sent[0]->body);
         self::assertSame('application/json', $services->sent[0]->type);
+    }
+
+    public function test_a_screen_that_is_shown_sends_nothing(): void
+    {
+        $script = str_replace("screen Stations\n  From Stations", "screen Sends\n  From Report with Words = \"x\"\n    Text \"Sent\"\n\nscreen Stations\n  From Stations", self::APP);
+        $app = Blueprint::fromScript($script);
+        $services = new PretendServices(['POST https://try.almanac.example/v1/reports' => ['ok' => true]]);
+        $visit = new Visit(World::moment(), 'sends', waits: true);
+        self::assertSame('failed', (new Player($app, new InMemoryRecordStore($app), null, $services))->show($visit, Trail::none())['nodes'][0]['state']);
+        self::assertSame([], $services->sent);
+
+        $finding = array_values(array_filter(Findings::in(Reading::of($app)), fn (Finding $f): bool => $f->rule === 'ShownAndSent'))[0];
+        $mended = Blueprint::fromData((new Patch($finding->mend->operations ?? []))->applyTo($app->data()));
+        self::assertSame('ready', (new Player($mended, new InMemoryRecordStore($mended), null, $services))->show($visit, Trail::none())['nodes'][0]['state']);
+        self::assertCount(1, $services->sent);
     }
 
     public function test_what_a_service_gave_cannot_be_changed(): void

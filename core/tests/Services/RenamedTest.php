@@ -9,7 +9,6 @@ use Lanai\Core\Blueprint\Editor;
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Findings;
 use Lanai\Core\Findings\Reading;
-use Lanai\Core\Findings\Rules\UnknownName;
 use PHPUnit\Framework\TestCase;
 
 /** What a service is made of can be called otherwise, and every sentence follows. */
@@ -57,7 +56,7 @@ final class RenamedTest extends TestCase
         foreach ($lines as $line) {
             self::assertStringContainsString($line, $script);
         }
-        self::assertSame([], array_map(fn (Finding $f): string => "$f->at $f->sentence", array_values(array_filter(Findings::in(Reading::of($edited->blueprint)), fn (Finding $f): bool => $f->rule === UnknownName::class))));
+        self::assertSame([], array_map(fn (Finding $f): string => "$f->at $f->sentence", array_values(array_filter(Findings::in(Reading::of($edited->blueprint)), fn (Finding $f): bool => $f->rule === 'UnknownName'))));
         self::assertSame($app->script(), (new Editor($edited->blueprint))->patch($edited->inverse->operations)->blueprint->script());
     }
 }

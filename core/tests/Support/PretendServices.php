@@ -45,7 +45,7 @@ final class PretendServices implements Services
             $trail->step('call', $call->message->method.' '.$call->message->url, '');
             $answer = $found instanceof Answer ? $found : ($found instanceof Trouble ? new Answer(trouble: $found) : new Answer([$found], at: $visit->moment->now));
 
-            return $answer->isThere() && $call->message->onlyReads() ? $this->kept[$call->key()] = $answer : $answer;
+            return $answer->isThere() && $call->reads() ? $this->kept[$call->key()] = $answer : $answer;
         }, $calls);
     }
 }

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { useVirtualizer } from '@tanstack/vue-virtual'
-import { computed, inject, onMounted, onUnmounted, ref, watch } from 'vue'
+import { computed, defineAsyncComponent, inject, onMounted, onUnmounted, ref, watch } from 'vue'
 import type { ListNode } from '../../contracts/view'
 import type { Device } from '../useDevice'
 import ListItem from './ListItem.vue'
-import ListNarrow from './ListNarrow.vue'
 
+const ListNarrow = defineAsyncComponent(() => import('./ListNarrow.vue'))
 const props = defineProps<{ node: ListNode }>()
 const device = inject('device') as Device
 const end = ref<HTMLElement>()
@@ -50,7 +50,7 @@ onUnmounted(() => eye.disconnect())
 
 <template>
   <div class="list-place">
-    <ListNarrow :node="node" />
+    <ListNarrow v-if="node.search !== null || node.orders || node.chips" :node="node" />
     <p v-if="!node.items.length" class="empty">{{ node.empty }}</p>
     <ul v-else ref="list" class="list" :class="[node.layout, { long }]" :tabindex="node.layout === 'strip' ? 0 : undefined" :style="long ? { height: `${virtual.getTotalSize()}px` } : undefined">
       <li v-for="one in shown" :key="one.item.id" :ref="long ? (el) => virtual.measureElement(el as HTMLElement) : undefined" :data-index="one.index" :style="long ? { transform: `translateY(${one.start}px)` } : undefined" :aria-setsize="long ? node.items.length : undefined" :aria-posinset="long ? one.index + 1 : undefined">
