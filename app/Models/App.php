@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
 
 /**
  * @property int $id
+ * @property int|null $webhooks how many programs want to hear of changed rows
  * @property int $founder_id
  * @property string $name
  * @property string $slug

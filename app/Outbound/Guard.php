@@ -57,7 +57,7 @@ final class Guard
         if ($addresses === []) {
             throw new AddressRefused("“{$host}” cannot be found.");
         }
-        if ("$host:$port" !== config('lanai.standins')) {
+        if (! self::isStandin($uri)) {
             // A name that leads inside with one of its addresses leads inside.
             foreach ($addresses as $address) {
                 if (! self::isPublic($address)) {
@@ -129,6 +129,9 @@ final class Guard
                 if (self::origin($next) !== self::origin($uri)) {
                     $kept = array_map(strtolower(...), [...self::PRIVATE_HEADERS, ...$private]);
                     $headers = array_filter($headers, fn (string $name): bool => ! in_array(strtolower($name), $kept, true), ARRAY_FILTER_USE_KEY);
+                    if (self::isStandin($next)) {
+                        throw new AddressRefused('It was led on to a service that ships with Lanai; that is asked by its name only.');
+                    }
                     if ($uri->getScheme() === 'https' && $next->getScheme() !== 'https') {
                         throw new AddressRefused('It was led on to an address without encryption.');
                     }
@@ -161,6 +164,12 @@ final class Guard
         }]);
 
         return self::to($url)->withHeaders($headers)->timeout($seconds)->withOptions(['sink' => $sink])->withBody($body, 'application/json')->post($url);
+    }
+
+    /** True for the shipped stand-ins: the one exception among the addresses of this computer. */
+    private static function isStandin(UriInterface $uri): bool
+    {
+        return trim($uri->getHost(), '[]').':'.($uri->getPort() ?? ($uri->getScheme() === 'https' ? 443 : 80)) === config('lanai.standins');
     }
 
     /** Neither private, loopback, link-local, shared (RFC 6598) nor otherwise reserved. */

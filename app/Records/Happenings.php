@@ -61,12 +61,18 @@ final class Happenings
                     RunRoutine::begin($app, $set, $routine->name, "$table->singular $id was $what", $what === 'removed' ? [] : [$routine->rowName() => ['one' => $table->singular, 'id' => $id]], [...$chain, $routine->name]);
                 }
             }
-            foreach (Webhook::of($app, $set) as $hook) {
+            foreach (self::hooks($app, $set) as $hook) {
                 if ($hook->wants($table, $what)) {
                     SendWebhook::begin($hook, $table, $id, $what);
                 }
             }
         });
+    }
+
+    /** @return iterable<Webhook> looked for only where the app has some */
+    private static function hooks(App $app, DataSet $set): iterable
+    {
+        return ($app->webhooks ?? 0) > 0 ? Webhook::of($app, $set) : [];
     }
 
     /** @return array<string, list<string>> */
@@ -80,7 +86,7 @@ final class Happenings
                     $this->waited[$table->name][] = $routine->when;
                 }
             }
-            foreach (Webhook::of($this->app, $this->set) as $hook) {
+            foreach (self::hooks($this->app, $this->set) as $hook) {
                 foreach ($this->blueprint->tables as $table) {
                     foreach (['added', 'changed', 'removed'] as $what) {
                         if ($hook->wants($table, $what)) {

@@ -26,6 +26,9 @@ return new class extends Migration
             $table->timestamps();
             $table->index(['app_id', 'dataset', 'id']);
         });
+        Schema::table('apps', function (Blueprint $table): void {
+            $table->unsignedInteger('webhooks')->default(0);
+        });
         Schema::create('webhooks', function (Blueprint $table): void {
             $table->id();
             $table->foreignId('app_id')->constrained()->cascadeOnDelete();
@@ -41,6 +44,7 @@ return new class extends Migration
     public function down(): void
     {
         Schema::dropIfExists('webhooks');
+        Schema::dropColumns('apps', ['webhooks']);
         Schema::dropIfExists('routine_runs');
     }
 };

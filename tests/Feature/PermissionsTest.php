@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Jobs\RunRoutine;
 use App\Models\App;
 use App\People\AccessTable;
 use App\Records\DataSet;
 use App\Records\EloquentRecordStore;
+use Illuminate\Support\Facades\Queue;
 use Lanai\Core\Access\Verb;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\Table;
@@ -22,6 +24,7 @@ final class PermissionsTest extends TestCase
 
     public function test_what_can_be_done_over_http_is_what_the_access_table_says(): void
     {
+        Queue::fake([RunRoutine::class]);
         $app = $this->demo();
         $this->probe($app);
         $blueprint = $app->refresh()->revision->read();
@@ -102,7 +105,7 @@ final class PermissionsTest extends TestCase
         $blueprint = $app->revision->read();
         $set = ['Spots' => ['Name', '"p"', ''], 'Swims' => ['Title', '"p"', "        set Spot = first(spots)\n        set Starts = now()\n        set Places = 1\n        set Host = me\n"],
             'Bookings' => ['Name', '"p"', "        set Swim = first(swims)\n        set Person = me\n"], 'People' => ['About', '"p"', "        set Name = \"p\"\n"],
-            'Posts' => ['Words', '"p"', ''], 'Comments' => ['Words', '"p"', "        set Post = first(posts)\n"]];
+            'Phrases' => ['Words', '"p"', ''], 'Posts' => ['Words', '"p"', ''], 'Comments' => ['Words', '"p"', "        set Post = first(posts)\n"]];
         $script = $blueprint->script();
         $add = "screen Probe add\n";
         $screens = '';

@@ -267,6 +267,18 @@ final class ServicesTest extends TestCase
         self::assertGreaterThan((float) $seconds[0], (float) $seconds[2]);
     }
 
+    public function test_the_other_stand_ins_are_not_for_apps_and_nobody_is_led_to_one(): void
+    {
+        $this->edit('service Nosy is at "stand-in:letterbox"'."\n  request Letters is GET \"/letters.json\", giving each Letter read\n    Subject is a text, at \"subject\"\n  request Climbing is GET \"http://127.0.0.1:".self::$port.'/almanac/%2e%2e/letterbox/letters.json", giving one Climb');
+        foreach (['Letters', 'Climbing'] as $request) {
+            self::assertStringContainsString('not for apps', $this->postJson($this->at('sandbox/try'), ['request' => $request, 'values' => []])->json('trouble'));
+        }
+        $this->edit('service Leading is at "http://93.184.216.34"'."\n  request Led is GET \"/\", giving one Led on");
+        Http::fake(['*' => Http::response('', 302, ['Location' => 'http://127.0.0.1:'.self::$port.'/letterbox/letters.json'])]);
+        self::assertStringContainsString('asked by its name only', $this->postJson($this->at('sandbox/try'), ['request' => 'Led', 'values' => []])->json('trouble'));
+        self::assertCount(1, Http::recorded());
+    }
+
     public function test_others_do_not_reach_the_services_of_an_app(): void
     {
         $this->actingAs($this->stranger());

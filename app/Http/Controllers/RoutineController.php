@@ -69,6 +69,7 @@ final class RoutineController
         $given = $request->validate(['url' => ['required', 'string', 'max:500', 'regex:~^(https?://|stand-in:)~'], 'tables' => ['sometimes', 'array', 'max:100'], 'tables.*' => ['string', 'max:100']], ['url.*' => 'Please give the address that is to be told, such as https://example.com/hook.']);
         $secret = 'whsec_'.base64_encode(random_bytes(24));
         Webhook::query()->create(['app_id' => $app->id, 'dataset' => $set, 'url' => $given['url'], 'secret' => $secret, 'tables' => array_values($given['tables'] ?? []), 'state' => '']);
+        $app->update(['webhooks' => Webhook::query()->where('app_id', $app->id)->count()]);
 
         return response()->json(['secret' => $secret] + self::told($app, DataSet::from($set)), 201);
     }
@@ -76,6 +77,7 @@ final class RoutineController
     public function removeWebhook(App $app, string $set, int $hook): JsonResponse
     {
         Webhook::query()->where(['app_id' => $app->id, 'dataset' => $set])->whereKey($hook)->delete();
+        $app->update(['webhooks' => Webhook::query()->where('app_id', $app->id)->count()]);
 
         return response()->json(self::told($app, DataSet::from($set)));
     }

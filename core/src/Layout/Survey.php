@@ -38,6 +38,10 @@ final class Survey
             }
             $page = Page::frames($views[$device->form()], $device);
             foreach (self::checks() as $check) {
+                // While answers are on their way, much of a screen is empty by itself.
+                if ($check instanceof MostlyEmpty && ($views[$device->form()]['awaits'] ?? false) === true) {
+                    continue;
+                }
                 foreach ($check->look($page, $device) as $flaw) {
                     $flaws[] = $flaw;
                 }
