@@ -81,7 +81,7 @@ test('a list is narrowed by its chips, put in order, and asked in the dark', asy
   await expect(device(page).locator('.tiles .item')).toHaveCount(6)
   await device(page).getByRole('button', { name: 'rock' }).click()
   await expect(device(page).locator('.tiles .item').nth(0)).toBeVisible()
-  expect(await device(page).locator('.tiles .item').count()).toBeLessThan(6)
+  await expect.poll(() => device(page).locator('.tiles .item').count()).toBeLessThan(6)
   await device(page).getByRole('button', { name: 'rock' }).click()
   await device(page).getByLabel('Order').selectOption({ label: 'Water, the other way' })
   await expect(device(page).locator('.item-title').first()).toHaveText('The Old Lido')
