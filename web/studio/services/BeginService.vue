@@ -16,11 +16,6 @@ const busy = ref(false)
 const trouble = ref('')
 const file = ref<HTMLInputElement>()
 
-/** What ships with Lanai can be begun with one click. */
-const practice = [
-  { name: 'Almanac', about: 'sea and weather for made-up spots, with a key in a header', text: 'stand-in' },
-]
-
 async function work(call: () => Promise<void>) {
   busy.value = true
   trouble.value = ''
@@ -93,5 +88,5 @@ const all = computed(() => picked.value.length === draft.value?.requests.length)
     </ul>
     <v-btn color="primary" :loading="busy" :disabled="!picked.length || !name.trim()" @click="take">Take it into the app</v-btn>
   </section>
-  <p v-if="!draft" class="small service-practice">To practise, {{ practice[0].name }} ships with Lanai: {{ practice[0].about }}. Its desk, under “Rehearse failure”, tells its key and where its OpenAPI document lies.</p>
+  <p v-if="!draft" class="small service-practice">To practise, Almanac ships with Lanai: sea and weather for made-up spots, with a key in a header. Its desk, under “Rehearse failure”, tells its key and where its OpenAPI document lies.</p>
 </template>
