@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests;
 
+use App\Models\App;
 use Illuminate\Filesystem\Filesystem;
+use Illuminate\Support\Facades\Cache;
 use Standins\Switches;
 
 /** Starts the stand-ins for the tests of a class, on a port of their own. */
@@ -16,6 +18,17 @@ trait PracticeServices
     private static int $port = 0;
 
     private static string $practice = '';
+
+    private App $demo;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->practise();
+        Cache::flush();
+        $this->demo = $this->demo();
+        $this->actingAs($this->founderOf($this->demo));
+    }
 
     public static function setUpBeforeClass(): void
     {

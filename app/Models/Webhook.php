@@ -37,7 +37,7 @@ final class Webhook extends Model
         return self::query()->where(['app_id' => $app->id, 'dataset' => $set->value])->get();
     }
 
-    public function wants(Table $table, string $what): bool
+    public function wants(Table $table): bool
     {
         return $this->tables === [] || in_array($table->storedAs(), $this->tables, true);
     }

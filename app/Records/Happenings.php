@@ -62,7 +62,7 @@ final class Happenings
                 }
             }
             foreach (self::hooks($app, $set) as $hook) {
-                if ($hook->wants($table, $what)) {
+                if ($hook->wants($table)) {
                     SendWebhook::begin($hook, $table, $id, $what);
                 }
             }
@@ -89,7 +89,7 @@ final class Happenings
             foreach (self::hooks($this->app, $this->set) as $hook) {
                 foreach ($this->blueprint->tables as $table) {
                     foreach (['added', 'changed', 'removed'] as $what) {
-                        if ($hook->wants($table, $what)) {
+                        if ($hook->wants($table)) {
                             $this->waited[$table->name][] = $what;
                         }
                     }

@@ -64,11 +64,6 @@ final readonly class AnswerCache
         Kept::store()->put($this->key($call), ['answer' => $answer, 'until' => time() + $seconds, 'etag' => $freshness->etag, 'modified' => $freshness->modified, 'next' => $next], max(self::STAYS, $seconds));
     }
 
-    public function forget(Call $call): void
-    {
-        Kept::store()->forget($this->key($call));
-    }
-
     public function lock(Call $call): Lock
     {
         $lock = Kept::lock('asking:'.$this->key($call), 60);

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\App;
 use App\Models\ServiceCall;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Http;
@@ -15,17 +14,6 @@ use Tests\TestCase;
 final class ModelsTest extends TestCase
 {
     use PracticeServices;
-
-    private App $demo;
-
-    protected function setUp(): void
-    {
-        parent::setUp();
-        $this->practise();
-        Cache::flush();
-        $this->demo = $this->demo();
-        $this->actingAs($this->founderOf($this->demo));
-    }
 
     public function test_plain_words_and_a_translation_stand_on_the_screen_and_are_asked_for_once(): void
     {

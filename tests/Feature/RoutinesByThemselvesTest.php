@@ -6,12 +6,10 @@ namespace Tests\Feature;
 
 use App\Console\BeginRoutines;
 use App\Jobs\SendWebhook;
-use App\Models\App;
 use App\Models\RoutineRun;
 use App\Models\Webhook;
 use App\Records\DataSet;
 use App\Records\EloquentRecordStore;
-use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Http;
 use Illuminate\Support\Facades\Queue;
 use Lanai\Core\Blueprint\Table;
@@ -22,18 +20,14 @@ use Tests\TestCase;
 /** Routines that wait for a row, a time or a webhook; their log; and webhooks that go out. */
 final class RoutinesByThemselvesTest extends TestCase
 {
-    use PracticeServices;
-
-    private App $demo;
+    use PracticeServices {
+        setUp as private practised;
+    }
 
     protected function setUp(): void
     {
-        parent::setUp();
-        $this->practise();
-        Cache::flush();
+        $this->practised();
         config(['queue.default' => 'sync']);
-        $this->demo = $this->demo();
-        $this->actingAs($this->founderOf($this->demo));
     }
 
     public function test_a_phrase_is_added_and_its_translation_and_its_sound_appear(): void
