@@ -86,6 +86,7 @@ Route::prefix('api')->group(function (): void {
                 Route::post('point', [C\ServiceController::class, 'point']);
                 Route::post('pick', [C\ServiceController::class, 'pick']);
                 Route::post('shape', [C\ServiceController::class, 'shape']);
+                Route::post('further', [C\ServiceController::class, 'further']);
                 Route::get('calls.har', [C\ServiceController::class, 'har']);
             });
         });

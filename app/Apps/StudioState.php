@@ -97,7 +97,7 @@ final class StudioState
                 $at = "/services/$i/requests/$r";
                 $requests[] = ['at' => $at, 'name' => $request->called(), 'kind' => \Lanai\Core\Services\Askables::family()->kindOf($request), 'many' => $request->givesMany(), 'shaped' => $request instanceof \Lanai\Core\Services\Request && $request->shape !== '',
                     'lines' => self::lines(array_values(array_filter(Prose::of(Prose::nodes($node['requests'] ?? [])[$r], $request::class, $at, flat: true), fn (ProseLine $l): bool => ! str_starts_with($l->parts[0]->text, 'shaped as'))), $words),
-                    'takes' => array_map(fn ($v): array => ['name' => $v->name, 'key' => $v->key(), 'control' => $v->type->control(), 'tried' => $v->tried, 'options' => $v->type->options()], $request->taken())];
+                    'takes' => array_map(fn ($v): array => ['name' => $v->name, 'key' => $v->key(), 'control' => $v->type->control(), 'tried' => $v->tried, 'begins' => $v->begins, 'options' => $v->type->options()], $request->taken())];
             }
             $told[] = ['at' => "/services/$i", 'name' => $blueprint->services[$i]->name, 'lines' => self::lines(Prose::of(array_diff_key($node, ['requests' => true]), \Lanai\Core\Services\Service::class, "/services/$i"), $words), 'requests' => $requests];
         }

@@ -8,9 +8,9 @@ use App\Models\App;
 use App\Models\Webhook;
 use App\Outbound\AddressRefused;
 use App\Outbound\Guard;
+use App\Outbound\Practice;
 use App\Records\DataSet;
 use App\Records\EloquentRecordStore;
-use App\Services\ServiceDesk;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Http\Client\ConnectionException;
@@ -58,7 +58,9 @@ final class SendWebhook implements ShouldQueue
         $body = (string) json_encode($this->payload, JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
         $at = time();
         try {
-            $answer = Guard::follow('POST', ServiceDesk::resolved($hook->url), ['Content-Type' => 'application/json', 'User-Agent' => 'Lanai', 'webhook-id' => $this->message, 'webhook-timestamp' => (string) $at, 'webhook-signature' => self::signature($hook->secret, $this->message, $at, $body)], $body, ['webhook-signature']);
+            $url = Practice::resolved($hook->url);
+            Practice::check($url);
+            $answer = Guard::follow('POST', $url, ['Content-Type' => 'application/json', 'User-Agent' => 'Lanai', 'webhook-id' => $this->message, 'webhook-timestamp' => (string) $at, 'webhook-signature' => self::signature($hook->secret, $this->message, $at, $body)], $body, ['webhook-signature']);
             $good = $answer->successful();
             $hook->update(['state' => $good ? 'The last one was taken.' : "The last one was answered with {$answer->status()}."]);
         } catch (AddressRefused $refused) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Services;
 
 use App\Models\App;
+use App\Outbound\Practice;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Str;
 use Lanai\Core\Blueprint\EditRefused;
@@ -22,16 +23,12 @@ final readonly class Drafts
     {
     }
 
-    /**
-     * @param  array<string, mixed>  $service
-     * @return array<string, mixed> as the studio shows it
-     */
-    public function keep(array $service, ?Secret $secret): array
+    /** @return array<string, mixed> as the studio shows it */
+    public function keep(Pasted $pasted): array
     {
+        [$service, $secret] = [$pasted->service, $pasted->secret];
         // A stand-in is kept by its name: it is found wherever it runs.
-        $standins = preg_quote((string) config('lanai.standins'), '~');
-        $port = (int) parse_url('http://'.config('lanai.standins'), PHP_URL_PORT);
-        $service['address'] = (string) preg_replace("~^http://($standins|localhost:$port)/~", 'stand-in:', self::addressOf($service));
+        $service['address'] = Practice::named(self::addressOf($service));
         $id = Str::random(24);
         Cache::put($this->key($id), ['service' => $service, 'secret' => $secret === null ? null : encrypt([$secret->name, $secret->secret])], self::SECONDS);
         $requests = Prose::nodes($service['requests'] ?? []);
@@ -40,6 +37,7 @@ final readonly class Drafts
             'draft' => $id, 'name' => $service['name'] ?? '', 'address' => $service['address'],
             'signing' => isset($service['signing'][0]) ? Printer::node(Prose::node($service['signing'][0]), SignsInKinds::family()->classOf(Prose::node($service['signing'][0]))) : '',
             'secret' => $secret === null ? '' : '…'.(strlen($secret->secret) < 8 ? '' : substr($secret->secret, -4)),
+            'note' => $pasted->note,
             'requests' => array_map(fn (array $r): array => ['name' => $r['name'] ?? '', 'method' => $r['method'] ?? 'GET', 'address' => $r['address'] ?? '', 'parts' => count(Prose::nodes($r['parts'] ?? [])), 'many' => isset($r['each'])], $requests),
         ];
     }

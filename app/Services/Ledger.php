@@ -82,6 +82,14 @@ final readonly class Ledger
         }
     }
 
+    /** @return list<string> addresses of a service that have answered of late, each once */
+    public function answered(Service $service): array
+    {
+        $calls = ServiceCall::query()->where(['app_id' => $this->app->id, 'dataset' => $this->set->value, 'service' => $service->name])->whereBetween('status', [200, 299])->orderByDesc('id')->limit(200)->get();
+
+        return array_values(array_unique($calls->map(fn (ServiceCall $c): string => is_string($c->exchange['url'] ?? null) ? $c->exchange['url'] : '')->filter()->all()));
+    }
+
     /** @return array<string, list<string>> request => how its latest answer breaks the shape */
     public static function broken(App $app): array
     {

@@ -7,6 +7,7 @@ namespace App\Services;
 use App\Models\App;
 use App\Models\ServiceCall;
 use App\Models\ServiceSecret;
+use App\Outbound\Practice;
 use App\Records\DataSet;
 use Illuminate\Support\Facades\Date;
 use Lanai\Core\Blueprint\Blueprint;
@@ -44,7 +45,7 @@ final readonly class ServiceBook
         $secret = ServiceSecret::of($this->app, $this->set, $service->name);
         $month = ServiceCall::query()->where(['app_id' => $this->app->id, 'dataset' => $this->set->value, 'service' => $service->name])->where('created_at', '>=', Date::now()->subDays(30));
 
-        return ['at' => "/services/$i", 'name' => $service->name, 'address' => ServiceDesk::resolved($service->addressFor($this->set === DataSet::Live)), 'practice' => str_starts_with($service->addressFor($this->set === DataSet::Live), 'stand-in:'),
+        return ['at' => "/services/$i", 'name' => $service->name, 'address' => Practice::resolved($service->addressFor($this->set === DataSet::Live)), 'practice' => str_starts_with($service->addressFor($this->set === DataSet::Live), 'stand-in:'),
             'asks' => $service->signsIn()?->asks() ?? [], 'place' => $service->signsIn()?->place() ?? '', 'secret' => $secret?->ends() ?? '', 'secretName' => $secret->name ?? '',
             'calls' => (clone $month)->count(), 'cost' => $service->prices === [] ? null : Trials::money((int) (clone $month)->sum('cost'), $service),
             'forecast' => $service->prices === [] ? null : Trials::money((int) round((int) (clone $month)->where('created_at', '>=', Date::now()->subDays(7))->sum('cost') / 7 * 30), $service)];

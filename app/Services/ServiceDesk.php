@@ -8,6 +8,7 @@ use App\Apps\Pictures;
 use App\Apps\Uploads;
 use App\Models\App;
 use App\Models\ServiceSecret;
+use App\Outbound\Practice;
 use App\Records\DataSet;
 use Generator;
 use GuzzleHttp\Promise\Utils;
@@ -25,6 +26,7 @@ use Lanai\Core\Services\Explaining;
 use Lanai\Core\Services\Freshness;
 use Lanai\Core\Services\HeldToShape;
 use Lanai\Core\Services\Message;
+use Lanai\Core\Services\NearMiss;
 use Lanai\Core\Services\Request;
 use Lanai\Core\Services\RowsMade;
 use Lanai\Core\Services\Secret;
@@ -65,13 +67,7 @@ final class ServiceDesk implements Services
 
     public function base(Service $service): string
     {
-        return self::resolved($service->addressFor($this->set === DataSet::Live));
-    }
-
-    /** An address with the name of a stand-in in it, as it can be called. */
-    public static function resolved(string $address): string
-    {
-        return (string) preg_replace_callback('~^stand-in:([a-z]+)~', fn (array $m): string => 'http://'.config('lanai.standins')."/$m[1]", $address);
+        return Practice::resolved($service->addressFor($this->set === DataSet::Live));
     }
 
     public function kept(Call $call): ?Answer
@@ -271,7 +267,9 @@ final class ServiceDesk implements Services
             return [null, null];
         }
         if ($exchange->status < 200 || $exchange->status > 299) {
-            return [Explaining::status($exchange->status, $exchange->headers, $service, $this->secret($service) !== null, time()), json_decode($exchange->body, true)];
+            $json = json_decode($exchange->body, true);
+
+            return [Explaining::status($exchange->status, $exchange->headers, $service, $this->secret($service) !== null, time(), $json, $exchange->status === 404 ? (string) NearMiss::address($exchange->message->url, $this->known($service)) : ''), $json];
         }
         if ($call->message->wants === 'sound' || $exchange->status === 204 || ($exchange->body === '' && ! $call->reads())) {
             return [null, null];
@@ -279,6 +277,19 @@ final class ServiceDesk implements Services
         $trouble = Explaining::body($service, $exchange->headers['content-type'] ?? '', $exchange->body);
 
         return [$trouble, $trouble === null ? json_decode($exchange->body, true) : null];
+    }
+
+    /** @return list<string> addresses of a service that have answered, and those that its requests are written with */
+    private function known(Service $service): array
+    {
+        $written = [];
+        foreach ($service->requests as $request) {
+            if ($request instanceof Request) {
+                $written[] = preg_match('~^https?://~i', $request->address) === 1 ? $request->address : $this->base($service).'/'.ltrim($request->address, '/');
+            }
+        }
+
+        return [...$this->ledger->answered($service), ...$written];
     }
 
     /** @return array{mixed, list<string>, Trouble|null} the page, and the names of files that it brought */
@@ -379,7 +390,7 @@ final class ServiceDesk implements Services
         if (is_string($kept)) {
             return new Secret(decrypt($kept));
         }
-        $address = preg_match('~^(https?://|stand-in:)~', $signing->token) === 1 ? self::resolved($signing->token) : $this->base($service).'/'.ltrim($signing->token, '/');
+        $address = preg_match('~^(https?://|stand-in:)~', $signing->token) === 1 ? Practice::resolved($signing->token) : $this->base($service).'/'.ltrim($signing->token, '/');
         $exchange = $this->wire->send($signing->tokenRequest($address, $secret), null, null, 10)->wait();
         $json = json_decode($exchange->body, true);
         $token = is_array($json) && is_string($json['access_token'] ?? null) ? $json['access_token'] : null;

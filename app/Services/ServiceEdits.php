@@ -80,6 +80,15 @@ final class ServiceEdits
         });
     }
 
+    /**
+     * @param  array<string, mixed>  $parts  how it reads on, as data of a Request
+     * @return Closure(Editor): Edited
+     */
+    public static function further(string $request, array $parts): Closure
+    {
+        return fn (Editor $e): Edited => self::request($e->blueprint, $request, fn (array $data): array => $parts + $data);
+    }
+
     /** @return Closure(Editor): Edited a screen for what a request gives, and one for each of its things */
     public static function screens(string $request): Closure
     {

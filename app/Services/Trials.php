@@ -26,8 +26,10 @@ use Lanai\Core\Services\AnswerStore;
 use Lanai\Core\Services\Askable;
 use Lanai\Core\Services\Call;
 use Lanai\Core\Services\Cost;
+use Lanai\Core\Services\FurtherPages;
 use Lanai\Core\Services\InStep;
 use Lanai\Core\Services\PictureFromWords;
+use Lanai\Core\Services\Request;
 use Lanai\Core\Services\RowsMade;
 use Lanai\Core\Services\Service;
 
@@ -58,7 +60,7 @@ final readonly class Trials
         $json = $exchange === null ? null : json_decode($exchange->body);
         $isJson = $exchange !== null && ($json !== null || trim($exchange->body) === 'null');
         if ($isJson) {
-            Cache::put($this->key($request), $exchange->body, 3600);
+            Cache::put($this->key($request), [$exchange->body, $exchange->headers['link'] ?? ''], 3600);
         }
         $made = new RowsMade($this->blueprint);
         $rows = $answer->isThere() ? $made->of($asked, $answer) : [];
@@ -73,6 +75,7 @@ final readonly class Trials
             'files' => $answer->files,
             'rows' => count($rows),
             'remarks' => $made->remarks,
+            'further' => $asked instanceof Request && $exchange !== null && $answer->trouble === null ? array_column(FurtherPages::in($asked, $exchange->headers['link'] ?? '', json_decode($exchange->body, true)), 'label') : [],
             'cost' => $call->message->meter === [] ? null : self::money(Cost::of($service, $call->message->meter), $service),
         ];
     }
@@ -121,17 +124,18 @@ final readonly class Trials
         $rows = $made->of($asked, $answer);
         $store = new AnswerStore(new EloquentRecordStore($this->app, $this->set, $this->blueprint), $made, $visit->moment);
         $plan = InStep::plan($kept, $key, $rows, [], new Scene($this->blueprint, $store, new Reader($store), $visit->moment, Trail::none(), visit: $visit), new RowCheck($store, $visit->moment, null));
-        $written = function (array $values) use ($kept): string {
+        $written = function (array $values, bool $new) use ($kept): string {
             $told = [];
             foreach ($kept->fields as $field) {
-                if (array_key_exists($field->column(), $values)) {
+                // Of a new row only what is given is worth a word; of a change also what is emptied.
+                if (array_key_exists($field->column(), $values) && ! ($new && $values[$field->column()] === null)) {
                     $told[] = "$field->name: ".($values[$field->column()] === null ? 'nothing' : $field->type->write($values[$field->column()]));
                 }
             }
 
             return implode(', ', $told);
         };
-        $lines = [...array_map(fn (array $v): string => 'New: '.$written($v), array_slice($plan->added, 0, 8)), ...array_map(fn (array $c): string => "{$c[0]->label()}: ".$written($c[1]), array_slice($plan->changed, 0, 8))];
+        $lines = [...array_map(fn (array $v): string => 'New: '.$written($v, true), array_slice($plan->added, 0, 8)), ...array_map(fn (array $c): string => "{$c[0]->label()}: ".$written($c[1], false), array_slice($plan->changed, 0, 8))];
 
         return ['added' => count($plan->added), 'changed' => count($plan->changed), 'gone' => count($plan->gone), 'same' => $plan->same, 'lines' => $lines, 'wrong' => array_slice($plan->wrong, 0, 8)];
     }
@@ -150,7 +154,7 @@ final readonly class Trials
         foreach (PictureFromWords::PIXELS as $size => $side) {
             $costs = $seconds = [];
             for ($count = 1; $count <= PictureFromWords::MOST; $count++) {
-                $costs[] = (string) self::money(Cost::of($service, ['model' => $asked->model, 'pictures' => $count]), $service);
+                $costs[] = (string) self::money(Cost::of($service, ['model' => $asked->model, 'pictures' => $count, 'size' => $size]), $service);
                 $seconds[] = $each === [] ? '' : sprintf('%.1f s', array_sum($each) / count($each) * $side ** 2 * $count / 1000);
             }
             $lines[] = ['size' => $size, 'costs' => $costs, 'seconds' => $seconds];
@@ -162,9 +166,23 @@ final readonly class Trials
     /** The body of the last good trial of a request; null where it was not tried lately. */
     public function last(string $request): ?string
     {
+        return $this->kept($request)[0] ?? null;
+    }
+
+    /** @return array<string, mixed>|null what a request gets to read on in the way that its last trial showed; null where it showed none */
+    public function further(Request $asked, int $way): ?array
+    {
+        [$body, $link] = $this->kept($asked->name) ?? ['null', ''];
+
+        return FurtherPages::in($asked, $link, json_decode($body, true))[$way]['parts'] ?? null;
+    }
+
+    /** @return array{string, string}|null body and "Link" header of the last good trial */
+    private function kept(string $request): ?array
+    {
         $kept = Cache::get($this->key($request));
 
-        return is_string($kept) ? $kept : null;
+        return is_array($kept) && is_string($kept[0] ?? null) && is_string($kept[1] ?? null) ? [$kept[0], $kept[1]] : null;
     }
 
     public static function money(?int $cost, Service $service): ?string

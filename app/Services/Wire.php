@@ -7,6 +7,7 @@ namespace App\Services;
 use App\Models\App;
 use App\Outbound\AddressRefused;
 use App\Outbound\Guard;
+use App\Outbound\Practice;
 use GuzzleHttp\Promise\Create;
 use GuzzleHttp\Promise\PromiseInterface;
 use GuzzleHttp\Psr7\MultipartStream;
@@ -20,9 +21,6 @@ use Lanai\Core\Services\SignsIn;
 final readonly class Wire
 {
     public const HIDDEN = '••••';
-
-    /** Of the stand-ins those that are services for apps; the others keep what is nobody else's business. */
-    private const PRACTICE = ['almanac', 'wordsmith'];
 
     public function __construct(private App $app)
     {
@@ -42,8 +40,10 @@ final readonly class Wire
         }
         $asked = time();
         $from = hrtime(true);
-        if (! self::mayCall($signed->url)) {
-            return Create::promiseFor(new Exchange($message, 0, [], '', 0.0, $asked, $asked, 'This part of the stand-ins is not for apps.'));
+        try {
+            Practice::check($signed->url);
+        } catch (AddressRefused $refused) {
+            return Create::promiseFor(new Exchange($message, 0, [], '', 0.0, $asked, $asked, $refused->getMessage()));
         }
         $made = function (int $status, array $answer, string $body, string $failure = '') use ($message, $asked, $from, $secret): Exchange {
             $hide = fn (string $text): string => self::hidden($text, $secret);
@@ -89,23 +89,14 @@ final readonly class Wire
         $asked = time();
         $from = hrtime(true);
         $made = fn (int $status, array $headers, string $failure): Exchange => new Exchange($message, $status, array_map(fn (string $v): string => self::hidden($v, $secret), $headers), self::hidden($status === 200 ? $words : $raw, $secret), (hrtime(true) - $from) / 1e6, $asked, time(), $failure);
-        if (! self::mayCall($signed->url)) {
-            return [$made(0, [], 'This part of the stand-ins is not for apps.'), '', []];
-        }
         try {
+            Practice::check($signed->url);
             $answer = Guard::streamed($signed->url, ['Accept' => 'text/event-stream', 'User-Agent' => 'Lanai'] + $signed->headers, $signed->body, $read, $seconds);
 
             return [$made($answer->status(), self::flat($answer), ''), $words, $usage];
         } catch (AddressRefused|ConnectionException $trouble) {
             return [$made(0, [], $trouble instanceof AddressRefused ? $trouble->getMessage() : (str_contains($trouble->getMessage(), 'timed out') ? 'slow' : 'unreachable.')), $words, $usage];
         }
-    }
-
-    private static function mayCall(string $url): bool
-    {
-        $inside = 'http://'.config('lanai.standins').'/';
-
-        return ! str_starts_with(strtolower($url), $inside) || (preg_match('~^('.implode('|', self::PRACTICE).')(/|$)~', substr($url, strlen($inside))) === 1 && ! str_contains(rawurldecode($url), '..'));
     }
 
     /** The text without the secret, however it is written in it. */

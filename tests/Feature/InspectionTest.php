@@ -15,6 +15,9 @@ use ZipArchive;
 /** The stand-in stores open what they are given: a package that is tampered with does not get through. */
 final class InspectionTest extends TestCase
 {
+    /** @var array<string, string> target => its package: building one takes seconds */
+    private static array $built = [];
+
     public function test_an_android_package_is_read_and_a_changed_one_is_noticed(): void
     {
         $quay = new Quay($this->folder());
@@ -99,9 +102,15 @@ final class InspectionTest extends TestCase
 
     private function package(Target $target): string
     {
-        $app = $this->demo();
         $file = $this->folder()."/app.$target->value";
+        if (isset(self::$built[$target->value])) {
+            file_put_contents($file, self::$built[$target->value]);
+
+            return $file;
+        }
+        $app = $this->demo();
         Packager::make($app, $app->revision->read(), $target, $file, fn () => null, fn (): bool => false);
+        self::$built[$target->value] = (string) file_get_contents($file);
 
         return $file;
     }

@@ -77,14 +77,14 @@ final class KilledTest extends TestCase
     {
         mkdir("$folder/5", 0700, true);
         file_put_contents("$folder/app.script", self::SCRIPT);
-        file_put_contents("$folder/rows.csv", "Title,Places,Spot\n".implode('', array_map(fn (int $i): string => "Swim $i,".($i % 9).',Spot '.($i % 5 + 1)."\n", range(1, 12000))));
+        file_put_contents("$folder/rows.csv", "Title,Places,Spot\n".implode('', array_map(fn (int $i): string => "Swim $i,".($i % 9).',Spot '.($i % 5 + 1)."\n", range(1, 4000))));
         config(['lanai.apps' => $folder]);
         $app = new App;
         $app->id = 5;
         (new SchemaFollower($app, DataSet::Sandbox))->follow(Blueprint::fromScript(self::SCRIPT));
         $file = new DataFile($app, DataSet::Sandbox);
         DB::connection($file->connection)->statement("insert into spots (name) values ('Spot 1'), ('Spot 2'), ('Spot 3'), ('Spot 4'), ('Spot 5')");
-        DB::connection($file->connection)->statement("with recursive n(i) as (select 1 union all select i + 1 from n where i < 12000) insert into swims (title, places, spot) select 'Old ' || i, i % 7, i % 5 + 1 from n");
+        DB::connection($file->connection)->statement("with recursive n(i) as (select 1 union all select i + 1 from n where i < 4000) insert into swims (title, places, spot) select 'Old ' || i, i % 7, i % 5 + 1 from n");
         DB::connection($file->connection)->statement('pragma wal_checkpoint(truncate)');
         DB::purge($file->connection);
     }

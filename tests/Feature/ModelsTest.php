@@ -151,7 +151,7 @@ final class ModelsTest extends TestCase
 
         // 1,000 tokens in at 0.4 a million and 500 out at 1.6 a million are 0.0012 EUR: reckoned by hand.
         self::assertSame(1200, \Lanai\Core\Services\Cost::of($service, ['model' => 'small-talker', 'in' => 1000, 'out' => 500]));
-        self::assertSame(80000, \Lanai\Core\Services\Cost::of($service, ['model' => 'painter', 'pictures' => 4]));
+        self::assertSame([80000, 160000, 320000], array_map(fn (string $size): ?int => \Lanai\Core\Services\Cost::of($service, ['model' => 'painter', 'pictures' => 4, 'size' => $size]), ['small', 'medium', 'large']));
         self::assertNull(\Lanai\Core\Services\Cost::of($service, ['model' => 'unknown', 'in' => 10]));
     }
 

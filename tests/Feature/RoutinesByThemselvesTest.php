@@ -132,6 +132,23 @@ final class RoutinesByThemselvesTest extends TestCase
         self::assertStringNotContainsString($made->json('secret'), (string) $this->getJson("/api/apps/{$this->demo->id}/routines/sandbox")->getContent());
     }
 
+    public function test_a_webhook_does_not_reach_a_stand_in_that_is_not_for_apps(): void
+    {
+        Http::fake(['*' => Http::response('', 200)]);
+        $this->postJson("/api/apps/{$this->demo->id}/routines/sandbox/webhooks", ['url' => 'stand-in:quay/submissions', 'tables' => ['comments']])->assertCreated();
+        $this->store()->change($this->table('Comments'), 1, ['words' => 'Changed']);
+
+        self::assertCount(0, Http::recorded());
+        self::assertSame('This part of the stand-ins is not for apps.', Webhook::query()->firstOrFail()->state);
+    }
+
+    public function test_what_a_routine_waits_for_is_told_in_words(): void
+    {
+        $this->edit("routine Morning, every day, at the time \"04:00\"\n  say \"x\"");
+
+        self::assertSame(['when one Phrase is added', 'every day at 04:00 (UTC)'], $this->getJson("/api/apps/{$this->demo->id}/routines/sandbox")->json('routines.*.waits'));
+    }
+
     /** RFC 4231, test case 2, in base64, with the message cut at its dots. */
     public function test_the_signature_is_hmac_with_sha_256(): void
     {

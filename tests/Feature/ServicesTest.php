@@ -8,6 +8,7 @@ use App\Models\ServiceCall;
 use App\Models\ServiceSecret;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Http;
+use Illuminate\Support\Facades\Process;
 use Tests\PracticeServices;
 use Tests\TestCase;
 
@@ -55,7 +56,7 @@ final class ServicesTest extends TestCase
         $this->shown('spot', [1]);
         $this->postJson($this->at('sandbox/try'), ['request' => 'Conditions', 'values' => []]);
         $seen = (string) $this->getJson("/api/apps/{$this->demo->id}")->getContent().$this->get("/api/apps/{$this->demo->id}/script")->getContent().$this->getJson($this->at('sandbox'))->getContent()
-            .$this->getJson($this->at('sandbox/calls.har'))->getContent().$this->shown('spot', [1])->getContent().json_encode(ServiceCall::query()->get()->all()).json_encode(\App\Models\Revision::query()->get()->all()).json_encode(ServiceSecret::query()->get()->all());
+            .$this->getJson($this->at('sandbox/calls.har'))->getContent().$this->exported().$this->shown('spot', [1])->getContent().json_encode(ServiceCall::query()->get()->all()).json_encode(\App\Models\Revision::query()->get()->all()).json_encode(ServiceSecret::query()->get()->all());
         foreach ((new \Illuminate\Filesystem\Filesystem)->allFiles($this->folder()) as $file) {
             $seen .= $file->getContents();
         }
@@ -82,13 +83,11 @@ final class ServicesTest extends TestCase
         $this->shown('spot', [1]);
         $har = $this->getJson($this->at('sandbox/calls.har'))->assertOk()->json('log');
 
-        // What HAR 1.2 asks for, from memory of its specification.
+        // The schema of HAR 1.2 in the npm package har-schema.
+        $judged = json_decode(Process::path(base_path())->input((string) $this->getJson($this->at('sandbox/calls.har'))->getContent())->run(['node', 'tests/reference/har.mjs'])->throw()->output(), true);
+        self::assertSame([true, []], [$judged['valid'], $judged['errors']]);
         self::assertSame(['1.2', 'Lanai'], [$har['version'], $har['creator']['name']]);
         foreach ($har['entries'] as $entry) {
-            self::assertSame([], array_diff(['startedDateTime', 'time', 'request', 'response', 'cache', 'timings'], array_keys($entry)));
-            self::assertSame([], array_diff(['method', 'url', 'httpVersion', 'cookies', 'headers', 'queryString', 'headersSize', 'bodySize'], array_keys($entry['request'])));
-            self::assertSame([], array_diff(['status', 'statusText', 'httpVersion', 'cookies', 'headers', 'content', 'redirectURL', 'headersSize', 'bodySize'], array_keys($entry['response'])));
-            self::assertSame([], array_diff(['size', 'mimeType'], array_keys($entry['response']['content'])));
             self::assertSame($entry['time'], array_sum($entry['timings']));
         }
         self::assertContains(['name' => 'days', 'value' => '7'], $har['entries'][0]['request']['queryString']);
@@ -110,9 +109,11 @@ final class ServicesTest extends TestCase
             self::assertSame(['failed', 'The sea does not answer just now.'], [$node['state'], $node['said']], (string) $mode);
         }
         $this->practise();
-        self::assertStringContainsString('names there differ by capital letters too', $this->postJson($this->at('sandbox/try'), ['request' => 'Conditions', 'values' => ['spot' => 'Lantern-Cove']])->json('trouble'));
+        self::assertStringContainsString('names there differ by capital letters too. Its own words: “There is no spot', $this->postJson($this->at('sandbox/try'), ['request' => 'Conditions', 'values' => ['spot' => 'Nowhere']])->json('trouble'));
+        $this->postJson($this->at('sandbox/try'), ['request' => 'Conditions', 'values' => []]);
+        self::assertStringContainsString('“Lantern-Cove” is “lantern-cove” where it has answered: capital letters count.', $this->postJson($this->at('sandbox/try'), ['request' => 'Conditions', 'values' => ['spot' => 'Lantern-Cove']])->json('trouble'));
         ServiceSecret::query()->where('service', 'Almanac')->delete();
-        self::assertStringContainsString('no key is kept. the header “X-Almanac-Key” is empty', $this->postJson($this->at('sandbox/try'), ['request' => 'Conditions', 'values' => []])->json('trouble'));
+        self::assertStringContainsString('no key is kept. The header “X-Almanac-Key” is empty', $this->postJson($this->at('sandbox/try'), ['request' => 'Conditions', 'values' => []])->json('trouble'));
     }
 
     public function test_an_answer_is_kept_as_long_as_the_service_says_and_stands_in_when_it_fails(): void
@@ -246,6 +247,7 @@ final class ServicesTest extends TestCase
         $preview = $this->postJson($this->at('sandbox/preview'), ['request' => 'Badge', 'values' => []])->assertOk();
         self::assertMeets('studio', (string) $preview->getContent(), 'Trial');
         self::assertSame(['0.02 EUR', '0.04 EUR', '0.06 EUR', '0.08 EUR'], $preview->json('forecast.0.costs'));
+        self::assertSame(['0.02 EUR', '0.04 EUR', '0.08 EUR'], $preview->json('forecast.*.costs.0'));
         self::assertSame('', $preview->json('forecast.0.seconds.0'));
         $this->postJson($this->at('sandbox/try'), ['request' => 'Badge', 'values' => []])->assertOk();
         $seconds = $this->postJson($this->at('sandbox/preview'), ['request' => 'Badge', 'values' => []])->json('forecast.*.seconds.3');
@@ -266,6 +268,43 @@ final class ServicesTest extends TestCase
         self::assertCount(1, Http::recorded());
     }
 
+    public function test_a_list_reads_on_in_the_way_that_its_answer_showed(): void
+    {
+        $this->edit("service Listing is at \"stand-in:almanac/v1\"\n  signs in with a key in the header \"X-Almanac-Key\"\n  request Listed spots is GET \"/spots\", giving each Listed spot\n    sends the query \"per_page\" = 5\n    Name is a text, at \"name\"", "screen Listed\n  From Listed spots\n    List of Listed spots\n      shows name as title\n      when empty: \"None.\"");
+        ServiceSecret::query()->create(['app_id' => $this->demo->id, 'dataset' => 'sandbox', 'service' => 'Listing', 'secret' => self::KEY]);
+        self::assertCount(5, $this->shown('listed')->json('view.nodes.0.nodes.0.items'));
+        $trial = $this->postJson($this->at('sandbox/try'), ['request' => 'Listed spots', 'values' => []])->assertOk();
+        self::assertMeets('studio', (string) $trial->getContent(), 'Trial');
+        self::assertSame(['Read on by the Link header'], $trial->json('further'));
+        $this->postJson($this->at('sandbox/further'), ['request' => 'Listed spots', 'way' => 3])->assertUnprocessable();
+        $this->postJson($this->at('sandbox/further'), ['request' => 'Listed spots', 'way' => 0])->assertOk();
+        Cache::flush();
+
+        self::assertCount(14, $this->shown('listed')->json('view.nodes.0.nodes.0.items'));
+    }
+
+    public function test_an_address_is_looked_up_once_for_a_document_or_an_example(): void
+    {
+        $this->assertSame([5, 'stand-in:almanac/v1'], [count(($read = $this->postJson($this->at('begin'), ['text' => 'stand-in:almanac/v1/openapi.json'])->assertOk())->json('requests')), $read->json('address')]);
+        Http::fake(['93.184.216.34/v1/*' => Http::response(['data' => [['id' => 1, 'name' => 'Cove']], 'next' => null]), '93.184.216.35/*' => Http::response('', 401), '93.184.216.36/*' => Http::response("openapi: 3.1.0\ninfo: {title: Tides, version: '1'}\nservers: [{url: /v2}]\npaths: {/ports: {get: {responses: {}}}}"), '*' => Http::response('<p>Hello</p>')]);
+        foreach ([
+            ['http://93.184.216.34/v1/ports', 'It has answered, so its parts are known.', 2, true],
+            ['http://93.184.216.35/ports', 'It wants to know who calls (401)', 0, false],
+            ['http://93.184.216.36/docs', '', 0, false],
+            ['http://93.184.216.37/', 'It did not answer with JSON.', 0, false],
+            ['http://10.0.0.1/v1/ports', 'inside a private network', 0, false],
+            ['http://127.0.0.1:'.self::$port.'/letterbox/letters.json', 'not for apps', 0, false],
+        ] as [$address, $note, $parts, $many]) {
+            $draft = $this->postJson($this->at('begin'), ['text' => $address])->assertOk();
+            self::assertMeets('studio', (string) $draft->getContent(), 'Draft');
+            self::assertStringContainsString($note, $draft->json('note'), $address);
+            self::assertSame([$parts, $many], [$draft->json('requests.0.parts'), $draft->json('requests.0.many')], $address);
+        }
+        self::assertSame('http://93.184.216.36/v2', $this->postJson($this->at('begin'), ['text' => 'http://93.184.216.36/docs'])->json('address'));
+        self::assertStringContainsString('not an OpenAPI document', $this->postJson($this->at('begin'), ['text' => 'http://93.184.216.37/openapi.json'])->assertUnprocessable()->json('message'));
+        self::assertSame('POST', $this->postJson($this->at('begin'), ['text' => "POST /v1/orders HTTP/1.1\nHost: shop.example\nContent-Type: application/json\n\n{\"sku\": \"cap\"}"])->assertOk()->json('requests.0.method'));
+    }
+
     public function test_others_do_not_reach_the_services_of_an_app(): void
     {
         $this->actingAs($this->stranger());
@@ -281,6 +320,19 @@ final class ServicesTest extends TestCase
         $this->edit("service Inside is at \"http://169.254.169.254\"\n  request Metadata is GET \"/latest\", giving one Metadata found\n    Value is a text, at \"value\"");
 
         self::assertStringContainsString('inside a private network', $this->postJson($this->at('sandbox/try'), ['request' => 'Metadata', 'values' => []])->json('trouble'));
+    }
+
+    /** Every table as it leaves the app, in all formats. */
+    private function exported(): string
+    {
+        $all = '';
+        foreach ($this->demo->revision->read()->tables as $table) {
+            foreach (['csv', 'json', 'sqlite'] as $format) {
+                $all .= $this->get("/api/apps/{$this->demo->id}/rows/sandbox/{$table->storedAs()}/export?as=$format")->assertOk()->streamedContent();
+            }
+        }
+
+        return $all;
     }
 
     private function at(string $path): string

@@ -94,7 +94,7 @@ final class RoutineController
         $routines = [];
         foreach ($blueprint->routines as $i => $routine) {
             if ($routine->byItself()) {
-                $routines[] = ['at' => "/routines/$i", 'name' => $routine->name, 'cron' => $routine->cron(), 'hook' => $routine->hook ? url("/hook/$app->slug/{$set->value}/".self::token($app, $set, $routine->name)) : '', 'begins' => $routine->taking === [] && $routine->rowName() === ''];
+                $routines[] = ['at' => "/routines/$i", 'name' => $routine->name, 'waits' => $routine->waitsFor(), 'hook' => $routine->hook ? url("/hook/$app->slug/{$set->value}/".self::token($app, $set, $routine->name)) : '', 'begins' => $routine->taking === [] && $routine->rowName() === ''];
             }
         }
 

@@ -8,27 +8,21 @@ use App\Apps\RevisionBook;
 use App\Apps\StudioState;
 use App\Models\App;
 use App\Models\Founder;
-use App\Outbound\AddressRefused;
 use App\Outbound\Guard;
 use App\Records\DataSet;
 use App\Services\Drafts;
+use App\Services\Pasted;
 use App\Services\ServiceBook;
 use App\Services\ServiceEdits;
 use App\Services\Trials;
 use Illuminate\Container\Attributes\CurrentUser;
-use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Lanai\Core\Runtime\Refused;
-use Lanai\Core\Script\Prose;
-use Lanai\Core\Services\Beginnings;
 use Lanai\Core\Services\Har;
 use Lanai\Core\Services\NotUnderstood;
-use Lanai\Core\Services\OpenApiReading;
 use Lanai\Core\Services\Picking;
 use Lanai\Core\Services\Request as ServiceRequest;
-use Symfony\Component\Yaml\Exception\ParseException;
-use Symfony\Component\Yaml\Yaml;
 
 /** The Services station: beginning a service, its key, trying its requests, pointing at what they answer. */
 final readonly class ServiceController
@@ -48,20 +42,8 @@ final readonly class ServiceController
     public function begin(Request $request, App $app): JsonResponse
     {
         $given = $request->validate(['text' => ['required', 'string', 'max:'.self::LARGEST], 'answer' => ['nullable', 'string', 'max:'.self::LARGEST]], ['text.*' => 'Please paste a command for curl, an address, an OpenAPI document, or a request.']);
-        $blueprint = $app->revision->read();
-        $text = trim($given['text']);
         try {
-            $document = self::document($text);
-            $from = '';
-            if ($document === null && preg_match('~^\S+\.(json|ya?ml)$|^\S*(openapi|swagger|api-docs)\S*$~i', $text) === 1 && preg_match('~^https?://~i', $text) === 1) {
-                [$from, $document] = [$text, self::document(self::fetched($text))];
-            }
-            if ($document !== null) {
-                return response()->json((new Drafts($app))->keep(OpenApiReading::read($document, $from, $blueprint), null));
-            }
-            ['service' => $service, 'secret' => $secret] = Beginnings::fromText($text, $given['answer'] ?? '', $blueprint);
-
-            return response()->json((new Drafts($app))->keep($service, $secret));
+            return response()->json((new Drafts($app))->keep(Pasted::read($given['text'], $given['answer'] ?? '', $app->revision->read())));
         } catch (NotUnderstood $wrong) {
             abort(422, $wrong->getMessage());
         }
@@ -146,6 +128,17 @@ final readonly class ServiceController
         return response()->json(StudioState::of($app));
     }
 
+    /** Lets a list read on in a way that its last answer showed. */
+    public function further(Request $request, App $app, string $set, #[CurrentUser] Founder $founder): JsonResponse
+    {
+        $given = $request->validate(['request' => ['required', 'string', 'max:100'], 'way' => ['required', 'integer', 'min:0', 'max:10']]);
+        [$asked] = self::tried($app, $set, $given['request']);
+        $parts = self::trials($app, $set)->further($asked, (int) $given['way']) ?? abort(422, 'Please try the request again.');
+        $this->book->edit($app, $founder, 'service', $app->revision->number, '/services', ServiceEdits::further($given['request'], $parts));
+
+        return response()->json(StudioState::of($app));
+    }
+
     public function screens(Request $request, App $app, #[CurrentUser] Founder $founder): JsonResponse
     {
         $this->book->edit($app, $founder, 'screens', $app->revision->number, '/screens', ServiceEdits::screens($request->string('request')->value()));
@@ -196,36 +189,5 @@ final readonly class ServiceController
     private static function steps(array $steps): array
     {
         return array_values(array_map(fn (mixed $s): string|int => is_int($s) ? $s : (is_scalar($s) ? (string) $s : ''), $steps));
-    }
-
-    /**
-     * @return array<string, mixed>|null a document in JSON or YAML; null where this is none
-     *
-     * @throws NotUnderstood
-     */
-    private static function document(string $text): ?array
-    {
-        if (preg_match('/^\s*(\{|["\']?(openapi|swagger)["\']?\s*:)|^(openapi|swagger)\s*:/m', $text) !== 1 || preg_match('~^\S*curl~', $text) === 1) {
-            return null;
-        }
-        $json = json_decode($text, true);
-        try {
-            $document = is_array($json) ? $json : Yaml::parse($text, Yaml::PARSE_EXCEPTION_ON_INVALID_TYPE);
-        } catch (ParseException $wrong) {
-            throw new NotUnderstood('This document cannot be read: '.mb_substr($wrong->getMessage(), 0, 200));
-        }
-
-        return is_array($document) && (isset($document['openapi']) || isset($document['swagger']) || isset($document['paths'])) ? Prose::node($document) : throw new NotUnderstood('This is a document, but not an OpenAPI document: “openapi” and “paths” are missing.');
-    }
-
-    private static function fetched(string $url): string
-    {
-        try {
-            $answer = Guard::follow('GET', $url, ['Accept' => 'application/json, application/yaml, text/yaml, */*']);
-
-            return $answer->successful() ? $answer->body() : throw new NotUnderstood("At this address the answer is {$answer->status()}.");
-        } catch (AddressRefused|ConnectionException $wrong) {
-            throw new NotUnderstood($wrong instanceof AddressRefused ? $wrong->getMessage() : 'This address cannot be reached.');
-        }
     }
 }

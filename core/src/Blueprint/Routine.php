@@ -78,6 +78,19 @@ final readonly class Routine implements HasSentence
         };
     }
 
+    /** What it waits for, in words; '' where only taps begin it. */
+    public function waitsFor(): string
+    {
+        $time = $this->at === '' || in_array($this->every, ['minute', 'quarter', 'hour'], true) ? '' : " at $this->at";
+        $waits = array_filter([
+            $this->row === '' ? '' : "when one $this->row is ".($this->when === '' ? 'changed' : $this->when),
+            $this->every === '' ? '' : 'every '.self::EVERY[$this->every].$time.($this->zone === '' ? ' (UTC)' : " in the time of $this->zone"),
+            $this->hook ? 'when a webhook comes in' : '',
+        ]);
+
+        return implode(', and ', $waits);
+    }
+
     /** True where it is done by the app itself, and by nobody's tap. */
     public function byItself(): bool
     {

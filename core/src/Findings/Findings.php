@@ -47,6 +47,7 @@ final class Findings
             new Rules\ShownAndSent,
             new Rules\SecretTyped,
             new Rules\AnswerOutOfShape,
+            new Rules\PartMisspelt,
             new Rules\TypedInstructions,
             new Rules\PackageId,
             new Rules\Version,

@@ -19,16 +19,19 @@ final class Cost
     }
 
     /**
-     * @param  array<array-key, mixed>  $meter  {model, in, out, pictures, characters}, as far as they are known
+     * @param  array<array-key, mixed>  $meter  {model, in, out, pictures, size, characters}, as far as they are known
      * @return int|null millionths of the service's currency; null where the price list does not say
      */
     public static function of(Service $service, array $meter): ?int
     {
         $model = is_string($meter['model'] ?? null) ? $meter['model'] : '';
+        // A price for this size takes the place of one for all sizes.
+        $sized = is_string($meter['size'] ?? null) ? $meter['size'] : '';
+        $size = array_filter($service->prices, fn (Price $p): bool => $p->for === 'picture' && $p->size === $sized && ($p->model === '' || $p->model === $model)) === [] ? '' : $sized;
         $total = BigDecimal::zero();
         $priced = false;
         foreach ($service->prices as $price) {
-            if ($price->model !== '' && $price->model !== $model) {
+            if (($price->model !== '' && $price->model !== $model) || ($price->for === 'picture' && $price->size !== $size)) {
                 continue;
             }
             $amount = BigDecimal::of($price->amount === '' ? '0' : $price->amount);

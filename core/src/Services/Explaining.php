@@ -11,8 +11,19 @@ final class Explaining
      * @param  array<string, string>  $headers  of the answer, by name in small letters
      * @param  bool  $hasSecret  a secret is kept for this service
      * @param  int  $now  in seconds since 1970
+     * @param  mixed  $json  of the answer, objects as arrays; null for none
+     * @param  string  $near  what is written otherwise where it has answered, as NearMiss says it
      */
-    public static function status(int $status, array $headers, Service $service, bool $hasSecret, int $now): Trouble
+    public static function status(int $status, array $headers, Service $service, bool $hasSecret, int $now, mixed $json = null, string $near = ''): Trouble
+    {
+        $trouble = self::meaning($status, $headers, $service, $hasSecret, $now, $near);
+        $words = self::words($json);
+
+        return $words === '' ? $trouble : new Trouble($trouble->kind, rtrim($trouble->sentence)." Its own words: “{$words}”", $trouble->wait);
+    }
+
+    /** @param  array<string, string>  $headers */
+    private static function meaning(int $status, array $headers, Service $service, bool $hasSecret, int $now, string $near): Trouble
     {
         $name = $service->name;
         $signing = $service->signsIn();
@@ -21,22 +32,40 @@ final class Explaining
         return match (true) {
             $status === 401 => new Trouble('secret', match (true) {
                 $signing === null => "$name wants to know who calls (401), and nothing says how Lanai signs in to it. ".self::challenge($headers).'Add how it signs in, then its key.',
-                ! $hasSecret => "$name wants to know who calls (401), and no key is kept. {$signing->place()} is empty: enter it under “Key”.",
+                ! $hasSecret => "$name wants to know who calls (401), and no key is kept. ".self::begun($signing->place()).' is empty: enter it under “Key”.',
                 default => "$name does not know the key (401). It was sent in {$signing->place()}; check that it goes there and that the key is still good. ".self::challenge($headers),
             }),
             $status === 403 => new Trouble('refused', "$name knows who calls and says no (403): the key may not do this. Its rights are set at the service."),
-            $status === 404 => new Trouble('missing', 'There is nothing at this address (404). Look at each step of it: names there differ by capital letters too.'),
+            $status === 404 => new Trouble('missing', 'There is nothing at this address (404). '.($near === '' ? 'Look at each step of it: names there differ by capital letters too.' : $near)),
             $status === 405 => new Trouble('broken', "$name does not take this method here (405)".(isset($headers['allow']) ? "; it takes {$headers['allow']}" : '').'.'),
             $status === 406 => new Trouble('broken', "$name cannot answer in the form that was asked for (406). Look at the header “Accept”."),
             $status === 408 => new Trouble('slow', "$name waited too long for the question (408)."),
             $status === 415 => new Trouble('broken', "$name does not take a body of this kind (415): try JSON or a form."),
-            $status === 422, $status === 400 => new Trouble('broken', "$name does not understand what was sent ($status). Its answer says more; compare names and types with its documentation."),
+            $status === 422, $status === 400 => new Trouble('broken', "$name does not understand what was sent ($status). Compare names and types with its documentation."),
             $status === 429 => new Trouble('limit', "$name has been asked too often (429). ".($wait === null ? 'It does not say how long to wait.' : 'It may be asked again in '.self::seconds($wait).'.'), $wait),
             $status === 503 => new Trouble('broken', "$name is not at work just now (503).".($wait === null ? '' : ' It may be asked again in '.self::seconds($wait).'.'), $wait),
             $status >= 500 => new Trouble('broken', "$name has a fault of its own ($status). Nothing here can mend it; Lanai shows the last good answer where there is one."),
             $status >= 300 && $status < 400 => new Trouble('broken', "$name leads on without saying where ($status)."),
             default => new Trouble('broken', "$name answered $status."),
         };
+    }
+
+    /** What a service says of a fault, where its answer has such a place: RFC 9457 calls it "detail" and "title"; the others are common practice, no source. */
+    private static function words(mixed $json): string
+    {
+        foreach (['error.message', 'message', 'detail', 'error_description', 'errors[0].message', 'title', 'error', 'errors[0]'] as $way) {
+            $found = is_array($json) ? RowsMade::search($way, $json) : null;
+            if (is_string($found) && trim($found) !== '') {
+                return mb_substr(trim((string) preg_replace('/\s+/', ' ', $found)), 0, 200);
+            }
+        }
+
+        return '';
+    }
+
+    private static function begun(string $words): string
+    {
+        return mb_strtoupper(mb_substr($words, 0, 1)).mb_substr($words, 1);
     }
 
     public static function slow(Service $service, int $seconds): Trouble

@@ -91,6 +91,23 @@ final class JsonShape
     }
 
     /**
+     * Something of this shape, with everything in it that it may have.
+     *
+     * @param  array<string, mixed>  $shape
+     * @return array<array-key, mixed>|string objects as arrays; a text for every single value
+     */
+    public static function sample(array $shape): array|string
+    {
+        $types = self::types($shape);
+
+        return match (true) {
+            in_array('object', $types, true) => array_map(fn (mixed $inner): array|string => self::sample(Prose::node($inner)), Prose::node($shape['properties'] ?? [])),
+            in_array('array', $types, true) => isset($shape['items']) ? [self::sample(Prose::node($shape['items']))] : [],
+            default => '',
+        };
+    }
+
+    /**
      * How an answer breaks a shape, in plain words; what it has beyond the shape breaks nothing.
      *
      * @param  array<string, mixed>  $shape

@@ -83,12 +83,13 @@ final readonly class PictureFromWords implements Askable
         $count = $this->count === '' ? 1 : $scene->value($this->count, 'count');
         $count = is_int($count) ? max(1, min(self::MOST, $count)) : 1;
         $words = mb_substr($scene->text($this->wanted, 'wanted'), 0, 1000);
-        $side = self::PIXELS[$this->size === '' ? 'medium' : $this->size];
+        $size = $this->size === '' ? 'medium' : $this->size;
+        $side = self::PIXELS[$size];
         if (trim($words) === '') {
             throw new Refused("$this->name needs words.");
         }
 
-        return self::post("$base/images/generations", ['model' => $this->model, 'prompt' => $words, 'n' => $count, 'size' => "{$side}x{$side}", 'response_format' => 'b64_json'], ['model' => $this->model, 'pictures' => $count], 'pictures');
+        return self::post("$base/images/generations", ['model' => $this->model, 'prompt' => $words, 'n' => $count, 'size' => "{$side}x{$side}", 'response_format' => 'b64_json'], ['model' => $this->model, 'pictures' => $count, 'size' => $size], 'pictures');
     }
 
     public function read(Answer $answer, RowsMade $made): void

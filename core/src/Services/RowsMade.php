@@ -97,6 +97,10 @@ final class RowsMade
             if ($field === null) {
                 continue;
             }
+            $near = $found === null ? NearMiss::way($part->way(), $thing) : null;
+            if ($near !== null) {
+                $this->remark("$field->name is looked for at “{$part->way()}”; the answer has “{$near}”. Capital letters count.");
+            }
             $inner = $part->isList() ? $this->blueprint->table($part->listName()) : null;
             $values[$field->column()] = $inner === null ? $this->value($field, $found)
                 : array_map(fn (mixed $one): int => $this->row($inner, $part->parts, $one)->id, is_array($found) && array_is_list($found) ? $found : ($found === null ? [] : [$found]));
@@ -142,11 +146,16 @@ final class RowsMade
                 default => throw new UnreadableValue('This is not one value.'),
             };
         } catch (UnreadableValue $wrong) {
-            if (count($this->remarks) < 20) {
-                $this->remarks[] = "$field->name: {$wrong->getMessage()}";
-            }
+            $this->remark("$field->name: {$wrong->getMessage()}");
 
             return null;
+        }
+    }
+
+    private function remark(string $sentence): void
+    {
+        if (count($this->remarks) < 20 && ! in_array($sentence, $this->remarks, true)) {
+            $this->remarks[] = $sentence;
         }
     }
 
