@@ -20,6 +20,34 @@ export async function signUp(page: Page, name: string): Promise<void> {
   await expect(page.getByRole('heading', { name: 'Your apps' })).toBeVisible()
 }
 
+/** Calls the server as the founder who is signed in. */
+async function call<T>(page: Page, method: string, path: string, body: object): Promise<T> {
+  return page.evaluate(async ([method, path, body]) => {
+    const token = decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1] ?? '')
+    const answer = await fetch(`/api/${path}`, { method, headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token }, body: JSON.stringify(body) })
+    if (!answer.ok) throw new Error(`${path}: ${answer.status} ${await answer.text()}`)
+    return answer.json()
+  }, [method, path, body] as const)
+}
+
+/** A founder and an app of their own, open in the studio: what happens there touches no other test. */
+export async function beginApp(page: Page, name: string, station = 'screens'): Promise<void> {
+  await page.goto('/sign-in')
+  await expect(page.getByRole('button', { name: 'Sign in', exact: true })).toBeVisible()
+  await call(page, 'POST', 'founders', { name: 'Ada', email: `ada-${Date.now()}-${Math.random().toString(36).slice(2)}@founders.example`, password: 'a long enough one' })
+  const { id } = await call<{ id: number }>(page, 'POST', 'apps', { name })
+  await page.goto(`/apps/${id}/${station}`)
+  await expect(page.getByText(/Saved, revision/)).toBeVisible()
+}
+
+/** Rewrites the open app as this script. */
+export async function script(page: Page, text: string): Promise<void> {
+  const id = /apps\/(\d+)/.exec(page.url())?.[1]
+  await call(page, 'POST', `apps/${id}/edits`, { what: 'script', text, base: 1 })
+  await page.reload()
+  await expect(page.getByText('Saved, revision 2')).toBeVisible()
+}
+
 /** On a phone: goes on as a guest, from the tab that asks for signing in. */
 export async function asGuest(phone: Page): Promise<void> {
   await phone.getByRole('button', { name: 'Mine' }).click()

@@ -2,8 +2,8 @@ import { expect, test } from '@playwright/test'
 import { openDemo } from './founder'
 
 test('a web app goes through Pier, runs from the store, and opens without a network', async ({ page, browser }) => {
-  test.setTimeout(90_000)
   await openDemo(page, 'release')
+  await expect(page.getByText(/Nothing stands against a release|Shorten it to/).first()).toBeVisible()
   const mend = page.getByRole('button', { name: /^Shorten it to/ }).first()
   if (await mend.isVisible()) {
     await mend.click()

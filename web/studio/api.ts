@@ -14,7 +14,7 @@ function csrf(): Record<string, string> {
   return token ? { 'X-XSRF-TOKEN': decodeURIComponent(token) } : {}
 }
 
-async function call<T>(method: string, path: string, body?: object | FormData, root = '/api'): Promise<T> {
+async function call<T>(method: string, path: string, body?: object | FormData, root = '/api', signal?: AbortSignal): Promise<T> {
   const form = body instanceof FormData
   let response: Response
   try {
@@ -22,6 +22,7 @@ async function call<T>(method: string, path: string, body?: object | FormData, r
       method,
       headers: { Accept: 'application/json', ...csrf(), ...(body && !form ? { 'Content-Type': 'application/json' } : {}) },
       body: form ? body : body && JSON.stringify(body),
+      signal,
     })
   } catch {
     throw new Declined('Lanai does not answer. Your work up to the last saved revision is safe; please try again in a moment.', 0, {})
@@ -41,7 +42,7 @@ function firstOf(answer: { message: string; errors?: Record<string, string | str
 
 export const api = {
   get: <T>(path: string) => call<T>('GET', path),
-  post: <T>(path: string, body: object | FormData = {}) => call<T>('POST', path, body),
+  post: <T>(path: string, body: object | FormData = {}, signal?: AbortSignal) => call<T>('POST', path, body, '/api', signal),
   /** What the deck's devices ask. */
   device: <T>(path: string, body: object) => call<T>('POST', path, body, '/device'),
   patch: <T>(path: string, body: object) => call<T>('PATCH', path, body),

@@ -2,6 +2,7 @@
 import { onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, Declined } from '../api'
+import BusyButton from '../BusyButton.vue'
 import TheMark from '../frame/TheMark.vue'
 import { readSession, session } from '../session'
 
@@ -73,7 +74,7 @@ const day = (at: string) => new Date(at).toLocaleDateString([], { day: 'numeric'
       </ul>
       <form class="apps-new" @submit.prevent="begin">
         <v-text-field v-model="name" label="Name of a new app" maxlength="60" />
-        <v-btn type="submit" color="primary" :loading="busy" :disabled="!name.trim()">Begin it</v-btn>
+        <BusyButton type="submit" color="primary" :busy="busy" :disabled="!name.trim()">Begin it</BusyButton>
       </form>
       <p v-if="trouble" class="fault" role="alert">{{ trouble }}</p>
     </div>

@@ -2,6 +2,7 @@
 import { ref, watch } from 'vue'
 import type { Comparison, TableState } from '../../contracts/studio'
 import { api, Declined } from '../api'
+import BusyButton from '../BusyButton.vue'
 import { useStudio } from '../frame/useStudio'
 
 const props = defineProps<{ table: TableState; set: 'sandbox' | 'live'; ids: number[] }>()
@@ -59,7 +60,7 @@ async function copy() {
       <p v-if="trouble" class="fault" role="alert">{{ trouble }}</p>
       <div class="dialog-end">
         <v-btn variant="text" @click="model = false">Close</v-btn>
-        <v-btn color="primary" :loading="busy" :disabled="!chosen.length" @click="copy">Copy {{ chosen.length }} to {{ other[set] }}</v-btn>
+        <BusyButton color="primary" :busy="busy" :disabled="!chosen.length" @click="copy">Copy {{ chosen.length }} to {{ other[set] }}</BusyButton>
       </div>
     </v-card>
   </v-dialog>

@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import type { ImportLook, ImportReport, ImportState, TableState } from '../../contracts/studio'
 import { api, Declined } from '../api'
+import BusyButton from '../BusyButton.vue'
 import { useStudio } from '../frame/useStudio'
 
 const props = defineProps<{ table: TableState; set: string }>()
@@ -176,8 +177,8 @@ function toggle(row: number) {
       <div class="dialog-end">
         <v-btn v-if="running" variant="text" @click="cancel">Cancel the import</v-btn>
         <v-btn v-else variant="text" @click="model = false">{{ run ? 'Close' : 'Never mind' }}</v-btn>
-        <v-btn v-if="!look" color="primary" :loading="busy" :disabled="!text.trim()" @click="pasted">Look at it</v-btn>
-        <v-btn v-else-if="!run" color="primary" :loading="busy" :disabled="!to.some(Boolean) || (bad && !onlyRight)" @click="start">Bring them in</v-btn>
+        <BusyButton v-if="!look" color="primary" :busy="busy" :disabled="!text.trim()" @click="pasted">Look at it</BusyButton>
+        <BusyButton v-else-if="!run" color="primary" :busy="busy" :disabled="!to.some(Boolean) || (bad && !onlyRight)" @click="start">Bring them in</BusyButton>
       </div>
     </v-card>
   </v-dialog>

@@ -3,6 +3,7 @@ import { ref, watch } from 'vue'
 import type { RowDetail, TableState } from '../../contracts/studio'
 import { api } from '../api'
 import { useStudio } from '../frame/useStudio'
+import { latest } from '../latest'
 
 const props = defineProps<{ table: TableState; set: string }>()
 const id = defineModel<number | null>({ required: true })
@@ -10,9 +11,12 @@ const emit = defineEmits<{ open: [stored: string, id: number] }>()
 const studio = useStudio()
 const detail = ref<RowDetail | null>(null)
 
+const begin = latest()
 watch([id, () => studio.changes.value], async () => {
+  const isLatest = begin()
   if (id.value === null) return (detail.value = null)
-  detail.value = await api.get<RowDetail>(`apps/${studio.app}/rows/${props.set}/${props.table.stored}/${id.value}`).catch((error) => (studio.told(error), (id.value = null), null))
+  const told = await api.get<RowDetail>(`apps/${studio.app}/rows/${props.set}/${props.table.stored}/${id.value}`).catch((error) => (studio.told(error), (id.value = null), null))
+  if (isLatest()) detail.value = told
 }, { immediate: true })
 
 const links = (key: string) => (detail.value?.row.values[key] ?? '').split(/,\s*/).filter(Boolean)

@@ -4,6 +4,7 @@ import { useDebounceFn, useElementSize, useScroll } from '@vueuse/core'
 import { computed, nextTick, onMounted, reactive, ref, watch } from 'vue'
 import type { DataRow, FieldState, LinkChoice, TableState } from '../../contracts/studio'
 import { api, Declined } from '../api'
+import BusyButton from '../BusyButton.vue'
 import { useStudio } from '../frame/useStudio'
 import ColumnMenu from './ColumnMenu.vue'
 import LinkPicker from './LinkPicker.vue'
@@ -488,7 +489,7 @@ defineExpose({ reload })
           <input v-else v-model="draft[f.key]" :placeholder="hint(f)" :aria-label="`New ${f.name}`" spellcheck="false" @keydown.enter="add">
           <p v-if="draftErrors[f.key]" class="grid-wrong" role="alert">{{ draftErrors[f.key] }}</p>
         </div>
-        <div role="gridcell"><v-btn size="x-small" color="primary" :loading="adding" @click="add">Add</v-btn></div>
+        <div role="gridcell"><BusyButton size="x-small" color="primary" :busy="adding" @click="add">Add</BusyButton></div>
       </div>
     </div>
     <p v-if="rows.anchors.value" class="small grid-foot">

@@ -2,6 +2,7 @@
 import { ref } from 'vue'
 import type { Finding, SentenceChange } from '../../contracts/studio'
 import { api } from '../api'
+import BusyButton from '../BusyButton.vue'
 import { useStudio } from '../frame/useStudio'
 import SentenceChanges from './SentenceChanges.vue'
 
@@ -31,7 +32,7 @@ async function apply() {
       <button class="link" :aria-expanded="!!changes" @click="read">{{ finding.mend }}</button>
       <template v-if="changes">
         <SentenceChanges :changes="changes" />
-        <v-btn size="small" color="secondary" :loading="busy" @click="apply">Apply this mend</v-btn>
+        <BusyButton size="small" color="secondary" :busy="busy" @click="apply">Apply this mend</BusyButton>
       </template>
     </div>
   </article>

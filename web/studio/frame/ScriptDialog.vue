@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
+import BusyButton from '../BusyButton.vue'
 import { useStudio } from './useStudio'
 
 const model = defineModel<boolean>({ required: true })
@@ -31,7 +32,7 @@ async function apply() {
       <p v-if="trouble" class="fault" role="alert">{{ trouble }}</p>
       <div class="dialog-end">
         <v-btn variant="text" @click="model = false">Close</v-btn>
-        <v-btn color="primary" :loading="busy" @click="apply">Use this text</v-btn>
+        <BusyButton color="primary" :busy="busy" @click="apply">Use this text</BusyButton>
       </div>
     </v-card>
   </v-dialog>

@@ -4,6 +4,7 @@ import { computed, ref, watch } from 'vue'
 import type { AccessCell, AccessRow, AccessTable } from '../../contracts/studio'
 import { api } from '../api'
 import { useStudio } from '../frame/useStudio'
+import { latest } from '../latest'
 import FindingNote from '../findings/FindingNote.vue'
 import ProseLines from '../prose/ProseLines.vue'
 import MayThey from './MayThey.vue'
@@ -17,9 +18,12 @@ const roles = computed(() => (studio.state.value?.roles ?? []).flatMap((l) => l.
 const findings = (row: AccessRow) => studio.findings.value.filter((f) => f.at === `${row.at}/access` || (open.value !== row.at && f.at.startsWith(`${row.at}/access/`)))
 const lines = (row: AccessRow) => (studio.state.value?.tables.find((t) => t.at === row.at)?.access ?? []).map((line) => ({ ...line, indent: 0 }))
 
+const begin = latest()
 watch(() => studio.state.value?.revision.number, async () => {
+  const isLatest = begin()
   try {
-    tables.value = (await api.get<AccessTable>(`apps/${studio.app}/access`)).tables
+    const told = (await api.get<AccessTable>(`apps/${studio.app}/access`)).tables
+    if (isLatest()) tables.value = told
   } catch (error) {
     studio.told(error)
   }

@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue'
 import type { AccessRow, Verdicts } from '../../contracts/studio'
 import { api } from '../api'
 import { useStudio } from '../frame/useStudio'
+import { latest } from '../latest'
 
 const props = defineProps<{ tables: AccessRow[] }>()
 const studio = useStudio()
@@ -13,14 +14,19 @@ const rows = ref<{ id: number; label: string }[]>([])
 const row = ref<number | null>(null)
 const verdicts = ref<Verdicts['verdicts']>([])
 
+const beginRows = latest()
+const beginVerdicts = latest()
+
 watch(() => props.tables, (tables) => {
   if (!tables.some((t) => t.stored === stored.value)) stored.value = (tables.find((t) => t.cells[0]?.said && t.cells[0].breadth < 1) ?? tables[0])?.stored ?? ''
 }, { immediate: true })
 
 watch([stored, () => studio.state.value?.revision.number], async () => {
   if (!stored.value) return
+  const isLatest = beginRows()
   try {
     const page = await api.get<{ rows: { id: number; values: Record<string, string> }[] }>(`apps/${studio.app}/rows/sandbox/${stored.value}`)
+    if (!isLatest()) return
     const label = studio.state.value?.tables.find((t) => t.stored === stored.value)?.fields.find((f) => f.control === 'text' || f.control === 'longText')?.key ?? ''
     rows.value = page.rows.slice(0, 100).map((r) => ({ id: r.id, label: `${(r.values[label] || stored.value).slice(0, 40)} (${r.id})` }))
     if (!rows.value.some((r) => r.id === row.value)) row.value = rows.value[0]?.id ?? null
@@ -31,9 +37,11 @@ watch([stored, () => studio.state.value?.revision.number], async () => {
 
 watch([person, stored, row, () => studio.state.value?.revision.number], async () => {
   verdicts.value = []
+  const isLatest = beginVerdicts()
   if (!stored.value || row.value === null) return
   try {
-    verdicts.value = (await api.get<Verdicts>(`apps/${studio.app}/access/${stored.value}/${row.value}${person.value === null ? '' : `?person=${person.value}`}`)).verdicts
+    const told = (await api.get<Verdicts>(`apps/${studio.app}/access/${stored.value}/${row.value}${person.value === null ? '' : `?person=${person.value}`}`)).verdicts
+    if (isLatest()) verdicts.value = told
   } catch {
     // The row has just gone; the list of rows is read anew.
   }

@@ -3,6 +3,7 @@ import { mdiContentCopy } from '@mdi/js'
 import { ref } from 'vue'
 import type { ProviderState, ProviderStates } from '../../contracts/studio'
 import { api, Declined } from '../api'
+import BusyButton from '../BusyButton.vue'
 import { useStudio } from '../frame/useStudio'
 
 const props = defineProps<{ provider: ProviderState }>()
@@ -45,8 +46,8 @@ async function copy() {
     <v-text-field v-model="secret" label="Client secret" type="password" :placeholder="provider.secret ? `kept, ends in ${provider.secret}` : ''" persistent-placeholder density="compact" variant="outlined" hide-details autocomplete="new-password" />
     <p v-if="trouble" class="fault" role="alert">{{ trouble }}</p>
     <div class="dialog-end">
-      <v-btn v-if="provider.client" variant="text" size="small" :loading="busy" @click="send({})">Check again</v-btn>
-      <v-btn type="submit" variant="tonal" color="primary" size="small" :loading="busy">Keep and check</v-btn>
+      <BusyButton v-if="provider.client" variant="text" size="small" :busy="busy" @click="send({})">Check again</BusyButton>
+      <BusyButton type="submit" variant="tonal" color="primary" size="small" :busy="busy">Keep and check</BusyButton>
     </div>
   </form>
 </template>

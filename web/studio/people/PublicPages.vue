@@ -2,6 +2,7 @@
 import { onMounted, ref, watch } from 'vue'
 import type { PublicPage, PublicPages } from '../../contracts/studio'
 import { api } from '../api'
+import BusyButton from '../BusyButton.vue'
 import { useStudio } from '../frame/useStudio'
 
 const studio = useStudio()
@@ -40,5 +41,5 @@ watch(() => studio.state.value?.revision.number, () => load(false))
       </article>
     </li>
   </ul>
-  <div class="page-end"><v-btn size="small" variant="tonal" color="primary" :loading="busy" @click="load(true)">Open them from the outside again</v-btn></div>
+  <div class="page-end"><BusyButton size="small" variant="tonal" color="primary" :busy="busy" @click="load(true)">Open them from the outside again</BusyButton></div>
 </template>

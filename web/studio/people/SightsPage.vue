@@ -3,14 +3,19 @@ import { ref, watch } from 'vue'
 import type { SightCell, SightsState } from '../../contracts/studio'
 import { api } from '../api'
 import { useStudio } from '../frame/useStudio'
+import { latest } from '../latest'
 
 const studio = useStudio()
 const sights = ref<SightsState | null>(null)
 const trouble = ref('')
 
+const begin = latest()
 watch(() => studio.state.value?.revision.number, async () => {
+  const isLatest = begin()
   try {
-    sights.value = await api.get<SightsState>(`apps/${studio.app}/sights`)
+    const told = await api.get<SightsState>(`apps/${studio.app}/sights`)
+    if (!isLatest()) return
+    sights.value = told
     trouble.value = ''
   } catch (error) {
     trouble.value = error instanceof Error ? error.message : String(error)

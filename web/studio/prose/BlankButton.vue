@@ -2,6 +2,7 @@
 import { computed, nextTick, ref, watch } from 'vue'
 import type { BlankState } from '../../contracts/studio'
 import { api } from '../api'
+import BusyButton from '../BusyButton.vue'
 import { useStudio } from '../frame/useStudio'
 import FormulaHelp from './FormulaHelp.vue'
 
@@ -163,7 +164,7 @@ async function leaveOut() {
         </ul>
         <div class="dialog-end">
           <v-btn v-if="optional && !plain" size="small" variant="text" @click="leaveOut">Leave this out</v-btn>
-          <v-btn size="small" color="primary" :loading="busy" @click="take(typed)">Fill</v-btn>
+          <BusyButton size="small" color="primary" :busy="busy" @click="take(typed)">Fill</BusyButton>
         </div>
       </v-card>
     </v-menu>

@@ -3,6 +3,7 @@ import { mdiClose, mdiContentCopy, mdiLinkVariant, mdiPlus } from '@mdi/js'
 import { ref } from 'vue'
 import type { AssetState } from '../../contracts/studio'
 import { api, Declined } from '../api'
+import BusyButton from '../BusyButton.vue'
 import UsedIn from '../data/UsedIn.vue'
 import { useStudio } from '../frame/useStudio'
 
@@ -63,7 +64,7 @@ const address = (asset: AssetState) => `/media/${studio.state.value?.app.id}/${a
   </ul>
   <p v-if="trouble" class="fault" role="alert">{{ trouble }}</p>
   <input ref="file" type="file" hidden accept="image/png,image/jpeg,image/webp,.mp3,.pdf,.txt,.csv,.zip" @change="add">
-  <v-btn variant="tonal" color="primary" :prepend-icon="mdiPlus" :loading="sending" @click="file?.click()">Upload one</v-btn>
+  <BusyButton variant="tonal" color="primary" :prepend-icon="mdiPlus" :busy="sending" @click="file?.click()">Upload one</BusyButton>
   <UsedIn v-model="used" />
 </template>
 

@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Draft, StudioState } from '../../contracts/studio'
-import { api, Declined } from '../api'
+import { api } from '../api'
+import BusyButton from '../BusyButton.vue'
 import { useStudio } from '../frame/useStudio'
+import { useWork } from '../useWork'
 
 const emit = defineEmits<{ taken: [] }>()
 const studio = useStudio()
@@ -12,31 +14,18 @@ const draft = ref<Draft | null>(null)
 const picked = ref<number[]>([])
 const name = ref('')
 const address = ref('')
-const busy = ref(false)
-const trouble = ref('')
+const { busy, trouble, work, stop } = useWork()
 const file = ref<HTMLInputElement>()
 
-async function work(call: () => Promise<void>) {
-  busy.value = true
-  trouble.value = ''
-  try {
-    await call()
-  } catch (error) {
-    trouble.value = error instanceof Declined ? error.message : String(error)
-  } finally {
-    busy.value = false
-  }
-}
-
-const read = () => work(async () => {
-  const made = await api.post<Draft>(`apps/${studio.app}/services/begin`, { text: text.value, answer: answer.value })
+const read = () => work('read', async (signal) => {
+  const made = await api.post<Draft>(`apps/${studio.app}/services/begin`, { text: text.value, answer: answer.value }, signal)
   draft.value = made
   name.value = made.name
   address.value = made.address
   picked.value = made.requests.length <= 6 ? made.requests.map((_, i) => i) : []
 })
 
-const take = () => work(async () => {
+const take = () => work('take', async () => {
   studio.state.value = await api.post<StudioState>(`apps/${studio.app}/services/take`, { draft: draft.value?.draft, picked: picked.value, name: name.value, address: address.value })
   studio.changes.value++
   draft.value = null
@@ -44,7 +33,7 @@ const take = () => work(async () => {
   emit('taken')
 })
 
-const byHand = () => work(async () => {
+const byHand = () => work('by hand', async () => {
   const taken = new Set((studio.state.value?.services ?? []).map((s) => s.name.toLowerCase()))
   let n = 1
   while (taken.has(`service ${n}`)) n++
@@ -62,7 +51,7 @@ const all = computed(() => picked.value.length === draft.value?.requests.length)
 
 <template>
   <h1>Begin a service</h1>
-  <p class="small">Paste what the documentation shows: a command for curl, an OpenAPI document or its address, a request as it goes over the wire, or a plain address. A key in it is taken out and kept encrypted.</p>
+  <p class="small">Paste what the documentation shows: a command for curl, an OpenAPI document or its address, a request as it goes over the wire, or a plain address, which is looked up once. A key in it is taken out and kept encrypted.</p>
   <form class="service-begin" @submit.prevent="read">
     <label class="small" for="service-text">From the documentation</label>
     <textarea id="service-text" v-model="text" class="service-paste" rows="6" spellcheck="false" placeholder="curl 'https://api.example.com/v1/spots/7?units=metric' -H 'X-Api-Key: …'" />
@@ -71,7 +60,8 @@ const all = computed(() => picked.value.length === draft.value?.requests.length)
       <textarea v-model="answer" class="service-paste" rows="5" spellcheck="false" aria-label="An example of the answer" placeholder="{&quot;spots&quot;: [{&quot;id&quot;: 7, &quot;name&quot;: &quot;Cove&quot;}]}" />
     </details>
     <div class="service-acts">
-      <v-btn type="submit" color="primary" :loading="busy" :disabled="!text.trim()">Read it</v-btn>
+      <BusyButton type="submit" color="primary" :busy="busy === 'read'" :disabled="!text.trim()">Read it</BusyButton>
+      <v-btn v-if="busy === 'read'" variant="text" @click="stop">Stop</v-btn>
       <v-btn variant="text" @click="file?.click()">From a file</v-btn>
       <v-btn variant="text" @click="byHand">With nothing at hand</v-btn>
       <input ref="file" type="file" hidden accept=".json,.yaml,.yml,.txt,.http" @change="open">
@@ -81,12 +71,13 @@ const all = computed(() => picked.value.length === draft.value?.requests.length)
   <section v-if="draft" class="service-draft" aria-label="What was read">
     <h2 class="people-head">This was read</h2>
     <p class="service-named"><label>Service <input v-model="name" class="grid-search" maxlength="60" required aria-label="The name of the service"></label> <label>at <input v-model="address" class="grid-search service-address" required aria-label="The address of the service"></label></p>
+    <p v-if="draft.note" class="small" role="status">{{ draft.note }}</p>
     <p v-if="draft.signing" class="small">Lanai {{ draft.signing }}<template v-if="draft.secret">; the key that ends in {{ draft.secret }} is kept encrypted, for the sandbox</template>.</p>
     <p class="small"><label><input type="checkbox" :checked="all" @change="picked = all ? [] : draft.requests.map((_, i) => i)"> {{ draft.requests.length === 1 ? 'One request' : `All ${draft.requests.length} requests` }}</label></p>
     <ul class="service-requests">
       <li v-for="(r, i) in draft.requests" :key="i"><label><input v-model="picked" type="checkbox" :value="i"> <strong>{{ r.name }}</strong> <code>{{ r.method }} {{ r.address }}</code> <span class="small">{{ r.parts ? `${r.many ? 'a list, ' : ''}${r.parts} ${r.parts === 1 ? 'part' : 'parts'}` : 'its parts come from a try' }}</span></label></li>
     </ul>
-    <v-btn color="primary" :loading="busy" :disabled="!picked.length || !name.trim()" @click="take">Take it into the app</v-btn>
+    <BusyButton color="primary" :busy="busy === 'take'" :disabled="!picked.length || !name.trim()" @click="take">Take it into the app</BusyButton>
   </section>
   <p v-if="!draft" class="small service-practice">To practise, Almanac ships with Lanai: sea and weather for made-up spots, with a key in a header. Its desk, under “Rehearse failure”, tells its key and where its OpenAPI document lies.</p>
 </template>

@@ -2,8 +2,10 @@
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import type { ServiceRequest, StepPlan } from '../../contracts/studio'
-import { api, Declined } from '../api'
+import { api } from '../api'
+import BusyButton from '../BusyButton.vue'
 import { useStudio } from '../frame/useStudio'
+import { useWork } from '../useWork'
 import type { ServicesKept } from './useServices'
 
 /** A table kept in step with a list that a service gives: what would change is seen first. */
@@ -16,22 +18,13 @@ const fields = computed(() => tables.value.find((t) => t.name === table.value)?.
 const key = ref('')
 const removing = ref(false)
 const plan = ref<StepPlan | null>(null)
-const busy = ref(false)
-const trouble = ref('')
+const { busy, trouble, work, stop } = useWork()
 watch(fields, (now) => (key.value = now.find((f) => /^(id|code|key|slug|number)$/i.test(f.name))?.name ?? now[0]?.name ?? ''), { immediate: true })
 watch([table, key, removing], () => (plan.value = null))
 
-async function look() {
-  busy.value = true
-  trouble.value = ''
-  try {
-    plan.value = await api.post<StepPlan>(props.kept.path('/step'), { request: props.request.name, values: props.values, table: table.value, key: key.value, removing: removing.value })
-  } catch (error) {
-    trouble.value = error instanceof Declined ? error.message : String(error)
-  } finally {
-    busy.value = false
-  }
-}
+const look = () => work('look', async (signal) => {
+  plan.value = await api.post<StepPlan>(props.kept.path('/step'), { request: props.request.name, values: props.values, table: table.value, key: key.value, removing: removing.value }, signal)
+})
 
 const quoted = (name: string) => (/^[\p{L}\p{N}_'’-]+( [\p{L}\p{N}_'’-]+)*$/u.test(name) ? name : JSON.stringify(name))
 async function write(when: string) {
@@ -53,7 +46,7 @@ async function write(when: string) {
     <label class="service-ask"><span class="small">Matched by</span><select v-model="key" class="roll-only"><option v-for="f in fields" :key="f.name">{{ f.name }}</option></select></label>
     <label class="small"><input v-model="removing" type="checkbox"> remove rows that the service does not give any more</label>
     <p v-if="trouble" class="fault" role="alert">{{ trouble }}</p>
-    <div class="service-acts"><v-btn size="small" variant="tonal" :loading="busy" @click="look">See what would change</v-btn></div>
+    <div class="service-acts"><BusyButton size="small" variant="tonal" :busy="busy === 'look'" @click="look">See what would change</BusyButton><v-btn v-if="busy === 'look'" size="small" variant="text" @click="stop">Stop</v-btn></div>
     <div v-if="plan" role="status">
       <p>{{ plan.added }} new, {{ plan.changed }} changed, {{ plan.same }} as they are{{ removing ? `, ${plan.gone} removed` : '' }}.</p>
       <ul class="small step-lines"><li v-for="l in plan.lines" :key="l">{{ l }}</li></ul>

@@ -2,9 +2,12 @@
 import { computed, reactive, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import type { PointOffer, PointOffers, ServiceRequest, ServiceState, StudioState, Trial } from '../../contracts/studio'
-import { api, Declined } from '../api'
+import { api } from '../api'
+import BusyButton from '../BusyButton.vue'
 import { useStudio } from '../frame/useStudio'
+import { latest } from '../latest'
 import ProseLines from '../prose/ProseLines.vue'
+import { useWork } from '../useWork'
 import JsonTree from './JsonTree.vue'
 import KeepInStep from './KeepInStep.vue'
 import SecretForm from './SecretForm.vue'
@@ -16,8 +19,7 @@ const router = useRouter()
 const values = reactive<Record<string, string>>({})
 const trial = ref<Trial | null>(null)
 const preview = ref<Trial | null>(null)
-const busy = ref('')
-const trouble = ref('')
+const { busy, trouble, work, stop } = useWork()
 const steps = ref<(string | number)[]>([])
 const picked = ref('')
 const offers = ref<PointOffer[]>([])
@@ -32,24 +34,15 @@ const body = computed(() => {
 })
 const media = (name: string) => `/media/${studio.state.value?.app.id}/${name}`
 
-async function work(what: string, call: () => Promise<void>) {
-  busy.value = what
-  trouble.value = ''
-  try {
-    await call()
-  } catch (error) {
-    trouble.value = error instanceof Declined ? error.message : String(error)
-  } finally {
-    busy.value = ''
-  }
-}
-
 const asked = (more: object = {}) => ({ request: props.request.name, values, ...more })
 let waiting = 0
+const begin = latest()
 function look() {
   clearTimeout(waiting)
+  const isLatest = begin()
   waiting = window.setTimeout(async () => {
-    preview.value = await api.post<Trial>(props.kept.path('/preview'), asked()).then((p) => ({ ...p, answer: null })).catch(() => null)
+    const told = await api.post<Trial>(props.kept.path('/preview'), asked()).then((p) => ({ ...p, answer: null })).catch(() => null)
+    if (isLatest()) preview.value = told
   }, 150)
 }
 watch([() => studio.state.value?.revision.number, props.kept.set, values], () => {
@@ -57,9 +50,10 @@ watch([() => studio.state.value?.revision.number, props.kept.set, values], () =>
   look()
 }, { immediate: true })
 
-const attempt = () => work('try', async () => {
+const attempt = () => work('try', async (signal) => {
   picked.value = ''
-  trial.value = await api.post<Trial>(props.kept.path('/try'), asked())
+  trial.value = await api.post<Trial>(props.kept.path('/try'), asked(), signal)
+  look()
   await props.kept.load()
 })
 
@@ -78,6 +72,10 @@ const pick = (offer: number) => work('', async () => {
   picked.value = ''
 })
 const shape = (anew: boolean) => work('shape', async () => took(await api.post<StudioState>(props.kept.path('/shape'), asked({ anew }))))
+const further = (way: number) => work('further', async () => {
+  took(await api.post<StudioState>(props.kept.path('/further'), asked({ way })))
+  if (trial.value) trial.value.further = []
+})
 const screens = () => work('screens', async () => {
   const before = studio.state.value?.screens.length ?? 0
   took(await api.post<StudioState>(`apps/${studio.app}/services/screens`, { request: props.request.name }))
@@ -106,7 +104,7 @@ async function remove() {
       <form @submit.prevent="attempt">
         <label v-for="t in request.takes" :key="t.key" class="service-ask"><span class="small">{{ t.name }}</span>
           <select v-if="t.options.length" v-model="values[t.key]" class="roll-only"><option v-for="o in t.options" :key="o">{{ o }}</option></select>
-          <input v-else v-model="values[t.key]" class="grid-search" :type="control(t.control)" step="any" :placeholder="t.tried" :aria-label="`${t.name}, to try it with`">
+          <input v-else v-model="values[t.key]" class="grid-search" :type="control(t.control)" step="any" :placeholder="t.tried || t.begins" :aria-label="`${t.name}, to try it with`">
         </label>
         <pre v-if="sent" class="message" aria-label="The message"><b>{{ sent.method }}</b> {{ sent.url }}
 <template v-for="(value, name) in sent.headers" :key="name">{{ name }}: {{ value }}
@@ -115,7 +113,8 @@ async function remove() {
 </template><template v-if="body">
 {{ body }}</template></pre>
         <p v-else-if="preview?.trouble" class="small">{{ preview.trouble }}</p>
-        <v-btn type="submit" color="primary" :loading="busy === 'try'">Try it</v-btn>
+        <BusyButton type="submit" color="primary" :busy="busy === 'try'">Try it</BusyButton>
+        <v-btn v-if="busy === 'try'" variant="text" @click="stop">Stop</v-btn>
         <span v-if="trial?.cost ?? preview?.cost" class="small request-cost">about {{ trial?.cost ?? preview?.cost }}</span>
         <table v-if="preview?.forecast?.length" class="forecast small"><thead><tr><th scope="col">Size</th><th v-for="n in preview.forecast[0].costs.length" :key="n" scope="col">{{ n }}</th></tr></thead><tbody><tr v-for="f in preview.forecast" :key="f.size"><th scope="row">{{ f.size }}</th><td v-for="(c, i) in f.costs" :key="i">{{ c }}<br>{{ f.seconds[i] }}</td></tr></tbody></table>
       </form>
@@ -142,8 +141,9 @@ async function remove() {
         <pre v-else-if="trial.answer?.text" class="message">{{ trial.answer.text }}</pre>
       </div>
       <div class="service-acts">
-        <v-btn v-if="request.kind === 'rest' && good && trial?.answer?.isJson" size="small" variant="tonal" :loading="busy === 'shape'" @click="shape(false)">{{ request.shaped ? 'Widen the shape by this answer' : 'Keep this shape' }}</v-btn>
-        <v-btn size="small" variant="tonal" :loading="busy === 'screens'" @click="screens">{{ request.many && request.kind === 'rest' ? 'Make a list and its detail' : 'Make a screen of it' }}</v-btn>
+        <BusyButton v-if="request.kind === 'rest' && good && trial?.answer?.isJson" size="small" variant="tonal" :busy="busy === 'shape'" @click="shape(false)">{{ request.shaped ? 'Widen the shape by this answer' : 'Keep this shape' }}</BusyButton>
+        <BusyButton v-for="(way, i) in trial?.further ?? []" :key="way" size="small" variant="tonal" :busy="busy === 'further'" @click="further(i)">{{ way }}</BusyButton>
+        <BusyButton size="small" variant="tonal" :busy="busy === 'screens'" @click="screens">{{ request.many && request.kind === 'rest' ? 'Make a list and its detail' : 'Make a screen of it' }}</BusyButton>
       </div>
     </section>
   </div>

@@ -2,8 +2,9 @@
 import { onMounted, onUnmounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import type { RoutineBook } from '../../contracts/studio'
-import { api, Declined } from '../api'
+import { api } from '../api'
 import { useStudio } from '../frame/useStudio'
+import { useWork } from '../useWork'
 
 const studio = useStudio()
 const router = useRouter()
@@ -12,25 +13,18 @@ const book = ref<RoutineBook | null>(null)
 const open = ref(0)
 const url = ref('')
 const table = ref('')
-const trouble = ref('')
+const { busy, trouble, work } = useWork()
 const path = (rest = '') => `apps/${studio.app}/routines/${set.value}${rest}`
 let timer = 0
 
-async function work(call: () => Promise<RoutineBook>) {
-  trouble.value = ''
-  try {
-    book.value = await call()
-  } catch (error) {
-    trouble.value = error instanceof Declined ? error.message : String(error)
-  }
-}
-const load = () => work(() => api.get<RoutineBook>(path()))
+const told = (call: () => Promise<RoutineBook>) => work('ask', async () => (book.value = await call()))
+const load = () => told(() => api.get<RoutineBook>(path()))
 
 /** While something waits, its log is looked at again. */
 function soon() {
   clearTimeout(timer)
   timer = window.setTimeout(async () => {
-    if (book.value?.runs.some((r) => r.state === 'waiting')) await load()
+    if (!busy.value && book.value?.runs.some((r) => r.state === 'waiting')) await load()
     soon()
   }, 2000)
 }
@@ -53,7 +47,7 @@ async function write() {
     studio.startFilling(`/routines/${count}/row`)
   }
 }
-const hook = () => work(() => api.post<RoutineBook>(path('/webhooks'), { url: url.value, tables: table.value ? [table.value] : [] }))
+const hook = () => told(() => api.post<RoutineBook>(path('/webhooks'), { url: url.value, tables: table.value ? [table.value] : [] }))
 </script>
 
 <template>
@@ -62,7 +56,7 @@ const hook = () => work(() => api.post<RoutineBook>(path('/webhooks'), { url: ur
   <p class="service-acts"><span class="service-sets" role="group" aria-label="Data set"><button v-for="s in ['sandbox', 'live'] as const" :key="s" type="button" class="service-set" :aria-pressed="set === s" @click="set = s">{{ s }}</button></span><v-btn size="small" variant="tonal" color="primary" @click="write">Write one</v-btn></p>
   <p v-if="trouble" class="fault" role="alert">{{ trouble }}</p>
   <ul class="service-requests">
-    <li v-for="r in book?.routines ?? []" :key="r.at"><button class="link" @click="router.push(`/apps/${studio.app}/screens/routines`)">{{ r.name }}</button> <code v-if="r.cron">{{ r.cron }}</code> <template v-if="r.hook"><span class="small">listens at</span> <code>{{ r.hook }}</code></template> <v-btn v-if="r.begins" size="x-small" variant="text" @click="work(() => api.post<RoutineBook>(path('/now'), { routine: r.name }))">Do it now</v-btn></li>
+    <li v-for="r in book?.routines ?? []" :key="r.at"><button class="link" @click="router.push(`/apps/${studio.app}/screens/routines`)">{{ r.name }}</button> <span class="small">{{ r.waits }}</span> <template v-if="r.hook"><span class="small">listens at</span> <code>{{ r.hook }}</code></template> <v-btn v-if="r.begins" size="x-small" variant="text" @click="told(() => api.post<RoutineBook>(path('/now'), { routine: r.name }))">Do it now</v-btn></li>
   </ul>
   <p v-if="book && !book.routines.length" class="quiet-note">No routine does anything by itself yet.</p>
   <template v-if="book?.runs.length">
@@ -73,7 +67,7 @@ const hook = () => work(() => api.post<RoutineBook>(path('/webhooks'), { url: ur
         <tr v-for="r in book.runs" :key="r.id">
           <td>{{ at(r.at) }}</td><th scope="row">{{ r.routine }}</th><td>{{ r.because }}</td>
           <td><button class="link" :aria-expanded="open === r.id" @click="open = open === r.id ? 0 : r.id">{{ words[r.state] }}{{ r.tries > 1 ? `, at try ${r.tries}` : '' }}</button> <span v-if="r.said" class="small call-trouble">{{ r.said }}</span><ol v-if="open === r.id" class="small run-steps"><li v-for="(s, i) in r.steps" :key="i">{{ s }}</li><li v-if="!r.steps.length">Nothing happened yet.</li></ol></td>
-          <td><v-btn v-if="r.state !== 'waiting'" size="x-small" variant="text" :aria-label="`Run ${r.routine} again`" @click="work(() => api.post<RoutineBook>(path(`/runs/${r.id}`)))">Run again</v-btn></td>
+          <td><v-btn v-if="r.state !== 'waiting'" size="x-small" variant="text" :aria-label="`Run ${r.routine} again`" @click="told(() => api.post<RoutineBook>(path(`/runs/${r.id}`)))">Run again</v-btn></td>
         </tr>
       </tbody>
     </table>
@@ -87,6 +81,6 @@ const hook = () => work(() => api.post<RoutineBook>(path('/webhooks'), { url: ur
   </form>
   <p v-if="book?.secret" class="quiet-note" role="status">Its secret, shown this once: <code class="api-token">{{ book.secret }}</code></p>
   <ul class="service-requests">
-    <li v-for="w in book?.webhooks ?? []" :key="w.id"><code>{{ w.url }}</code> <span class="small">{{ w.tables.length ? w.tables.join(', ') : 'every table' }}; its secret ends in …{{ w.ends }}. {{ w.state }}</span> <v-btn size="x-small" variant="text" :aria-label="`Tell ${w.url} no more`" @click="work(() => api.remove<RoutineBook>(path(`/webhooks/${w.id}`)))">Remove</v-btn></li>
+    <li v-for="w in book?.webhooks ?? []" :key="w.id"><code>{{ w.url }}</code> <span class="small">{{ w.tables.length ? w.tables.join(', ') : 'every table' }}; its secret ends in …{{ w.ends }}. {{ w.state }}</span> <v-btn size="x-small" variant="text" :aria-label="`Tell ${w.url} no more`" @click="told(() => api.remove<RoutineBook>(path(`/webhooks/${w.id}`)))">Remove</v-btn></li>
   </ul>
 </template>

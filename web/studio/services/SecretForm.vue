@@ -1,31 +1,24 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import type { ServiceBook, ServiceKept } from '../../contracts/studio'
-import { api, Declined } from '../api'
+import { api } from '../api'
+import BusyButton from '../BusyButton.vue'
 import { useStudio } from '../frame/useStudio'
+import { useWork } from '../useWork'
 import type { ServicesKept } from './useServices'
 
 const props = defineProps<{ service: ServiceKept; kept: ServicesKept }>()
 const studio = useStudio()
 const values = ref<Record<string, string>>({ name: props.service.secretName })
-const busy = ref(false)
-const trouble = ref('')
+const { busy, trouble, work } = useWork()
 
-async function work(call: () => Promise<ServiceBook>) {
-  busy.value = true
-  trouble.value = ''
-  try {
-    props.kept.book.value = await call()
-    values.value = { name: values.value.name ?? '' }
-  } catch (error) {
-    trouble.value = error instanceof Declined ? error.message : String(error)
-  } finally {
-    busy.value = false
-  }
-}
+const book = (call: () => Promise<ServiceBook>) => work('keep', async () => {
+  props.kept.book.value = await call()
+  values.value = { name: values.value.name ?? '' }
+})
 
-const keep = () => work(() => api.post<ServiceBook>(props.kept.path('/secret'), { service: props.service.name, ...values.value }))
-const revoke = () => work(() => api.remove<ServiceBook>(`${props.kept.path('/secret')}?service=${encodeURIComponent(props.service.name)}`))
+const keep = () => book(() => api.post<ServiceBook>(props.kept.path('/secret'), { service: props.service.name, ...values.value }))
+const revoke = () => book(() => api.remove<ServiceBook>(`${props.kept.path('/secret')}?service=${encodeURIComponent(props.service.name)}`))
 </script>
 
 <template>
@@ -37,7 +30,7 @@ const revoke = () => work(() => api.remove<ServiceBook>(`${props.kept.path('/sec
       <p v-else class="provider-state" role="status"><span class="finding-mark" aria-hidden="true" />None is kept for {{ kept.set.value }}.</p>
       <label v-for="ask in service.asks" :key="ask.part" class="service-ask"><span class="small">{{ service.secret && ask.part === 'secret' ? `New ${ask.label.toLowerCase()}` : ask.label }}</span><input v-model="values[ask.part]" class="grid-search" :type="ask.part === 'secret' ? 'password' : 'text'" autocomplete="off" :required="ask.part === 'secret'"></label>
       <p v-if="trouble" class="fault" role="alert">{{ trouble }}</p>
-      <div class="service-acts"><v-btn type="submit" size="small" color="primary" variant="tonal" :loading="busy">{{ service.secret ? 'Replace it' : 'Keep it' }}</v-btn><v-btn v-if="service.secret" size="small" variant="text" @click="revoke">Revoke</v-btn></div>
+      <div class="service-acts"><BusyButton type="submit" size="small" color="primary" variant="tonal" :busy="busy === 'keep'">{{ service.secret ? 'Replace it' : 'Keep it' }}</BusyButton><v-btn v-if="service.secret" size="small" variant="text" @click="revoke">Revoke</v-btn></div>
     </template>
     <p v-else class="small">It asks for no key. Say how Lanai signs in to it where it should.</p>
     <p v-if="studio.state.value?.app.liveRevision === null && kept.set.value === 'live'" class="small">The app is not live yet; the key waits.</p>

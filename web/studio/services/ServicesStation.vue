@@ -45,7 +45,7 @@ async function show(at: string) {
         <button class="side-entry" :aria-current="part === `s${i}` ? 'page' : undefined" @click="open(`s${i}`)">{{ s.name || 'A service' }}<i v-if="found(s.at)" class="dot" role="img" aria-label="has findings" /></button>
         <button v-for="(r, j) in s.requests" :key="r.at" class="side-entry side-under" :aria-current="part === `s${i}r${j}` ? 'page' : undefined" @click="open(`s${i}r${j}`)">{{ r.name || 'A request' }}<i v-if="found(r.at)" class="dot" role="img" aria-label="has findings" /></button>
       </template>
-      <button class="side-entry" :aria-current="part === 'begin' ? 'page' : undefined" @click="open('begin')"><span><v-icon :icon="mdiPlus" size="16" /> Begin a service</span></button>
+      <button class="side-entry" :aria-current="part === 'begin' ? 'page' : undefined" @click="open('begin')"><span class="side-new"><v-icon :icon="mdiPlus" size="16" />New service</span></button>
       <h2 class="side-head">Around them</h2>
       <button class="side-entry" :aria-current="part === 'calls' ? 'page' : undefined" @click="open('calls')">Calls and costs</button>
       <button class="side-entry" :aria-current="part === 'runs' ? 'page' : undefined" @click="open('runs')">By itself</button>

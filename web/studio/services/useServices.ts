@@ -2,6 +2,7 @@ import { ref, watch } from 'vue'
 import type { ServiceBook } from '../../contracts/studio'
 import { api } from '../api'
 import { useStudio } from '../frame/useStudio'
+import { latest } from '../latest'
 
 /** Keys, calls and costs of one of the two data sets. */
 export function useServices() {
@@ -10,9 +11,13 @@ export function useServices() {
   const book = ref<ServiceBook | null>(null)
   const path = (rest = '') => `apps/${studio.app}/services/${set.value}${rest}`
 
+  const begin = latest()
+
   async function load() {
+    const isLatest = begin()
     try {
-      book.value = await api.get<ServiceBook>(path())
+      const told = await api.get<ServiceBook>(path())
+      if (isLatest()) book.value = told
     } catch (error) {
       studio.told(error)
     }

@@ -2,6 +2,7 @@
 import { onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, Declined } from '../api'
+import BusyButton from '../BusyButton.vue'
 import TheMark from '../frame/TheMark.vue'
 import { readSession, session, type Session } from '../session'
 
@@ -60,7 +61,7 @@ async function enter() {
         <v-text-field v-model="email" label="E-mail" type="email" autocomplete="username" />
         <v-text-field v-model="password" label="Password" type="password" :autocomplete="isNew ? 'new-password' : 'current-password'" :hint="isNew ? 'At least 10 characters' : ''" persistent-hint />
         <p v-if="trouble" class="fault" role="alert">{{ trouble }}</p>
-        <v-btn type="submit" color="primary" size="large" :loading="busy">{{ isNew ? 'Create my account' : 'Sign in' }}</v-btn>
+        <BusyButton type="submit" color="primary" size="large" :busy="busy">{{ isNew ? 'Create my account' : 'Sign in' }}</BusyButton>
         <v-btn variant="text" @click="turn">{{ isNew ? 'I have an account already' : 'I am new here' }}</v-btn>
         <p v-if="isDemo && !isNew" class="small">This is a demo: the form is filled in, just sign in.</p>
       </v-card>
