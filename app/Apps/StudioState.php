@@ -39,6 +39,7 @@ use Lanai\Core\Script\Prose;
 use Lanai\Core\Script\ProseLine;
 use Lanai\Core\Script\ProsePart;
 use Lanai\Core\Script\Scope;
+use Lanai\Core\Script\Sentences;
 use Lanai\Core\Script\Words;
 
 /** Everything that the studio shows of an app's newest revision. */
@@ -270,7 +271,7 @@ final class StudioState
         $kinds = [];
         foreach (['line' => \Lanai\Core\Lines\Lines::family(), 'effect' => \Lanai\Core\Effects\Effects::family(), 'type' => \Lanai\Core\Data\FieldTypes::family(), 'signing' => \Lanai\Core\Services\SignsInKinds::family(), 'request' => \Lanai\Core\Services\Askables::family()] as $name => $family) {
             foreach ($family->kinds as $kind => $class) {
-                $kinds[$name][] = ['kind' => $kind, 'lead' => $class::sentence()->lead()->words ?? '', 'blank' => self::begun($class)];
+                $kinds[$name][] = ['kind' => $kind, 'lead' => Sentences::of($class)->lead()->words ?? '', 'blank' => self::begun($class)];
             }
         }
 
@@ -281,7 +282,7 @@ final class StudioState
     private static function begun(string $class): string
     {
         $words = [];
-        foreach ($class::sentence()->head as $part) {
+        foreach (Sentences::of($class)->head as $part) {
             $words[] = match (true) {
                 $part instanceof Words => $part->words,
                 $part instanceof \Lanai\Core\Script\Blank => $part->fit->print('', []),

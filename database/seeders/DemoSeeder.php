@@ -53,13 +53,19 @@ final class DemoSeeder extends Seeder
 
     private const PEOPLE = [['Ines Okafor', 'Swims before work, rain or shine.', 'Host', 'ines@okafor.example'], ['Tomas Lindqvist', 'New to cold water.', 'Swimmer', 'tomas@lindqvist.example'], ['Marit Solheim', 'Keeps the list of spots.', 'Keeper', 'marit@solheim.example']];
 
+    /** Read once in a process: tests make the demo hundreds of times. */
+    private static ?Blueprint $blueprint = null;
+
+    /** @var array<string, string> name => JPEG bytes, painted once in a process */
+    private static array $painted = [];
+
     public function run(RevisionBook $book, Pictures $pictures): void
     {
         $founder = Founder::query()->create(['name' => 'Noor Vahl', 'email' => config('lanai.demo_email'), 'password' => config('lanai.demo_password')]);
-        $blueprint = Blueprint::fromScript((string) file_get_contents(database_path('demo/saltlark.script')));
+        $blueprint = self::$blueprint ??= Blueprint::fromScript((string) file_get_contents(database_path('demo/saltlark.script')));
         $app = $book->begin($founder, $blueprint);
         $book->goLive($app);
-        $photos = array_map(fn (array $spot): string => $pictures->keep($app, SeaPainter::paint($spot[0], $spot[4])), self::SPOTS);
+        $photos = array_map(fn (array $spot): string => $pictures->keep($app, self::$painted[$spot[0]] ??= SeaPainter::paint($spot[0], $spot[4])), self::SPOTS);
         foreach (DataSet::cases() as $set) {
             $this->fill($app, $set, $blueprint, $photos);
             $this->accounts($app, $set, $blueprint);

@@ -1,5 +1,11 @@
 import { readFileSync } from 'node:fs'
-import { expect, type FrameLocator, type Page } from '@playwright/test'
+import { expect, test, type FrameLocator, type Page } from '@playwright/test'
+
+/** Where the stand-ins run beside the server under test. */
+export function standins(): string {
+  const port = Number(new URL(test.info().project.use.baseURL ?? '').port)
+  return `http://127.0.0.1:${port + 1}`
+}
 
 /** Signs in with the form that the demo has filled in, and opens the demo app. */
 export async function openDemo(page: Page, station = 'screens'): Promise<void> {
@@ -58,9 +64,8 @@ export async function asGuest(phone: Page): Promise<void> {
 
 /** The newest letter to an address, as it lies in the Letterbox beside the server under test. */
 export async function letterTo(page: Page, address: string, about = ''): Promise<{ subject: string; text: string }> {
-  const port = Number(process.env.LANAI_TEST_PORT ?? 8360) + 1
   for (let left = 60; left > 0; left--) {
-    const { letters } = await (await page.request.get(`http://127.0.0.1:${port}/letterbox/letters.json?to=${encodeURIComponent(address)}`)).json()
+    const { letters } = await (await page.request.get(`${standins()}/letterbox/letters.json?to=${encodeURIComponent(address)}`)).json()
     const found = letters.find((letter: { subject: string }) => letter.subject.includes(about))
     if (found) return found
     await page.waitForTimeout(250)

@@ -1,12 +1,10 @@
 import { expect, test, type Page } from '@playwright/test'
-import { beginApp, device, nothingSerious, openDemo, script } from './founder'
+import { beginApp, device, nothingSerious, openDemo, script, standins } from './founder'
 
 test.use({ viewport: { width: 1280, height: 800 } })
 
-const standins = `http://127.0.0.1:${Number(process.env.LANAI_TEST_PORT ?? 8360) + 1}`
-
 async function rehearse(page: Page, service: string, mode: string) {
-  await page.request.post(`${standins}/${service}/switches`, { form: { mode }, headers: { Accept: 'application/json' } })
+  await page.request.post(`${standins()}/${service}/switches`, { form: { mode }, headers: { Accept: 'application/json' } })
 }
 
 test('from a pasted command to a list and its detail on the phone', async ({ page }) => {
@@ -14,7 +12,7 @@ test('from a pasted command to a list and its detail on the phone', async ({ pag
   await page.getByLabel('From the documentation').fill('curl https://x.example/a -d @body.json')
   await page.getByRole('button', { name: 'Read it' }).click()
   await expect(page.getByRole('alert')).toContainText('reads its body from a file')
-  await page.getByLabel('From the documentation').fill(`curl '${standins}/almanac/v1/stations?limit=8' -H 'X-Almanac-Key: practice-key-of-the-sea'`)
+  await page.getByLabel('From the documentation').fill(`curl '${standins()}/almanac/v1/stations?limit=8' -H 'X-Almanac-Key: practice-key-of-the-sea'`)
   await page.getByRole('button', { name: 'Read it' }).click()
   await expect(page.getByText('the key that ends in …-sea is kept encrypted')).toBeVisible()
   await page.getByLabel('The name of the service').fill('Buoys')
@@ -35,11 +33,15 @@ test('from a pasted command to a list and its detail on the phone', async ({ pag
   await page.getByRole('button', { name: 'Read on by the cursor at “next”' }).click()
   await expect(page.locator('[data-line]', { hasText: 'paged by the cursor at' })).toBeVisible()
   await page.getByRole('button', { name: 'Make a list and its detail' }).click()
-  await expect(device(page).getByText('Buoy 08')).toBeVisible()
+  // Pages of eight, shown twenty at a time: the rest comes as one scrolls.
+  await expect(device(page).getByText('Buoy 20')).toBeVisible()
+  await expect(device(page).getByText('Buoy 21')).toHaveCount(0)
+  await device(page).getByText('Buoy 20').scrollIntoViewIfNeeded()
   await expect(device(page).getByText('Buoy 30')).toBeVisible()
   await expect(device(page).getByRole('heading', { level: 1 })).toHaveText('Stations')
   await device(page).getByText('Buoy 30').click()
-  await expect(page.getByLabel('Footprints')).toContainText('Stations')
+  await expect(device(page).getByRole('heading', { name: 'Buoy 30' })).toBeVisible()
+  await expect(device(page).getByText(/^Depth: \d+/)).toBeVisible()
 })
 
 test('an address is looked up, what is wrong with a call is told with its place, and waiting can be ended', async ({ page }) => {

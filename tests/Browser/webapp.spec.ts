@@ -3,7 +3,7 @@ import { openDemo } from './founder'
 
 test('a web app goes through Pier, runs from the store, and opens without a network', async ({ page, browser }) => {
   await openDemo(page, 'release')
-  await expect(page.getByText(/Nothing stands against a release|Shorten it to/).first()).toBeVisible()
+  await expect(page.locator('.target', { hasText: 'a zip with manifest' }).getByRole('button', { name: 'Build' })).toBeVisible()
   const mend = page.getByRole('button', { name: /^Shorten it to/ }).first()
   if (await mend.isVisible()) {
     await mend.click()

@@ -285,7 +285,7 @@ final class ServicesTest extends TestCase
 
     public function test_an_address_is_looked_up_once_for_a_document_or_an_example(): void
     {
-        $this->assertSame([5, 'stand-in:almanac/v1'], [count(($read = $this->postJson($this->at('begin'), ['text' => 'stand-in:almanac/v1/openapi.json'])->assertOk())->json('requests')), $read->json('address')]);
+        self::assertSame([6, 'stand-in:almanac/v1'], [count(($read = $this->postJson($this->at('begin'), ['text' => 'stand-in:almanac/v1/openapi.json'])->assertOk())->json('requests')), $read->json('address')]);
         Http::fake(['93.184.216.34/v1/*' => Http::response(['data' => [['id' => 1, 'name' => 'Cove']], 'next' => null]), '93.184.216.35/*' => Http::response('', 401), '93.184.216.36/*' => Http::response("openapi: 3.1.0\ninfo: {title: Tides, version: '1'}\nservers: [{url: /v2}]\npaths: {/ports: {get: {responses: {}}}}"), '*' => Http::response('<p>Hello</p>')]);
         foreach ([
             ['http://93.184.216.34/v1/ports', 'It has answered, so its parts are known.', 2, true],

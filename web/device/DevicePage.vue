@@ -46,7 +46,7 @@ function toMenu(screen: string) {
     <button v-else-if="canGoBack" class="bar-button full-back" aria-label="Back" @click="back()"><DeviceIcon name="back" class="turns" /></button>
     <p v-if="offlineText" class="offline" role="status">{{ offlineText }}</p>
     <div v-if="!failed && !late && pinned('top').length" class="pinned" :style="{ paddingTop: away('top') }"><NodeList :nodes="pinned('top')" /></div>
-    <main :key="view?.screen" :class="view?.opens" :aria-busy="loading" :style="pulled ? { transform: `translateY(${pulled}px)` } : undefined" v-on="handlers">
+    <main :key="view?.screen" tabindex="0" :class="view?.opens" :aria-busy="loading" :style="pulled ? { transform: `translateY(${pulled}px)` } : undefined" v-on="handlers">
       <p v-if="refreshing" class="refreshing" role="status">Reading anew…</p>
       <div v-if="failed" class="problem" role="alert">
         <p>{{ failed }}</p>

@@ -12,6 +12,7 @@ use Lanai\Core\Script\Fits\NameFit;
 use Lanai\Core\Script\HasSentence;
 use Lanai\Core\Script\Parser;
 use Lanai\Core\Script\ScriptMistake;
+use Lanai\Core\Script\Sentences;
 use Lanai\Core\Script\Series;
 use Lanai\Core\Script\Walk;
 
@@ -68,7 +69,7 @@ final readonly class Editor
     {
         $node = Walk::through($this->blueprint)->nodeAt(Pointer::parent($at)) ?? throw new EditRefused('This sentence is no longer there.');
         $key = Pointer::last($at);
-        foreach ($node->class::sentence()->clauses as $clause) {
+        foreach (Sentences::of($node->class)->clauses as $clause) {
             if ($clause->key === $key) {
                 return $this->by(['op' => 'add', 'path' => $at, 'value' => self::unfilled($clause)]);
             }
@@ -159,7 +160,7 @@ final readonly class Editor
     public function familyAt(string $list): ?Family
     {
         $node = Walk::through($this->blueprint)->nodeAt(Pointer::parent($list));
-        foreach ($node?->class::sentence()->below ?? [] as $below) {
+        foreach ($node === null ? [] : Sentences::of($node->class)->below as $below) {
             if (($below instanceof Children || $below instanceof Block) && $below->key === Pointer::last($list)) {
                 return $below->family;
             }
@@ -171,7 +172,7 @@ final readonly class Editor
     /** @param  class-string<HasSentence>  $class */
     private static function isSeries(string $class, string $key): bool
     {
-        $sentence = $class::sentence();
+        $sentence = Sentences::of($class);
         foreach ([$sentence->head, ...array_map(fn (Clause $c): array => $c->parts, $sentence->clauses)] as $parts) {
             foreach ($parts as $part) {
                 if ($part instanceof Series && $part->key === $key) {

@@ -24,7 +24,7 @@ final class Parser
         $lines = [...$root->under, ...$lines];
         $root->under = [];
         $data = self::head(Blueprint::class, $cursor = $root->cursor());
-        self::under(Blueprint::sentence(), $data, $lines, $cursor);
+        self::under(Sentences::of(Blueprint::class), $data, $lines, $cursor);
 
         return $data;
     }
@@ -66,7 +66,7 @@ final class Parser
         $best = null;
         foreach ($family->kinds as $kind => $class) {
             $cursor = $line->cursor();
-            $lead = $class::sentence()->lead();
+            $lead = Sentences::of($class)->lead();
             if ($lead !== null && ! $lead->read($cursor)) {
                 continue;
             }
@@ -75,7 +75,7 @@ final class Parser
             }
         }
         if ($best === null) {
-            $leads = array_map(fn (string $class): string => '“'.($class::sentence()->lead()->words ?? $family->name).'”', array_values($family->kinds));
+            $leads = array_map(fn (string $class): string => '“'.(Sentences::of($class)->lead()->words ?? $family->name).'”', array_values($family->kinds));
 
             throw new ScriptMistake($line->number, $line->indent + 1, $leads, $line->text);
         }
@@ -83,7 +83,7 @@ final class Parser
         $cursor = $line->cursor();
         $data = ($kind === '' ? [] : ['kind' => $kind]) + self::head($class, $cursor);
 
-        return self::under($class::sentence(), $data, $line->under, $cursor);
+        return self::under(Sentences::of($class), $data, $line->under, $cursor);
     }
 
     /**
@@ -92,7 +92,7 @@ final class Parser
      */
     private static function head(string $class, Cursor $cursor): array
     {
-        $sentence = $class::sentence();
+        $sentence = Sentences::of($class);
         $data = [];
         if (! self::parts($sentence->head, $sentence, $cursor, $data)) {
             throw $cursor->mistake();
@@ -181,7 +181,7 @@ final class Parser
         foreach ($family->kinds as $kind => $class) {
             $cursor->at = $from;
             $inner = ['kind' => $kind];
-            $sentence = $class::sentence();
+            $sentence = Sentences::of($class);
             if (self::parts($sentence->head, $sentence, $cursor, $inner)) {
                 self::clauses($sentence, $cursor, $inner);
 
@@ -216,7 +216,7 @@ final class Parser
                 }
             } else {
                 $item = [];
-                $inner = $series->item::sentence();
+                $inner = Sentences::of($series->item);
                 if (! self::parts($inner->head, $inner, $cursor, $item)) {
                     return false;
                 }
@@ -288,7 +288,7 @@ final class Parser
 
                 return true;
             }
-            if ($below instanceof One && $below->class::sentence()->lead()?->read($cursor)) {
+            if ($below instanceof One && Sentences::of($below->class)->lead()?->read($cursor)) {
                 $data[$below->key] = self::member(Family::only($below->key, $below->class), $line);
 
                 return true;
@@ -308,7 +308,7 @@ final class Parser
     private static function begins(Family $family, SourceLine $line): bool
     {
         foreach ($family->kinds as $class) {
-            $lead = $class::sentence()->lead();
+            $lead = Sentences::of($class)->lead();
             if ($lead === null || $lead->read($line->cursor())) {
                 return true;
             }
@@ -323,9 +323,9 @@ final class Parser
         return match (true) {
             $below instanceof SubLine => ['“'.$below->lead.'”'],
             $below instanceof Block => ['“'.$below->lead.'”'],
-            $below instanceof One => ['“'.($below->class::sentence()->lead()->words ?? '').'”'],
-            $below instanceof Children => array_map(fn (string $class): string => $class::sentence()->lead() !== null
-                ? '“'.$class::sentence()->lead()->words.'”' : $below->family->name, array_values($below->family->kinds)),
+            $below instanceof One => ['“'.(Sentences::of($below->class)->lead()->words ?? '').'”'],
+            $below instanceof Children => array_map(fn (string $class): string => Sentences::of($class)->lead() !== null
+                ? '“'.Sentences::of($class)->lead()->words.'”' : $below->family->name, array_values($below->family->kinds)),
             default => [],
         };
     }

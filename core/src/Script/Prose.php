@@ -14,7 +14,7 @@ final class Prose
      */
     public static function of(array $data, string $class, string $at = '', int $indent = 0, bool $flat = false): array
     {
-        $sentence = $class::sentence();
+        $sentence = Sentences::of($class);
         $parts = self::parts($sentence->head, $sentence, $data, $at);
         $offers = [];
         foreach ($sentence->clauses as $clause) {
@@ -36,7 +36,7 @@ final class Prose
             }
             // What is written inside the sentence, such as a field's type, has clauses of its own.
             $inner = self::node($data[$part->key] ?? []);
-            foreach ($part->family->classOf($inner)::sentence()->clauses as $clause) {
+            foreach (Sentences::of($part->family->classOf($inner))->clauses as $clause) {
                 if (! self::isSet($inner, $clause->key)) {
                     $offers[] = ['label' => $clause->label, 'at' => "$at/$part->key/$clause->key", 'key' => $clause->key, 'kind' => self::kindOf($clause->parts[0])];
                 }
@@ -109,7 +109,7 @@ final class Prose
                 $written[] = self::blank($part, $data, $at, Stops::after($parts, $i, $sentence), $optional);
             } elseif ($part instanceof Nested) {
                 $inner = self::node($data[$part->key] ?? []);
-                $class = $part->family->classOf($inner)::sentence();
+                $class = Sentences::of($part->family->classOf($inner));
                 $head = self::parts($class->head, $class, $inner, "$at/$part->key");
                 if (isset($head[0]) && ! $head[0]->isBlank()) {
                     $head[0] = ProsePart::member("$at/$part->key", $head[0]->text);
@@ -145,7 +145,7 @@ final class Prose
             if ($series->item instanceof Fit) {
                 $written[] = ProsePart::blank("$at/$series->key/$i", new Blank($series->key, $series->item), $series->item->print($item, $stops), $item !== '', true);
             } else {
-                $sentence = $series->item::sentence();
+                $sentence = Sentences::of($series->item);
                 array_push($written, ...self::parts($sentence->head, $sentence, self::node($item), "$at/$series->key/$i"));
             }
         }

@@ -91,7 +91,7 @@ final class Walk
      */
     private function node(array $data, string $class, string $at, Scope $scope, ?NodeSpot $parent): void
     {
-        $sentence = $class::sentence();
+        $sentence = Sentences::of($class);
         $spot = new NodeSpot($at, $class, $data, $scope, $parent);
         $this->nodes[] = $spot;
         $this->parts($sentence->head, $sentence, $spot, true);

@@ -102,6 +102,11 @@ final readonly class Almanac
         if ($path === '/stations') {
             return $this->stations(is_string($query['cursor'] ?? null) ? $query['cursor'] : '', $number('limit', 8, 50));
         }
+        if (preg_match('~^/stations/(\d{1,6})$~', $path, $found) === 1) {
+            $station = array_column($this->sea->stations(), null, 'id')[(int) $found[1]] ?? null;
+
+            return $station === null ? Answer::problem(404, "There is no station $found[1].") : $this->fresh($station, 600, $headers);
+        }
         if (preg_match('~^/spots/([A-Za-z0-9-]+)(/conditions|/warnings)?$~', $path, $found) === 1) {
             $spot = $this->sea->spot($found[1]);
 

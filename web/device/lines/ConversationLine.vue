@@ -21,7 +21,8 @@ const down = () => nextTick(() => list.value?.scrollTo(0, list.value.scrollHeigh
 
 onMounted(async () => {
   const { said } = await (server.post('/said', asked({})) as Promise<{ said: { role: string; content: string }[] }>).catch(() => ({ said: [] }))
-  turns.value = said.map((s) => ({ own: s.role === 'user', words: s.content }))
+  // Somebody may have said something before it was known what had been said.
+  turns.value = [...said.map((s) => ({ own: s.role === 'user', words: s.content })), ...turns.value]
   await down()
 })
 

@@ -13,6 +13,7 @@ use Lanai\Core\Script\Parser;
 use Lanai\Core\Script\Prose;
 use Lanai\Core\Script\ProsePart;
 use Lanai\Core\Script\Scope;
+use Lanai\Core\Script\Sentences;
 use Lanai\Core\Script\Words;
 
 /** One member of a family that is written inside a sentence, such as the type of a field. */
@@ -50,7 +51,7 @@ final readonly class FamilyFit implements Fit
         $choices = [];
         foreach ($this->family->kinds as $class) {
             $texts = [''];
-            foreach ($class::sentence()->head as $part) {
+            foreach (Sentences::of($class)->head as $part) {
                 $pieces = match (true) {
                     $part instanceof Words => [$part->words],
                     $part instanceof Blank && $part->fit instanceof TableFit => array_map(fn (Choice $c): string => $c->text, $part->fit->choices($scope)),
