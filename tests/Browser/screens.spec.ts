@@ -105,7 +105,9 @@ test('of ten thousand items only those near the window are drawn', async ({ page
   await openDemo(page)
   const app = /apps\/(\d+)/.exec(page.url())?.[1]
   await page.route('**/view', async (route) => {
-    const answer = await (await route.fetch()).json()
+    // A look that the end of the test breaks off is of no matter.
+    const answer = await route.fetch().then((fetched) => fetched.json(), () => null)
+    if (!answer) return
     const list = answer.view.nodes.find((node: { kind: string }) => node.kind === 'list')
     list.layout = 'rows'
     list.items = Array.from({ length: 10_000 }, (_, i) => ({ id: i + 1, title: `Swim ${i + 1}`, note: 'A long list' }))
@@ -120,6 +122,7 @@ test('of ten thousand items only those near the window are drawn', async ({ page
   await page.locator('main').evaluate((main) => main.scrollTo(0, main.scrollHeight))
   await expect(page.getByText('Swim 10000', { exact: true })).toBeVisible()
   expect(await page.locator('.item').count()).toBeLessThan(60)
+  await page.unrouteAll({ behavior: 'ignoreErrors' })
 })
 
 test('the look changes the device at once, and every pair of colours is judged, in the dark too', async ({ page }) => {

@@ -104,6 +104,7 @@ screen Start, first
   await page.getByRole('button', { name: 'Keep it' }).click()
   await expect(page.getByText('Kept; it ends in …-sea')).toBeVisible()
   await page.getByRole('navigation', { name: 'Services' }).getByRole('button', { name: 'Coast spots' }).click()
+  await expect(page.getByLabel('The message', { exact: true })).toContainText('/spots')
   await page.getByRole('button', { name: 'See what would change' }).click()
   await expect(page.getByText('14 new, 0 changed, 0 as they are.')).toBeVisible()
   await page.getByRole('button', { name: 'Keep it so every day' }).click()

@@ -113,6 +113,7 @@ async function remove() {
 </template><template v-if="body">
 {{ body }}</template></pre>
         <p v-else-if="preview?.trouble" class="small">{{ preview.trouble }}</p>
+        <pre v-else-if="!preview" class="message coming" role="status" aria-label="The message is being written"> </pre>
         <BusyButton type="submit" color="primary" :busy="busy === 'try'">Try it</BusyButton>
         <v-btn v-if="busy === 'try'" variant="text" @click="stop">Stop</v-btn>
         <span v-if="trial?.cost ?? preview?.cost" class="small request-cost">about {{ trial?.cost ?? preview?.cost }}</span>
