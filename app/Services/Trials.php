@@ -32,6 +32,7 @@ use Lanai\Core\Services\PictureFromWords;
 use Lanai\Core\Services\Request;
 use Lanai\Core\Services\RowsMade;
 use Lanai\Core\Services\Service;
+use Lanai\Core\Services\SignsInKinds;
 
 /** Requests tried out by the founder: what came back, and what it means. */
 final readonly class Trials
@@ -75,6 +76,7 @@ final readonly class Trials
             'files' => $answer->files,
             'rows' => count($rows),
             'remarks' => $made->remarks,
+            'signing' => $exchange?->status === 401 && $service->signsIn() === null ? SignsInKinds::asked($exchange->headers['www-authenticate'] ?? '') : [],
             'further' => $asked instanceof Request && $exchange !== null && $answer->trouble === null ? array_column(FurtherPages::in($asked, $exchange->headers['link'] ?? '', json_decode($exchange->body, true)), 'label') : [],
             'cost' => $call->message->meter === [] ? null : self::money(Cost::of($service, $call->message->meter), $service),
         ];

@@ -21,4 +21,22 @@ final class SignsInKinds
             'client' => ClientCredentials::class,
         ]);
     }
+
+    /**
+     * The ways that a service asks for.
+     *
+     * @param  string  $challenge  its header "WWW-Authenticate" (RFC 9110, section 11.6.1); '' for none
+     * @return list<string> sentences; the usual ways where it does not say
+     */
+    public static function asked(string $challenge): array
+    {
+        $named = preg_match('/\b(?:header|name)="?([A-Za-z][A-Za-z0-9-]*)"?/i', $challenge, $found) === 1 ? $found[1] : '';
+        $asked = array_keys(array_filter([
+            'signs in with a bearer token' => preg_match('/(^|,)\s*Bearer\b/i', $challenge) === 1,
+            'signs in with a name and password' => preg_match('/(^|,)\s*Basic\b/i', $challenge) === 1,
+            "signs in with a key in the header \"$named\"" => $named !== '',
+        ]));
+
+        return $asked !== [] ? $asked : ['signs in with a bearer token', 'signs in with a key in the header "X-Api-Key"', 'signs in with a key in the query "key"', 'signs in with a name and password'];
+    }
 }

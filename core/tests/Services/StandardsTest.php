@@ -17,6 +17,7 @@ use Lanai\Core\Services\Parts;
 use Lanai\Core\Services\Picking;
 use Lanai\Core\Services\RowsMade;
 use Lanai\Core\Services\Secret;
+use Lanai\Core\Services\SignsInKinds;
 use Lanai\Core\Services\WebLinks;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -55,6 +56,16 @@ final class StandardsTest extends TestCase
         self::assertSame(['Basic czZCaGRSa3F0MzpnWDFmQmF0M2JW', 'grant_type=client_credentials&scope=a+b'], [$token->headers['Authorization'], $token->body]);
         self::assertSame('https://example.com/?a=1&k=x%2Fy', (new KeyInQuery('k'))->signed($message->at('https://example.com/?a=1'), new Secret('x/y'))->url);
         self::assertSame('z', (new KeyInHeader('X-Key'))->signed($message->header('x-key', 'old'), new Secret('z'))->headers['X-Key']);
+    }
+
+    /** Challenges of RFC 6750, section 3, RFC 7617, section 2, and RFC 9110, section 11.6.1. */
+    public function test_the_way_to_sign_in_follows_the_challenge(): void
+    {
+        self::assertSame(['signs in with a bearer token'], SignsInKinds::asked('Bearer realm="example", error="invalid_token"'));
+        self::assertSame(['signs in with a name and password'], SignsInKinds::asked('Basic realm="WallyWorld"'));
+        self::assertSame(['signs in with a bearer token', 'signs in with a name and password'], SignsInKinds::asked('Bearer realm="a", Basic realm="simple"'));
+        self::assertSame(['signs in with a key in the header "X-Almanac-Key"'], SignsInKinds::asked('Key header="X-Almanac-Key"'));
+        self::assertCount(4, SignsInKinds::asked(''));
     }
 
     public function test_links_are_read_as_in_rfc_8288(): void

@@ -20,7 +20,7 @@ const at = (iso: string) => new Date(iso).toLocaleString([], { day: 'numeric', m
   <table v-if="kept.book.value?.calls.length" class="access roll">
     <thead><tr><th scope="col">When</th><th scope="col">Request</th><th scope="col">Answer</th><th scope="col">Took</th><th scope="col">Cost</th></tr></thead>
     <tbody>
-      <tr v-for="c in kept.book.value.calls" :key="c.id"><td>{{ at(c.at) }}</td><th scope="row">{{ c.request }} <span class="small">{{ c.service }}</span></th><td>{{ c.status || 'none' }}<span v-if="c.trouble" class="small call-trouble">{{ c.trouble }}</span></td><td>{{ c.ms }} ms</td><td>{{ c.cost ?? '' }}</td></tr>
+      <tr v-for="c in kept.book.value.calls" :key="c.id"><td>{{ at(c.at) }}</td><th scope="row">{{ c.request }} <span class="small">{{ c.service }}</span></th><td>{{ c.status || 'none' }}<span v-if="c.trouble" class="small call-trouble">{{ c.trouble }}</span></td><td class="whole">{{ c.ms }} ms</td><td class="whole">{{ c.cost ?? '' }}</td></tr>
     </tbody>
   </table>
   <p v-else class="quiet-note">Nothing has been asked in {{ kept.set.value }} yet{{ studio.state.value?.services.length ? '. Open a screen that asks, or try a request.' : ': there is no service.' }}</p>

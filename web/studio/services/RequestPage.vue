@@ -123,7 +123,10 @@ async function remove() {
       <div v-if="trial" class="trial" role="status">
         <p v-if="trial.answer" class="trial-line"><b :class="{ good }">{{ trial.answer.status || 'No answer' }}</b> in {{ trial.answer.ms }} ms, {{ size(trial.answer.bytes) }}<template v-if="trial.rows !== undefined && good && request.kind === 'rest'">, {{ trial.rows === 1 ? 'one row' : `${trial.rows} rows` }}</template></p>
         <p v-if="trial.trouble" class="fault">{{ trial.trouble }}</p>
-        <SecretForm v-if="known && trial.answer?.status === 401" :service="known" :kept="kept" />
+        <ul v-if="trial.signing?.length && !known?.asks.length" class="service-requests" aria-label="How Lanai signs in to it">
+          <li v-for="way in trial.signing" :key="way"><button class="link" @click="studio.edit({ what: 'add', at: `${service.at}/signing`, text: way })">{{ service.name }} {{ way }}</button></li>
+        </ul>
+        <SecretForm v-else-if="known && trial.answer?.status === 401" :service="known" :kept="kept" />
         <p v-for="r in trial.remarks ?? []" :key="r" class="small">{{ r }}</p>
         <div v-if="trial.files?.length" class="trial-files"><template v-for="f in trial.files" :key="f"><audio v-if="/\.(wav|mp3)$/.test(f)" controls :src="media(f)" aria-label="What was read aloud" /><img v-else :src="media(f)" alt="What was drawn"></template></div>
         <details v-if="trial.answer"><summary class="small">{{ Object.keys(trial.answer.headers).length }} headers</summary><pre class="message"><template v-for="(value, name) in trial.answer.headers" :key="name">{{ name }}: {{ value }}
