@@ -34,11 +34,13 @@ final readonly class AnswerCache
         return is_array($kept) && ($kept['answer'] ?? null) instanceof Answer ? $kept : null;
     }
 
-    /** A fresh one that has rows enough; null where a call is needed. */
-    public function fresh(Call $call): ?Answer
+    /**
+     * The answer that is kept where it is fresh and has rows enough; null where a call is needed.
+     *
+     * @param  array{answer: Answer, until: int, etag: string, modified: string, next: string}|null  $kept
+     */
+    public static function fresh(?array $kept, Call $call): ?Answer
     {
-        $kept = $this->of($call);
-
         return $kept !== null && $kept['until'] > time() && self::suffices($kept['answer'], $call) ? $kept['answer'] : null;
     }
 

@@ -8,6 +8,7 @@ use App\Models\App;
 use App\Models\ServiceCall;
 use App\Records\DataSet;
 use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\DB;
 use Lanai\Core\Runtime\Trail;
 use Lanai\Core\Services\Call;
 use Lanai\Core\Services\Cost;
@@ -41,28 +42,40 @@ final readonly class Ledger
             return new Trouble('limit', "$service->name asked for a pause; it may be asked again in ".Explaining::seconds($until - time()).'.', $until - time());
         }
         $enough = $service->enough === '' ? 'That is enough for today. Please come back tomorrow.' : $service->enough;
-        $today = Date::now('UTC')->startOfDay();
-        $calls = fn () => ServiceCall::query()->where(['app_id' => $this->app->id, 'dataset' => $this->set->value, 'service' => $service->name])->where('created_at', '>=', $today);
-        if ($service->perPerson !== null && $person !== null && $calls()->where('person', $person)->count() >= $service->perPerson) {
-            return new Trouble('own limit', "This person has asked $service->name $service->perPerson times today, which is the limit.", null, $enough);
-        }
         // Who has not signed in is told apart by where they call from.
         if ($service->perPerson !== null && $person === null && $address !== '' && ! Kept::limiter()->attempt('enough:'.hash('sha256', "{$this->app->id}/{$this->set->value}/$service->name/$address"), $service->perPerson, fn (): bool => true, 86_400)) {
             return new Trouble('own limit', "Somebody who has not signed in has asked $service->name $service->perPerson times within a day, which is the limit.", null, $enough);
         }
-        if ($service->perDay !== null && $calls()->count() >= $service->perDay) {
+        $today = gmdate('Y-m-d 00:00:00', Date::now()->getTimestamp());
+        if ($service->perPerson !== null && $person !== null && $this->made($service, $today, $person)[0] >= $service->perPerson) {
+            return new Trouble('own limit', "This person has asked $service->name $service->perPerson times today, which is the limit.", null, $enough);
+        }
+        if ($service->perDay !== null && $this->made($service, $today)[0] >= $service->perDay) {
             return new Trouble('own limit', "$service->name has been asked $service->perDay times today, which is the limit.", null, $enough);
         }
         if ($service->perMinute !== null) {
-            $minute = ServiceCall::query()->where(['app_id' => $this->app->id, 'dataset' => $this->set->value, 'service' => $service->name])->where('created_at', '>', Date::now()->subMinute())->selectRaw('count(*) as n, min(created_at) as first')->first();
-            if ($minute !== null && (int) $minute->n >= $service->perMinute) {
-                $wait = max(1, 60 - (int) Date::parse((string) $minute->first)->diffInSeconds(Date::now()));
+            $now = Date::now()->getTimestamp();
+            [$count, $first] = $this->made($service, gmdate('Y-m-d H:i:s', $now - 59));
+            if ($count >= $service->perMinute) {
+                $wait = max(1, 60 - ($now - (int) strtotime("$first UTC")));
 
                 return new Trouble('own limit', "$service->name is asked at most $service->perMinute times a minute; that is reached for ".Explaining::seconds($wait).'.', $wait, 'Many people ask just now. Please try again in a moment.');
             }
         }
 
         return null;
+    }
+
+    /**
+     * @param  string  $from  UTC, as the database writes it
+     * @return array{int, string} how many calls were made since, and when the first of them
+     */
+    private function made(Service $service, string $from, ?int $person = null): array
+    {
+        $made = DB::selectOne('select count(*) as n, min(created_at) as first from service_calls where app_id = ? and dataset = ? and service = ? and created_at >= ?'.($person === null ? '' : ' and person = ?'),
+            [$this->app->id, $this->set->value, $service->name, $from, ...($person === null ? [] : [$person])]);
+
+        return [(int) $made->n, (string) $made->first];
     }
 
     public function note(Call $call, Exchange $exchange, mixed $json, ?Trouble $trouble, ?int $person, Trail $trail): void

@@ -72,7 +72,7 @@ final class ServiceDesk implements Services
 
     public function kept(Call $call): ?Answer
     {
-        return $call->reads() ? $this->cache->fresh($call) : null;
+        return $call->reads() ? AnswerCache::fresh($this->cache->of($call), $call) : null;
     }
 
     public function ask(array $calls, Visit $visit, Trail $trail): array
@@ -82,12 +82,13 @@ final class ServiceDesk implements Services
         try {
             $running = [];
             foreach ($calls as $key => $call) {
-                $kept = $this->kept($call);
+                $known = $call->reads() ? $this->cache->of($call) : null;
+                $kept = AnswerCache::fresh($known, $call);
                 if ($kept !== null) {
                     $trail->step('answer', "{$call->request->called()}, got by somebody else a moment ago", '');
                     $answers[$key] = $kept;
                 } else {
-                    $running[$key] = $this->asking($call, $visit, $trail);
+                    $running[$key] = $this->asking($call, $visit, $trail, $known);
                 }
             }
             while ($running !== []) {
@@ -122,7 +123,7 @@ final class ServiceDesk implements Services
     public function try(Call $call, Visit $visit): array
     {
         $last = null;
-        $work = $this->asking($call, $visit, Trail::none(), false);
+        $work = $this->asking($call, $visit, Trail::none(), null, false);
         while ($work->valid()) {
             [$message, $service, $after] = $work->current();
             $last = $this->wire->send($message, $service->signsIn(), $this->secret($service), self::PATIENCE, $after)->wait();
@@ -154,13 +155,14 @@ final class ServiceDesk implements Services
     /**
      * The work of one call, in steps: each says what to send next, and is told what came back.
      *
+     * @param  array{answer: Answer, until: int, etag: string, modified: string, next: string}|null  $known  what is kept; null to ask as if nothing were
      * @return Generator<int, array{Message, Service, int}, Exchange, Answer>
      */
-    private function asking(Call $call, Visit $visit, Trail $trail, bool $patient = true): Generator
+    private function asking(Call $call, Visit $visit, Trail $trail, ?array $known, bool $patient = true): Generator
     {
         $trouble = $this->ledger->limit($call, $visit->person, $visit->address);
         $pages = $files = [];
-        $message = $this->revalidating($call);
+        $message = self::revalidating($call, $known);
         $tries = ! $patient ? 1 : (($call->request instanceof Request ? $call->request->tries : null) ?? ($call->reads() ? 3 : 1));
         $retry = $asked = 0;
         $after = 0;
@@ -227,12 +229,15 @@ final class ServiceDesk implements Services
         return $answer;
     }
 
-    /** The message, asking only for what has changed since the last time where that is known (RFC 9111, section 4.3). */
-    private function revalidating(Call $call): Message
+    /**
+     * The message, asking only for what has changed since the last time where that is known (RFC 9111, section 4.3).
+     *
+     * @param  array{answer: Answer, until: int, etag: string, modified: string, next: string}|null  $kept
+     */
+    private static function revalidating(Call $call, ?array $kept): Message
     {
-        $kept = $call->request->keptFor() === null && $call->reads() ? $this->cache->of($call) : null;
         $message = $call->message;
-        if ($kept !== null && ! $kept['answer']->more) {
+        if ($kept !== null && $call->request->keptFor() === null && ! $kept['answer']->more) {
             $message = $kept['etag'] === '' ? $message : $message->header('If-None-Match', $kept['etag']);
             $message = $kept['modified'] === '' ? $message : $message->header('If-Modified-Since', $kept['modified']);
         }

@@ -21,12 +21,12 @@ final readonly class Switches
         $this->file = "$folder/$name.json";
     }
 
-    /** @return array{mode: string, calls: int} */
+    /** @return array{mode: string, calls: int, away: int} away: milliseconds that every answer takes longer, as if from afar */
     public function state(): array
     {
         $read = is_file($this->file) ? json_decode((string) file_get_contents($this->file), true) : null;
 
-        return (is_array($read) ? $read : []) + ['mode' => '', 'calls' => 0];
+        return (is_array($read) ? $read : []) + ['mode' => '', 'calls' => 0, 'away' => 0];
     }
 
     public function turn(string $mode): void
@@ -42,7 +42,8 @@ final readonly class Switches
     /** Lets the answer go wrong as it is arranged. */
     public function through(Answer $answer): Answer
     {
-        $mode = $this->state()['mode'];
+        ['mode' => $mode, 'away' => $away] = $this->state();
+        usleep($away * 1000);
         if ($mode === 'slow') {
             sleep(self::SLOW);
         }
@@ -70,7 +71,7 @@ final readonly class Switches
         return Page::of($title, "<small>$title, for practice</small>$about<h2>How it answers</h2><form method=\"post\" action=\"$address/switches\">$choices<p><button class=\"main\">Arrange it so</button></p></form><p class=\"quiet\">It has been asked {$now['calls']} times.</p>");
     }
 
-    /** @param  callable(array{mode: string, calls: int}): array{mode: string, calls: int}  $change */
+    /** @param  callable(array{mode: string, calls: int, away: int}): array{mode: string, calls: int, away: int}  $change */
     private function change(callable $change): void
     {
         $lock = fopen("$this->file.lock", 'c');

@@ -62,6 +62,7 @@ test('pictures of the main views, from the demo data', async ({ browser }) => {
   await page.getByRole('button', { name: 'Conditions', exact: true }).click()
   await page.getByRole('button', { name: 'Try it' }).click()
   await expect(page.getByText(/^200 in/)).toBeVisible()
+  await page.waitForTimeout(600)
   await page.screenshot({ path: `${folder}/request.png` })
 
   await page.getByRole('button', { name: /^Release:/ }).click()

@@ -139,6 +139,8 @@ final class ServicesTest extends TestCase
 
         self::assertSame([200, 304], ServiceCall::query()->where('service', 'Almanac')->orderBy('id')->pluck('status')->all());
         self::assertSame('ready', $this->shown('spot', [1])->json('view.nodes.4.state'));
+        // A try shows the whole answer, whatever is kept.
+        self::assertSame([200, 'Lantern Cove'], array_values(array_intersect_key(($tried = $this->postJson($this->at('sandbox/try'), ['request' => 'Conditions', 'values' => []]))->json('answer') + ['name' => $tried->json('answer.json.spot.name')], ['status' => 1, 'name' => 1])));
     }
 
     public function test_a_question_that_does_no_harm_is_asked_again_and_another_is_not(): void
