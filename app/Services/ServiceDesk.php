@@ -52,6 +52,9 @@ final class ServiceDesk implements Services
     /** @var array<string, Secret|null> */
     private array $secrets = [];
 
+    /** @var array<string, Trouble> service => why it gave no token */
+    private array $untold = [];
+
     private readonly AnswerCache $cache;
 
     private readonly Wire $wire;
@@ -273,6 +276,9 @@ final class ServiceDesk implements Services
         }
         if ($exchange->status < 200 || $exchange->status > 299) {
             $json = json_decode($exchange->body, true);
+            if ($exchange->status === 401 && isset($this->untold[$service->name])) {
+                return [$this->untold[$service->name], $json];
+            }
 
             return [Explaining::status($exchange->status, $exchange->headers, $service, $this->secret($service) !== null, time(), $json, $exchange->status === 404 ? (string) NearMiss::address($exchange->message->url, $this->known($service)) : ''), $json];
         }
@@ -401,6 +407,10 @@ final class ServiceDesk implements Services
         $token = is_array($json) && is_string($json['access_token'] ?? null) ? $json['access_token'] : null;
         if ($token !== null) {
             Kept::store()->put($key, encrypt($token), max(5, (is_int($json['expires_in'] ?? null) ? $json['expires_in'] : 300) - 30));
+        }
+
+        if ($token === null) {
+            $this->untold[$service->name] = Explaining::noToken($exchange->status, $signing, $service, $json);
         }
 
         return $token === null ? null : new Secret($token);

@@ -115,7 +115,8 @@ final readonly class Wire
     {
         $headers = [];
         foreach ($answer->headers() as $name => $values) {
-            $headers[strtolower((string) $name)] = implode(', ', $values);
+            // Lanai takes no cookies; what one would show of who calls is nobody's business.
+            $headers[strtolower((string) $name)] = strcasecmp((string) $name, 'set-cookie') === 0 ? self::HIDDEN : implode(', ', $values);
         }
 
         return $headers;

@@ -202,6 +202,24 @@ final class ServicesTest extends TestCase
         }
     }
 
+    public function test_a_token_that_is_not_given_says_where_to_look(): void
+    {
+        $this->edit("service Tokens is at \"stand-in:almanac/oauth\"\n  signs in with client credentials at \"stand-in:almanac/oauth/token\"\n  request Spots by token is GET \"/spots\", giving each Spot by token\n    Name is a text, at \"name\"");
+        $this->postJson($this->at('sandbox/secret'), ['service' => 'Tokens', 'name' => 'saltlark', 'secret' => 'not the right one'])->assertOk();
+        $trial = $this->postJson($this->at('sandbox/try'), ['request' => 'Spots by token', 'values' => []]);
+
+        self::assertSame('No token came from “stand-in:almanac/oauth/token” (401), so Tokens was asked without one (401). Check that address, the client id and the client secret. Its own words: “invalid_client”', $trial->json('trouble'));
+    }
+
+    public function test_cookies_of_a_service_are_not_kept(): void
+    {
+        Http::fake(['*' => Http::response(['ok' => true], 200, ['Set-Cookie' => 'session=of-nobody-else'])]);
+        $trial = $this->postJson($this->at('sandbox/try'), ['request' => 'Conditions', 'values' => []]);
+
+        self::assertSame('••••', $trial->json('answer.headers.set-cookie'));
+        self::assertStringNotContainsString('of-nobody-else', $trial->getContent().$this->getJson($this->at('sandbox/calls.har'))->getContent());
+    }
+
     public function test_sandbox_and_live_have_keys_of_their_own(): void
     {
         $this->postJson($this->at('sandbox/secret'), ['service' => 'Almanac', 'secret' => 'another'])->assertOk();

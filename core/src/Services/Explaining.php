@@ -17,9 +17,14 @@ final class Explaining
     public static function status(int $status, array $headers, Service $service, bool $hasSecret, int $now, mixed $json = null, string $near = ''): Trouble
     {
         $trouble = self::meaning($status, $headers, $service, $hasSecret, $now, $near);
-        $words = self::words($json);
 
-        return $words === '' ? $trouble : new Trouble($trouble->kind, rtrim($trouble->sentence)." Its own words: “{$words}”", $trouble->wait);
+        return new Trouble($trouble->kind, rtrim($trouble->sentence).self::words($json), $trouble->wait);
+    }
+
+    /** Why there is no token (RFC 6749, section 5.2), and the service could not be asked with one. */
+    public static function noToken(int $status, ClientCredentials $signing, Service $service, mixed $json): Trouble
+    {
+        return new Trouble('secret', "No token came from “{$signing->token}” (".($status === 0 ? 'no answer' : $status)."), so $service->name was asked without one (401). Check that address, the client id and the client secret.".self::words($json));
     }
 
     /** @param  array<string, string>  $headers */
@@ -56,7 +61,7 @@ final class Explaining
         foreach (['error.message', 'message', 'detail', 'error_description', 'errors[0].message', 'title', 'error', 'errors[0]'] as $way) {
             $found = is_array($json) ? RowsMade::search($way, $json) : null;
             if (is_string($found) && trim($found) !== '') {
-                return mb_substr(trim((string) preg_replace('/\s+/', ' ', $found)), 0, 200);
+                return ' Its own words: “'.mb_substr(trim((string) preg_replace('/\s+/', ' ', $found)), 0, 200).'”';
             }
         }
 
