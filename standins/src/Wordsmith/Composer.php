@@ -80,9 +80,26 @@ final readonly class Composer
         if ($best === []) {
             return $data === null ? 'I was given nothing that answers this. Ask me about the water, or give me something to go by.' : 'Among what I was given there is nothing about this.';
         }
-        $lines = array_map(fn (array $found): string => implode(', ', array_map(fn (string $name, mixed $value): string => "$name: $value", array_keys($found[1]), $found[1])), array_slice($best, 0, 3));
+        $lines = array_map(fn (array $found): string => self::line($found[1]), array_slice($best, 0, 3));
 
-        return 'From what I was given: '.implode('; ', $lines).'.';
+        return "From what I was given:\n".implode("\n", $lines);
+    }
+
+    /**
+     * "Dawn dip: Lantern Cove, 6 places."
+     *
+     * @param  array<string, mixed>  $row
+     */
+    private static function line(array $row): string
+    {
+        $told = [];
+        foreach ($row as $name => $value) {
+            if (is_scalar($value) && $value !== '') {
+                $told[] = is_string($value) ? rtrim($value, '. ') : "$value ".mb_strtolower($name);
+            }
+        }
+
+        return array_shift($told).($told === [] ? '' : ': '.implode(', ', $told)).'.';
     }
 
     /**

@@ -19,7 +19,12 @@ const scale = computed(() => Math.min(1, (width.value - 24) / size.value.width, 
 const people = computed(() => [{ id: null as number | null, label: 'nobody' }, ...(studio.state.value?.people ?? [])])
 const choice = computed(() => ({ person: on.set === 'live' ? null : on.person, set: on.set, now: clock.moment.value, platform: on.platform || size.value.platform, network: on.network, direction: on.direction, textSize: on.text, dark: on.dark }))
 
-function order(message: object) {
+/** A screen that was wanted before the device listened. */
+let wanted: { lanai: string } | null = null
+let listens = false
+
+function order(message: { lanai: string; [more: string]: unknown }) {
+  if (!listens && message.lanai === 'open') return void (wanted = message)
   frame.value?.contentWindow?.postMessage(JSON.parse(JSON.stringify(message)), window.location.origin)
 }
 
@@ -39,8 +44,12 @@ watch(people, (now) => {
 
 useEventListener(window, 'message', (event: MessageEvent) => {
   if (event.origin !== window.location.origin || event.source !== frame.value?.contentWindow) return
-  if (event.data?.lanai === 'ready') order({ lanai: 'begin', choice: choice.value })
-  else if (event.data?.lanai === 'person') turned(event.data.person)
+  if (event.data?.lanai === 'ready') {
+    listens = true
+    order({ lanai: 'begin', choice: choice.value })
+    if (wanted) order(wanted)
+    wanted = null
+  } else if (event.data?.lanai === 'person') turned(event.data.person)
   else emit('told', event.data)
 })
 

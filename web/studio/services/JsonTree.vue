@@ -9,7 +9,7 @@ const isList = computed(() => Array.isArray(props.value))
 const isObject = computed(() => typeof props.value === 'object' && props.value !== null && !isList.value)
 const entries = computed<[string | number, unknown][]>(() => (isList.value ? (props.value as unknown[]).slice(0, MOST).map((v, i) => [i, v]) : isObject.value ? Object.entries(props.value as object) : []))
 const open = ref(props.steps.length < 2 || (props.steps.length < 4 && entries.value.length < 8))
-const holds = computed(() => (isList.value ? `list of ${(props.value as unknown[]).length}` : `${entries.value.length} parts`))
+const holds = computed(() => (isList.value ? `list of ${(props.value as unknown[]).length}` : `${entries.value.length} ${entries.value.length === 1 ? 'part' : 'parts'}`))
 const here = computed(() => JSON.stringify(props.steps))
 const shown = computed(() => (typeof props.value === 'string' ? `“${props.value}”` : String(props.value)))
 </script>
