@@ -142,7 +142,7 @@ final class ServiceDesk implements Services
      * @param  \Closure(string): void  $told
      * @return array{string, Trouble|null} all the words
      */
-    public function talk(Call $call, Visit $visit, \Closure $told): array
+    public function talk(Call $call, Visit $visit, Trail $trail, \Closure $told): array
     {
         $trouble = $this->ledger->limit($call, $visit->person, $visit->address);
         if ($trouble !== null) {
@@ -150,7 +150,7 @@ final class ServiceDesk implements Services
         }
         [$exchange, $words, $usage] = $this->wire->stream($call->message, $call->service->signsIn(), $this->secret($call->service), 2 * self::PATIENCE, $told);
         $trouble = $exchange->status === 200 && $words !== '' ? null : ($this->judged($exchange, $call)[0] ?? new Trouble('broken', "{$call->service->name} answered with nothing."));
-        $this->ledger->note($call, $exchange, ['usage' => $usage === [] ? ['completion_tokens' => Cost::tokens($words)] : $usage], $trouble, $visit->person, Trail::none());
+        $this->ledger->note($call, $exchange, ['usage' => $usage === [] ? ['completion_tokens' => Cost::tokens($words)] : $usage], $trouble, $visit->person, $trail);
 
         return [$words, $trouble];
     }

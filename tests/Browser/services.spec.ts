@@ -178,6 +178,7 @@ test('a badge is drawn from words, and a guide answers word by word', async ({ p
   await phone.getByLabel('Which swims still have places?').fill('Is there a swim at Kelp Point?')
   await phone.getByRole('button', { name: 'Send' }).click()
   await expect(phone.getByRole('log')).toContainText('Cold water club')
+  await expect(page.getByLabel('Footprints')).toContainText('called POST Shore guide: 200')
   await nothingSerious(page, 'a conversation')
 })
 

@@ -69,6 +69,7 @@ final class ModelsTest extends TestCase
         $words = implode('', array_column($events, 'words'));
         self::assertStringContainsString('Kelp Point', $words);
         self::assertTrue(end($events)['done'] ?? false);
+        self::assertStringContainsString('POST Shore guide: 200', json_encode(end($events)['footprints']['steps']));
 
         self::assertSame([['role' => 'user', 'content' => 'What is there at Kelp Point?'], ['role' => 'assistant', 'content' => $words]], $this->postJson("/device/deck/{$this->demo->id}/said", $talk)->assertOk()->json('said'));
         self::assertSame([], $this->postJson("/device/deck/{$this->demo->id}/said", ['talk' => str_repeat('cd', 16)] + $talk)->json('said'));

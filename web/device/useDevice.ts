@@ -75,7 +75,12 @@ export function useDevice() {
     if (answer.view?.awaits && !waited) void load(true)
     offlineSince.value = null
     if (answer.person !== undefined) told(answer.person)
-    deck.tell({ lanai: 'footprints', tapped, footprints: answer.footprints, outcome: answer.outcome, ms: Math.round(performance.now() - from), place: { ...place.value, screen: view.value?.screen ?? '' } })
+    happened(tapped, from, answer.footprints, answer.outcome)
+  }
+
+  /** The deck hears what has just happened, and how long it took. */
+  function happened(tapped: string, from: number, footprints: DeviceAnswer['footprints'], outcome?: Outcome) {
+    deck.tell({ lanai: 'footprints', tapped, footprints, outcome, ms: Math.round(performance.now() - from), place: { ...place.value, screen: view.value?.screen ?? '' } })
   }
 
   /** The deck shows who is signed in here now. */
@@ -355,7 +360,7 @@ export function useDevice() {
   const canGoBack = computed(() => stack.value.length > 1)
   const isBusy = (at: string, item: number | null = null) => busy.value === `${at}:${item ?? ''}`
 
-  return { where, view, inputs, finds, pages, orders, chips, errors, message, messageIsRefusal, offlineSince, waiting, busy, isBusy, loading, late, failed, question, sheet, canGoBack, tap, toSignIn, back, startAt, load, dismiss: () => (message.value = '') }
+  return { where, view, inputs, finds, pages, orders, chips, errors, message, messageIsRefusal, offlineSince, waiting, busy, isBusy, happened, loading, late, failed, question, sheet, canGoBack, tap, toSignIn, back, startAt, load, dismiss: () => (message.value = '') }
 }
 
 export type Device = ReturnType<typeof useDevice>

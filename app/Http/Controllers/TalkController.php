@@ -41,11 +41,12 @@ final class TalkController
             };
             try {
                 $call = $entry->player()->talk($visit, $request->string('at')->value(), $talks->said(), $words);
-                [$answer, $trouble] = (new ServiceDesk($entry->app, $entry->set))->talk($call, $visit, fn (string $word) => $event(['words' => $word]));
+                $trail = $request->trail($entry);
+                [$answer, $trouble] = (new ServiceDesk($entry->app, $entry->set))->talk($call, $visit, $trail, fn (string $word) => $event(['words' => $word]));
                 if ($answer !== '') {
                     $talks->add($words, $answer);
                 }
-                $event(['done' => true] + ($trouble === null ? [] : ['trouble' => $trouble->said ?: 'There is no answer just now. Please try again.'] + ($entry->inDeck() ? ['why' => $trouble->sentence] : [])));
+                $event(['done' => true] + ($trail->on() ? ['footprints' => ['steps' => $trail->steps, 'origins' => $trail->origins]] : []) + ($trouble === null ? [] : ['trouble' => $trouble->said ?: 'There is no answer just now. Please try again.'] + ($entry->inDeck() ? ['why' => $trouble->sentence] : [])));
             } catch (Refused $refused) {
                 $event(['done' => true, 'trouble' => $refused->getMessage()]);
             }

@@ -95,7 +95,7 @@ final readonly class Composer
         $told = [];
         foreach ($row as $name => $value) {
             if (is_scalar($value) && $value !== '') {
-                $told[] = is_string($value) ? rtrim($value, '. ') : "$value ".mb_strtolower($name);
+                $told[] = is_numeric($value) ? "$value ".mb_strtolower($name) : rtrim((string) $value, '. ');
             }
         }
 

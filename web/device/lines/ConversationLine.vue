@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { inject, nextTick, onMounted, ref } from 'vue'
-import type { ConversationNode } from '../../contracts/view'
+import type { ConversationNode, Footprints } from '../../contracts/view'
 import { entry } from '../entry'
 import { Declined, headers, server } from '../server'
 import { beside } from '../session'
@@ -34,11 +34,13 @@ async function say() {
   words.value = ''
   turns.value.push({ own: true, words: said }, { own: false, words: '' })
   const answer = turns.value[turns.value.length - 1]
+  const from = performance.now()
   await down()
   try {
-    await heard<{ words?: string; trouble?: string }>(`${entry.base}/say`, { method: 'POST', headers: { 'Content-Type': 'application/json', ...headers() }, body: JSON.stringify({ beside, ...asked({ words: said }) }) }, (event) => {
+    await heard<{ words?: string; trouble?: string; footprints?: Footprints }>(`${entry.base}/say`, { method: 'POST', headers: { 'Content-Type': 'application/json', ...headers() }, body: JSON.stringify({ beside, ...asked({ words: said }) }) }, (event) => {
       if (event.words) answer.words += event.words
       if (event.trouble) trouble.value = event.trouble
+      if (event.footprints) device.happened(props.node.at, from, event.footprints)
       void down()
     })
   } catch (error) {
