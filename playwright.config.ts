@@ -12,13 +12,13 @@ export default defineConfig({
   testDir: 'tests/Browser',
   outputDir: 'test-results',
   // Generous: they are reached only where something is wrong, and a busy machine is not.
-  timeout: 150_000,
-  expect: { timeout: 15_000 },
+  timeout: 300_000,
+  expect: { timeout: 30_000 },
   workers: servers.length,
   retries: process.env.CI ? 2 : 0,
   reporter: [['list']],
   use: {
-    actionTimeout: 15_000,
+    actionTimeout: 30_000,
     viewport: { width: 1280, height: 800 },
     launchOptions: {
       executablePath: '/usr/bin/chromium-headless-shell',
@@ -29,7 +29,7 @@ export default defineConfig({
   webServer: servers.map(({ port, folder }) => ({
     command: `./lanai start --port ${port}`,
     url: `http://localhost:${port}/api/session`,
-    timeout: 180_000,
+    timeout: 600_000,
     gracefulShutdown: { signal: 'SIGTERM' as const, timeout: 5000 },
     stdout: 'pipe' as const,
     env: {
