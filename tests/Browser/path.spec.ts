@@ -2,7 +2,7 @@ import { expect, test } from '@playwright/test'
 import { device, fillBlank, openDemo } from './founder'
 
 test('from a sentence to an approved store submission', async ({ page }) => {
-  test.setTimeout(120_000)
+  test.setTimeout(300_000)
   await openDemo(page)
 
   await test.step('a changed sentence shows in the device', async () => {

@@ -23,7 +23,7 @@ async function mend(page: Page, label: RegExp): Promise<void> {
 }
 
 test('a new app is refused a package with its reasons, mended one by one, and then built', async ({ page }) => {
-  test.setTimeout(90_000)
+  test.setTimeout(300_000)
   await newApp(page, 'Moor Walks')
   const web = page.locator('.target', { hasText: 'a zip with manifest' })
   await web.getByRole('button', { name: 'Build' }).click()
