@@ -23,6 +23,8 @@ use Lanai\Core\Ports\RecordStore;
 /** The rows of an app's data set, in its SQLite file, through Eloquent. */
 final readonly class EloquentRecordStore implements RecordStore
 {
+    private const PAGE = 500;
+
     public string $connection;
 
     private Happenings $happenings;
@@ -50,21 +52,76 @@ final readonly class EloquentRecordStore implements RecordStore
 
     public function rows(Query $query): array
     {
-        $builder = $this->query($query)->select('t0.*')->limit($query->limit);
+        return $this->read($this->ordered($this->query($query), $query)->limit($query->limit), $query);
+    }
+
+    private function ordered(Builder $builder, Query $query): Builder
+    {
+        foreach ($query->sorts as $sort) {
+            $sql = new Sql;
+            $builder->orderByRaw($sql->value($sort->by).($sort->upward ? ' asc' : ' desc'), $sql->bindings);
+        }
+
+        return $builder->orderBy('t0.id');
+    }
+
+    /** @return list<Row> */
+    private function read(Builder $builder, Query $query): array
+    {
+        $builder->addSelect('t0.*');
         $names = [];
         foreach ($query->compute as $formula => $term) {
             $sql = new Sql;
             $builder->selectRaw($sql->value($term).' as '.Sql::name('='.count($names)), $sql->bindings);
             $names['='.count($names)] = [$formula, $term->type];
         }
-        foreach ($query->sorts as $sort) {
-            $sql = new Sql;
-            $builder->orderByRaw($sql->value($sort->by).($sort->upward ? ' asc' : ' desc'), $sql->bindings);
-        }
-        $raws = $builder->orderBy('t0.id')->get()->all();
+        $raws = $builder->get()->all();
         $links = $this->links($query->table, array_map(fn (\stdClass $raw): int => (int) $raw->id, $raws));
 
         return array_values(array_map(fn (\stdClass $raw): Row => self::row($query->table, $raw, $links, $names), $raws));
+    }
+
+    public function each(Query $query): iterable
+    {
+        // First a few ids and then more and more of them: who stops early has not waited for all.
+        $from = 0;
+        do {
+            $ids = $this->inOrder($query, $from === 0 ? self::PAGE : 4 * $from, $from);
+            foreach (array_chunk($ids, self::PAGE) as $some) {
+                $found = array_column($this->read($this->query($query)->whereIntegerInRaw('t0.id', $some), $query), null, 'id');
+                foreach ($some as $id) {
+                    if (isset($found[$id])) {
+                        yield $found[$id];
+                    }
+                }
+            }
+            $more = count($ids) === ($from === 0 ? self::PAGE : 4 * $from);
+            $from += count($ids);
+        } while ($more);
+    }
+
+    /** @return list<int> */
+    private function inOrder(Query $query, int $limit, int $from): array
+    {
+        $ids = [];
+        foreach ($this->ordered($this->query($query)->select('t0.id'), $query)->limit($limit)->offset($from)->cursor() as $raw) {
+            $ids[] = (int) $raw->id;
+        }
+
+        return $ids;
+    }
+
+    public function compute(Term $term): mixed
+    {
+        $sql = new Sql;
+        $value = DB::connection($this->connection)->scalar('select '.$sql->value($term), $sql->bindings);
+
+        return $term->kind === 'among' && $term->name === 'average' ? ($value === null ? null : (float) $value) : Stored::value($term->type, $value);
+    }
+
+    public function seenOneByOne(Table $table): bool
+    {
+        return false;
     }
 
     public function count(Query $query): int

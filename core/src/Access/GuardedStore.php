@@ -16,8 +16,8 @@ use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\Term;
 use Lanai\Core\Formula\Terms;
 use Lanai\Core\Ports\RecordStore;
+use Lanai\Core\Runtime\Budget;
 use Lanai\Core\Runtime\OverAStore;
-use Lanai\Core\Runtime\Reader;
 use Lanai\Core\Runtime\Refused;
 use Lanai\Core\Runtime\SignInFirst;
 
@@ -26,7 +26,7 @@ final readonly class GuardedStore implements RecordStore
 {
     use OverAStore;
 
-    public function __construct(private RecordStore $store, public Rights $rights)
+    public function __construct(private RecordStore $store, public Rights $rights, private Budget $budget = new Budget)
     {
     }
 
@@ -51,20 +51,48 @@ final readonly class GuardedStore implements RecordStore
         if (! $check) {
             return array_map($this->rights->masked(...), $this->store->rows($asked));
         }
-        $rows = array_filter($this->store->rows($asked->upTo(max($query->limit, Reader::BOUND))), fn (Row $row): bool => $this->rights->may(Verb::See, $row));
-        $rows = array_map($this->rights->masked(...), $rows);
-        if ($query->search !== '' && $asked->search === '') {
-            $rows = array_filter($rows, fn (Row $row): bool => SearchWords::in($row, $query->search));
+        $rows = [];
+        foreach ($query->limit < 1 ? [] : $this->each($query) as $row) {
+            $rows[] = $row;
+            if (count($rows) >= $query->limit) {
+                break;
+            }
         }
 
-        return array_slice(array_values($rows), 0, $query->limit);
+        return $rows;
+    }
+
+    public function each(Query $query): iterable
+    {
+        [$asked, $check] = $this->narrowed($query);
+        $rows = $this->store->each($asked);
+        foreach ($check ? $this->budget->over($rows, $query->table->name) : $rows as $row) {
+            if ($check && ! $this->rights->may(Verb::See, $row)) {
+                continue;
+            }
+            $row = $this->rights->masked($row);
+            if ($query->search === '' || $asked->search !== '' || SearchWords::in($row, $query->search)) {
+                yield $row;
+            }
+        }
+    }
+
+    public function compute(Term $term): mixed
+    {
+        // Whose rows it may count was written into the term when it was made.
+        return $this->store->compute($term);
     }
 
     public function count(Query $query): int
     {
         [$asked, $check] = $this->narrowed($query);
 
-        return $check ? count($this->rows($query->unordered())) : $this->store->count($asked);
+        return $check ? iterator_count((fn (): iterable => yield from $this->each($query->unordered()))()) : $this->store->count($asked);
+    }
+
+    public function seenOneByOne(Table $table): bool
+    {
+        return $this->narrowed(new Query($table))[1];
     }
 
     public function groups(Query $query, array $by, array $of = []): array
@@ -99,7 +127,10 @@ final readonly class GuardedStore implements RecordStore
             }
         }
 
-        return $this->store->add($table, $values);
+        $id = $this->store->add($table, $values);
+        $this->rights->wrote($table, $id);
+
+        return $id;
     }
 
     public function change(Table $table, int $id, array $values): bool
@@ -120,7 +151,10 @@ final readonly class GuardedStore implements RecordStore
             }
         }
 
-        return $this->store->change($table, $id, $values);
+        $there = $this->store->change($table, $id, $values);
+        $this->rights->wrote($table, $id);
+
+        return $there;
     }
 
     public function remove(Table $table, int $id): bool
@@ -133,7 +167,10 @@ final readonly class GuardedStore implements RecordStore
             throw $this->refused(Verb::Remove, $table, $this->rights->rules->of(Verb::Remove, $table));
         }
 
-        return $this->store->remove($table, $id);
+        $there = $this->store->remove($table, $id);
+        $this->rights->wrote($table, $id);
+
+        return $there;
     }
 
     /** @return array{Query, bool} the query that finds no more than may be seen where a query can say so, and whether each row must still be looked at */

@@ -45,6 +45,15 @@ final class Rights
         return is_string($role) ? $role : '';
     }
 
+    /** After a write: what was read may be stale, the person too. */
+    public function wrote(Table $table, int $id): void
+    {
+        $this->reader->forget();
+        if ($this->me !== null && $table->people && $this->me->id === $id) {
+            $this->me = $this->store->byIds($table, [$id])[$id] ?? null;
+        }
+    }
+
     /** From now on the rights of another person, as after signing in. */
     public function become(?Row $me): void
     {

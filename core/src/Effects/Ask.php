@@ -31,7 +31,7 @@ final readonly class Ask implements Effect
     public function run(Doing $doing): void
     {
         $at = $doing->scene->at;
-        $box = ['name' => Names::inFormula($this->name), 'label' => $this->name, 'control' => $this->type->control(), 'required' => true, 'hint' => '', 'value' => '', 'choices' => $doing->scene->choices($this->type)];
+        $box = ['name' => Names::inFormula($this->name), 'label' => $this->name, 'control' => $this->type->control(), 'required' => true, 'hint' => '', 'value' => ''] + $doing->scene->choices($this->type);
         $text = $doing->scene->text($this->text, 'text');
         $raw = $doing->answers[$at] ?? throw new Unconfirmed($text, $at, $box);
         try {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Effects;
 
-use Lanai\Core\Data\Row;
 use Lanai\Core\Ports\Accounts;
 use Lanai\Core\Runtime\Doing;
 use Lanai\Core\Runtime\Refused;
@@ -44,7 +43,7 @@ trait OfAccount
     /** The person, where they are who taps. */
     private static function needsMe(Doing $doing): void
     {
-        if (! ($doing->scene->names['me'] ?? null) instanceof Row) {
+        if ($doing->scene->me() === null) {
             throw new SignInFirst('Please sign in first.');
         }
     }

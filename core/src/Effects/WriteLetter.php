@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Effects;
 
+use Lanai\Core\Data\Row;
 use Lanai\Core\Formula\Items;
 use Lanai\Core\Formula\Kind;
 use Lanai\Core\Runtime\Doing;
 use Lanai\Core\Runtime\Letter;
-use Lanai\Core\Runtime\Reader;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Fits\FormulaFit;
 use Lanai\Core\Script\Fits\TextFit;
@@ -29,8 +29,9 @@ final readonly class WriteLetter implements Patient
     public function run(Doing $doing): void
     {
         $to = $this->to === '' ? null : $doing->scene->value($this->to, 'to');
-        foreach (Items::rows(is_array($to) ? $to : [$to], Reader::BOUND) as $person) {
-            if ($person->table->people) {
+        foreach ($to instanceof Row ? [$to] : Items::each($to) as $person) {
+            if ($person instanceof Row && $person->table->people) {
+                $doing->scene->reader->budget->write('letters');
                 $doing->outcome->letters[] = new Letter($person->id, $doing->scene->text($this->about, 'about'), $doing->scene->text($this->text, 'text'));
                 $doing->scene->trail->step('letter', "to {$person->label()}", $doing->scene->at);
             }

@@ -55,7 +55,7 @@ final class Compiled
             if (is_scalar($value)) {
                 return [var_export($value, true), Inference::ofValue($value)];
             }
-            if ($value instanceof Row || is_array($value)) {
+            if ($value instanceof Row || Items::isList($value)) {
                 return null;
             }
             $this->fixed[] = $value;

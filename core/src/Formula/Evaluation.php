@@ -23,8 +23,8 @@ final class Evaluation
 {
     private const DEEPEST = 40;
 
-    /** @var \WeakMap<Node\FunctionNode, mixed>|null */
-    private static ?\WeakMap $zeros = null;
+    /** As many cells are remembered as read: enough to say where a value comes from. */
+    private const READS = 500;
 
     /** @var list<array{table: string, id: int, field: string}> every stored cell that was read */
     public array $reads = [];
@@ -61,6 +61,19 @@ final class Evaluation
         }
 
         return $text;
+    }
+
+    /** The row at hand, or around it, that formulas can ask for the rows that this name stands for; null where none can be. */
+    public function ownerOf(string $name): ?Row
+    {
+        if ($this->row !== null && $this->rows->has($this->row, $name)) {
+            return $this->row;
+        }
+        if (array_key_exists($name, $this->names) && ($name === 'this' || $this->around === null)) {
+            return null;
+        }
+
+        return $this->around?->ownerOf($name);
     }
 
     /** True for a name that stands for something other than a table. */
@@ -129,14 +142,19 @@ final class Evaluation
             }
         }
         $of = $this->value($owner);
-        if (is_array($of)) {
-            $parts = [];
-            foreach ($of as $item) {
-                $part = $item instanceof Row ? $this->cell($item, $member) : null;
-                array_push($parts, ...(is_array($part) ? array_values($part) : ($part === null ? [] : [$part])));
-            }
+        if (Items::isList($of)) {
+            $parts = function () use ($of, $member): iterable {
+                foreach (Items::each($of) as $item) {
+                    $part = $item instanceof Row ? $this->cell($item, $member) : null;
+                    if (Items::isList($part)) {
+                        yield from Items::each($part);
+                    } elseif ($part !== null) {
+                        yield $part;
+                    }
+                }
+            };
 
-            return $parts;
+            return is_array($of) ? iterator_to_array($parts(), false) : new LongList($parts);
         }
 
         return $of instanceof Row ? $this->cell($of, $member) : null;
@@ -151,7 +169,9 @@ final class Evaluation
         if ($field === null || $field->linksToMany() !== '') {
             return $this->rows->linked($row, $member);
         }
-        $this->reads[] = ['table' => $row->table->name, 'id' => $row->id, 'field' => $field->name];
+        if (count($this->reads) < self::READS) {
+            $this->reads[] = ['table' => $row->table->name, 'id' => $row->id, 'field' => $field->name];
+        }
         if ($field->formula() !== '') {
             // What a field computes is worked out over every row; who may see the field is a matter of its own.
             $known = $field->computedAs();
@@ -199,8 +219,8 @@ final class Evaluation
             return $this->value($arguments[0]) === true ? $this->value($arguments[1]) : (isset($arguments[2]) ? $this->value($arguments[2]) : null);
         }
         $first = $arguments === [] ? null : $this->value($arguments[0]);
-        if (is_array($first) || ($function->compute === null && $arguments !== [])) {
-            return $this->overList($node, is_array($first) ? array_values($first) : [], $arguments);
+        if (Items::isList($first) || ($function->compute === null && $arguments !== [])) {
+            return $this->overList($node, $first instanceof LongList ? $first : array_values(is_array($first) ? $first : []), $arguments);
         }
         $given = $arguments === [] ? [] : [$first, ...array_map(fn (Node\Node $n): mixed => $this->value($n), array_slice($arguments, 1))];
         if ($function->compute === null || (! $function->withNothing && in_array(null, $given, true))) {
@@ -215,12 +235,17 @@ final class Evaluation
     }
 
     /**
-     * @param  list<mixed>  $items
+     * @param  list<mixed>|LongList  $items
      * @param  list<Node\Node>  $arguments
      */
-    private function overList(Node\FunctionNode $node, array $items, array $arguments): mixed
+    private function overList(Node\FunctionNode $node, array|LongList $items, array $arguments): mixed
     {
         $name = Tree::name($node);
+        $blueprint = $items instanceof LongList ? $this->rows->blueprint() : null;
+        $term = $blueprint === null ? null : Terms::overRows($node, $blueprint, $this);
+        if ($term !== null) {
+            return $this->rows->compute($term);
+        }
         $second = $arguments[1] ?? null;
         $third = $arguments[2] ?? null;
         if ($name === 'join' && $second instanceof Node\ConstantNode) {
@@ -229,7 +254,7 @@ final class Evaluation
         $each = $second === null ? null : function (mixed $item) use ($second): mixed {
             $inner = new self($this->moment, $this->rows, ['this' => $item] + $this->names, $this->inputs, $item instanceof Row ? $item : null, $this, $this->depth);
             $value = $inner->value($second);
-            $this->reads = count($this->reads) < 500 ? [...$this->reads, ...$inner->reads] : $this->reads;
+            array_push($this->reads, ...array_slice($inner->reads, 0, self::READS - count($this->reads)));
 
             return $value;
         };
@@ -242,18 +267,13 @@ final class Evaluation
     /** The sum over nothing is nothing in the currency or measure that the formula would give. */
     private function zero(Node\FunctionNode $node): mixed
     {
-        self::$zeros ??= new \WeakMap;
         $blueprint = $this->rows->blueprint();
-        if (! isset(self::$zeros[$node])) {
-            try {
-                $type = $blueprint === null ? Type::of(Kind::Whole) : Formula::fromTree($node)->typeIn($this->scope($blueprint));
-                self::$zeros[$node] = ListFunctions::zero($type);
-            } catch (FormulaMistake) {
-                self::$zeros[$node] = 0;
-            }
+        try {
+            // Worked out each time: the same words may add up another currency in another app, or about another row.
+            return $blueprint === null ? 0 : ListFunctions::zero(Formula::fromTree($node)->typeIn($this->scope($blueprint)));
+        } catch (FormulaMistake) {
+            return 0;
         }
-
-        return self::$zeros[$node];
     }
 
     private function scope(Blueprint $blueprint): Scope
@@ -292,8 +312,8 @@ final class Evaluation
             '>' => self::order($a, $b, fn (int $c): bool => $c > 0),
             '<=' => self::order($a, $b, fn (int $c): bool => $c <= 0),
             '>=' => self::order($a, $b, fn (int $c): bool => $c >= 0),
-            'in' => is_array($b) && self::among($a, $b),
-            'not in' => ! (is_array($b) && self::among($a, $b)),
+            'in' => self::among($a, Items::each($b)),
+            'not in' => ! self::among($a, Items::each($b)),
             'contains' => is_string($a) && is_string($b) && str_contains($a, $b),
             'starts with' => is_string($a) && is_string($b) && str_starts_with($a, $b),
             'ends with' => is_string($a) && is_string($b) && str_ends_with($a, $b),
@@ -312,8 +332,8 @@ final class Evaluation
         return $a === null || $b === null ? $a === $b : self::compared($a, $b) === 0;
     }
 
-    /** @param  array<mixed>  $all */
-    private static function among(mixed $one, array $all): bool
+    /** @param  iterable<mixed>  $all */
+    private static function among(mixed $one, iterable $all): bool
     {
         foreach ($all as $each) {
             if (self::alike($one, $each)) {

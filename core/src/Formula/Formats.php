@@ -18,6 +18,9 @@ use NumberFormatter;
 /** How values are shown to people, over PHP intl (ICU date patterns, Unicode TR 35). */
 final class Formats
 {
+    /** As many items of a long list are written out; three dots stand for the rest. */
+    private const MOST = 200;
+
     /** @var array<string, IntlDateFormatter> */
     private static array $made = [];
 
@@ -33,6 +36,7 @@ final class Formats
             $value instanceof Money => $value->shown($moment->locale),
             $value instanceof Row => self::show($value->label(), $moment),
             is_array($value) => implode(', ', array_map(fn (mixed $v): string => self::show($v, $moment), $value)),
+            $value instanceof LongList => self::show($value->first(self::MOST), $moment).', …',
             default => self::plain($value),
         };
     }

@@ -56,6 +56,7 @@ final readonly class Inference
             $value instanceof Duration => Type::of(Kind::Duration),
             $value instanceof Money => Type::money($value->currency),
             $value instanceof Place => Type::of(Kind::Place),
+            $value instanceof LongList => Type::several(self::ofValue($value->first(1)[0] ?? null)),
             is_array($value) => Type::several($value === [] ? Type::of(Kind::Any) : self::ofValue(reset($value))),
             $value instanceof Row => Type::row($value->table->singular),
             default => Type::of(Kind::Text),

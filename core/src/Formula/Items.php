@@ -19,9 +19,30 @@ final class Items
         }
     }
 
-    /** @return list<Row> */
+    public static function isList(mixed $value): bool
+    {
+        return is_array($value) || $value instanceof LongList;
+    }
+
+    /** @return iterable<mixed> nothing where it is no list */
+    public static function each(mixed $list): iterable
+    {
+        return is_array($list) || $list instanceof LongList ? $list : [];
+    }
+
+    /** @return list<Row> the first so many */
     public static function rows(mixed $list, int $most): array
     {
-        return array_slice(array_values(array_filter(is_array($list) ? $list : [], fn (mixed $item): bool => $item instanceof Row)), 0, $most);
+        $rows = [];
+        foreach (self::each($list) as $item) {
+            if (count($rows) >= $most) {
+                break;
+            }
+            if ($item instanceof Row) {
+                $rows[] = $item;
+            }
+        }
+
+        return $rows;
     }
 }

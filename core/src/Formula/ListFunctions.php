@@ -47,17 +47,17 @@ final class ListFunctions
     /**
      * The sum over nothing is null here: zero() makes it, once the type is known.
      *
-     * @param  list<mixed>  $items
+     * @param  list<mixed>|LongList  $items
      * @param  Closure(mixed): mixed|null  $each  the formula about an item
      * @param  mixed  $third  the separator of join, "downward" of sortBy
      */
-    public static function compute(string $name, array $items, ?Closure $each, mixed $third, Moment $moment): mixed
+    public static function compute(string $name, array|LongList $items, ?Closure $each, mixed $third, Moment $moment): mixed
     {
         switch ($name) {
             case 'where':
-                return array_values(array_filter($items, fn (mixed $item): bool => $each === null || $each($item) === true));
+                return $items instanceof LongList ? new LongList(fn (): iterable => self::meeting($items, $each)) : iterator_to_array(self::meeting($items, $each), false);
             case 'count':
-                return count($each === null ? $items : array_filter($items, fn (mixed $item): bool => $each($item) === true));
+                return is_array($items) && $each === null ? count($items) : iterator_count(self::meeting($items, $each));
             case 'any':
                 foreach ($items as $item) {
                     if ($each === null || $each($item) === true) {
@@ -75,32 +75,70 @@ final class ListFunctions
 
                 return true;
             case 'first': case 'last':
-                foreach ($name === 'first' ? $items : array_reverse($items) as $item) {
+                $found = null;
+                foreach ($name === 'last' && is_array($items) ? array_reverse($items) : $items as $item) {
                     if ($each === null || $each($item) === true) {
-                        return $item;
+                        $found = $item;
+                        if ($name === 'first' || is_array($items)) {
+                            break;
+                        }
                     }
                 }
 
-                return null;
+                return $found;
             case 'sortBy':
                 return self::sorted($items, $each, $third === 'downward');
         }
-        $values = array_values(array_filter($each === null ? $items : array_map($each, $items), fn (mixed $v): bool => $v !== null));
+        $values = self::values($items, $each);
         if ($name === 'join') {
-            return implode(is_string($third) ? $third : ', ', array_map(fn (mixed $v): string => Formats::show($v, $moment), $values));
+            $texts = [];
+            foreach ($values as $value) {
+                $texts[] = Formats::show($value, $moment);
+            }
+
+            return implode(is_string($third) ? $third : ', ', $texts);
         }
 
         return self::aggregate($name, $values);
     }
 
-    /** @param  list<mixed>  $values */
-    private static function aggregate(string $name, array $values): mixed
+    /**
+     * @param  iterable<mixed>  $items
+     * @param  Closure(mixed): mixed|null  $each
+     * @return \Generator<int, mixed> those of which it holds
+     */
+    private static function meeting(iterable $items, ?Closure $each): \Generator
+    {
+        foreach ($items as $item) {
+            if ($each === null || $each($item) === true) {
+                yield $item;
+            }
+        }
+    }
+
+    /**
+     * @param  iterable<mixed>  $items
+     * @param  Closure(mixed): mixed|null  $each
+     * @return \Generator<int, mixed> what each of them gives, where it gives something
+     */
+    private static function values(iterable $items, ?Closure $each): \Generator
+    {
+        foreach ($items as $item) {
+            $value = $each === null ? $item : $each($item);
+            if ($value !== null) {
+                yield $value;
+            }
+        }
+    }
+
+    /** @param  iterable<mixed>  $values */
+    private static function aggregate(string $name, iterable $values): mixed
     {
         if ($name === 'sum' || $name === 'average') {
-            $sum = array_shift($values);
-            $count = 1;
+            $sum = null;
+            $count = 0;
             foreach ($values as $value) {
-                $sum = Arithmetic::of('+', $sum, $value);
+                $sum = $count === 0 ? $value : Arithmetic::of('+', $sum, $value);
                 $count++;
             }
 
@@ -127,13 +165,16 @@ final class ListFunctions
     }
 
     /**
-     * @param  list<mixed>  $items
+     * @param  iterable<mixed>  $items
      * @param  Closure(mixed): mixed|null  $each
      * @return list<mixed>
      */
-    private static function sorted(array $items, ?Closure $each, bool $downward): array
+    private static function sorted(iterable $items, ?Closure $each, bool $downward): array
     {
-        $keyed = array_map(fn (mixed $item): array => [$each === null ? $item : $each($item), $item], $items);
+        $keyed = [];
+        foreach ($items as $item) {
+            $keyed[] = [$each === null ? $item : $each($item), $item];
+        }
         usort($keyed, function (array $a, array $b) use ($downward): int {
             $order = $a[0] === null || $b[0] === null ? ($a[0] === null ? 0 : 1) <=> ($b[0] === null ? 0 : 1) : Evaluation::compared($a[0], $b[0]);
 

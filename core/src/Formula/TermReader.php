@@ -7,7 +7,6 @@ namespace Lanai\Core\Formula;
 use Lanai\Core\Data\Query;
 use Lanai\Core\Data\Row;
 use Lanai\Core\Ports\RecordStore;
-use Lanai\Core\Runtime\Reader;
 
 /** Says what a term means, over rows in memory: a second reading beside that of SQL. */
 final readonly class TermReader
@@ -72,7 +71,7 @@ final readonly class TermReader
         $among = $term->among ?? throw new \LogicException('A term over rows has rows.');
         $owner = $among->owner === null ? null : $this->of($among->owner, $rows);
         $found = [];
-        foreach ($this->store->rows(new Query($among->table, limit: Reader::BOUND)) as $row) {
+        foreach ($this->store->each(new Query($among->table)) as $row) {
             $linked = $among->link === null || ($among->back ? in_array($owner, (array) $row->value($among->link), true)
                 : is_int($owner) && in_array($row->id, (array) ($this->store->byIds($among->linking ?? $among->table, [$owner])[$owner] ?? null)?->value($among->link), true));
             $inside = [$among->row => $row] + $rows;

@@ -33,6 +33,12 @@ final class Terms
         return self::ofNode($formula->tree, $table, $blueprint, $outer);
     }
 
+    /** What a function over rows says where no row is at hand, such as count(swims); null where a query cannot say it. */
+    public static function overRows(Node\FunctionNode $node, Blueprint $blueprint, Evaluation $outer): ?Term
+    {
+        return in_array(Tree::name($node), ['count', 'any', 'every', 'sum', 'average', 'min', 'max'], true) ? (new self($blueprint, $outer, [], 0, $outer->rights()))->call($node) : null;
+    }
+
     public static function ofNode(Node\Node $node, Table $table, Blueprint $blueprint, Evaluation $outer): ?Term
     {
         return (new self($blueprint, $outer, [[$table, 0]], 0, $outer->rights()))->term($node);
@@ -366,8 +372,12 @@ final class Terms
                     return $this->links(Term::id($row, $table), $table, $name);
                 }
             }
+            $owner = $this->outer->ownerOf($name);
+            if ($owner !== null) {
+                return $this->links(Term::value($owner, Type::row($owner->table->singular)), $owner->table, $name);
+            }
             foreach ($this->outer->knows($name) ? [] : $this->blueprint->tables as $table) {
-                if (Names::inFormula($table->name) === $name) {
+                if (Names::inFormula($table->name) === $name && ! $this->blueprint->isAnswer($table)) {
                     return $this->seen(new Among($table, ++$this->rows));
                 }
             }
@@ -406,11 +416,11 @@ final class Terms
         if ($field !== null) {
             $to = $field->linksToMany() === '' ? null : $this->blueprint->tableOfOne($field->linksToMany());
 
-            return $to === null ? null : $this->seen(new Among($to, ++$this->rows, $field, $table, false, $owner));
+            return $to === null || $this->blueprint->isAnswer($to) || $this->blueprint->isAnswer($table) ? null : $this->seen(new Among($to, ++$this->rows, $field, $table, false, $owner));
         }
         $link = $this->blueprint->backLinks($table)[$name] ?? null;
 
-        return $link === null ? null : $this->seen(new Among($link->from, ++$this->rows, $link->field, $link->from, true, $owner));
+        return $link === null || $this->blueprint->isAnswer($link->from) ? null : $this->seen(new Among($link->from, ++$this->rows, $link->field, $link->from, true, $owner));
     }
 
     /** True where the value depends on the row at hand, or on rows that only a query should count. */

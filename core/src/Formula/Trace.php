@@ -37,6 +37,6 @@ final class Trace
         $part = Formula::fromTree($node);
         $value = $evaluation->of($part);
         $words = InWords::of($part, $scope);
-        $found[$words] = ['words' => $words, 'value' => is_array($value) ? count($value).' of them'.($value === [] ? '' : ': '.mb_strimwidth(Formats::show($value, $evaluation->moment()), 0, 80, '…')) : ($value === null ? 'nothing' : Formats::show($value, $evaluation->moment()))];
+        $found[$words] = ['words' => $words, 'value' => $value instanceof LongList ? 'very many' : (is_array($value) ? count($value).' of them'.($value === [] ? '' : ': '.mb_strimwidth(Formats::show($value, $evaluation->moment()), 0, 80, '…')) : ($value === null ? 'nothing' : Formats::show($value, $evaluation->moment())))];
     }
 }

@@ -14,6 +14,7 @@ use Lanai\Core\Effects\Effect;
 use Lanai\Core\Formula\Arithmetic;
 use Lanai\Core\Formula\Evaluation;
 use Lanai\Core\Formula\Kind;
+use Lanai\Core\Runtime\Reader;
 use Lanai\Core\Runtime\Scene;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Clause;
@@ -21,6 +22,7 @@ use Lanai\Core\Script\Fits\ChoiceFit;
 use Lanai\Core\Script\Fits\FormulaFit;
 use Lanai\Core\Script\Fits\TableFit;
 use Lanai\Core\Script\Fits\TextFit;
+use Lanai\Core\Script\Names;
 use Lanai\Core\Script\Scope;
 use Lanai\Core\Script\Sentence;
 
@@ -68,29 +70,49 @@ final readonly class Chart implements Tappable
     {
         $table = $scene->blueprint->table($this->table);
         $points = $table === null ? [] : $this->points($scene, $table);
+        $more = count($points) - self::MOST;
 
-        return ['form' => $this->form === '' ? 'bars' : $this->form, 'title' => $scene->text($this->title, 'title'), 'points' => $points] + $this->taps();
+        return ['form' => $this->form === '' ? 'bars' : $this->form, 'title' => $scene->text($this->title, 'title'), 'points' => array_slice($points, 0, self::MOST)]
+            + ($more > 0 ? ['rest' => number_format($more).' more '.($more === 1 ? 'is' : 'are').' not drawn.'] : []) + $this->taps();
     }
 
     /** @return list<array{label: string, value: float|int, text: string}> in the order of what they have alike; a ring largest first */
     private function points(Scene $scene, Table $table): array
     {
         $groups = [];
-        foreach ($scene->rows($table, $this->where, [], Scene::BOUND, [$this->each, $this->sum], Belonging::to($this->owner, $scene, $table)) as $row) {
-            $here = $scene->inRow($row);
-            $alike = $this->each === '' ? $row->label() : $here->value($this->each, 'each', $row->id);
-            $amount = $this->sum === '' ? 1 : $here->value($this->sum, 'sum', $row->id);
+        foreach ($this->amounts($scene, $table) as [$alike, $amount]) {
             $key = $alike instanceof Row ? "#$alike->id" : $scene->show($alike);
             $groups[$key] ??= ['alike' => $alike, 'total' => null];
             $groups[$key]['total'] = $amount === null ? $groups[$key]['total'] : ($groups[$key]['total'] === null ? $amount : Arithmetic::of('+', $groups[$key]['total'], $amount));
         }
         uasort($groups, fn (array $a, array $b): int => $this->form === 'ring' ? Chart::plain($b['total']) <=> Chart::plain($a['total']) : Evaluation::compared($a['alike'] instanceof Row ? $a['alike']->label() : $a['alike'], $b['alike'] instanceof Row ? $b['alike']->label() : $b['alike']));
         $points = [];
-        foreach (array_slice($groups, 0, self::MOST) as $group) {
+        foreach ($groups as $group) {
             $points[] = ['label' => $group['alike'] === null ? '–' : $scene->show($group['alike']), 'value' => self::plain($group['total']), 'text' => $scene->show($group['total'])];
         }
 
         return $points;
+    }
+
+    /**
+     * What rows have alike and what each adds: a few rows one by one, so that it can be said where a bar comes from; many by a
+     * query that puts them together, where one can say it.
+     *
+     * @return iterable<array{mixed, mixed}>
+     */
+    private function amounts(Scene $scene, Table $table): iterable
+    {
+        $also = Belonging::to($this->owner, $scene, $table);
+        $rows = $scene->rows($table, $this->where, [], Reader::BOUND + 1, [$this->each, $this->sum], $also);
+        $label = $table->labelField();
+        $groups = count($rows) <= Reader::BOUND ? null : $scene->grouped($table, $this->where, $also, $this->each !== '' ? $this->each : ($label === null ? '' : Names::inFormula($label->name)), $this->sum);
+        foreach ($groups ?? [] as $group) {
+            yield [$group['alike'], $group['total']];
+        }
+        foreach ($groups !== null ? [] : (count($rows) <= Reader::BOUND ? $rows : $scene->each($table, $this->where, [$this->each, $this->sum], $also)) as $row) {
+            $here = $scene->inRow($row);
+            yield [$this->each === '' ? $row->label() : $here->value($this->each, 'each', $row->id), $this->sum === '' ? 1 : $here->value($this->sum, 'sum', $row->id)];
+        }
     }
 
     /** The length of a bar: money in its main unit, a duration in minutes. */

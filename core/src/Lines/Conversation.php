@@ -57,6 +57,6 @@ final readonly class Conversation implements Line
         }
         $base = $scene->answers?->base($service) ?? $service->address;
 
-        return new Call($service, $request, $request->talk($base, $scene->about(['me' => $scene->names['me'] ?? null]), $before, $words, true));
+        return new Call($service, $request, $request->talk($base, $scene->about(['me' => $scene->me()]), $before, $words, true));
     }
 }

@@ -28,8 +28,7 @@ trait FormAsks
                     'required' => $field->required,
                     'hint' => '',
                     'value' => $row === null ? '' : $field->type->write($row->value($field)),
-                    'choices' => $scene->choices($field->type),
-                ];
+                ] + $scene->choices($field->type, $row?->value($field));
             }
         }
 

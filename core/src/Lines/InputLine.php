@@ -53,8 +53,7 @@ final readonly class InputLine implements Line
             'required' => $this->required,
             'hint' => $scene->text($this->hint, 'hint'),
             'value' => '',
-            'choices' => $scene->choices($this->type),
-        ] + ($this->help === '' ? [] : ['help' => $scene->text($this->help, 'help')])];
+        ] + $scene->choices($this->type) + ($this->help === '' ? [] : ['help' => $scene->text($this->help, 'help')])];
     }
 
     /** @throws \Lanai\Core\Data\UnreadableValue */

@@ -43,7 +43,8 @@ final readonly class ListLine implements InParts
     /** No list shows more, however far one scrolls. */
     private const MOST = 10000;
 
-    private const UNPAGED = 200;
+    /** Where nothing is said, so many at first, and more as one scrolls. */
+    private const PAGE = 100;
 
     /**
      * @param  list<SortKey>  $by
@@ -110,11 +111,12 @@ final readonly class ListLine implements InParts
             return ['items' => [], 'layout' => 'rows', 'empty' => '', 'taps' => false, 'search' => null, 'more' => false];
         }
         $narrowing = Narrowing::of($this, $table, $scene);
-        $also = Term::every(Belonging::to($this->owner, $scene, $table), $narrowing->condition);
-        $most = $this->page === null ? self::UNPAGED : min(self::MOST, $this->page * max(1, $scene->visit->pages[$scene->at] ?? 1));
+        $also = Term::every(Belonging::to($this->owner, $scene, $table), $narrowing->condition());
+        $most = min(self::MOST, ($this->page ?? self::PAGE) * max(1, $scene->visit->pages[$scene->at] ?? 1));
         $shown = [...array_map(fn (Shown $s): string => $s->formula, $this->shows), $this->own, $this->headings];
-        $rows = $scene->rows($table, $this->where, $this->sorts($table, $scene, $narrowing), $this->page === null ? $most : $most + 1, $shown, $also, $narrowing->search);
-        $more = $this->page !== null && $most < self::MOST && count($rows) > $most;
+        $rows = $scene->rows($table, $this->where, $this->sorts($table, $scene, $narrowing), $most + 1, $shown, $also, $narrowing->search);
+        $longer = count($rows) > $most;
+        $more = $longer && $most < self::MOST;
         $rows = array_slice($rows, 0, $most);
         $scene->reader->ahead($table, $rows, $shown);
         $items = array_map(fn (Row $row): array => $this->item($scene->inRow($row), $row), $rows);
@@ -126,11 +128,12 @@ final readonly class ListLine implements InParts
             'empty' => $items !== [] ? '' : ($narrowing->narrows() ? 'Nothing is found.' : $scene->text($this->empty, 'empty')),
             'search' => $this->searchable ? $narrowing->search : null,
             'more' => $more,
+            'rest' => $longer && ! $more ? 'Only the first '.number_format(self::MOST).' are shown.'.($this->searchable || $narrowing->chips !== [] ? ' Search or choose above to see others.' : '') : null,
             'order' => $narrowing->orders === [] ? null : $narrowing->order,
             'orders' => $narrowing->orders,
             'chips' => $narrowing->chips,
             'swipes' => array_map(fn (Swipe $s, int $i): array => ['label' => $scene->text($s->label, "swipes/$i/label"), 'dangerous' => $s->dangerous], $this->swipes, array_keys($this->swipes)),
-        ], fn (mixed $v, string $key): bool => ! (in_array($key, ['orders', 'chips', 'swipes'], true) && $v === []) && ! ($key === 'order' && $v === null), ARRAY_FILTER_USE_BOTH);
+        ], fn (mixed $v, string $key): bool => ! (in_array($key, ['orders', 'chips', 'swipes'], true) && $v === []) && ! (in_array($key, ['order', 'rest'], true) && $v === null), ARRAY_FILTER_USE_BOTH);
     }
 
     public function effects(): array

@@ -20,10 +20,16 @@ final readonly class Narrowing
 
     /**
      * @param  list<array{by: string, label: string}>  $orders  what can be chosen
-     * @param  list<array{field: string, label: string, chosen: string, choices: list<array{id: string, label: string}>}>  $chips
+     * @param  list<array{field: string, label: string, chosen: string, choices: list<array{id: string, label: string}>, rest?: string}>  $chips
+     * @param  array<string, Term>  $conditions  what was chosen, in words => what it asks of a row
      */
-    private function __construct(public string $search, public string $order, public array $orders, public array $chips, public ?Sort $sort, public ?Term $condition)
+    private function __construct(public string $search, public string $order, public array $orders, public array $chips, public ?Sort $sort, public array $conditions)
     {
+    }
+
+    public function condition(): ?Term
+    {
+        return $this->conditions === [] ? null : Term::all(...array_values($this->conditions));
     }
 
     public static function of(ListLine $list, Table $table, Scene $scene): self
@@ -52,14 +58,18 @@ final readonly class Narrowing
                 continue;
             }
             $key = Names::inFormula($field->name);
-            $choices = $field->type->control() === 'switch' ? [['id' => 'yes', 'label' => $field->name]] : array_slice($scene->choices($field->type), 0, self::MOST_CHIPS);
             $chosen = $visit->chips[$scene->at][$key] ?? '';
-            $chips[] = ['field' => $key, 'label' => $field->name, 'chosen' => $chosen, 'choices' => $choices];
+            $offered = $field->type->control() === 'switch' ? ['choices' => [['id' => 'yes', 'label' => $field->name]]] : $scene->choices($field->type, $field->linksTo() !== '' && ctype_digit($chosen) ? (int) $chosen : null, self::MOST_CHIPS);
+            $choices = $offered['choices'];
+            $chips[] = ['field' => $key, 'label' => $field->name, 'chosen' => $chosen] + $offered;
             $condition = $chosen === '' ? null : self::chosen($table, $field, $chosen, $scene);
-            $conditions = $condition === null ? $conditions : [...$conditions, $condition];
+            if ($condition !== null) {
+                $label = array_column($choices, 'label', 'id')[$chosen] ?? $chosen;
+                $conditions[$label === $field->name ? $label : "$field->name: $label"] = $condition;
+            }
         }
 
-        return new self($list->searchable ? mb_substr($visit->finds[$scene->at] ?? '', 0, 200) : '', $sort === null ? '' : $order, $orders, $chips, $sort, $conditions === [] ? null : Term::all(...$conditions));
+        return new self($list->searchable ? mb_substr($visit->finds[$scene->at] ?? '', 0, 200) : '', $sort === null ? '' : $order, $orders, $chips, $sort, $conditions);
     }
 
     /** Whether a field has values to choose from: options, yes or no, or the rows of a table. */
@@ -70,7 +80,7 @@ final readonly class Narrowing
 
     public function narrows(): bool
     {
-        return $this->search !== '' || $this->condition !== null;
+        return $this->search !== '' || $this->conditions !== [];
     }
 
     private static function chosen(Table $table, Field $field, string $id, Scene $scene): ?Term

@@ -53,6 +53,8 @@ final readonly class Repeat implements Holding
 
     public function draw(Scene $scene): array
     {
-        return ['items' => array_map(fn (array $nodes): array => ['nodes' => $nodes], array_values(Drawing::inside($this, $scene)))];
+        $more = count(Items::rows($scene->value($this->of, 'of'), self::MOST + 1)) > self::MOST;
+
+        return ['items' => array_map(fn (array $nodes): array => ['nodes' => $nodes], array_values(Drawing::inside($this, $scene)))] + ($more ? ['rest' => 'Only the first '.self::MOST.' are shown.'] : []);
     }
 }

@@ -26,8 +26,21 @@ interface RecordStore
     /** @return list<Row> */
     public function rows(Query $query): array;
 
+    /**
+     * All rows that the query finds, whatever its limit, in its order: read bit by bit, a bounded number at a time.
+     *
+     * @return iterable<Row>
+     */
+    public function each(Query $query): iterable;
+
+    /** What a term is worth that stands on no row of its own: a count, a sum, over any number of rows. */
+    public function compute(Term $term): mixed;
+
     /** How many rows meet the query's condition, whatever its limit. */
     public function count(Query $query): int;
+
+    /** True where who may see the rows of a table can only be told one by one: then no query puts them together. */
+    public function seenOneByOne(Table $table): bool;
 
     /**
      * Rows put together by what they have alike.

@@ -7,6 +7,8 @@ namespace Lanai\Core\Ports;
 use Lanai\Core\Access\Rights;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Data\Row;
+use Lanai\Core\Formula\LongList;
+use Lanai\Core\Formula\Term;
 
 /** Reads rows, following links. */
 interface Rows
@@ -26,9 +28,12 @@ interface Rows
     /** True where formulas can ask the row for this: a field, or rows that link to it. */
     public function has(Row $row, string $name): bool;
 
-    /** @return list<Row>|null the rows at the other ends of its links, a bounded number; null where it has no such list */
-    public function linked(Row $row, string $name): ?array;
+    /** @return list<Row>|LongList|null the rows at the other ends of its links; null where it has no such list */
+    public function linked(Row $row, string $name): array|LongList|null;
 
-    /** @return list<Row>|null the rows of the table that formulas call so, a bounded number; null where there is none */
-    public function all(string $table): ?array;
+    /** @return list<Row>|LongList|null the rows of the table that formulas call so; null where there is none */
+    public function all(string $table): array|LongList|null;
+
+    /** What a term over rows is worth, as a query says it; the term stands on no row of its own. */
+    public function compute(Term $term): mixed;
 }

@@ -94,19 +94,37 @@ final readonly class Doing
     }
 
     /**
-     * The rows of a list that a formula gives.
+     * The rows of a list that a formula gives: which they are stands still from the beginning, and each comes as it is when its
+     * turn has come. One that is gone by then is passed over.
      *
-     * @return list<Row>
+     * @return iterable<Row>
+     *
+     * @throws TooMuch
      */
-    public function many(string $formula): array
+    public function many(string $formula): iterable
     {
-        return Items::rows($formula === '' ? null : $this->scene->value($formula, 'rows'), Reader::BOUND);
+        $ids = [];
+        $tables = [];
+        foreach (Items::each($formula === '' ? null : $this->scene->value($formula, 'rows')) as $row) {
+            if ($row instanceof Row) {
+                $tables[$row->table->name] = $row->table;
+                $ids[$row->table->name][] = $row->id;
+            }
+        }
+        foreach ($ids as $name => $some) {
+            foreach ($this->scene->reader->byId($tables[$name], $some) as $row) {
+                $now = $this->scene->reader->still($row);
+                if ($now !== null) {
+                    yield $now;
+                }
+            }
+        }
     }
 
     /** Sets a value of the app for this person, device or visit. */
     public function keep(AppValue $value, mixed $new): void
     {
-        $me = $this->scene->names['me'] ?? null;
+        $me = $this->scene->me();
         $written = $new === null ? '' : $value->type->write($new instanceof Row ? $new->id : $new);
         try {
             $value->type->read($written);
@@ -136,7 +154,7 @@ final readonly class Doing
             return null;
         }
         $bare = $node instanceof Node\NameNode;
-        $row = $bare ? $this->scene->row : ($node instanceof Node\GetAttrNode ? $this->scene->evaluation()->of(Formula::fromTree(Tree::child($node, 'node'))) : null);
+        $row = $bare ? $this->scene->here() : ($node instanceof Node\GetAttrNode ? $this->scene->evaluation()->of(Formula::fromTree(Tree::child($node, 'node'))) : null);
         $field = $row instanceof Row ? $row->table->fieldInFormula($bare ? Tree::name($node) : ($node instanceof Node\GetAttrNode ? Tree::member($node) : '')) : null;
 
         return $row instanceof Row && $field !== null && $field->isAsked() ? [$row, $field] : null;
@@ -172,16 +190,15 @@ final readonly class Doing
 
     public function check(): RowCheck
     {
-        $me = $this->scene->names['me'] ?? null;
-
-        return new RowCheck($this->store, $this->scene->moment, $me instanceof Row ? $me : null);
+        return new RowCheck($this->store, $this->scene->moment, $this->scene->me());
     }
 
     /** @param  array<string, mixed>  $values */
     public function add(Table $table, array $values): int
     {
+        $this->scene->reader->budget->write($table->name);
         $id = $this->store->add($table, $values);
-        $this->scene->reader->forget();
+        $this->scene->reader->wrote($table, $id);
         $this->scene->trail->step('added', "$table->singular $id in $table->name", $this->scene->at, ['table' => $table->name, 'id' => $id, 'after' => $this->written($table, $values)]);
 
         return $id;
@@ -190,10 +207,11 @@ final readonly class Doing
     /** @param  array<string, mixed>  $values */
     public function change(Row $row, array $values): void
     {
+        $this->scene->reader->budget->write($row->table->name);
         if (! $this->store->change($row->table, $row->id, $values)) {
             throw new Refused('This is no longer there.');
         }
-        $this->scene->reader->forget();
+        $this->scene->reader->wrote($row->table, $row->id);
         $before = array_intersect_key($row->values, $values);
         $this->scene->trail->step('changed', "{$row->table->singular} $row->id in {$row->table->name}", $this->scene->at,
             ['table' => $row->table->name, 'id' => $row->id, 'before' => $this->written($row->table, $before), 'after' => $this->written($row->table, $values)]);
@@ -201,8 +219,9 @@ final readonly class Doing
 
     public function remove(Row $row): bool
     {
+        $this->scene->reader->budget->write($row->table->name);
         $removed = $this->store->remove($row->table, $row->id);
-        $this->scene->reader->forget();
+        $this->scene->reader->wrote($row->table, $row->id);
         if ($removed) {
             $this->scene->trail->step('removed', "{$row->table->singular} $row->id in {$row->table->name}", $this->scene->at, ['table' => $row->table->name, 'id' => $row->id, 'before' => $this->written($row->table, $row->values)]);
         }

@@ -7,10 +7,10 @@ namespace Lanai\Core\Runtime;
 use Lanai\Core\Access\Verb;
 use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Data\Query;
-use Lanai\Core\Data\Row;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Formula\Term;
+use Lanai\Core\Lines\Narrowing;
 
 /** Why a list is empty: the rows before each part of its condition, and the part that removed the last ones. */
 final readonly class EmptyAccount implements \JsonSerializable
@@ -20,39 +20,67 @@ final readonly class EmptyAccount implements \JsonSerializable
     {
     }
 
-    public static function of(Scene $scene, Table $table, string $where, ?Term $also = null): self
+    public static function of(Scene $scene, Table $table, string $where, ?Term $also, Narrowing $narrowing): self
     {
-        $rows = $scene->store->rows(new Query($table, $also, limit: Scene::BOUND));
-        $count = count($rows);
+        $count = $scene->count($table, '', $also);
         if ($count === 0) {
-            $hidden = count($scene->store->whole()->rows(new Query($table, $also, limit: Scene::BOUND)));
+            $hidden = $scene->store->whole()->count(new Query($table, $also));
             $rights = $scene->store->rights();
             if ($hidden > 0 && $rights !== null) {
                 $who = $rights->me === null ? 'somebody who has not signed in' : $rights->me->label();
+                $whos = $rights->rules->of(Verb::See, $table);
 
-                return new self("$table->name has $hidden ".($hidden === 1 ? 'row' : 'rows')." here, but $who may see none: they may be seen by ".$rights->rules->inWords($rights->rules->of(Verb::See, $table), $table).'.', $hidden, []);
+                return new self("$table->name has ".self::rows($hidden)." here, but $who may see none: ".($rights->rules->isSaid(Verb::See, $table) ? 'they may be seen by '.$rights->rules->inWords($whos, $table).'.' : 'nothing says who may see them.'), $hidden, []);
             }
 
             return new self($also === null ? "$table->name has no rows yet." : "No $table->name are linked with it.", 0, []);
         }
         $parts = [];
+        $left = $count;
+        $said = '';
         foreach (self::parts($where) as $part) {
-            $before = count($rows);
             try {
-                $formula = Formula::of($part);
-                $rows = array_filter($rows, fn (Row $row): bool => $scene->inRow($row)->evaluation()->yes($formula));
+                Formula::of($part);
             } catch (FormulaMistake $mistake) {
                 return new self("The condition cannot be computed: {$mistake->getMessage()}", $count, $parts);
             }
-            $parts[] = ['part' => $part, 'before' => $before, 'after' => count($rows)];
-            if ($rows === []) {
-                $others = $before === 1 ? 'the one row' : "all $before rows";
-
-                return new self("$table->name has $count ".($count === 1 ? 'row' : 'rows').", but “{$part}” is not true for $others".($before === $count ? '.' : ($before === 1 ? ' that was left.' : ' that were left.')), $count, $parts);
+            $said = $said === '' ? $part : "($said) and ($part)";
+            $parts[] = ['part' => $part, 'before' => $left, 'after' => $after = $scene->count($table, $said, $also)];
+            if ($after === 0) {
+                return new self("$table->name has ".self::rows($count).", but “{$part}” is not true for ".self::those($left, $count).'.', $count, $parts);
             }
+            $left = $after;
+        }
+        foreach ($narrowing->conditions as $chosen => $condition) {
+            $also = Term::every($also, $condition);
+            $parts[] = ['part' => $chosen, 'before' => $left, 'after' => $after = $scene->count($table, $where, $also)];
+            if ($after === 0) {
+                return new self("$table->name has ".self::rows($count).", but “{$chosen}”, which was chosen above the list, fits none of ".self::those($left, $count, false).'.', $count, $parts);
+            }
+            $left = $after;
+        }
+        if ($narrowing->search !== '') {
+            $parts[] = ['part' => "search: $narrowing->search", 'before' => $left, 'after' => $after = $scene->count($table, $where, $also, $narrowing->search)];
+            if ($after === 0) {
+                return new self("$table->name has ".self::rows($count).", but the words “{$narrowing->search}”, which were searched for, are in none of ".self::those($left, $count, false).'.', $count, $parts);
+            }
+            $left = $after;
         }
 
-        return new self('The list is not empty: it shows '.count($rows).' of '.$count.' rows.', $count, $parts);
+        return new self("The list is not empty: it shows $left of $count rows.", $count, $parts);
+    }
+
+    private static function rows(int $count): string
+    {
+        return $count === 1 ? '1 row' : "$count rows";
+    }
+
+    /** The rows that were there before something left none. */
+    private static function those(int $left, int $all, bool $every = true): string
+    {
+        $those = $left === 1 ? 'the one row' : ($every ? "all $left rows" : "the $left rows");
+
+        return $those.($left === $all ? '' : ($left === 1 ? ' that was left' : ' that were left'));
     }
 
     /** @return array{sentence: string, rows: int, parts: list<array{part: string, before: int, after: int}>} */

@@ -7,6 +7,7 @@ namespace Lanai\Core\Runtime;
 use Lanai\Core\Access\Rights;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Data\Row;
+use Lanai\Core\Formula\Term;
 use Lanai\Core\Ports\Rows;
 
 /** For reading formulas where there are no rows to look at. */
@@ -43,6 +44,11 @@ final class NoRows implements Rows
     }
 
     public function all(string $table): ?array
+    {
+        return null;
+    }
+
+    public function compute(Term $term): mixed
     {
         return null;
     }

@@ -18,7 +18,6 @@ use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Formula\Kind;
 use Lanai\Core\Formula\Template;
-use Lanai\Core\Formula\Term;
 use Lanai\Core\Lines\Belonging;
 use Lanai\Core\Lines\Conversation;
 use Lanai\Core\Lines\IconButton;
@@ -109,7 +108,11 @@ final readonly class Player
         }
         $title = $screen->title === '' ? $screen->name : $scene->at("/screens/$index")->text($screen->title, 'title');
 
-        return $this->frame($screen, $title, '', Drawing::nodes($screen->lines, "/screens/$index/lines", $scene), Drawing::nodes($screen->actions, "/screens/$index/actions", $scene));
+        try {
+            return $this->frame($screen, $title, '', Drawing::nodes($screen->lines, "/screens/$index/lines", $scene), Drawing::nodes($screen->actions, "/screens/$index/actions", $scene));
+        } catch (TooMuch $much) {
+            return $this->frame($screen, $title, $much->getMessage());
+        }
     }
 
     /**
@@ -240,7 +243,7 @@ final readonly class Player
             return null;
         }
 
-        return $scene->whyEmpty($table, $line->where, Term::every(Belonging::to($line->owner, $scene, $table), Narrowing::of($line, $table, $scene)->condition));
+        return $scene->whyEmpty($table, $line->where, Belonging::to($line->owner, $scene, $table), Narrowing::of($line, $table, $scene));
     }
 
     /**

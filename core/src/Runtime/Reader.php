@@ -12,6 +12,7 @@ use Lanai\Core\Data\Query;
 use Lanai\Core\Data\Row;
 use Lanai\Core\Formula\Among;
 use Lanai\Core\Formula\Kind;
+use Lanai\Core\Formula\LongList;
 use Lanai\Core\Formula\Term;
 use Lanai\Core\Formula\Type;
 use Lanai\Core\Ports\RecordStore;
@@ -21,24 +22,29 @@ use Lanai\Core\Script\Names;
 /** Follows links during one request: each row is read once, and those that a list will need are read together. */
 final class Reader implements Rows
 {
-    /** The most rows that are read where a formula looks at several outside of a query. */
+    /** A list of more rows is not held at once, but read bit by bit, or left to a query. */
     public const BOUND = 2000;
+
+    private const PAGE = 500;
 
     /** @var array<string, array<int, Row|null>> */
     private array $read = [];
 
-    /** @var array<string, list<Row>|null> */
+    /** @var array<string, list<Row>|LongList|null> */
     private array $lists = [];
+
+    /** @var array<string, array<int, true>> table => ids of the rows that were written since they were read */
+    private array $written = [];
 
     private ?self $whole = null;
 
-    public function __construct(private readonly RecordStore $store)
+    public function __construct(private readonly RecordStore $store, public readonly Budget $budget = new Budget)
     {
     }
 
     public function whole(): self
     {
-        return $this->store->rights() === null ? $this : ($this->whole ??= new self($this->store->whole()));
+        return $this->store->rights() === null ? $this : ($this->whole ??= new self($this->store->whole(), $this->budget));
     }
 
     public function rights(): ?Rights
@@ -67,7 +73,7 @@ final class Reader implements Rows
         return $row->table->fieldInFormula($name) !== null || isset($this->store->blueprint()->backLinks($row->table)[$name]);
     }
 
-    public function linked(Row $row, string $name): ?array
+    public function linked(Row $row, string $name): array|LongList|null
     {
         $key = "{$row->table->name}/$row->id/$name";
         if (! array_key_exists($key, $this->lists)) {
@@ -77,15 +83,69 @@ final class Reader implements Rows
         return $this->lists[$key];
     }
 
-    public function all(string $table): ?array
+    public function all(string $table): array|LongList|null
     {
         foreach ($this->store->blueprint()->tables as $each) {
             if (Names::inFormula($each->name) === $table) {
-                return $this->lists["/$table"] ??= $this->store->rows(new Query($each, limit: self::BOUND));
+                return $this->lists["/$table"] ??= $this->list(new Query($each));
             }
         }
 
         return null;
+    }
+
+    public function compute(Term $term): mixed
+    {
+        return $this->store->compute($term);
+    }
+
+    /**
+     * All rows that a query finds.
+     *
+     * @return list<Row>|LongList
+     */
+    public function list(Query $query): array|LongList
+    {
+        $rows = $this->store->rows($query->upTo(self::BOUND + 1));
+
+        return count($rows) <= self::BOUND ? $rows : new LongList(fn (): iterable => $this->each($query));
+    }
+
+    /**
+     * All rows that a query finds, read bit by bit.
+     *
+     * @return iterable<Row>
+     *
+     * @throws TooMuch where they are more than one visit may look at
+     */
+    public function each(Query $query): iterable
+    {
+        return $this->budget->over($this->store->each($query), $query->table->name);
+    }
+
+    /** The row as it is now; null where this tap has removed it. */
+    public function still(Row $row): ?Row
+    {
+        return isset($this->written[$row->table->name][$row->id]) ? $this->row($row->table->singular, $row->id) : $row;
+    }
+
+    /** The row as it is now, where this tap has written to it; one that was removed is remembered as it was. */
+    public function fresh(Row $row): Row
+    {
+        return $this->still($row) ?? $row;
+    }
+
+    public function hasWritten(): bool
+    {
+        return $this->written !== [];
+    }
+
+    /** After a write, what was read of other rows may be stale, too: formulas look at them. */
+    public function wrote(Table $table, int $id): void
+    {
+        $this->written[$table->name][$id] = true;
+        $this->whole?->wrote($table, $id);
+        $this->forget();
     }
 
     /** The condition on the rows of a link's table that they link to this row. */
@@ -134,19 +194,40 @@ final class Reader implements Rows
         $this->whole?->forget();
     }
 
-    /** @return list<Row>|null */
-    private function link(Row $row, string $name): ?array
+    /** @return list<Row>|LongList|null */
+    private function link(Row $row, string $name): array|LongList|null
     {
         $field = $row->table->fieldInFormula($name);
         if ($field !== null) {
             $to = $field->linksToMany() === '' ? null : $this->store->blueprint()->tableOfOne($field->linksToMany());
             $ids = array_values(array_filter(is_array($row->value($field)) ? $row->value($field) : [], is_int(...)));
-            $found = $to === null ? [] : $this->store->byIds($to, array_slice($ids, 0, self::BOUND));
+            if ($to !== null && count($ids) > self::BOUND) {
+                return new LongList(fn (): iterable => $this->budget->over($this->byId($to, $ids), $to->name));
+            }
+            $found = $to === null ? [] : $this->store->byIds($to, $ids);
 
             return $to === null ? null : array_values(array_filter(array_map(fn (int $id): ?Row => $found[$id] ?? null, $ids)));
         }
         $link = $this->store->blueprint()->backLinks($row->table)[$name] ?? null;
 
-        return $link === null ? null : $this->store->rows(new Query($link->from, self::linkingTo($link, $row), limit: self::BOUND));
+        return $link === null ? null : $this->list(new Query($link->from, self::linkingTo($link, $row)));
+    }
+
+    /**
+     * Rows by their ids, a page of them at a time; those that are not there are left out.
+     *
+     * @param  list<int>  $ids
+     * @return iterable<Row>
+     */
+    public function byId(Table $table, array $ids): iterable
+    {
+        foreach (array_chunk($ids, self::PAGE) as $some) {
+            $found = $this->store->byIds($table, $some);
+            foreach ($some as $id) {
+                if (isset($found[$id])) {
+                    yield $found[$id];
+                }
+            }
+        }
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Runtime;
 
+use Closure;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\Field;
 use Lanai\Core\Blueprint\Table;
@@ -26,6 +27,7 @@ use Lanai\Core\Formula\Template;
 use Lanai\Core\Formula\Term;
 use Lanai\Core\Formula\Terms;
 use Lanai\Core\Formula\Type;
+use Lanai\Core\Lines\Narrowing;
 use Lanai\Core\Ports\RecordStore;
 use Lanai\Core\Script\Names;
 use Lanai\Core\Services\Answers;
@@ -33,8 +35,7 @@ use Lanai\Core\Services\Answers;
 /** Where a line or an effect stands while it runs: the names it can use and the way to the rows. */
 final readonly class Scene
 {
-    /** The most rows that are looked at where a condition cannot be decided by the query. */
-    public const BOUND = Reader::BOUND;
+    private const PAGE = 200;
 
     /**
      * @param  array<string, mixed>  $names
@@ -138,6 +139,89 @@ final readonly class Scene
      */
     public function rows(Table $table, string $where, array $sorts, int $limit = 200, array $shown = [], ?Term $also = null, string $search = ''): array
     {
+        $found = $this->finding($table, $where, $sorts, $shown, $also, $search);
+        if ($found === null) {
+            return [];
+        }
+        [$query, $left] = $found;
+
+        return $this->trail->timed('query', $this->asked($table, $where), $this->at, fn (): array => $left === null ? $this->store->rows($query->upTo($limit)) : self::first($this->left($query, $left, $where), $limit),
+            fn (array $rows): array => ['rows' => count($rows), 'table' => $table->name]);
+    }
+
+    /**
+     * All rows of a table that meet a condition, read bit by bit.
+     *
+     * @param  string  $where  a formula about the row, or ''
+     * @param  list<string>  $shown  as in rows()
+     * @return iterable<Row>
+     */
+    public function each(Table $table, string $where, array $shown = [], ?Term $also = null): iterable
+    {
+        [$query, $left] = $this->finding($table, $where, [], $shown, $also) ?? [null, null];
+
+        return $query === null ? [] : ($left === null ? $this->reader->each($query) : $this->left($query, $left, $where));
+    }
+
+    /** How many rows meet a condition, however many there are. */
+    public function count(Table $table, string $where, ?Term $also = null, string $search = ''): int
+    {
+        [$query, $left] = $this->finding($table, $where, [], [], $also, $search) ?? [null, null];
+
+        return $query === null ? 0 : ($left === null ? $this->store->count($query) : iterator_count((fn (): iterable => yield from $this->left($query, $left, $where))()));
+    }
+
+    /**
+     * Rows put together by a formula about each, as a query says it; null where it cannot.
+     *
+     * @param  string  $sum  a formula about a row that is added up; '' to count rows
+     * @return list<array{alike: mixed, total: mixed}>|null
+     */
+    public function grouped(Table $table, string $where, ?Term $also, string $by, string $sum): ?array
+    {
+        [$query, $left] = $this->finding($table, $where, [], [], $also) ?? [null, null];
+        [$alike, $added] = [$this->term($table, $by), $this->term($table, $sum)];
+        if ($query === null || $left !== null || $alike === null || ($added === null && $sum !== '') || $this->store->seenOneByOne($table)) {
+            return null;
+        }
+
+        return $this->trail->timed('query', $this->asked($table, $where), $this->at, fn (): array => array_map(fn (array $group): array => [
+            'alike' => is_int($group['by'][0]) && $alike->type->kind === Kind::Row ? $this->reader->row($alike->type->one, $group['by'][0]) : $group['by'][0],
+            'total' => $sum === '' ? $group['count'] : $group['of']['sum'],
+        ], $this->store->groups($query->upTo(Budget::ROWS), [$alike], $added === null ? [] : ['sum' => ['sum', $added]])), fn (array $groups): array => ['rows' => count($groups), 'table' => $table->name]);
+    }
+
+    /**
+     * @param  iterable<Row>  $rows
+     * @return list<Row>
+     */
+    private static function first(iterable $rows, int $most): array
+    {
+        $first = [];
+        foreach ($most < 1 ? [] : $rows as $row) {
+            $first[] = $row;
+            if (count($first) >= $most) {
+                break;
+            }
+        }
+
+        return $first;
+    }
+
+    private function asked(Table $table, string $where): string
+    {
+        return $table->name.($where === '' ? '' : " where $where");
+    }
+
+    /**
+     * The query for a condition, and what of it must still be asked of each row; null where it cannot be computed at all.
+     *
+     * @param  list<Sort>  $sorts
+     * @param  list<string>  $shown
+     * @return array{Query, Closure(Row): bool|null}|null
+     */
+    private function finding(Table $table, string $where, array $sorts, array $shown, ?Term $also, string $search = ''): ?array
+    {
         $condition = null;
         $rest = false;
         $formula = Formula::none();
@@ -146,28 +230,43 @@ final readonly class Scene
                 $formula = Formula::of($where);
                 [$condition, $rest] = Conditions::of($formula, $table, $this->blueprint, $this->evaluation());
             } catch (FormulaMistake) {
-                return [];
+                return null;
             }
         }
         $condition = $also === null ? $condition : Term::all(...array_filter([$also, $condition]));
+        $query = new Query($table, $condition, $sorts, search: $search, compute: $this->computed($table, $where, $shown));
         $given = $this->given($table);
-        $rest = $rest || $given !== null;
-        $query = new Query($table, $condition, $sorts, $rest ? self::BOUND : $limit, $search, compute: $this->computed($table, $where, $shown));
-        $text = $table->name.($where === '' ? '' : " where $where");
+        if (! $rest && $given === null) {
+            return [$query, null];
+        }
+        $holds = ! $rest ? fn (Row $row): bool => true : (Compiled::of($formula, $table, $this->evaluation()) ?? fn (Row $row): mixed => $this->inRow($row)->evaluation()->of($formula));
 
-        return $this->trail->timed('query', $text, $this->at, function () use ($query, $rest, $table, $where, $formula, $limit, $given): array {
-            $rows = $this->store->rows($query);
-            if ($given !== null) {
-                $rows = array_values(array_filter($rows, fn (Row $row): bool => isset($given[$row->id])));
-            }
-            if ($rest && $where !== '') {
-                $this->reader->ahead($table, $rows, [$where]);
-                $holds = Compiled::of($formula, $table, $this->evaluation()) ?? fn (Row $row): mixed => $this->inRow($row)->evaluation()->of($formula);
-                $rows = array_values(array_filter($rows, fn (Row $row): bool => $holds($row) === true));
-            }
+        return [$query, fn (Row $row): bool => ($given === null || isset($given[$row->id])) && $holds($row) === true];
+    }
 
-            return array_slice($rows, 0, $limit);
-        }, fn (array $rows): array => ['rows' => count($rows), 'table' => $table->name]);
+    /**
+     * The rows that a query finds and of which the rest of the condition holds.
+     *
+     * @param  Closure(Row): bool  $holds
+     * @return iterable<Row>
+     *
+     * @throws TooMuch
+     */
+    private function left(Query $query, Closure $holds, string $where): iterable
+    {
+        $some = [];
+        $checked = function () use (&$some, $query, $holds, $where): iterable {
+            $this->reader->ahead($query->table, $some, [$where]);
+            yield from array_filter($some, $holds);
+            $some = [];
+        };
+        foreach ($this->reader->each($query) as $row) {
+            $some[] = $row;
+            if (count($some) >= self::PAGE) {
+                yield from $checked();
+            }
+        }
+        yield from $checked();
     }
 
     /**
@@ -223,8 +322,12 @@ final readonly class Scene
         return $found;
     }
 
-    /** @return list<array{id: string, label: string}> what can be picked: options, or rows for a link */
-    public function choices(FieldType $type): array
+    /**
+     * What can be picked: options, or rows for a link, the row that is picked now always among them.
+     *
+     * @return array{choices: list<array{id: string, label: string}>, rest?: string} the rest in words, where there are more
+     */
+    public function choices(FieldType $type, mixed $now = null, int $most = 500): array
     {
         $one = match (true) {
             $type instanceof LinkType => $type->one,
@@ -233,23 +336,63 @@ final readonly class Scene
         };
         $table = $one === '' ? null : $this->blueprint->tableOfOne($one);
         if ($table === null) {
-            return array_map(fn (string $option): array => ['id' => $option, 'label' => $option], $type->options());
+            return ['choices' => array_map(fn (string $option): array => ['id' => $option, 'label' => $option], $type->options())];
         }
         $label = $table->labelField();
         $sorts = $label === null ? [] : [Sort::by($label)];
 
-        return array_map(fn (Row $row): array => ['id' => (string) $row->id, 'label' => $row->label()], $this->rows($table, '', $sorts, 500));
+        $rows = $this->rows($table, '', $sorts, $most + 1);
+        $shown = array_slice($rows, 0, $most);
+        $picked = array_diff(array_filter(is_array($now) ? $now : [$now], is_int(...)), array_map(fn (Row $row): int => $row->id, $shown));
+        $choices = array_map(fn (Row $row): array => ['id' => (string) $row->id, 'label' => $row->label()], [...$shown, ...array_values($this->store->byIds($table, array_values($picked)))]);
+
+        return ['choices' => $choices] + (count($rows) > $most ? ['rest' => 'Only the first '.number_format($most)." $table->name are offered here."] : []);
     }
 
     public function evaluation(): Evaluation
     {
-        return new Evaluation($this->moment, $this->reader, $this->names, $this->inputs, $this->row);
+        return new Evaluation($this->moment, $this->reader, $this->now($this->names), $this->now($this->inputs), $this->here());
+    }
+
+    /** The row that this stands in, as this tap has left it so far. */
+    public function here(): ?Row
+    {
+        return $this->row === null ? null : $this->reader->fresh($this->row);
+    }
+
+    /** The person, as this tap has left them so far; null for nobody. */
+    public function me(): ?Row
+    {
+        $me = $this->now($this->names)['me'] ?? null;
+
+        return $me instanceof Row ? $me : null;
+    }
+
+    /**
+     * Rows that a tap has written to are looked at as they are now.
+     *
+     * @param  array<string, mixed>  $values
+     * @return array<string, mixed>
+     */
+    private function now(array $values): array
+    {
+        if (! $this->reader->hasWritten()) {
+            return $values;
+        }
+        foreach ($values as $name => $value) {
+            if ($value instanceof Row) {
+                // A person sees all of themselves.
+                $values[$name] = ($name === 'me' ? $this->reader->whole() : $this->reader)->fresh($value);
+            }
+        }
+
+        return $values;
     }
 
     /** For a list that shows nothing: how many rows there are, and how many each part of the condition leaves. */
-    public function whyEmpty(Table $table, string $where, ?Term $also = null): EmptyAccount
+    public function whyEmpty(Table $table, string $where, ?Term $also, Narrowing $narrowing): EmptyAccount
     {
-        return EmptyAccount::of($this, $table, $where, $also);
+        return EmptyAccount::of($this, $table, $where, $also, $narrowing);
     }
 
     /** The condition that rows of a table are linked with this row, from either end; null where no link joins the two. */

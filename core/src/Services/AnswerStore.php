@@ -13,6 +13,7 @@ use Lanai\Core\Data\SearchWords;
 use Lanai\Core\Data\Sort;
 use Lanai\Core\Data\Stored;
 use Lanai\Core\Formula\Moment;
+use Lanai\Core\Formula\Term;
 use Lanai\Core\Formula\TermReader;
 use Lanai\Core\Ports\RecordStore;
 use Lanai\Core\Runtime\OverAStore;
@@ -70,9 +71,24 @@ final readonly class AnswerStore implements RecordStore
         return array_slice(array_values(array_filter(array_map(fn (array $f): mixed => end($f), $found), fn (mixed $r): bool => $r instanceof Row)), 0, $query->limit);
     }
 
+    public function each(Query $query): iterable
+    {
+        return $this->isAnswer($query->table) ? $this->rows($query->upTo(PHP_INT_MAX)) : $this->store->each($query);
+    }
+
+    public function compute(Term $term): mixed
+    {
+        return $this->store->compute($term);
+    }
+
     public function count(Query $query): int
     {
         return $this->isAnswer($query->table) ? count($this->rows($query->unordered())) : $this->store->count($query);
+    }
+
+    public function seenOneByOne(Table $table): bool
+    {
+        return $this->isAnswer($table) || $this->store->seenOneByOne($table);
     }
 
     public function groups(Query $query, array $by, array $of = []): array

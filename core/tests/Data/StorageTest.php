@@ -43,7 +43,7 @@ final class StorageTest extends TestCase
         self::assertSame([], $found('length(title) > 3', 400));
         self::assertStringContainsString('this list reads all 250000 Swims each time', $found('length(title) > 3', 250000)[0]);
         self::assertSame([], $found('places > 3 and length(title) > 3', 250000));
-        self::assertStringContainsString('computed row by row, over at most 2000 Swims; there are 250000', $found('text(spot) == "x"', 250000)[0]);
+        self::assertStringContainsString('computed row by row, over at most 200,000 Swims; there are 250,000', $found('text(spot) == "x"', 250000)[0]);
     }
 
     public function test_a_conversion_counts_what_it_keeps_and_names_what_it_loses(): void

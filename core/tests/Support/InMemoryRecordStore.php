@@ -85,6 +85,21 @@ final class InMemoryRecordStore implements RecordStore
         return array_slice(array_column($found, 1), 0, $query->limit);
     }
 
+    public function each(Query $query): iterable
+    {
+        return $this->rows($query->upTo(PHP_INT_MAX));
+    }
+
+    public function compute(Term $term): mixed
+    {
+        return (new TermReader($this, World::moment()))->of($term, []);
+    }
+
+    public function seenOneByOne(Table $table): bool
+    {
+        return false;
+    }
+
     public function count(Query $query): int
     {
         return count($this->rows($query->unordered()));

@@ -48,6 +48,7 @@ onBeforeUnmount(() => chart?.destroy())
     <figcaption v-if="node.title">{{ node.title }}</figcaption>
     <p v-if="!node.points.length" class="empty">There is nothing to draw yet.</p>
     <div v-else class="chart-room"><canvas ref="canvas" aria-hidden="true" /></div>
+    <p v-if="node.rest" class="list-more">{{ node.rest }}</p>
     <table class="heard">
       <caption>{{ node.title || 'Chart' }}</caption>
       <tbody><tr v-for="point in node.points" :key="point.label"><th scope="row">{{ point.label }}</th><td>{{ point.text }}</td></tr></tbody>

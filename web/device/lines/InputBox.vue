@@ -104,6 +104,7 @@ async function setPicture(event: Event) {
     <input v-else-if="box.control === 'moment'" :id="id" type="datetime-local" :value="localMoment" :aria-invalid="!!wrong" :aria-describedby="`${id}-wrong`" @change="setMoment(($event.target as HTMLInputElement).value)">
     <input v-else :id="id" :type="types[box.control] ?? 'text'" :inputmode="box.control === 'number' ? 'decimal' : undefined" :autocomplete="fills[box.control]" :value="modelValue" :placeholder="box.hint" :aria-invalid="!!wrong" :aria-describedby="`${id}-wrong`" @input="emit('update:modelValue', ($event.target as HTMLInputElement).value)">
     <p v-if="box.help" class="box-help">{{ box.help }}</p>
+    <p v-if="box.rest" class="box-help">{{ box.rest }}</p>
     <p v-if="wrong" :id="`${id}-wrong`" class="box-wrong">{{ wrong }}</p>
   </div>
 </template>

@@ -59,5 +59,6 @@ onUnmounted(() => eye.disconnect())
       </li>
     </ul>
     <p v-if="node.more" ref="end" class="list-more" role="status">More…</p>
+    <p v-if="node.rest" class="list-more">{{ node.rest }}</p>
   </div>
 </template>

@@ -11,7 +11,7 @@ use Lanai\Core\Findings\Reading;
 use Lanai\Core\Findings\Rule;
 use Lanai\Core\Findings\Station;
 use Lanai\Core\Lines\ListLine;
-use Lanai\Core\Runtime\Scene;
+use Lanai\Core\Runtime\Budget;
 
 /** A list whose condition no index can answer: its query reads every row, or the condition is computed outside of the query. */
 final class SlowList implements Rule
@@ -43,8 +43,8 @@ final class SlowList implements Rule
             }
             $rows = $reading->rows[$table->storedAs()] ?? 0;
             if ($plan->rest) {
-                yield Finding::warning(self::class, "$spot->at/where", 'A part of this condition cannot be asked of the data and is computed row by row, over at most '.Scene::BOUND." $table->name"
-                    .($rows > Scene::BOUND ? "; there are $rows, so some may be missed." : '.'));
+                yield Finding::warning(self::class, "$spot->at/where", 'A part of this condition cannot be asked of the data and is computed row by row, over at most '.number_format(Budget::ROWS)." $table->name"
+                    .($rows > Budget::ROWS ? '; there are '.number_format($rows).', so the screen only says that there are too many.' : '.'));
             } elseif ($plan->scans() && $rows >= self::MANY) {
                 yield Finding::warning(self::class, "$spot->at/where", "To find its rows, this list reads all $rows $table->name each time. Compare a field of the table itself with a value, or sort by one, so that an index can help.");
             }

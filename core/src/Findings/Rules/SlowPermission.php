@@ -18,8 +18,8 @@ use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Formula\Moment;
 use Lanai\Core\Formula\Terms;
+use Lanai\Core\Runtime\Budget;
 use Lanai\Core\Runtime\NoRows;
-use Lanai\Core\Runtime\Scene;
 
 /** A permission that only PHP can judge, row by row and over a bounded number of rows. */
 final class SlowPermission implements Rule
@@ -50,7 +50,7 @@ final class SlowPermission implements Rule
                     continue;
                 }
                 if ($term === null) {
-                    yield Finding::warning(self::class, "/tables/$i/access/$j", "Who may see $table->name by this is worked out row by row, over at most ".Scene::BOUND.' of them: of more, some would not be shown.');
+                    yield Finding::warning(self::class, "/tables/$i/access/$j", "Who may see $table->name by this is worked out row by row, over at most ".number_format(Budget::ROWS).' of them: with more, a screen can only say that there are too many.');
                 }
             }
         }
