@@ -1,4 +1,4 @@
-import { computed, onMounted, onUnmounted, reactive, ref, shallowRef } from 'vue'
+import { computed, nextTick, onMounted, onUnmounted, reactive, ref, shallowRef } from 'vue'
 import type { DeviceAnswer, Outcome, Place, Question, View } from '../contracts/view'
 import { deck, type Choice } from './deck'
 import { entry, media } from './entry'
@@ -9,6 +9,7 @@ import { queue } from './queue'
 import { Declined, server, Unreachable } from './server'
 import { beside, session } from './session'
 import { dark } from './theme'
+import { toFirstWrong } from './wrong'
 import { useValues } from './useValues'
 
 const POLL = 2500
@@ -209,9 +210,9 @@ export function useDevice() {
   /** A question that the last tap waits for. */
   const question = shallowRef<(Question & { answer: (typed?: string) => void }) | null>(null)
 
-  /** One tap at a time: another while this one is under way is not taken. */
-  async function tap(at: string, item: number | null, fill?: Record<string, unknown>, queues = false, confirmed: string[] = [], answers: Record<string, unknown> = {}) {
-    if (busy.value) return
+  /** One tap at a time: another while this one is under way is not taken. True where it was done, or will be by itself. */
+  async function tap(at: string, item: number | null, fill?: Record<string, unknown>, queues = false, confirmed: string[] = [], answers: Record<string, unknown> = {}): Promise<boolean> {
+    if (busy.value) return false
     question.value = null
     busy.value = `${at}:${item ?? ''}`
     errors.value = {}
@@ -219,34 +220,48 @@ export function useDevice() {
     const body = { ...where(), screen: view.value?.screen ?? '', inputs: { ...inputs, ...fill }, at, item, confirmed, answers, tap: tapKey(), revision }
     try {
       const answer = await server.tap(body)
-      take(answer, at, from)
       const outcome = answer.outcome
-      if (!outcome) return
+      // What comes after a wait is seen after it.
+      const waits = outcome?.then.some((then) => then.do === 'wait') ? answer.view : undefined
+      take(waits ? { ...answer, view: undefined } : answer, at, from)
+      if (!outcome) return false
       errors.value = outcome.errors
+      const [wrong] = Object.values(outcome.errors)
+      if (wrong) await nextTick().then(() => say(toFirstWrong(wrong), true))
       const asked = outcome.confirm
-      if (asked) return void (question.value = { ...asked, answer: (typed) => tap(at, item, fill, queues, typed === undefined ? [...confirmed, asked.at] : confirmed, typed === undefined ? answers : { ...answers, [asked.at]: typed }) })
+      if (asked) {
+        question.value = { ...asked, answer: (typed) => tap(at, item, fill, queues, typed === undefined ? [...confirmed, asked.at] : confirmed, typed === undefined ? answers : { ...answers, [asked.at]: typed }) }
+        return false
+      }
       if (outcome.refused) say(outcome.refused, true)
       else if (outcome.say.length) say(outcome.say.join(' '))
       values.take(outcome.values, outcome.passing)
-      if (outcome.signIn && answer.view?.signIn) return void toSignIn(answer.view.signIn)
+      if (outcome.signIn && answer.view?.signIn) {
+        void toSignIn(answer.view.signIn)
+        return false
+      }
       await turned(outcome)
-      await follow(outcome)
+      await follow(outcome, waits)
+      return outcome.done
     } catch (error) {
       if (error instanceof Unreachable && queues && queue.add(JSON.parse(JSON.stringify(body)))) {
         waiting.value = queue.all().length
         for (const name of Object.keys(inputs)) delete inputs[name]
         offlineSince.value ??= Date.now()
         say('There is no connection. This will be done as soon as there is one.')
-      } else say(error instanceof Declined ? error.message : 'There is no connection. Nothing was changed; please try again.', true)
+        return true
+      }
+      say(error instanceof Declined ? error.message : 'There is no connection. Nothing was changed; please try again.', true)
+      return false
     } finally {
       busy.value = ''
     }
   }
 
   /** What an outcome lets the device do by itself, one after the other, and where it leads in the end. */
-  async function follow(outcome: Outcome) {
+  async function follow(outcome: Outcome, later?: View) {
     const leaves = outcome.go || outcome.back || outcome.over || outcome.session !== undefined
-    if (outcome.done && !leaves) for (const name of Object.keys(inputs)) delete inputs[name]
+    if (outcome.done && !leaves) for (const name of outcome.used) delete inputs[name]
     for (const then of outcome.then) {
       if (then.do === 'open') leave(then.text)
       else if (then.do === 'sheet') sheet.value = then.text
@@ -254,10 +269,12 @@ export function useDevice() {
       else if (then.do === 'share') await share(then.text)
       else if (then.do === 'play') await new Audio(media(then.text)).play().catch(() => say('The sound could not be played.', true))
       else if (then.do === 'wait') await new Promise((done) => setTimeout(done, Number(then.text) * 1000))
+      else if (then.do === 'say') say(then.text)
       else if (then.do === 'leave for') void leaveFor(then.text)
       else if (then.do === 'download') await download()
       else if (then.do === 'refresh') await load()
     }
+    if (later && view.value?.screen === later.screen) view.value = later
     if (outcome.done && Object.keys({ ...outcome.values, ...outcome.passing }).length && !leaves) await load()
     if (outcome.over) await startAt('')
     else if (outcome.go) await go(outcome.go)

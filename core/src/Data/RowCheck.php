@@ -34,8 +34,9 @@ final readonly class RowCheck
     /**
      * @param  array<string, mixed>  $given  column => input
      * @param  Row|null  $before  the row as it is; null for a new one, of which every rule must hold
+     * @param  list<string>  $seen  columns that a person has seen as they are at first: left empty, they stay so
      */
-    public function of(Table $table, array $given, ?Row $before = null): Checked
+    public function of(Table $table, array $given, ?Row $before = null, array $seen = []): Checked
     {
         $values = [];
         $unread = [];
@@ -53,7 +54,7 @@ final readonly class RowCheck
             return new Checked([], [Names::inFormula($table->fields[0]->name ?? 'row') => 'Please fill in something first.']);
         }
         if ($before === null) {
-            $values = $this->begun($table, $values);
+            $values = $this->begun($table, $values, $seen);
         }
         $row = new Row($table, $before->id ?? 0, $values + ($before->values ?? []));
         $errors = [];
@@ -73,12 +74,13 @@ final readonly class RowCheck
      * A new row gets what its fields are at first, where nothing was given.
      *
      * @param  array<string, mixed>  $values
+     * @param  list<string>  $seen  columns that stay as they were given
      * @return array<string, mixed>
      */
-    private function begun(Table $table, array $values): array
+    public function begun(Table $table, array $values, array $seen = []): array
     {
         foreach ($table->fields as $field) {
-            if ($field->begins !== '' && ($values[$field->column()] ?? null) === null && $field->isAsked()) {
+            if ($field->begins !== '' && ! in_array($field->column(), $seen, true) && ($values[$field->column()] ?? null) === null && $field->isAsked()) {
                 try {
                     $values[$field->column()] = $field->type->read($this->scalar($this->evaluation(new Row($table, 0, $values))->of(Formula::of($field->begins))));
                 } catch (FormulaMistake|UnreadableValue) {

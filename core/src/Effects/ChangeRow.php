@@ -48,7 +48,7 @@ final readonly class ChangeRow implements Patient
     {
         $row = $this->row === '' ? null : $doing->scene->value($this->row, 'row');
         if (! $row instanceof Row) {
-            throw new Refused('This is no longer there.');
+            throw $doing->gone($this->row);
         }
         if ($this->guard !== '' && ! $doing->scene->yes($this->guard)) {
             throw new Refused($this->otherwise === '' ? 'This is not possible any more.' : $doing->scene->text($this->otherwise, 'otherwise'));

@@ -6,7 +6,6 @@ namespace Lanai\Core\Effects;
 
 use Lanai\Core\Data\Row;
 use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Runtime\Refused;
 
 /** What putting into and taking out of a list of links share. */
 trait ChangesLinks
@@ -22,14 +21,14 @@ trait ChangesLinks
     /**
      * @param  callable(list<int>, int): array<int>  $change
      *
-     * @throws Refused
+     * @throws \Lanai\Core\Runtime\Refused
      */
     private function changed(Doing $doing, callable $change): void
     {
         $row = $this->row === '' ? null : $doing->scene->value($this->row, 'row');
-        [$owner, $field] = $doing->cell($this->list) ?? throw new Refused('This is no longer there.');
+        [$owner, $field] = $doing->cell($this->list) ?? throw $doing->gone($this->list);
         if (! $row instanceof Row || mb_strtolower($field->linksToMany()) !== mb_strtolower($row->table->singular)) {
-            throw new Refused('This is no longer there.');
+            throw $doing->gone($this->row);
         }
         $ids = array_values(array_filter(is_array($owner->value($field)) ? $owner->value($field) : [], is_int(...)));
         $next = array_values($change($ids, $row->id));

@@ -28,7 +28,7 @@ trait MovesNumber
     private function move(Doing $doing, string $number, string $by, string $operator, string $bound, callable $allows, string $otherwise): void
     {
         $doing->scene->reader->forget();
-        [$row, $field] = $doing->cell($number) ?? throw new Refused('This is no longer there.');
+        [$row, $field] = $doing->cell($number) ?? throw $doing->gone($number);
         if (! $field->hasColumn()) {
             throw new Refused('This is not a number that can go up or down.');
         }

@@ -6,7 +6,6 @@ namespace Lanai\Core\Effects;
 
 use Lanai\Core\Data\Row;
 use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Runtime\Refused;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Fits\FormulaFit;
 use Lanai\Core\Script\Sentence;
@@ -28,7 +27,7 @@ final readonly class RemoveRow implements Patient
     {
         $row = $this->row === '' ? null : $doing->scene->value($this->row, 'row');
         if (! $row instanceof Row || ! $doing->remove($row)) {
-            throw new Refused('This is no longer there.');
+            throw $doing->gone($this->row);
         }
     }
 }

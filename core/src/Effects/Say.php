@@ -23,6 +23,6 @@ final readonly class Say implements Patient
 
     public function run(Doing $doing): void
     {
-        $doing->outcome->say[] = $doing->scene->text($this->text, 'text');
+        $doing->outcome->say($doing->scene->text($this->text, 'text'));
     }
 }

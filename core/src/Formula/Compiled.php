@@ -92,6 +92,9 @@ final class Compiled
     /** @return array{string, Type}|null */
     private function binary(string $operator, Node\Node $left, Node\Node $right): ?array
     {
+        if (($operator === '==' || $operator === '!=') && $this->outer->comparesNobody($left, $right)) {
+            return [$operator === '!=' ? 'true' : 'false', Type::of(Kind::YesNo)];
+        }
         $a = $this->code($left);
         $b = $a === null ? null : $this->code($right);
         if ($a === null || $b === null) {

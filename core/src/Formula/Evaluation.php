@@ -293,8 +293,22 @@ final class Evaluation
         };
     }
 
+    /**
+     * Whether two sides are compared of which one is somebody who is not there, or something of theirs: nobody is like nobody
+     * else, an empty link neither. Only the question whether there is somebody at all is answered.
+     */
+    public function comparesNobody(Node\Node $left, Node\Node $right): bool
+    {
+        $nothing = fn (Node\Node $node): bool => $node instanceof Node\ConstantNode && $node->attributes['value'] === null;
+
+        return ! $nothing($left) && ! $nothing($right) && $this->named('me') === null && (Tree::beginsWith($left, 'me') || Tree::beginsWith($right, 'me'));
+    }
+
     private function binary(string $operator, Node\Node $left, Node\Node $right): mixed
     {
+        if (($operator === '==' || $operator === '!=') && $this->comparesNobody($left, $right)) {
+            return $operator === '!=';
+        }
         $a = $this->value($left);
         switch ($operator) {
             case 'and': case '&&':
@@ -335,7 +349,7 @@ final class Evaluation
     /** @param  iterable<mixed>  $all */
     private static function among(mixed $one, iterable $all): bool
     {
-        foreach ($all as $each) {
+        foreach ($one === null ? [] : $all as $each) {
             if (self::alike($one, $each)) {
                 return true;
             }

@@ -178,6 +178,9 @@ final class Terms
 
             return $found === null || $operator === 'in' ? $found : Term::operator('not', Type::of(Kind::YesNo), $found);
         }
+        if (($operator === '==' || $operator === '!=') && $this->outer->comparesNobody($left, $right)) {
+            return Term::value($operator === '!=', Type::of(Kind::YesNo));
+        }
         $a = $this->term($left);
         $b = $a === null ? null : $this->term($right);
         $vague = [Kind::Any, Kind::Several];
@@ -357,7 +360,7 @@ final class Terms
         if (! is_array($values) || count($values) > 500) {
             return is_array($values) ? null : Term::value(false, $yesNo);
         }
-        $parts = array_map(fn (mixed $v): Term => Term::operator('==', $yesNo, $a, Term::value($v, Inference::ofValue($v))), array_values($values));
+        $parts = array_map(fn (mixed $v): Term => Term::operator('==', $yesNo, $a, Term::value($v, Inference::ofValue($v))), array_values(array_filter($values, fn (mixed $v): bool => $v !== null)));
 
         return $parts === [] ? Term::value(false, $yesNo) : (count($parts) === 1 ? $parts[0] : Term::operator('or', $yesNo, ...$parts));
     }

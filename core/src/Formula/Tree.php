@@ -26,6 +26,12 @@ final class Tree
         return self::attribute($node, 'operator');
     }
 
+    /** True for a name, or a path that begins with it. */
+    public static function beginsWith(Node\Node $node, string $name): bool
+    {
+        return $node instanceof Node\NameNode ? self::name($node) === $name : $node instanceof Node\GetAttrNode && self::beginsWith(self::child($node, 'node'), $name);
+    }
+
     /** The word after the dot. */
     public static function member(Node\GetAttrNode $node): string
     {

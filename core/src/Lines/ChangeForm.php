@@ -11,7 +11,6 @@ use Lanai\Core\Effects\ChangeRow;
 use Lanai\Core\Effects\Effect;
 use Lanai\Core\Effects\Effects;
 use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Runtime\Refused;
 use Lanai\Core\Runtime\Scene;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Block;
@@ -79,7 +78,7 @@ final readonly class ChangeForm implements Tappable
     {
         $row = $this->row === '' ? null : $doing->scene->value($this->row, 'row');
         if (! $row instanceof Row) {
-            throw new Refused('This is no longer there.');
+            throw $doing->gone($this->row);
         }
         $doing->change($row, $this->typed($row->table, $doing, $row));
         $doing->run($this->saved, 'saved');

@@ -6,9 +6,12 @@ namespace Lanai\Core\Lines;
 
 use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Data\Row;
+use Lanai\Core\Data\RowCheck;
+use Lanai\Core\Effects\Assignment;
 use Lanai\Core\Runtime\Doing;
 use Lanai\Core\Runtime\Invalid;
 use Lanai\Core\Runtime\Scene;
+use Lanai\Core\Runtime\SignInFirst;
 use Lanai\Core\Script\Names;
 
 /** What the two forms share: the boxes for a table's fields, and the check of what was typed. */
@@ -17,6 +20,8 @@ trait FormAsks
     /** @return list<array<string, mixed>> */
     private function boxes(Table $table, Scene $scene, ?Row $row): array
     {
+        // What a field is at first stands in its box, so that the person sees it and may change it.
+        $begun = $row === null ? (new RowCheck($scene->store, $scene->moment, $scene->me()))->begun($table, []) : [];
         $boxes = [];
         foreach ($this->asking as $name) {
             $field = $table->field($name);
@@ -27,7 +32,7 @@ trait FormAsks
                     'control' => $field->type->control(),
                     'required' => $field->required,
                     'hint' => '',
-                    'value' => $row === null ? '' : $field->type->write($row->value($field)),
+                    'value' => $field->type->write($row === null ? $begun[$field->column()] ?? null : $row->value($field)),
                 ] + $scene->choices($field->type, $row?->value($field));
             }
         }
@@ -42,6 +47,9 @@ trait FormAsks
      */
     private function typed(Table $table, Doing $doing, ?Row $before): array
     {
+        if ($doing->needsSomebody(...array_map(fn (Assignment $a): string => $a->value, $this->with))) {
+            throw new SignInFirst('Please sign in first.');
+        }
         $given = [];
         foreach ($this->asking as $name) {
             $field = $table->field($name);
@@ -55,7 +63,8 @@ trait FormAsks
                 $given[$field->column()] = $doing->scene->value($assignment->value, 'with');
             }
         }
-        $check = $doing->check()->of($table, $given, $before);
+        $shown = array_filter(array_map(fn (string $name): ?string => $table->field($name)?->column(), $this->asking));
+        $check = $doing->check()->of($table, $given, $before, array_values($shown));
         if ($check->errors !== []) {
             throw new Invalid($check->errors);
         }

@@ -133,7 +133,7 @@ final readonly class Doing
         }
         if ($value->kept === 'person') {
             if (! $me instanceof Row) {
-                throw new Refused('Please sign in first.');
+                throw $this->scene->blueprint->signIn === null ? new Refused('This is kept for a person, and nobody can sign in to this app.') : new SignInFirst('Please sign in first.');
             }
             $this->store->keep($me->id, Names::inFormula($value->name), $written);
         } elseif ($value->kept === 'visit') {
@@ -171,6 +171,9 @@ final readonly class Doing
      */
     public function checked(Table $table, array $with, ?Row $before): array
     {
+        if ($this->needsSomebody(...array_map(fn (Assignment $a): string => $a->value, $with))) {
+            throw new SignInFirst('Please sign in first.');
+        }
         $given = [];
         foreach ($with as $assignment) {
             $field = $table->field($assignment->field);
@@ -186,6 +189,34 @@ final readonly class Doing
         }
 
         return $check->values;
+    }
+
+    /**
+     * Why something cannot be done with what a formula gives: where it asks for the person and nobody is signed in, one who signs
+     * in can.
+     */
+    public function gone(string ...$formulas): Refused
+    {
+        return $this->needsSomebody(...$formulas) ? new SignInFirst('Please sign in first.') : new Refused('This is no longer there.');
+    }
+
+    /** True where nobody is signed in, somebody could be, and one of these formulas is the person, or something of theirs. */
+    public function needsSomebody(string ...$formulas): bool
+    {
+        if ($this->scene->blueprint->signIn === null || $this->scene->me() !== null) {
+            return false;
+        }
+        foreach ($formulas as $formula) {
+            try {
+                if ($formula !== '' && Tree::beginsWith(Formula::of($formula)->tree, 'me')) {
+                    return true;
+                }
+            } catch (FormulaMistake) {
+                continue;
+            }
+        }
+
+        return false;
     }
 
     public function check(): RowCheck

@@ -11,6 +11,7 @@ use Lanai\Core\Effects\IfSo;
 use Lanai\Core\Effects\Patient;
 use Lanai\Core\Lines\Holding;
 use Lanai\Core\Lines\InParts;
+use Lanai\Core\Lines\InputLine;
 use Lanai\Core\Lines\Line;
 use Lanai\Core\Lines\Lines;
 use Lanai\Core\Lines\Tappable;
@@ -72,7 +73,7 @@ final class Drawing
                 continue;
             }
             if (! self::shown($line, $here) || ($line->placing()->enabled !== '' && ! $here->yes($line->placing()->enabled))) {
-                throw new Refused('This is not possible any more.');
+                throw $wanted === $here->at || $part ? new NotNow($line, $here) : new NotNow;
             }
             if ($wanted === $here->at || $part) {
                 return [$line, $here];
@@ -99,6 +100,27 @@ final class Drawing
             yield $line;
             if ($line instanceof Holding && $depth < 20) {
                 yield from self::all($line->held($blueprint), $blueprint, $depth + 1);
+            }
+        }
+    }
+
+    /**
+     * Those of the inputs that can be filled in now, those inside of other lines too, in the order of the page.
+     *
+     * @param  list<Line>  $lines
+     * @return iterable<InputLine>
+     */
+    public static function inputs(array $lines, Scene $scene, int $depth = 0): iterable
+    {
+        foreach ($lines as $line) {
+            if (! self::shown($line, $scene)) {
+                continue;
+            }
+            if ($line instanceof InputLine) {
+                yield $line;
+            }
+            if ($line instanceof Holding && $depth < 20) {
+                yield from self::inputs($line->held($scene->blueprint), $scene, $depth + 1);
             }
         }
     }

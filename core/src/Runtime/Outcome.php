@@ -60,10 +60,23 @@ final class Outcome
     /** Nothing was done because a service did not answer: later it may. */
     public bool $unanswered = false;
 
+    /** @var list<string> names in formulas of the inputs that the tap read: they are empty afterwards */
+    public array $used = [];
+
     /** @var array<string, string> box => what is wrong with it */
     public array $errors = [];
 
-    /** @param  'open'|'share'|'copy'|'play'|'wait'|'refresh'|'sheet'|'leave for'|'download'  $do */
+    /** A message: at once, or after a wait where one comes before it. */
+    public function say(string $text): void
+    {
+        if ($this->goesTo('wait')) {
+            $this->then('say', $text);
+        } else {
+            $this->say[] = $text;
+        }
+    }
+
+    /** @param  'say'|'open'|'share'|'copy'|'play'|'wait'|'refresh'|'sheet'|'leave for'|'download'  $do */
     public function then(string $do, string $text): void
     {
         $this->then[] = ['do' => $do, 'text' => $text];
@@ -95,13 +108,14 @@ final class Outcome
             'confirm' => $this->confirm,
             'refused' => $this->refused,
             'errors' => (object) $this->errors,
+            'used' => $this->used,
         ] + array_filter(['session' => $this->session, 'pending' => $this->pending, 'signIn' => $this->signIn ?: null, 'arrives' => $this->arrives === '' ? null : $this->arrives], fn (mixed $v): bool => $v !== null);
     }
 
     /** @return array<string, mixed> what is kept, so that the same tap sent twice is answered the same */
     public function kept(): array
     {
-        return ['say' => $this->say, 'go' => $this->go, 'back' => $this->back, 'over' => $this->over, 'then' => $this->then, 'values' => $this->values, 'passing' => $this->passing];
+        return ['say' => $this->say, 'go' => $this->go, 'back' => $this->back, 'over' => $this->over, 'then' => $this->then, 'values' => $this->values, 'passing' => $this->passing, 'used' => $this->used];
     }
 
     /** @param  array<string, mixed>  $kept */

@@ -20,11 +20,7 @@ use Lanai\Core\Formula\Kind;
 use Lanai\Core\Formula\Template;
 use Lanai\Core\Lines\Belonging;
 use Lanai\Core\Lines\Conversation;
-use Lanai\Core\Lines\IconButton;
-use Lanai\Core\Lines\InputLine;
-use Lanai\Core\Lines\LinkLine;
 use Lanai\Core\Lines\ListLine;
-use Lanai\Core\Lines\Menu;
 use Lanai\Core\Lines\Narrowing;
 use Lanai\Core\Lines\Tappable;
 use Lanai\Core\People\Entered;
@@ -158,9 +154,12 @@ final readonly class Player
                 return;
             }
             $screen = $this->screenOf($visit) ?? throw new Refused('This screen has just changed. Please try again.');
-            [$line, $scene] = $this->behind($screen, $at, $this->scene($screen, $visit, $trail));
-            $scene = $scene->asking($this->inputs($screen, $visit, $line, $scene));
-            $line->tap(new Doing($scene, $this->store, $outcome, $visit->confirmed, $visit->answers, substr($at, strlen($scene->at)), $got, $this->accounts), $item);
+            try {
+                [$line, $scene] = $this->behind($screen, $at, $this->scene($screen, $visit, $trail));
+            } catch (NotNow $late) {
+                throw $this->founderSays($late, $screen, $visit, $at, $item) ?? $late;
+            }
+            $this->run($line, $scene, $screen, $visit, $at, $item, $outcome, $got);
             if (is_string($outcome->session) && $outcome->session !== '' && ! $outcome->leaves()) {
                 $outcome->arrives = $this->arrival($this->store->rights());
             }
@@ -169,6 +168,34 @@ final readonly class Player
                 $this->store->keepAnswer($tap, $outcome->kept());
             }
         });
+    }
+
+    /** @param  array<string, mixed>  $got */
+    private function run(Tappable $line, Scene $scene, Screen $screen, Visit $visit, string $at, ?int $item, Outcome $outcome, array $got): void
+    {
+        $outcome->used = InputsUsed::by($line, $this->blueprint);
+        $scene = $scene->asking($this->inputs($screen, $visit, $line, $scene));
+        $line->tap(new Doing($scene, $this->store, $outcome, $visit->confirmed, $visit->answers, substr($at, strlen($scene->at)), $got, $this->accounts), $item);
+    }
+
+    /**
+     * What the founder wrote for this case, where one of the effects says no by itself: whoever comes a moment too late hears it.
+     * Nothing that is tried for it stays, for the tap ends in a refusal.
+     */
+    private function founderSays(NotNow $late, Screen $screen, Visit $visit, string $at, ?int $item): ?Refused
+    {
+        if (! $late->tapped instanceof Tappable || $late->scene === null) {
+            return null;
+        }
+        try {
+            $this->run($late->tapped, $late->scene, $screen, $visit, $at, $item, new Outcome, []);
+        } catch (Refused $refused) {
+            return $refused;
+        } catch (Awaited|Unconfirmed|Invalid) {
+            // What is asked, typed or got from outside says nothing of why it is too late.
+        }
+
+        return null;
     }
 
     /** Does a routine that a tap left for later; all of it stays or nothing does. */
@@ -411,29 +438,28 @@ final readonly class Player
     {
         $inputs = [];
         $errors = [];
-        foreach (Drawing::all($screen->lines, $this->blueprint) as $line) {
-            if (! $line instanceof InputLine) {
-                continue;
-            }
+        $used = InputsUsed::by($tapped, $this->blueprint);
+        $asked = [];
+        foreach (Drawing::inputs([...$screen->lines, ...$screen->actions], $scene) as $line) {
             $name = Names::inFormula($line->name);
+            $asked[$name] = $line;
             try {
                 $inputs[$name] = $line->typed($visit->inputs[$name] ?? null, $scene);
             } catch (UnreadableValue $unreadable) {
+                $inputs[$name] = null;
                 $errors[$name] = $unreadable->getMessage();
             }
         }
-        // Where all can be read, each is judged with the others known.
-        foreach ($errors === [] ? Drawing::all($screen->lines, $this->blueprint) : [] as $line) {
-            if (! $line instanceof InputLine) {
-                continue;
-            }
-            $wrong = $line->wrong($scene->asking($inputs));
-            if ($wrong !== '') {
-                $errors[Names::inFormula($line->name)] = $wrong;
+        // Only what a tap uses can keep it from being done; each is judged with the others known.
+        $wrong = [];
+        foreach (array_intersect_key($asked, array_flip(InputsUsed::judged($used, $asked))) as $name => $line) {
+            $said = $errors[$name] ?? $line->wrong($scene->asking($inputs));
+            if ($said !== '') {
+                $wrong[$name] = $said;
             }
         }
-        if ($errors !== [] && ! $tapped instanceof ListLine && ! $tapped instanceof Menu && ! $tapped instanceof LinkLine && ! $tapped instanceof IconButton) {
-            throw new Invalid($errors);
+        if ($wrong !== []) {
+            throw new Invalid($wrong);
         }
 
         return $inputs;

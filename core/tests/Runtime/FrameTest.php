@@ -65,12 +65,12 @@ final class FrameTest extends TestCase
 
     public function test_an_input_is_judged_with_the_others_known(): void
     {
-        $world = World::of("app X\n\nscreen A, first\n  Input Low is a whole number, required\n  Input High is a whole number, valid if input.high > input.low, otherwise say \"After {input.low}, please.\"\n  Button \"a\"\n    tapped:\n      say \"ok\"\n");
+        $world = World::of("app X\n\nscreen A, first\n  Input Low is a whole number, required\n  Input High is a whole number, valid if input.high > input.low, otherwise say \"After {input.low}, please.\"\n  Button \"a\"\n    tapped:\n      say \"{if(input.high == null, 1, 1)}\"\n      say \"ok\"\n");
 
         self::assertSame(['low' => 'Please fill this in.'], $world->tap('a', 2)->errors);
         self::assertSame(['high' => 'After 5, please.'], $world->tap('a', 2, inputs: ['low' => '5', 'high' => '3'])->errors);
-        self::assertSame(['ok'], $world->tap('a', 2, inputs: ['low' => '5', 'high' => '8'])->say);
-        self::assertSame(['ok'], $world->tap('a', 2, inputs: ['low' => '5', 'app.secret' => 'x'])->say);
+        self::assertSame(['1', 'ok'], $world->tap('a', 2, inputs: ['low' => '5', 'high' => '8'])->say);
+        self::assertSame(['1', 'ok'], $world->tap('a', 2, inputs: ['low' => '5', 'app.secret' => 'x'])->say);
     }
 
     public function test_a_value_is_traced_to_the_cells_it_comes_from(): void

@@ -48,7 +48,7 @@ final class MoreEffectsTest extends TestCase
         self::assertSame([['mi 1'], ['unit' => 'mi'], ['page' => '3']], [$outcome->say, $outcome->values, $outcome->passing]);
         self::assertSame('mi 1', $this->text($world, $ann, $outcome->values));
         self::assertSame('km 0', $this->text($world, null), 'Nobody else has it.');
-        self::assertSame('Please sign in first.', $this->tap($world, new Visit(World::moment(), 's'))->refused);
+        self::assertSame('This is kept for a person, and nobody can sign in to this app.', $this->tap($world, new Visit(World::moment(), 's'))->refused);
         self::assertSame('km 1', $this->text($world, $ann, ['unit' => 'miles & miles']), 'What the device says wrongly is as if it said nothing.');
     }
 

@@ -64,7 +64,7 @@ final class PlayerTest extends TestCase
         $this->book('Ines');
         $second = $this->book('Tomas');
 
-        self::assertSame('This is not possible any more.', $second->refused);
+        self::assertSame('Somebody took the last place a moment ago. Have a look at the other swims.', $second->refused);
         self::assertSame([0, 1], [$this->places(), $this->bookings()]);
     }
 

@@ -16,16 +16,16 @@ const values = () => Object.fromEntries(props.node.boxes.map((box) => [box.name,
 
 async function send() {
   if (!last.value) return void step.value++
-  await device.tap(props.node.at, null, values(), props.node.queues)
-  if (!Object.keys(device.errors.value).length) step.value = 0
+  if (!(await device.tap(props.node.at, null, values(), props.node.queues))) return
+  step.value = 0
+  for (const name of Object.keys(typed)) delete typed[name]
 }
 
 watch(() => device.errors.value, (errors) => {
   const first = props.node.boxes.findIndex((box) => errors[box.name])
   if (first < 0) return
   if (props.node.oneByOne) step.value = first
-  document.querySelector<HTMLElement>('.box.wrong input, .box.wrong select')?.focus()
-}, { flush: 'post' })
+}, { flush: 'sync' })
 </script>
 
 <template>
