@@ -50,7 +50,7 @@ for ($i = 0; $i < 20; $i++) {
     $store->add($demo->table('Swims') ?? exit(1), ['title' => "A swim with the number $i", 'spot' => null, 'starts' => new DateTimeImmutable("+$i hours"), 'places' => 3]);
 }
 $moment = new Moment(new DateTimeImmutable, new DateTimeZone('UTC'));
-$view = (new Player($demo, $store))->show(new Visit($moment, 'upcoming'), Trail::none());
+$view = (new Player($demo, $store, rehearsal: true))->show(new Visit($moment, 'upcoming'), Trail::none());
 $times = Benchmarks\Bench::medians(30, [
     'layout' => fn () => Survey::of(fn (string $form): array => $view, array_slice(Device::all(), 0, 12)),
     'json' => fn () => json_encode($view),

@@ -38,7 +38,7 @@ final readonly class LayoutSurvey
     {
         $this->blueprint = $app->revision->read();
         $this->store = new EloquentRecordStore($app, DataSet::Sandbox, $this->blueprint);
-        $this->player = new Player($this->blueprint, $this->store, null, new ServiceDesk($app, DataSet::Sandbox));
+        $this->player = new Player($this->blueprint, $this->store, null, new ServiceDesk($app, DataSet::Sandbox), rehearsal: true);
     }
 
     /**

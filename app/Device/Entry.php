@@ -59,7 +59,7 @@ final readonly class Entry
     {
         $blueprint = $this->blueprint();
 
-        return new Player($blueprint, new EloquentRecordStore($this->app, $this->set, $blueprint), $blueprint->signIn === null ? null : new AccountDesk($this->people()), new ServiceDesk($this->app, $this->set));
+        return new Player($blueprint, new EloquentRecordStore($this->app, $this->set, $blueprint), $blueprint->signIn === null ? null : new AccountDesk($this->people()), new ServiceDesk($this->app, $this->set), rehearsal: $this->set === DataSet::Sandbox);
     }
 
     public function people(): People

@@ -41,7 +41,7 @@ final class DoLater implements ShouldQueue
             return;
         }
         $visit = new Visit(new Moment(new DateTimeImmutable('now', new DateTimeZone('UTC')), new DateTimeZone($this->zone)), person: $this->person);
-        $outcome = (new Player($blueprint, new EloquentRecordStore($app, $set, $blueprint), null, new ServiceDesk($app, $set)))->later(new Later($this->routine, $this->given, 0), $visit, Trail::none());
+        $outcome = (new Player($blueprint, new EloquentRecordStore($app, $set, $blueprint), null, new ServiceDesk($app, $set), rehearsal: $set === DataSet::Sandbox))->later(new Later($this->routine, $this->given, 0), $visit, Trail::none());
         self::keep($outcome, $app, $set, $this->person, $this->zone);
         SendLetters::keep($outcome, $app, $set);
         if ($outcome->refused !== '') {

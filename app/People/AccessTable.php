@@ -28,7 +28,7 @@ final class AccessTable
             foreach (Verb::cases() as $verb) {
                 $said = $rules->isSaid($verb, $table);
                 $cells[] = ['verb' => $verb->value, 'said' => $said, 'breadth' => self::breadth($rules->of($verb, $table)),
-                    'whos' => $said ? self::sentences($rules, $table, $i, $verb) : array_map(fn (Who $w): array => ['at' => '', 'words' => $w->inWords(), 'fields' => ''], $rules->of($verb, $table))];
+                    'whos' => [...self::sentences($rules, $table, $i, $verb), ...($said ? [] : array_map(fn (Who $w): array => ['at' => '', 'words' => $w->inWords(), 'fields' => ''], $rules->unsaid($verb, $table)))]];
             }
             $links = [];
             $people = $blueprint->peopleTable();

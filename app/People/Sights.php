@@ -38,12 +38,12 @@ final readonly class Sights
         $rows = $table === null ? [] : $store->rows(new Query($table, limit: 6));
         $people = [null, ...$rows];
         $moment = new Moment(Date::now()->utc()->toDateTimeImmutable(), new DateTimeZone('UTC'));
-        $player = new Player($this->blueprint, $store, null, new ServiceDesk($this->app, DataSet::Sandbox));
+        $player = new Player($this->blueprint, $store, null, new ServiceDesk($this->app, DataSet::Sandbox), rehearsal: true);
         $screens = [];
         foreach ($this->blueprint->screens as $screen) {
             $cells = [];
             foreach ($people as $person) {
-                $guarded = new GuardedStore($store, new Rights($this->blueprint, $store, $moment, $person));
+                $guarded = new GuardedStore($store, new Rights($this->blueprint, $store, $moment, $person, rehearsal: true));
                 $args = array_map(function (Parameter $p) use ($guarded): int {
                     $about = $this->blueprint->tableOfOne($p->one);
 

@@ -52,7 +52,7 @@ final class AnyAppTest extends TestCase
             foreach ($app->tables as $table) {
                 $ids[] = $store->add($table, []);
             }
-            $player = new Player($app, $store);
+            $player = new Player($app, $store, rehearsal: true);
             foreach ($app->screens as $i => $screen) {
                 $visit = new Visit(World::moment(), $screen->slug(), array_pad($ids, 4, 1), $ids[0] ?? null, ['title' => 'x', 'places' => '1']);
                 self::assertIsString($player->show($visit, Trail::none())['title']);

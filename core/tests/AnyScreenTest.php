@@ -35,7 +35,7 @@ final class AnyScreenTest extends TestCase
                 $store->add($table, []);
             }
             foreach ($app->screens as $screen) {
-                $view = (new Player($app, $store))->show(new Visit(World::moment(), $screen->slug(), [1, 1, 1, 1], 1), Trail::none());
+                $view = (new Player($app, $store, rehearsal: true))->show(new Visit(World::moment(), $screen->slug(), [1, 1, 1, 1], 1), Trail::none());
                 foreach ([Device::all()[0], Device::all()[11], Device::all()[3]->reading(2)] as $device) {
                     $this->holds(Page::frames($view, $device), "seed $seed, $screen->name, $device->name");
                     $laid++;
@@ -84,7 +84,7 @@ final class AnyScreenTest extends TestCase
 
                     continue;
                 }
-                $shown = (new Player($after, $this->store($after)))->show($visit, Trail::none())['nodes'];
+                $shown = (new Player($after, $this->store($after), rehearsal: true))->show($visit, Trail::none())['nodes'];
                 // What is pinned or floats is drawn where the piece stands; the words stay the same and in the same order.
                 self::assertSame($before, $this->words($shown), "$screen->name, lines $i and ".($i + 1));
                 $made++;
@@ -101,7 +101,7 @@ final class AnyScreenTest extends TestCase
                 continue;
             }
             $after = Several::of($app, ["/screens/$index/lines/0", "/screens/$index/lines/1"])->grouped();
-            self::assertSame($this->words($player->show($visit, Trail::none())['nodes']), $this->words((new Player($after->blueprint, $this->store($after->blueprint)))->show($visit, Trail::none())['nodes']));
+            self::assertSame($this->words($player->show($visit, Trail::none())['nodes']), $this->words((new Player($after->blueprint, $this->store($after->blueprint), rehearsal: true))->show($visit, Trail::none())['nodes']));
             self::assertSame($app->script(), Edited::by($after->blueprint, $after->inverse)->blueprint->script());
         }
     }
@@ -141,7 +141,7 @@ final class AnyScreenTest extends TestCase
     {
         $app = Blueprint::fromScript((string) file_get_contents(__DIR__.'/../../database/demo/saltlark.script'));
         foreach ($app->screens as $screen) {
-            yield [$app, new Player($app, $this->store($app)), $screen, new Visit(World::moment(), $screen->slug(), array_map(fn (Parameter $p): int => (int) array_search($p->one, ['', 'Spot', 'Swim', 'Person', 'Booking', 'Post'], true), $screen->about), 3)];
+            yield [$app, new Player($app, $this->store($app), rehearsal: true), $screen, new Visit(World::moment(), $screen->slug(), array_map(fn (Parameter $p): int => (int) array_search($p->one, ['', 'Spot', 'Swim', 'Person', 'Booking', 'Post'], true), $screen->about), 3)];
         }
     }
 

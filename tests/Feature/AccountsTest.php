@@ -388,7 +388,7 @@ final class AccountsTest extends TestCase
         self::assertSame(['Please choose one of the roles.', 'Please choose one of the roles.', ''], [$refused('Al', 'Chef'), $refused('Al', 'King'), $refused('Al', 'cook')]);
         self::assertStringContainsString('Name', $refused('Somebody with a long name', 'Cook'));
         $visit = new Visit($moment, pending: $this->pending, address: '192.0.2.1');
-        [$entered, $arrives] = (new Player($app->revision->read(), $people->store(), $desk))->arrive($desk->proveCode($visit, $this->code('a@lanai.example')), $visit);
+        [$entered, $arrives] = (new Player($app->revision->read(), $people->store(), $desk, rehearsal: true))->arrive($desk->proveCode($visit, $this->code('a@lanai.example')), $visit);
         $row = $people->store()->byIds($people->table(), [$entered->person])[$entered->person];
         self::assertSame(['Al', 'Cook', 'stove'], [$row->values['name'], $row->values['role'], $arrives]);
     }

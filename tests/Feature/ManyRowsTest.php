@@ -75,7 +75,7 @@ final class ManyRowsTest extends TestCase
         $this->many = $app = app(RevisionBook::class)->begin($this->stranger(), Blueprint::fromScript(self::SCRIPT));
         $blueprint = $app->revision->read();
         $this->store = new EloquentRecordStore($app, DataSet::Sandbox, $blueprint);
-        $this->player = new Player($blueprint, $this->store);
+        $this->player = new Player($blueprint, $this->store, rehearsal: true);
         $this->store->add($blueprint->tables[0], ['name' => 'J']);
     }
 
@@ -129,7 +129,7 @@ final class ManyRowsTest extends TestCase
     public function test_a_million_rows_are_counted_added_up_and_drawn(): void
     {
         $this->fill(1_000_000);
-        $view = (new Player(Blueprint::fromScript(preg_replace('/  Text "\{count\(where[^\n]*\n|  Chart of Things where[^\n]*\n|  List of Things where[^\n]*\n    [^\n]*\n/', '', self::SCRIPT)), $this->store))->show($this->visit('start'), Trail::none());
+        $view = (new Player(Blueprint::fromScript(preg_replace('/  Text "\{count\(where[^\n]*\n|  Chart of Things where[^\n]*\n|  List of Things where[^\n]*\n    [^\n]*\n/', '', self::SCRIPT)), $this->store, rehearsal: true))->show($this->visit('start'), Trail::none());
 
         self::assertSame('1000000 500000500000 1000000 500000.5 no yes €5,000,005,000.00', $view['nodes'][0]['text']);
         self::assertSame(1_000_000, array_sum(array_column($view['nodes'][1]['points'], 'value')));

@@ -23,7 +23,7 @@ config(['lanai.apps' => $folder]);
 $app = new App;
 $app->id = (int) $id;
 $blueprint = Blueprint::fromData(json_decode((string) file_get_contents("$folder/blueprint.json"), true));
-$player = new Player($blueprint, new EloquentRecordStore($app, DataSet::Sandbox, $blueprint));
+$player = new Player($blueprint, new EloquentRecordStore($app, DataSet::Sandbox, $blueprint), rehearsal: true);
 $in = $refused = 0;
 for ($n = 1; $n <= (int) $people; $n++) {
     $visit = new Visit(new Moment(new DateTimeImmutable, new DateTimeZone('UTC')), 'swim', [1], 1, ['name' => "$name.$n"]);

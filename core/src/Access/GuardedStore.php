@@ -189,7 +189,7 @@ final readonly class GuardedStore implements RecordStore
     {
         $what = $field === null ? "a $table->singular" : "“{$field->name}” of a $table->singular";
         $allowed = array_values(array_filter($whos, fn (Who $w): bool => ! $w instanceof Nobody));
-        $sentence = $allowed === [] ? "Nobody can {$verb->does()} $what from here." : 'Only '.implode(' or ', array_map(fn (Who $w): string => $w instanceof Meeting ? (string) preg_replace('/^anyone if/', 'somebody for whom', $this->rights->rules->word($w, $table)) : $w->one(), $allowed))." may {$verb->does()} $what.";
+        $sentence = $allowed === [] ? ($this->rights->rules->isSaid($verb, $table) ? "Nobody can {$verb->does()} $what from here." : "Nobody can {$verb->does()} $what yet: nothing says who may.") : 'Only '.implode(' or ', array_map(fn (Who $w): string => $w instanceof Meeting ? (string) preg_replace('/^anyone if/', 'somebody for whom', $this->rights->rules->word($w, $table)) : $w->one(), $allowed))." may {$verb->does()} $what.";
 
         return $this->rights->me === null && $allowed !== [] ? new SignInFirst('Please sign in first.') : new Refused($sentence);
     }

@@ -26,10 +26,13 @@ final class Rights
 
     private readonly Reader $reader;
 
-    /** @param  RecordStore  $store  with every row in it */
-    public function __construct(Blueprint $blueprint, private readonly RecordStore $store, private readonly Moment $moment, public ?Row $me)
+    /**
+     * @param  RecordStore  $store  with every row in it
+     * @param  bool  $rehearsal  as in Rules
+     */
+    public function __construct(Blueprint $blueprint, private readonly RecordStore $store, private readonly Moment $moment, public ?Row $me, bool $rehearsal = false)
     {
-        $this->rules = new Rules($blueprint);
+        $this->rules = new Rules($blueprint, $rehearsal);
         $this->reader = new Reader($store);
     }
 

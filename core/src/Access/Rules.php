@@ -7,35 +7,36 @@ namespace Lanai\Core\Access;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\Field;
 use Lanai\Core\Blueprint\Table;
+use Lanai\Core\Data\FieldTypes\AddedByType;
 use Lanai\Core\Data\FieldTypes\RoleType;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Formula\InWords;
 use Lanai\Core\Script\Scope;
 
-/** Who may do what, table by table and field by field, as the sentences of the app say it and where they are silent. */
+/**
+ * Who may do what, table by table and field by field, as the sentences of the app say it. What nothing says is closed: only the
+ * person who added a row sees, changes and removes it, where the table knows who that is, and else nobody.
+ */
 final class Rules
 {
     /** @var array<string, list<Who>> */
     private array $known = [];
 
-    public function __construct(public readonly Blueprint $blueprint)
+    /** @param  bool  $rehearsal  the app is being tried out: as long as nobody can sign in to it, what nothing says is open */
+    public function __construct(public readonly Blueprint $blueprint, private readonly bool $rehearsal = false)
     {
     }
 
     /**
-     * Those who may do this with the rows of a table. Where nothing is said, everyone may; in an app with sign-in, people
-     * change only themselves, and come and go only by signing up and leaving.
+     * Those who may do this with the rows of a table. Whoever may do it as to one field may do it with the row, as far as that
+     * field goes.
      *
      * @return list<Who>
      */
     public function of(Verb $verb, Table $table): array
     {
-        return $this->known["$verb->value $table->name"] ??= $this->said($verb, $table) ?? match (true) {
-            ! $table->people || $this->blueprint->signIn === null || $verb === Verb::See => [new Everyone],
-            $verb === Verb::Change => [new Themselves],
-            default => [new Nobody],
-        };
+        return $this->known["$verb->value $table->name"] ??= $this->said($verb, $table) ?? self::distinct([...$this->saidOfFields($verb, $table), ...$this->unsaid($verb, $table)]);
     }
 
     /**
@@ -46,15 +47,26 @@ final class Rules
     public function ofField(Verb $verb, Table $table, Field $field): ?array
     {
         $key = "$verb->value $table->name/$field->name";
-        $said = $this->known[$key] ??= $this->said($verb, $table, $field) ?? ($verb === Verb::Change && $field->type instanceof RoleType ? [new Nobody] : []);
+        $said = $this->known[$key] ??= $this->said($verb, $table, $field) ?? match (true) {
+            $verb === Verb::Change && $field->type instanceof RoleType => [new Nobody],
+            // Who is named for one field is not named for the others.
+            $this->said($verb, $table) === null && $this->saidOfFields($verb, $table) !== [] => $this->unsaid($verb, $table),
+            default => [],
+        };
 
         return $said === [] ? null : $said;
     }
 
-    /** True where every sentence about this verb opens it to everyone, or none is there. */
+    /** True where everyone may do this with the rows. */
     public function isOpen(Verb $verb, Table $table): bool
     {
         return array_filter($this->of($verb, $table), fn (Who $w): bool => $w instanceof Everyone) !== [];
+    }
+
+    /** True where nobody at all may do this with the rows from inside the app. */
+    public function isClosed(Verb $verb, Table $table): bool
+    {
+        return array_filter($this->of($verb, $table), fn (Who $w): bool => ! $w instanceof Nobody) === [];
     }
 
     public function isSaid(Verb $verb, Table $table): bool
@@ -65,8 +77,11 @@ final class Rules
     /** True where the app limits anything at all. */
     public function any(): bool
     {
+        if (! $this->isRehearsed()) {
+            return true;
+        }
         foreach ($this->blueprint->tables as $table) {
-            if ($table->access !== [] || ($table->people && $this->blueprint->signIn !== null)) {
+            if ($table->access !== []) {
                 return true;
             }
         }
@@ -94,6 +109,60 @@ final class Rules
         $last = array_pop($words);
 
         return $words === [] ? (string) $last : implode(', ', $words)." or $last";
+    }
+
+    /**
+     * Those who may where nothing is said.
+     *
+     * @return list<Who>
+     */
+    public function unsaid(Verb $verb, Table $table): array
+    {
+        $adder = $this->adder($table);
+
+        return match (true) {
+            // What a service answers is what the app asked it for, and it cannot be written.
+            $this->blueprint->isAnswer($table) => [$verb === Verb::See ? new Everyone : new Nobody],
+            $this->isRehearsed() => [new Everyone],
+            $table->people && $this->blueprint->signIn !== null => [$verb === Verb::See || $verb === Verb::Change ? new Themselves : new Nobody],
+            $adder === null || $this->blueprint->signIn === null => [new Nobody],
+            $verb === Verb::Add => [new SignedIn],
+            default => [new PersonIn($adder->name)],
+        };
+    }
+
+    /** The field that tells who added a row. */
+    public function adder(Table $table): ?Field
+    {
+        foreach ($table->fields as $field) {
+            if ($field->type instanceof AddedByType) {
+                return $field;
+            }
+        }
+
+        return null;
+    }
+
+    private function isRehearsed(): bool
+    {
+        return $this->rehearsal && $this->blueprint->signIn === null;
+    }
+
+    /** @return list<Who> those who are named for a field or other */
+    private function saidOfFields(Verb $verb, Table $table): array
+    {
+        return self::distinct(array_map(fn (Permission $p): Who => $p->who, array_values(array_filter($table->access, fn (Permission $p): bool => $p->verb === $verb->value && $p->fields !== []))));
+    }
+
+    /**
+     * @param  list<Who>  $whos
+     * @return list<Who> nobody only where there is nobody else
+     */
+    private static function distinct(array $whos): array
+    {
+        $some = array_values(array_filter($whos, fn (Who $w): bool => ! $w instanceof Nobody));
+
+        return $some === [] ? array_slice($whos, 0, 1) : $some;
     }
 
     /** @return list<Who>|null null where the table says nothing of it */

@@ -33,7 +33,7 @@ final readonly class Verdict implements \JsonSerializable
         }
         $nobody = array_filter($whos, fn (Who $w): bool => ! $w instanceof Nobody) === [];
 
-        return new self(false, "$who may not $does $what: ".($nobody ? 'nobody can from inside the app.' : 'only '.implode(' or ', array_map(fn (Who $w): string => self::named($w, $row, $rights), $whos)).' may.'));
+        return new self(false, "$who may not $does $what: ".($nobody ? ($rights->rules->isSaid($verb, $row->table) ? 'nobody can from inside the app.' : 'nothing says who may, and so nobody can.') : 'only '.implode(' or ', array_map(fn (Who $w): string => self::named($w, $row, $rights), $whos)).' may.'));
     }
 
     /** @return array{may: bool, sentence: string} */
@@ -45,7 +45,7 @@ final readonly class Verdict implements \JsonSerializable
     private static function because(Who $who, Verb $verb, Rights $rights, Row $row): string
     {
         return match (true) {
-            $who instanceof Everyone => $rights->rules->isSaid($verb, $row->table) ? 'everyone may' : 'nothing is said against it, and so everyone may',
+            $who instanceof Everyone => $rights->rules->isSaid($verb, $row->table) ? 'everyone may' : 'nothing is said of it, and the app is only being tried out',
             $who instanceof SignedIn => 'signed-in people may',
             $who instanceof InRole => "a $who->role may",
             $who instanceof PersonIn => "they are the person in $who->field",

@@ -36,6 +36,7 @@ final class Findings
             new Rules\PictureWithoutDescription,
             new Rules\LowContrast,
             new Rules\PermissionUnsaid,
+            new Rules\UnsaidWithoutSignIn,
             new Rules\OpenPersonalData,
             new Rules\AddressShown,
             new Rules\MeWithoutSignIn,

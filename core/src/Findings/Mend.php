@@ -12,6 +12,15 @@ final readonly class Mend
     {
     }
 
+    /**
+     * @param  bool  $there  whether there is a list at this place already
+     * @param  list<mixed>  $values  that stand at the end of the list afterwards
+     */
+    public static function addingTo(string $label, string $at, bool $there, array $values): self
+    {
+        return new self($label, $there ? array_map(fn (mixed $one): array => ['op' => 'add', 'path' => "$at/-", 'value' => $one], $values) : [['op' => 'add', 'path' => $at, 'value' => $values]]);
+    }
+
     public static function put(string $label, string $at, mixed $value): self
     {
         return new self($label, [['op' => 'add', 'path' => $at, 'value' => $value]]);

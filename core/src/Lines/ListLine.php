@@ -28,6 +28,7 @@ use Lanai\Core\Script\Fits\FormulaFit;
 use Lanai\Core\Script\Fits\NumberFit;
 use Lanai\Core\Script\Fits\TableFit;
 use Lanai\Core\Script\Fits\TextFit;
+use Lanai\Core\Script\Names;
 use Lanai\Core\Script\Scope;
 use Lanai\Core\Script\Sentence;
 use Lanai\Core\Script\Series;
@@ -202,7 +203,8 @@ final readonly class ListLine implements InParts
             if ($field === null || $key->field === '') {
                 continue;
             }
-            $term = $field->hasColumn() ? Term::column(0, $field) : $scene->term($table, $field->formula());
+            // By the field as this person sees it: an order tells nothing of what is hidden.
+            $term = $scene->term($table, Names::inFormula($field->name));
             if ($term !== null) {
                 $sorts[] = Sort::byTerm($term, $key->way !== 'downward');
             }

@@ -39,7 +39,7 @@ final class Beginning
         [$in, $up, $code, $account, $profile] = [$free('Sign in'), $free('Sign up'), $free('Code'), $free('Account'), $free('Profile')];
         $tables = Prose::nodes($data['tables'] ?? []);
         if ($blueprint->peopleTable() === null) {
-            $tables[] = Parser::fragment("table {$blueprint->freeTable('People')}, each a {$blueprint->freeTable('Person')}, who sign in\n  may be changed by the person themselves\n  Name is a text of at most 40, required\n  Picture is a picture\n  Joined is when it was added\n  Last here is when they were last here", Family::only('a table', Table::class))[0];
+            $tables[] = Parser::fragment("table {$blueprint->freeTable('People')}, each a {$blueprint->freeTable('Person')}, who sign in\n  may be seen by signed-in people\n  may be changed by the person themselves\n  Name is a text of at most 40, required\n  Picture is a picture\n  Joined is when it was added\n  Last here is when they were last here", Family::only('a table', Table::class))[0];
         }
         $made = Parser::fragment(self::screens($in, $up, $code)."\n".self::account($account, $up)."\n".self::profile($blueprint, $profile), Family::only('a screen', Screen::class));
         $signIn = Parser::fragment("sign-in at $in\n  with e-mail and password\n  with a code by e-mail\n  as a guest", Family::only('“sign-in”', SignIn::class))[0];

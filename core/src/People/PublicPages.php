@@ -61,7 +61,7 @@ final readonly class PublicPages
         foreach ($this->blueprint->tables as $table) {
             $kept = array_values(array_filter($table->fields, fn (Field $f): bool => $f->formula() === '' && $f->name !== ''));
             if ($kept !== [] && ($table->people || $this->isPersonal($table))) {
-                $page[] = [$table->people ? 'What you tell about yourself' : $table->name, implode(', ', array_map(fn (Field $f): string => $f->name, $kept)), 'This may be seen by '.$this->rules->inWords($this->rules->of(Verb::See, $table), $table).'.'];
+                $page[] = [$table->people ? 'What you tell about yourself' : $table->name, implode(', ', array_map(fn (Field $f): string => $f->name, $kept)), 'This may be seen by '.$this->rules->inWords($this->rules->of(Verb::See, $table), $table).'.', ...$this->byField($table, $kept)];
             }
         }
         if ($this->calls !== []) {
@@ -71,6 +71,23 @@ final readonly class PublicPages
         $page[] = "$app uses no cookies to follow you, and passes nothing on to anybody who is not named here.";
 
         return $page;
+    }
+
+    /**
+     * @param  list<Field>  $fields
+     * @return list<string> a sentence for each field that fewer may see than its row
+     */
+    private function byField(Table $table, array $fields): array
+    {
+        $said = [];
+        foreach ($fields as $field) {
+            $whos = $this->rules->ofField(Verb::See, $table, $field);
+            if ($whos !== null) {
+                $said[] = "Of it, $field->name may be seen only by ".$this->rules->inWords($whos, $table).'.';
+            }
+        }
+
+        return $said;
     }
 
     /** @return list<string|list<string>> */

@@ -47,8 +47,9 @@ final readonly class Player
      * @param  Services|null  $services  null where no service can be reached
      * @param  Answers|null  $answers  those of the visit at hand
      * @param  bool  $itself  the app acts by itself, and nobody's rights limit it
+     * @param  bool  $rehearsal  the app is being tried out, as in Rules
      */
-    public function __construct(private Blueprint $blueprint, private RecordStore $store, private ?Accounts $accounts = null, private ?Services $services = null, private ?Answers $answers = null, private bool $itself = false)
+    public function __construct(private Blueprint $blueprint, private RecordStore $store, private ?Accounts $accounts = null, private ?Services $services = null, private ?Answers $answers = null, private bool $itself = false, private bool $rehearsal = false)
     {
     }
 
@@ -56,17 +57,17 @@ final readonly class Player
     private function for(Visit $visit, Trail $trail): self
     {
         $store = $this->store;
-        if (! $this->itself && $store->rights() === null && (new Rules($this->blueprint))->any()) {
+        if (! $this->itself && $store->rights() === null && (new Rules($this->blueprint, $this->rehearsal))->any()) {
             $whole = $store->whole();
             $me = self::me($this->blueprint, $visit, new Reader($whole));
-            $store = new GuardedStore($whole, new Rights($this->blueprint, $whole, $visit->moment, $me));
+            $store = new GuardedStore($whole, new Rights($this->blueprint, $whole, $visit->moment, $me, $this->rehearsal));
         }
         if ($this->blueprint->services === []) {
-            return $store === $this->store ? $this : new self($this->blueprint, $store, $this->accounts);
+            return $store === $this->store ? $this : new self($this->blueprint, $store, $this->accounts, rehearsal: $this->rehearsal);
         }
         $made = new RowsMade($this->blueprint);
 
-        return new self($this->blueprint, new AnswerStore($store, $made, $visit->moment), $this->accounts, $this->services, new Answers($this->services, $made, $visit, $trail));
+        return new self($this->blueprint, new AnswerStore($store, $made, $visit->moment), $this->accounts, $this->services, new Answers($this->services, $made, $visit, $trail), rehearsal: $this->rehearsal);
     }
 
     /** @return array<string, mixed> a view tree as in docs/view.schema.json */

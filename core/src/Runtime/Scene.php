@@ -339,7 +339,8 @@ final readonly class Scene
             return ['choices' => array_map(fn (string $option): array => ['id' => $option, 'label' => $option], $type->options())];
         }
         $label = $table->labelField();
-        $sorts = $label === null ? [] : [Sort::by($label)];
+        $by = $label === null ? null : $this->term($table, Names::inFormula($label->name));
+        $sorts = $by === null ? [] : [Sort::byTerm($by)];
 
         $rows = $this->rows($table, '', $sorts, $most + 1);
         $shown = array_slice($rows, 0, $most);

@@ -19,6 +19,7 @@ sign-in at In
 role Guest, at first
 role Keeper
 table People, each a Person, who sign in
+  may be seen by everyone
   may be seen by the person themselves, as to Phone
   may be changed by a Keeper, as to Role
   may be changed by the person themselves
@@ -107,7 +108,8 @@ APP;
     public static function seen(): iterable
     {
         $all = ['Auk', 'Brant'];
-        yield 'nothing is said' => [[], ['' => $all, '1' => $all]];
+        yield 'nothing is said' => [[], ['' => [], '1' => [], '3' => []]];
+        yield 'only one field is said' => [['may be seen by a Keeper, as to Name'], ['' => [], '1' => [], '3' => $all]];
         yield 'everyone' => [['may be seen by everyone'], ['' => $all, '2' => $all]];
         yield 'nobody' => [['may be seen by nobody'], ['' => [], '1' => [], '3' => []]];
         yield 'signed-in people' => [['may be seen by signed-in people'], ['' => [], '1' => $all]];
@@ -166,7 +168,7 @@ APP;
 
     public function test_words_of_a_hidden_field_find_nothing(): void
     {
-        $this->given('may be seen by the person in Owner, as to Secret');
+        $this->given('may be seen by everyone', 'may be seen by the person in Owner, as to Secret');
         $found = fn (int $person, string $search): array => array_column((new \Lanai\Core\Runtime\Player($this->world->blueprint, $this->world->store))->show(
             new \Lanai\Core\Runtime\Visit(World::moment(), 'start', [], $person, finds: ['/screens/0/lines/0' => $search]), \Lanai\Core\Runtime\Trail::none())['nodes'][0]['items'], 'title');
 
@@ -176,7 +178,7 @@ APP;
 
     public function test_rows_are_changed_by_whom_the_rules_name(): void
     {
-        $this->given('may be changed by the person in Owner', 'may be changed by a Keeper', 'may be changed by signed-in people, as to Price', 'may be removed by a Keeper');
+        $this->given('may be seen by everyone', 'may be changed by the person in Owner', 'may be changed by a Keeper', 'may be changed by signed-in people, as to Price', 'may be removed by a Keeper');
 
         self::assertSame('Please sign in first.', $this->does('rename', null)->refused);
         self::assertTrue($this->does('rename', null)->signIn);
@@ -190,7 +192,7 @@ APP;
 
     public function test_whoever_may_change_as_the_person_in_a_field_puts_nobody_else_there(): void
     {
-        $this->given('may be changed by the person in Owner', 'may be changed by a Keeper');
+        $this->given('may be seen by everyone', 'may be changed by the person in Owner', 'may be changed by a Keeper');
 
         self::assertSame('Only the person in Owner or a Keeper may change “Owner” of a Boat.', $this->does('give', 1)->refused);
         self::assertSame('', $this->does('give', 3)->refused);
@@ -207,7 +209,7 @@ APP;
 
     public function test_what_is_refused_leaves_nothing_behind(): void
     {
-        $this->given('may be changed by nobody');
+        $this->given('may be seen by everyone', 'may be changed by nobody');
         self::assertSame('Nobody can change a Boat from here.', $this->does('rename', 3)->refused);
         self::assertSame(['Auk', 'Brant'], $this->titles(0, 3));
     }
@@ -230,7 +232,7 @@ APP;
 
     public function test_neither_an_order_nor_a_choice_tells_of_a_hidden_field(): void
     {
-        $world = World::of("app A\nsign-in at In\n  as a guest\ntable People, each a Person, who sign in\n  Name is a text\ntable Hens, each a Hen\n  may be seen by the person in Owner, as to Rank and Kind\n  Name is a text\n  Rank is a whole number\n  Kind is one of \"red\", \"white\"\n  Owner is one Person\n"
+        $world = World::of("app A\nsign-in at In\n  as a guest\ntable People, each a Person, who sign in\n  Name is a text\ntable Hens, each a Hen\n  may be seen by everyone\n  may be seen by the person in Owner, as to Rank and Kind\n  Name is a text\n  Rank is a whole number\n  Kind is one of \"red\", \"white\"\n  Owner is one Person\n"
             ."screen S, first\n  List of Hens, offering order by Rank or Name, offering a choice of Kind\n    shows name as title\nscreen In\n");
         $world->add('People', ['name' => 'Ada']);
         $world->add('People', ['name' => 'Bo']);
@@ -244,5 +246,61 @@ APP;
         self::assertSame([['b', 'c', 'a'], ['a', 'b', 'c']], [$titles(1, [$at => 'rank'], []), $titles(2, [$at => 'rank'], [])]);
         self::assertSame([['a', 'c'], []], [$titles(1, [], [$at => ['kind' => 'red']]), $titles(2, [], [$at => ['kind' => 'red']])]);
         self::assertSame(['c', 'b', 'a'], $titles(2, [$at => '-name'], []));
+        $sorted = World::of(str_replace(', offering order by Rank or Name, offering a choice of Kind', ', by Rank upward', $world->blueprint->script()));
+        foreach ([['a', 3], ['b', 1], ['c', 2]] as [$name, $rank]) {
+            $sorted->add('Hens', ['name' => $name, 'rank' => $rank]);
+        }
+        self::assertSame(['a', 'b', 'c'], array_column($sorted->show('', [], 2)['nodes'][0]['items'], 'title'), 'The order that the sentence says tells nothing either.');
+    }
+
+    private const SILENT = "app A\nsign-in at In\n  as a guest\nrole Guest, at first\nrole Warden\ntable People, each a Person, who sign in\n  Name is a text\n  Role is their role\ntable Plots, each a Plot\nSAID  Name is a text\n  Code is a text\n  Owner is one Person\n  Made by is who added it\n"
+        ."screen S, first\n  List of Plots\n    shows name as title\n    shows code as note\n  Button \"Add\"\n    tapped:\n      add a Plot\n        set Name = \"New\"\nscreen Plot, about one Plot\n  Button \"Rename\"\n    tapped:\n      change plot\n        set Name = \"Mine\"\n  Button \"Own\"\n    tapped:\n      change plot\n        set Owner = me\n  Button \"Remove\"\n    tapped:\n      remove plot\nscreen In\n";
+
+    private static function silent(string $said): World
+    {
+        $world = World::of(str_replace('SAID', $said, self::SILENT));
+        $world->add('People', ['name' => 'Ada', 'role' => 'Guest']);
+        $world->add('People', ['name' => 'Bo', 'role' => 'Warden']);
+        $world->add('Plots', ['name' => 'Old', 'code' => '77', 'madeBy' => 1, 'made_by' => 1]);
+
+        return $world;
+    }
+
+    public function test_what_nothing_says_is_for_the_person_who_added_it(): void
+    {
+        $world = self::silent('');
+        $titles = fn (?int $person): array => array_column($world->show('', [], $person)['nodes'][0]['items'], 'title');
+
+        self::assertSame([['Old'], [], []], [$titles(1), $titles(2), $titles(null)]);
+        self::assertTrue($world->tap('s', 1)->signIn);
+        self::assertSame('', $world->tap('s', 1, [], 2)->refused);
+        self::assertSame([['Old'], ['New']], [$titles(1), $titles(2)]);
+        self::assertSame(['This Plot is not there, or no longer.', ''], [$world->tap('plot', 0, [3], 2)->refused, $world->tap('plot', 0, [3], 1)->refused]);
+        self::assertSame('', $world->tap('plot', 2, [3], 1)->refused);
+    }
+
+    /** A guest made himself owner of a row of which only the name was spoken of, and read what is for owners. */
+    public function test_who_is_named_for_one_field_is_not_named_for_the_others_and_nobody_else_is(): void
+    {
+        $world = self::silent("  may be seen by everyone\n  may be seen by the person in Owner, as to Code\n  may be changed by a Warden, as to Name\n");
+        $refused = fn (int $line, ?int $person): string => $world->tap('plot', $line, [3], $person)->refused;
+
+        self::assertSame(['Please sign in first.', 'Only a Warden may change “Name” of a Plot.', ''], [$refused(0, null), $refused(0, 1), $refused(0, 2)]);
+        self::assertSame('Only the person in Made by may change “Owner” of a Plot.', $refused(1, 2));
+        self::assertSame('Please sign in first.', $refused(1, null));
+        self::assertSame([[''], ['']], [array_column($world->show('', [], 2)['nodes'][0]['items'], 'note'), array_column($world->show('', [], null)['nodes'][0]['items'], 'note')]);
+    }
+
+    public function test_without_sign_in_what_nothing_says_is_open_while_tried_out_and_closed_when_live(): void
+    {
+        $world = World::of("app A\ntable Jars, each a Jar\n  Name is a text\nscreen S, first\n  List of Jars\n    shows name as title\n  Button \"Add\"\n    tapped:\n      add a Jar\n        set Name = \"x\"\n");
+        $world->add('Jars', ['name' => 'Honey']);
+        $live = new \Lanai\Core\Runtime\Player($world->blueprint, $world->store);
+        $visit = new \Lanai\Core\Runtime\Visit(World::moment());
+
+        self::assertCount(1, $world->show()['nodes'][0]['items']);
+        self::assertSame([], $live->show($visit, \Lanai\Core\Runtime\Trail::none())['nodes'][0]['items']);
+        self::assertSame('Nobody can add a Jar yet: nothing says who may.', $live->tap($visit, '/screens/0/lines/1', null, '', \Lanai\Core\Runtime\Trail::none())->refused);
+        self::assertSame('Jars has 1 row here, but somebody who has not signed in may see none: nothing says who may see them.', $live->whyEmpty($visit, '/screens/0/lines/0')?->sentence);
     }
 }

@@ -27,6 +27,6 @@ final class VerdictTest extends TestCase
         self::assertSame('Bo may not see Note “Hush”: only the person in By (Ada) or somebody for whom Words is “open” or a Keeper may.', $says(2, Verb::See));
         self::assertSame('Cy may see Note “Hush”, because a Keeper may.', $says(3, Verb::See));
         self::assertSame('Somebody who has not signed in may not change Note “Hush”: nobody can from inside the app.', $says(null, Verb::Change));
-        self::assertSame('Bo may remove Note “Hush”, because nothing is said against it, and so everyone may.', $says(2, Verb::Remove));
+        self::assertSame('Bo may not remove Note “Hush”: nothing says who may, and so nobody can.', $says(2, Verb::Remove));
     }
 }

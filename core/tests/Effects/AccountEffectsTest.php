@@ -23,8 +23,8 @@ final class AccountEffectsTest extends TestCase
     /** @param  string  $effects  indented under a tap */
     private function tap(string $effects, ?int $person = null, array $inputs = ['eMail' => 'a@lanai.example', 'password' => 'right', 'name' => 'Ada']): Outcome
     {
-        $this->world = World::of("app A\nsign-in at In\n  with e-mail and password\n  with a code by e-mail\n  as a guest\n  through Porch\nrole Guest, at first\nrole Cook, may be chosen\nrole Chef, on request\ntable People, each a Person, who sign in\n  Name is a text, required\n  Role is their role\n"
-            ."table Notes, each a Note\n  Words is a text\n  By is one Person\nscreen In\n  Input E-mail is a text\n  Input Password is a password\n  Input Name is a text\n  Button \"do\"\n    tapped:\n".implode("\n", array_map(fn (string $l): string => "      $l", explode("\n", $effects)))."\n");
+        $this->world = World::of("app A\nsign-in at In\n  with e-mail and password\n  with a code by e-mail\n  as a guest\n  through Porch\nrole Guest, at first\nrole Cook, may be chosen\nrole Chef, on request\ntable People, each a Person, who sign in\n  may be seen by everyone\n  Name is a text, required\n  Role is their role\n"
+            ."table Notes, each a Note\n  may be seen by everyone\n  may be added by everyone\n  Words is a text\n  By is one Person\nscreen In\n  Input E-mail is a text\n  Input Password is a password\n  Input Name is a text\n  Button \"do\"\n    tapped:\n".implode("\n", array_map(fn (string $l): string => "      $l", explode("\n", $effects)))."\n");
         foreach (['Ada', 'Bo', 'Cy'] as $name) {
             $this->world->add('People', ['name' => $name, 'role' => 'Guest']);
         }
@@ -32,7 +32,7 @@ final class AccountEffectsTest extends TestCase
         $this->world->add('Notes', ['words' => 'two', 'by' => null]);
         $this->accounts = new PretendAccounts($this->world->store);
 
-        return (new Player($this->world->blueprint, $this->world->store, $this->accounts))->tap(new Visit(World::moment(), 'in', [], $person, $inputs, ['/screens/0/lines/3/tapped/0']), '/screens/0/lines/3', null, '', Trail::none());
+        return (new Player($this->world->blueprint, $this->world->store, $this->accounts, rehearsal: true))->tap(new Visit(World::moment(), 'in', [], $person, $inputs, ['/screens/0/lines/3/tapped/0']), '/screens/0/lines/3', null, '', Trail::none());
     }
 
     public function test_signing_up_waits_for_a_code(): void

@@ -16,7 +16,7 @@ final class CasesTest extends TestCase
 {
     private const RELEASE = "\nrelease\n  package is \"com.example.a\"\n  icon letter is \"A\"\n  title is \"A\"\n  summary is \"A\"\n  description is \"A\"\n";
 
-    private const TABLES = "app A\ntable Hens, each a Hen\n  Name is a text, required\n  Eggs is a whole number\n  Nest is one Nest, required\ntable Nests, each a Nest\n  Label is a text\n";
+    private const TABLES = "app A\ntable Hens, each a Hen\n  may be seen by everyone\n  may be added by everyone\n  may be changed by everyone\n  may be removed by everyone\n  Name is a text, required\n  Eggs is a whole number\n  Nest is one Nest, required\ntable Nests, each a Nest\n  may be seen by everyone\n  may be added by everyone\n  may be changed by everyone\n  may be removed by everyone\n  Label is a text\n";
 
     /** @return iterable<string, array{string, list<string>}> script after the tables; "Rule at" of all findings */
     public static function cases(): iterable
@@ -53,7 +53,7 @@ final class CasesTest extends TestCase
 
     public function test_a_link_to_a_table_that_is_not_there_is_found(): void
     {
-        $findings = Findings::in(Reading::of(Blueprint::fromScript("app A\ntable Hens, each a Hen\n  Nest is one Nets\nscreen S".self::RELEASE)));
+        $findings = Findings::in(Reading::of(Blueprint::fromScript("app A\ntable Hens, each a Hen\n  may be seen by everyone\n  may be added by everyone\n  may be changed by everyone\n  may be removed by everyone\n  Nest is one Nets\nscreen S".self::RELEASE)));
 
         self::assertSame(['UnknownName /tables/0/fields/0/type/one'], array_map(fn (Finding $f): string => "$f->rule $f->at", $findings));
         self::assertSame('data', $findings[0]->station->value);

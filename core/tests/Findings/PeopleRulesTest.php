@@ -15,9 +15,13 @@ use PHPUnit\Framework\TestCase;
 /** What the rules about people and permissions say, and that their mends put it right. */
 final class PeopleRulesTest extends TestCase
 {
-    private const APP = "app A\nsign-in at In\n  as a guest\nSIGNIN\nrole Guest, at first\ntable People, each a Person, who sign in\nPEOPLE  Name is a text\n  E-mail is an e-mail address\ntable Notes, each a Note\nNOTES  Words is a text\n  By is one Person\nscreen Start, first\n  Text \"x\"\n  Button \"in\"\n    tapped:\n      go to In\nSTART\nscreen In\n  Button \"guest\"\n    tapped:\n      sign in as a guest\n  Button \"out\"\n    tapped:\n      sign out\n      download my data\n      confirm \"Sure?\"\n      delete my account\nrelease\n  package is \"com.example.a\"\n  icon letter is \"A\"\n  title is \"A\"\n  summary is \"A\"\n  description is \"A\"\n";
+    private const APP = "app A\nsign-in at In\n  as a guest\nSIGNIN\nrole Guest, at first\ntable People, each a Person, who sign in\n  may be seen by signed-in people\nPEOPLE  Name is a text\n  E-mail is an e-mail address\ntable Notes, each a Note\nNOTES  Words is a text\n  By is one Person\nscreen Start, first\n  Text \"x\"\n  Button \"in\"\n    tapped:\n      go to In\nSTART\nscreen In\n  Button \"guest\"\n    tapped:\n      sign in as a guest\n  Button \"out\"\n    tapped:\n      sign out\n      download my data\n      confirm \"Sure?\"\n      delete my account\nrelease\n  package is \"com.example.a\"\n  icon letter is \"A\"\n  title is \"A\"\n  summary is \"A\"\n  description is \"A\"\n";
 
-    private const SAID = "  may be added by signed-in people\n  may be changed by the person in By\n  may be removed by nobody\n";
+    private const SEEN = "  may be seen by everyone\n";
+
+    private const SAID = self::SEEN.self::DONE;
+
+    private const DONE = "  may be added by signed-in people\n  may be changed by the person in By\n  may be removed by nobody\n";
 
     /** @return iterable<string, array{array<string, string>, list<string>}> */
     public static function cases(): iterable
@@ -25,17 +29,19 @@ final class PeopleRulesTest extends TestCase
         yield 'nothing is wrong' => [['NOTES' => self::SAID], []];
         yield 'nothing is said of who changes' => [['NOTES' => ''], ['PermissionUnsaid /tables/1/access']];
         yield 'a part is not said' => [['NOTES' => "  may be added by everyone\n"], ['PermissionUnsaid /tables/1/access']];
-        yield 'a list of one’s own of what everyone sees' => [['NOTES' => self::SAID, 'START' => "  List of Notes where by == me, if me != null\n    when empty: \"None.\""], ['OpenPersonalData /tables/1/access']];
-        yield 'a list of one’s own of what only they see' => [['NOTES' => self::SAID."  may be seen by the person in By\n", 'START' => "  List of Notes where by == me, if me != null\n    when empty: \"None.\""], []];
+        yield 'a list of one’s own of which nothing says who sees it' => [['NOTES' => self::DONE, 'START' => "  List of Notes where by == me, if me != null\n    when empty: \"None.\""], ['PermissionUnsaid /tables/1/access']];
+        yield 'a number to call that everyone sees' => [['NOTES' => self::SAID."  Phone is a phone number\n"], ['OpenPersonalData /tables/1/access']];
+        yield 'the table knows who added a row' => [['NOTES' => "  Added by is who added it\n"], []];
+        yield 'a list of one’s own of what only they see' => [['NOTES' => self::DONE."  may be seen by the person in By\n", 'START' => "  List of Notes where by == me, if me != null\n    when empty: \"None.\""], []];
         yield 'somebody’s address' => [['NOTES' => self::SAID, 'START' => "  List of Notes\n    shows by.eMail as title\n    when empty: \"None.\""], ['AddressShown /screens/0/lines/2/shows/0/formula']];
         yield 'addresses of all' => [['NOTES' => self::SAID, 'START' => '  Text "{join(people.eMail, \", \")}"'], ['AddressShown /screens/0/lines/2/text']];
         yield 'one’s own address' => [['NOTES' => self::SAID, 'START' => '  Text "{me.eMail}", if me != null'], []];
         yield 'an address that only its person sees' => [['NOTES' => self::SAID, 'PEOPLE' => "  may be seen by the person themselves, as to E-mail\n", 'START' => "  List of Notes\n    shows by.eMail as title\n    when empty: \"None.\""], []];
         yield 'me without sign-in' => [['NOTES' => self::SAID, 'START' => '  Text "Hello {me.name}"'], ['MeWithoutSignIn /screens/0/lines/2/text']];
         yield 'me with something in its place' => [['NOTES' => self::SAID, 'START' => '  Text "Hello {me.name ?? \"you\"}"'], []];
-        yield 'a list of mine without sign-in' => [['NOTES' => self::SAID."  may be seen by the person in By\n", 'START' => "  List of Notes where by == me\n    when empty: \"None.\""], ['MeWithoutSignIn /screens/0/lines/2/where']];
-        yield 'nobody may see it' => [['NOTES' => self::SAID."  may be seen by nobody\n", 'START' => "  List of Notes\n    when empty: \"None.\""], ['ForbiddenByRule /screens/0/lines/2']];
-        yield 'nobody may add it' => [['NOTES' => "  may be added by nobody\n  may be changed by nobody\n  may be removed by nobody\n", 'START' => "  Form for a new Note asking Words\n    set By = me"], ['ForbiddenByRule /screens/0/lines/2']];
+        yield 'a list of mine without sign-in' => [['NOTES' => self::DONE."  may be seen by the person in By\n", 'START' => "  List of Notes where by == me\n    when empty: \"None.\""], ['MeWithoutSignIn /screens/0/lines/2/where']];
+        yield 'nobody may see it' => [['NOTES' => self::DONE."  may be seen by nobody\n", 'START' => "  List of Notes\n    when empty: \"None.\""], ['ForbiddenByRule /screens/0/lines/2']];
+        yield 'nobody may add it' => [['NOTES' => self::SEEN."  may be added by nobody\n  may be changed by nobody\n  may be removed by nobody\n", 'START' => "  Form for a new Note asking Words\n    set By = me"], ['ForbiddenByRule /screens/0/lines/2']];
         yield 'a way without a line' => [['NOTES' => self::SAID, 'SIGNIN' => '  through Porch'], ['SignInIncomplete /signIn/ways/1']];
     }
 

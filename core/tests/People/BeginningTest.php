@@ -18,7 +18,7 @@ final class BeginningTest extends TestCase
 {
     public function test_sign_in_is_written_as_sentences_that_are_without_findings(): void
     {
-        $app = Blueprint::fromScript("app A\ntable Hens, each a Hen\n  may be added by signed-in people\n  may be changed by signed-in people\n  may be removed by nobody\n  Name is a text\nscreen S\n  List of Hens\n    shows name as title\n    when empty: \"None.\"\nrelease\n  package is \"com.example.a\"\n  icon letter is \"A\"\n  title is \"A\"\n  summary is \"A\"\n  description is \"A\"\n");
+        $app = Blueprint::fromScript("app A\ntable Hens, each a Hen\n  may be seen by everyone\n  may be added by signed-in people\n  may be changed by signed-in people\n  may be removed by nobody\n  Name is a text\nscreen S\n  List of Hens\n    shows name as title\n    when empty: \"None.\"\nrelease\n  package is \"com.example.a\"\n  icon letter is \"A\"\n  title is \"A\"\n  summary is \"A\"\n  description is \"A\"\n");
         $with = Beginning::of($app)->blueprint;
 
         self::assertSame(['Sign in', 'Sign up', 'Code', 'Account', 'Profile'], array_map(fn (Screen $s): string => $s->name, array_slice($with->screens, 1)));

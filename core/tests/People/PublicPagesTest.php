@@ -15,7 +15,7 @@ final class PublicPagesTest extends TestCase
         return implode("\n", array_map(fn (string|array $p): string => is_string($p) ? $p : implode("\n", $p), (new PublicPages(Blueprint::fromScript($script), ['Almanac, for the weather']))->paragraphs($key)));
     }
 
-    private const APP = "app Hens\nsign-in at In\n  with e-mail and password\n  through Porch\n  leaving takes along Notes\ntable People, each a Person, who sign in\n  Name is a text\ntable Notes, each a Note\n  may be seen by anyone if by == me\n  Words is a text\n  By is one Person\ntable Eggs, each an Egg\n  Hen is a text\n  Finder is one Person\ntable Nests, each a Nest\n  Label is a text\n";
+    private const APP = "app Hens\nsign-in at In\n  with e-mail and password\n  through Porch\n  leaving takes along Notes\ntable People, each a Person, who sign in\n  Name is a text\ntable Notes, each a Note\n  may be seen by anyone if by == me\n  Words is a text\n  By is one Person\ntable Eggs, each an Egg\n  may be seen by everyone\n  Hen is a text\n  Finder is one Person\ntable Nests, each a Nest\n  Label is a text\n";
 
     public function test_the_privacy_page_names_what_is_kept_of_whom_it_is_seen_and_who_is_asked(): void
     {

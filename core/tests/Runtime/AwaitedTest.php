@@ -77,7 +77,7 @@ APP;
     /** @param  array<string, mixed>  $inputs */
     private function tap(int $line, array $inputs = ['eMail' => 'ada@lanai.example', 'password' => 'right'], ?int $person = null, string $key = '', ?Trail $trail = null): Outcome
     {
-        return (new Player($this->world->blueprint, $this->world->store, $this->accounts))->tap(new Visit(World::moment(), 'in', [], $person, $inputs), "/screens/0/lines/$line", null, $key, $trail ?? Trail::none());
+        return (new Player($this->world->blueprint, $this->world->store, $this->accounts, rehearsal: true))->tap(new Visit(World::moment(), 'in', [], $person, $inputs), "/screens/0/lines/$line", null, $key, $trail ?? Trail::none());
     }
 
     /** @return list<mixed> */
@@ -163,7 +163,7 @@ APP;
 
     public function test_without_accounts_nobody_can_sign_in(): void
     {
-        $outcome = (new Player($this->world->blueprint, $this->world->store))->tap(new Visit(World::moment(), 'in', [], null, ['eMail' => 'a@lanai.example', 'password' => 'x']), '/screens/0/lines/2', null, '', Trail::none());
+        $outcome = (new Player($this->world->blueprint, $this->world->store, rehearsal: true))->tap(new Visit(World::moment(), 'in', [], null, ['eMail' => 'a@lanai.example', 'password' => 'x']), '/screens/0/lines/2', null, '', Trail::none());
 
         self::assertSame('Signing in is not possible here.', $outcome->refused);
     }

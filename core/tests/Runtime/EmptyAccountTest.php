@@ -26,6 +26,6 @@ final class EmptyAccountTest extends TestCase
             $world->add('Eggs', ['size' => $size, 'hen' => 'Bea']);
         }
 
-        self::assertSame($sentence, (new Player($world->blueprint, $world->store))->whyEmpty(new Visit(World::moment(), 's'), '/screens/0/lines/0')?->sentence);
+        self::assertSame($sentence, (new Player($world->blueprint, $world->store, rehearsal: true))->whyEmpty(new Visit(World::moment(), 's'), '/screens/0/lines/0')?->sentence);
     }
 }

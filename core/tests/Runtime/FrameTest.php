@@ -22,7 +22,7 @@ final class FrameTest extends TestCase
 
         self::assertSame([true, 'rising', [['screen' => 'b', 'label' => 'Bee', 'icon' => 'heart']]], [$view['full'], $view['opens'], $view['menu']]);
         self::assertSame('/screens/0/actions/0', $view['actions'][0]['at']);
-        $tapped = (new Player($world->blueprint, $world->store))->tap(new Visit(World::moment(), 'a'), '/screens/0/actions/0', null, '', Trail::none());
+        $tapped = (new Player($world->blueprint, $world->store, rehearsal: true))->tap(new Visit(World::moment(), 'a'), '/screens/0/actions/0', null, '', Trail::none());
         self::assertSame('b', $tapped->go['screen'] ?? '');
     }
 
@@ -39,7 +39,7 @@ final class FrameTest extends TestCase
     public function test_a_line_for_one_kind_of_device_is_drawn_there_only(): void
     {
         $world = World::of("app X\n\nscreen A, first\n  Text \"p\", only on phones\n  Text \"t\", only on tablets\n  Text \"i\", only on iOS\n  Text \"a\", only on Android\n  Text \"all\", at width 50 %, on tablets at width 120 dp, in the middle\n");
-        $texts = fn (string $platform, string $form): string => implode(' ', array_column((new Player($world->blueprint, $world->store))->show(new Visit(World::moment(), platform: $platform, form: $form), Trail::none())['nodes'], 'text'));
+        $texts = fn (string $platform, string $form): string => implode(' ', array_column((new Player($world->blueprint, $world->store, rehearsal: true))->show(new Visit(World::moment(), platform: $platform, form: $form), Trail::none())['nodes'], 'text'));
 
         self::assertSame(['p i all', 't a all', 'p all'], [$texts('ios', 'phone'), $texts('android', 'tablet'), $texts('web', 'phone')]);
         self::assertSame(['width' => '50 %', 'tabletWidth' => '120 dp', 'centred' => true], $world->show()['nodes'][1]['placing']);
@@ -78,7 +78,7 @@ final class FrameTest extends TestCase
         $world = World::saltlark();
         $spot = $world->add('Spots', ['name' => 'Gull Bay', 'water' => 14.5]);
         $swim = $world->add('Swims', ['title' => 'Dawn', 'spot' => $spot, 'starts' => World::at('2026-12-25 07:00'), 'places' => 3]);
-        $player = new Player($world->blueprint, $world->store);
+        $player = new Player($world->blueprint, $world->store, rehearsal: true);
         $accounts = $player->whence(new Visit(World::moment(), 'swim', [$swim]), '/screens/1/lines/2', null);
         $water = array_values(array_filter($accounts, fn (Whence $w): bool => $w->formula === 'swim.spot.water'))[0];
 

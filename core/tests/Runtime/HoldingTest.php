@@ -135,7 +135,7 @@ final class HoldingTest extends TestCase
 
     private function tap(string $at, ?int $person = null): Outcome
     {
-        return (new Player($this->world->blueprint, $this->world->store))->tap(new Visit(World::moment(), 's', person: $person), $at, null, '', Trail::none());
+        return (new Player($this->world->blueprint, $this->world->store, rehearsal: true))->tap(new Visit(World::moment(), 's', person: $person), $at, null, '', Trail::none());
     }
 
     private function spoons(int $id): int

@@ -98,7 +98,7 @@ final class ListChoicesTest extends TestCase
 
     public function test_a_swipe_does_its_effects_with_its_row(): void
     {
-        $player = new Player($this->world->blueprint, $this->world->store);
+        $player = new Player($this->world->blueprint, $this->world->store, rehearsal: true);
         $outcome = $player->tap(new Visit(World::moment(), 's'), '/screens/0/lines/0/swipes/0', $this->first(), '', Trail::none());
 
         self::assertTrue($outcome->data()['done'], $outcome->refused);
@@ -122,6 +122,6 @@ final class ListChoicesTest extends TestCase
     /** @return list<array<string, mixed>> */
     private function show(Visit $visit): array
     {
-        return (new Player($this->world->blueprint, $this->world->store))->show($visit, Trail::none())['nodes'];
+        return (new Player($this->world->blueprint, $this->world->store, rehearsal: true))->show($visit, Trail::none())['nodes'];
     }
 }

@@ -43,7 +43,7 @@ final class ListsTest extends TestCase
     public function test_a_list_is_searched_and_goes_on_as_one_scrolls(): void
     {
         $world = World::of(self::TABLES."screen S\n  List of Jars, by Name upward, as tiles, with a search box, showing 3\n    when empty: \"No jars.\"\n");
-        $see = fn (array $finds = [], array $pages = []): array => (new Player($world->blueprint, $world->store))->show(new Visit(World::moment(), 's', finds: $finds, pages: $pages), Trail::none())['nodes'][0];
+        $see = fn (array $finds = [], array $pages = []): array => (new Player($world->blueprint, $world->store, rehearsal: true))->show(new Visit(World::moment(), 's', finds: $finds, pages: $pages), Trail::none())['nodes'][0];
         self::assertSame(['No jars.', '', false, 'tiles'], [$see()['empty'], $see()['search'], $see()['more'], $see()['layout']]);
         foreach (range(1, 8) as $i) {
             $world->add('Jars', ['name' => "Jar $i".($i % 2 ? ' of Crème' : '')]);
@@ -61,7 +61,7 @@ final class ListsTest extends TestCase
     {
         $world = World::of(self::TABLES."screen S, about one Shelf\n  List of Jars of shelf where spoons > 3\n");
         $top = $world->add('Shelves', ['name' => 'Top']);
-        $why = fn (): string => (new Player($world->blueprint, $world->store))->whyEmpty(new Visit(World::moment(), 's', [$top]), '/screens/0/lines/0')->sentence ?? '';
+        $why = fn (): string => (new Player($world->blueprint, $world->store, rehearsal: true))->whyEmpty(new Visit(World::moment(), 's', [$top]), '/screens/0/lines/0')->sentence ?? '';
         self::assertSame('No Jars are linked with it.', $why());
         $world->add('Jars', ['name' => 'Elsewhere', 'spoons' => 9]);
         $world->add('Jars', ['name' => 'Here', 'shelf' => $top, 'spoons' => 1]);

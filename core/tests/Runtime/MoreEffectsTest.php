@@ -92,7 +92,7 @@ final class MoreEffectsTest extends TestCase
 
         self::assertSame(['Note', 7200, ['one' => 'Jar', 'id' => $jar], ['moment' => '2026-12-24T09:30:00Z'], ['seconds' => 180]], [$later->routine, $later->seconds, ...array_values($later->given)]);
         $json = json_decode((string) json_encode($later->given), true);
-        $done = (new Player($world->blueprint, $world->store))->later(new Later('Note', $json, 0), new Visit(World::moment()), Trail::none());
+        $done = (new Player($world->blueprint, $world->store, rehearsal: true))->later(new Later('Note', $json, 0), new Visit(World::moment()), Trail::none());
         self::assertTrue($done->data()['done'], $done->refused);
     }
 
@@ -162,13 +162,13 @@ final class MoreEffectsTest extends TestCase
     {
         $line = $world->blueprint->name === 'X' && count($world->blueprint->screens[0]->lines) > 1 ? 1 : 0;
 
-        return (new Player($world->blueprint, $world->store))->tap($visit ?? new Visit(World::moment(), 's'), "/screens/0/lines/$line", null, '', Trail::none());
+        return (new Player($world->blueprint, $world->store, rehearsal: true))->tap($visit ?? new Visit(World::moment(), 's'), "/screens/0/lines/$line", null, '', Trail::none());
     }
 
     /** @param  array<string, string>  $values */
     private function text(World $world, ?int $person, array $values = []): string
     {
-        return (new Player($world->blueprint, $world->store))->show(new Visit(World::moment(), 's', person: $person, values: $values), Trail::none())['nodes'][0]['text'];
+        return (new Player($world->blueprint, $world->store, rehearsal: true))->show(new Visit(World::moment(), 's', person: $person, values: $values), Trail::none())['nodes'][0]['text'];
     }
 
     /** @return list<string> */

@@ -104,7 +104,7 @@ final class PlayerTest extends TestCase
 
     public function test_a_line_of_another_screen_or_kind_cannot_be_tapped(): void
     {
-        $player = new Player($this->world->blueprint, $this->world->store);
+        $player = new Player($this->world->blueprint, $this->world->store, rehearsal: true);
         foreach (['/screens/0/lines/99', '/screens/1/lines/6', '/screens/9/lines/0', '/tables/0', ''] as $at) {
             self::assertSame('This screen has just changed. Please try again.', $player->tap(new Visit(World::moment(), 'upcoming'), $at, null, '', Trail::none())->refused, $at);
         }
@@ -160,7 +160,7 @@ final class PlayerTest extends TestCase
 
     public function test_an_empty_list_says_which_condition_removed_the_last_rows(): void
     {
-        $player = new Player($this->world->blueprint, $this->world->store);
+        $player = new Player($this->world->blueprint, $this->world->store, rehearsal: true);
         $account = fn (string $screen, string $at, array $args): string => $player->whyEmpty(new Visit(World::moment(), $screen, $args), $at)->sentence ?? '';
 
         self::assertSame('Bookings has no rows yet.', $account('mine', '/screens/5/lines/1', []));

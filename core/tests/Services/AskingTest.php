@@ -155,7 +155,7 @@ final class AskingTest extends TestCase
     {
         $services = new PretendServices([self::AT => self::CONDITIONS]);
         $store = $this->store('');
-        $view = (new Player($store->blueprint(), $store, null, $services))->show($this->visit('spot', [1], true), Trail::none());
+        $view = (new Player($store->blueprint(), $store, null, $services, rehearsal: true))->show($this->visit('spot', [1], true), Trail::none());
 
         self::assertSame('empty', $view['nodes'][0]['state']);
         self::assertSame([], $services->sent);
@@ -165,7 +165,7 @@ final class AskingTest extends TestCase
     {
         $services = new PretendServices(['GET https://try.almanac.example/v1/spots/cove/conditions?days=3' => self::CONDITIONS]);
         $store = $this->store();
-        $player = new Player($store->blueprint(), $store, null, $services);
+        $player = new Player($store->blueprint(), $store, null, $services, rehearsal: true);
         $outcome = $player->tap($this->visit('spot', [1]), '/screens/0/lines/1', null, 'once', Trail::none());
 
         self::assertSame(['It is 14.5.'], $outcome->say, $outcome->refused);
@@ -177,7 +177,7 @@ final class AskingTest extends TestCase
     public function test_where_there_is_no_answer_nothing_of_the_tap_stays(): void
     {
         $store = $this->store();
-        $outcome = (new Player($store->blueprint(), $store, null, new PretendServices([])))->tap($this->visit('spot', [1]), '/screens/0/lines/1', null, 'x', Trail::none());
+        $outcome = (new Player($store->blueprint(), $store, null, new PretendServices([]), rehearsal: true))->tap($this->visit('spot', [1]), '/screens/0/lines/1', null, 'x', Trail::none());
 
         self::assertSame('No luck.', $outcome->refused);
         self::assertNull($store->allOf($store->blueprint()->tables[0])[1]->values['celsius']);
@@ -223,12 +223,12 @@ final class AskingTest extends TestCase
         $app = Blueprint::fromScript($script);
         $services = new PretendServices(['POST https://try.almanac.example/v1/reports' => ['ok' => true]]);
         $visit = new Visit(World::moment(), 'sends', waits: true);
-        self::assertSame('failed', (new Player($app, new InMemoryRecordStore($app), null, $services))->show($visit, Trail::none())['nodes'][0]['state']);
+        self::assertSame('failed', (new Player($app, new InMemoryRecordStore($app), null, $services, rehearsal: true))->show($visit, Trail::none())['nodes'][0]['state']);
         self::assertSame([], $services->sent);
 
         $finding = array_values(array_filter(Findings::in(Reading::of($app)), fn (Finding $f): bool => $f->rule === 'ShownAndSent'))[0];
         $mended = Blueprint::fromData((new Patch($finding->mend->operations ?? []))->applyTo($app->data()));
-        self::assertSame('ready', (new Player($mended, new InMemoryRecordStore($mended), null, $services))->show($visit, Trail::none())['nodes'][0]['state']);
+        self::assertSame('ready', (new Player($mended, new InMemoryRecordStore($mended), null, $services, rehearsal: true))->show($visit, Trail::none())['nodes'][0]['state']);
         self::assertCount(1, $services->sent);
     }
 
@@ -255,7 +255,7 @@ final class AskingTest extends TestCase
     {
         $store = $this->store();
 
-        return new Player($store->blueprint(), $store, null, $services);
+        return new Player($store->blueprint(), $store, null, $services, rehearsal: true);
     }
 
     /** @return array<string, mixed> */

@@ -104,7 +104,7 @@ final class InStepTest extends TestCase
         $app = Blueprint::fromScript(self::APP);
         $store = new InMemoryRecordStore($app);
 
-        return [$store, new Player($app, $store, null, new PretendServices(['GET https://almanac.example/spots' => $answer]))];
+        return [$store, new Player($app, $store, null, new PretendServices(['GET https://almanac.example/spots' => $answer]), rehearsal: true)];
     }
 
     private function spots(InMemoryRecordStore $store): Table

@@ -140,7 +140,7 @@ final class OpenApiReadingTest extends TestCase
         self::assertSame(['Pets', 'Pet'], array_map(fn (Screen $s): string => $s->name, $made->screens));
         self::assertSame([], array_map(fn (Finding $f): string => "$f->at $f->sentence", array_values(array_filter(Findings::in(Reading::of($made)), fn (Finding $f): bool => $f->blocks && ! str_starts_with($f->at, '/release')))));
         $services = new PretendServices(['GET https://demo.gigantic-server.example:8443/v2/pets?limit=20' => [['id' => 5, 'name' => 'Rex']], 'GET https://demo.gigantic-server.example:8443/v2/pets/5' => ['id' => 5, 'name' => 'Rex', 'tag' => 'good']]);
-        $player = new Player($made, new InMemoryRecordStore($made), null, $services);
+        $player = new Player($made, new InMemoryRecordStore($made), null, $services, rehearsal: true);
         $items = $player->show(new Visit(World::moment(), 'pets', waits: true), Trail::none())['nodes'][0]['nodes'][0]['items'];
         $go = $player->tap(new Visit(World::moment(), 'pets'), '/screens/0/lines/0/lines/0', $items[0]['id'], '', Trail::none())->go;
         self::assertSame(['5'], $go['args'] ?? []);

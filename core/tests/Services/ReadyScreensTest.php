@@ -68,7 +68,7 @@ final class ReadyScreensTest extends TestCase
         self::assertSame($made->script(), Blueprint::fromScript($made->script())->script());
         self::assertSame([], array_map(fn (Finding $f): string => "$f->at $f->sentence", array_values(array_filter(Findings::in(Reading::of($made)), fn (Finding $f): bool => $f->blocks && ! str_starts_with($f->at, '/release')))));
         self::assertContains($kind, array_column($ready['screens'][0]['lines'], 'kind'));
-        $view = (new Player($made, new InMemoryRecordStore($made), null, new PretendServices([])))->show(new Visit(World::moment(), $made->screens[1]->slug(), waits: true), Trail::none());
+        $view = (new Player($made, new InMemoryRecordStore($made), null, new PretendServices([]), rehearsal: true))->show(new Visit(World::moment(), $made->screens[1]->slug(), waits: true), Trail::none());
         self::assertSame('', $view['problem']);
     }
 
@@ -78,7 +78,7 @@ final class ReadyScreensTest extends TestCase
         $ready = ReadyScreens::of($app->asked('Weather')[1] ?? self::fail(), $app);
         $data = $app->data();
         $made = Blueprint::fromData(['screens' => [...$data['screens'], ...$ready['screens']], 'values' => $ready['values']] + $data);
-        $player = new Player($made, new InMemoryRecordStore($made), null, new PretendServices(['GET https://words.example/weather?place=Cove' => ['celsius' => 14.5]]));
+        $player = new Player($made, new InMemoryRecordStore($made), null, new PretendServices(['GET https://words.example/weather?place=Cove' => ['celsius' => 14.5]]), rehearsal: true);
         $set = $player->tap(new Visit(World::moment(), 'weather', inputs: ['place' => 'Cove']), '/screens/1/lines/1', null, '', Trail::none())->passing;
         $nodes = $player->show(new Visit(World::moment(), 'weather', values: $set, waits: true), Trail::none())['nodes'];
 

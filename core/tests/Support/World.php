@@ -47,7 +47,7 @@ final class World
     /** @param  list<int>  $args @return array<string, mixed> */
     public function show(string $screen = '', array $args = [], ?int $person = null, ?Trail $trail = null): array
     {
-        return (new Player($this->blueprint, $this->store))->show(new Visit(self::moment(), $screen, $args, $person), $trail ?? Trail::none());
+        return (new Player($this->blueprint, $this->store, rehearsal: true))->show(new Visit(self::moment(), $screen, $args, $person), $trail ?? Trail::none());
     }
 
     /**
@@ -61,7 +61,7 @@ final class World
     {
         $at = '/screens/'.$this->blueprint->screenIndex($screen)."/lines/$line";
 
-        return (new Player($this->blueprint, $this->store))->tap(new Visit(self::moment(), $screen, $args, $person, $inputs, $confirmed), $at, $item, $key, $trail ?? Trail::none());
+        return (new Player($this->blueprint, $this->store, rehearsal: true))->tap(new Visit(self::moment(), $screen, $args, $person, $inputs, $confirmed), $at, $item, $key, $trail ?? Trail::none());
     }
 
     public static function at(string $when): DateTimeImmutable

@@ -75,7 +75,11 @@ async function addTable() {
   const taken = new Set(tables.value.map((t) => t.name.toLowerCase()))
   let n = tables.value.length + 1
   while (taken.has(`things ${n}`)) n++
-  if (await studio.edit({ what: 'add', at: '/tables', text: `table Things ${n}, each a Thing ${n}\n  Name is a text` })) {
+  // Once people sign in, a new table is for whoever added a row, until a sentence opens it.
+  const owned = studio.state.value?.signIn.length
+    ? ['  may be seen by the person in Added by', '  may be added by signed-in people', '  may be changed by the person in Added by', '  may be removed by the person in Added by', '  Name is a text', '  Added by is who added it']
+    : ['  Name is a text']
+  if (await studio.edit({ what: 'add', at: '/tables', text: [`table Things ${n}, each a Thing ${n}`, ...owned].join('\n') })) {
     const made = tables.value[tables.value.length - 1]
     await open(made.stored)
     studio.startFilling(`${made.at}/name`)

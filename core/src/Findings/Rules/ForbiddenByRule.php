@@ -7,7 +7,6 @@ namespace Lanai\Core\Findings\Rules;
 use Lanai\Core\Access\Nobody;
 use Lanai\Core\Access\Rules;
 use Lanai\Core\Access\Verb;
-use Lanai\Core\Access\Who;
 use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Effects\AddRow;
 use Lanai\Core\Findings\Finding;
@@ -34,7 +33,7 @@ final class ForbiddenByRule implements Rule
     public function look(Reading $reading): iterable
     {
         $rules = new Rules($reading->blueprint);
-        $closed = fn (Verb $verb, ?Table $table): bool => $table !== null && array_filter($rules->of($verb, $table), fn (Who $w): bool => ! $w instanceof Nobody) === [];
+        $closed = fn (Verb $verb, ?Table $table): bool => $table !== null && $rules->isSaid($verb, $table) && $rules->isClosed($verb, $table);
         foreach ([...$reading->walk->nodesOf(ListLine::class), ...$reading->walk->nodesOf(Chart::class)] as $list) {
             $table = $reading->blueprint->table($list->text('table'));
             if ($closed(Verb::See, $table)) {
