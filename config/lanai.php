@@ -21,10 +21,14 @@ return [
 
     // The identity provider and the post that ship with Lanai, for practice.
     'gatehouse' => env('LANAI_GATEHOUSE_URL', 'http://'.env('LANAI_STANDINS', '127.0.0.1:8001').'/gatehouse'),
-    'letterbox' => env('LANAI_LETTERBOX_URL', 'http://'.env('LANAI_STANDINS', '127.0.0.1:8001').'/letterbox/'),
+    // Letters go to the Letterbox that ships with Lanai: they say in whose box they lie.
+    'practice_post' => env('MAIL_HOST', '127.0.0.1') === '127.0.0.1',
 
     // Host and port of the shipped stand-ins: the only loopback address that calls out may reach.
     'standins' => env('LANAI_STANDINS', '127.0.0.1:8001'),
+
+    // From it come the keys with which each founder opens what the stand-ins keep for them.
+    'practice_secret' => env('LANAI_STANDIN_TOKEN', '') ?: env('APP_KEY', ''),
 
     // Where the answers of services are kept.
     'answers' => env('CACHE_STORE') === 'array' ? 'array' : 'answers',

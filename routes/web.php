@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers as C;
 use App\Models\App;
 use App\Models\Founder;
+use App\Packaging\ServerAddress;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Route;
 
@@ -105,6 +106,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('apps/{app}/release', [C\ReleaseController::class, 'show']);
         Route::get('apps/{app}/key', [C\ReleaseController::class, 'key']);
         Route::get('apps/{app}/icon.png', [C\ReleaseController::class, 'icon']);
+        Route::post('apps/{app}/address', [C\ReleaseController::class, 'address'])->middleware('throttle:20,1');
         Route::post('apps/{app}/builds', [C\ReleaseController::class, 'build']);
         Route::delete('apps/{app}/builds/{build}', [C\ReleaseController::class, 'cancel'])->whereNumber('build');
         Route::get('apps/{app}/builds/{build}/file', [C\ReleaseController::class, 'download'])->whereNumber('build');
@@ -142,6 +144,9 @@ Route::prefix('device/{way}/{key}')->where(['way' => 'live|share|deck'])->group(
 });
 Route::get('media/{id}/{name}', [C\AssetController::class, 'show'])->whereNumber('id')->where('name', '[0-9a-f]{64}\.(png|jpg|webp|pdf|txt|csv|mp3|wav|zip)');
 
+// Proves over an address that this very server answers there.
+Route::get('reach/{nonce}', fn (string $nonce) => response(ServerAddress::proof($nonce), 200, ['Content-Type' => 'text/plain']))->where('nonce', '[0-9a-f]{32}');
+
 Route::get('p/{slug}/{key}', [C\PublicPageController::class, 'show'])->whereIn('key', ['privacy', 'terms', 'deletion']);
 Route::post('p/{slug}/deletion', [C\PublicPageController::class, 'delete'])->middleware('throttle:20,1');
 Route::match(['GET', 'POST'], 'back/{set}/{key}', [C\ReturnController::class, 'show'])->where(['set' => 'live|sandbox'])->middleware('throttle:60,1');
@@ -150,4 +155,4 @@ Route::get('a/{key}/{rest?}', [C\DeviceController::class, 'page'])->where('rest'
 Route::get('s/{key}/{rest?}', [C\DeviceController::class, 'page'])->where('rest', '.*')->defaults('way', 'share');
 Route::get('deck/{key}', [C\DeviceController::class, 'page'])->defaults('way', 'deck')->middleware('auth');
 
-Route::get('{any?}', fn (Request $request) => response()->view('studio'))->where('any', '(?!api/|device/|build/|back/|p/|rest/|hook/).*');
+Route::get('{any?}', fn (Request $request) => response()->view('studio'))->where('any', '(?!api/|device/|build/|back/|p/|rest/|hook/|reach/).*');

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Tests;
 
 use App\Models\App;
+use App\Outbound\Practice;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Support\Facades\Cache;
+use Standins\Box;
 use Standins\Switches;
 
 /** Starts the stand-ins for the tests of a class, on a port of their own. */
@@ -24,9 +26,10 @@ trait PracticeServices
     protected function setUp(): void
     {
         parent::setUp();
-        $this->practise();
+        config(['lanai.standins' => '127.0.0.1:'.self::$port]);
         Cache::flush();
         $this->demo = $this->demo();
+        $this->practise();
         $this->actingAs($this->founderOf($this->demo));
     }
 
@@ -58,12 +61,17 @@ trait PracticeServices
     {
         config(['lanai.standins' => '127.0.0.1:'.self::$port]);
         foreach (['almanac', 'wordsmith'] as $name) {
-            (new Switches(self::$practice, $name))->turn($name === $service ? $mode : '');
+            (new Switches(self::$practice, $name, $this->box()))->turn($name === $service ? $mode : '');
         }
+    }
+
+    private function box(): Box
+    {
+        return Box::named(Practice::boxOf($this->demo));
     }
 
     protected function asked(string $service): int
     {
-        return (new Switches(self::$practice, $service))->state()['calls'];
+        return (new Switches(self::$practice, $service, $this->box()))->state()['calls'];
     }
 }

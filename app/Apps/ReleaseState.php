@@ -7,6 +7,7 @@ namespace App\Apps;
 use App\Models\App;
 use App\Models\Build;
 use App\Models\Submission;
+use App\Packaging\ServerAddress;
 
 /** What the Release station shows besides the app itself. */
 final class ReleaseState
@@ -18,14 +19,15 @@ final class ReleaseState
         foreach (config('lanai.stores') as $key => $store) {
             $stores[] = ['key' => $key, 'name' => $store['name'], 'takes' => $store['takes']];
         }
-        $server = rtrim(config('app.url'), '/');
+        $server = ServerAddress::of($app);
 
         return [
-            'builds' => $app->builds()->orderByDesc('id')->limit(12)->get()->map(fn (Build $b): array => $b->only(['id', 'target', 'version', 'number', 'state', 'progress', 'log', 'file', 'size', 'created_at'])),
+            'builds' => $app->builds()->orderByDesc('id')->limit(12)->get()->map(fn (Build $b): array => $b->only(['id', 'target', 'version', 'number', 'state', 'progress', 'log', 'file', 'size', 'here', 'created_at'])),
             'submissions' => $app->submissions()->with('build')->orderByDesc('id')->limit(12)->get()->map(fn (Submission $s): array => $s->only(['id', 'store', 'state', 'reasons', 'page', 'created_at'])
                 + ['build' => $s->build->only(['id', 'target', 'version', 'number'])]),
             'stores' => $stores,
-            'live' => ['revision' => $app->liveRevision?->number, 'address' => "$server/a/$app->slug", 'insecure' => str_starts_with($server, 'http://')],
+            'live' => ['revision' => $app->liveRevision?->number, 'address' => "$server/a/$app->slug"],
+            'server' => ['address' => $server, 'own' => $app->address !== '', 'refusal' => ServerAddress::refusal($app)],
             'key' => $app->signingKey?->fingerprint,
         ];
     }

@@ -5,11 +5,8 @@ declare(strict_types=1);
 namespace App\Apps;
 
 use App\Models\App;
-use App\People\ProviderDesk;
 use App\Records\DataSet;
 use App\Records\EloquentRecordStore;
-use App\Records\SchemaFollower;
-use Illuminate\Support\Facades\Cache;
 use Lanai\Core\Blueprint\AppValue;
 use Lanai\Core\Blueprint\Asset;
 use Lanai\Core\Blueprint\Blueprint;
@@ -23,7 +20,6 @@ use Lanai\Core\Data\Query;
 use Lanai\Core\Data\Row;
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Findings;
-use Lanai\Core\Findings\Memo;
 use Lanai\Core\Findings\Pairs;
 use Lanai\Core\Findings\Reading;
 use Lanai\Core\Findings\Station;
@@ -50,8 +46,8 @@ final class StudioState
     {
         $blueprint = $app->revision->read();
         $data = $blueprint->data();
-        $reading = Reading::of($blueprint, $app->lastApprovedBuild(), self::counts($app, $blueprint), (new ProviderDesk($app, $blueprint))->returns(), $blueprint->services === [] ? [] : \App\Services\Ledger::broken($app));
-        $findings = self::findings($app, $reading);
+        $reading = Facts::reading($app, $blueprint);
+        $findings = Facts::findings($app, $reading);
         $words = self::words($reading);
 
         return [
@@ -145,19 +141,6 @@ final class StudioState
         return array_map(fn (array $node, int $i): array => ['at' => "/$key/$i", 'name' => is_string($node['name'] ?? null) ? $node['name'] : '', 'lines' => self::lines(Prose::of($node, $class, "/$key/$i"), $words)], $nodes, array_keys($nodes));
     }
 
-    /** @return list<Finding> what was found on a screen before is not looked for again while its sentences stay as they are */
-    private static function findings(App $app, Reading $reading): array
-    {
-        $kept = Cache::get("findings:$app->id");
-        $memo = new Memo(is_array($kept) ? $kept : []);
-        $findings = Findings::in($reading, $memo);
-        if ($memo->grew()) {
-            Cache::put("findings:$app->id", $memo->used, 86400);
-        }
-
-        return $findings;
-    }
-
     /** @return array<string, mixed> */
     public static function finding(Finding $finding): array
     {
@@ -230,19 +213,6 @@ final class StudioState
     private static function lines(array $lines, array $words): array
     {
         return array_map(fn (ProseLine $line): array => ['parts' => array_map(fn (ProsePart $part): array => $part->jsonSerialize() + (isset($words[$part->at]) ? ['words' => $words[$part->at]] : []), $line->parts)] + $line->jsonSerialize(), $lines);
-    }
-
-    /** @return array<string, int> about how many rows each table has, in the fuller of the two data sets */
-    private static function counts(App $app, Blueprint $blueprint): array
-    {
-        $counts = [];
-        foreach ($app->liveRevision === null ? [DataSet::Sandbox] : DataSet::cases() as $set) {
-            foreach ((new SchemaFollower($app, $set))->sizes($blueprint) as $table => $count) {
-                $counts[$table] = max($count, $counts[$table] ?? 0);
-            }
-        }
-
-        return $counts;
     }
 
     /**

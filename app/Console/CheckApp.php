@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Apps\Facts;
 use Illuminate\Console\Command;
 use Lanai\Core\Findings\Finding;
-use Lanai\Core\Findings\Findings;
-use Lanai\Core\Findings\Reading;
 
 final class CheckApp extends Command
 {
@@ -23,7 +22,7 @@ final class CheckApp extends Command
         if ($app === null) {
             return self::FAILURE;
         }
-        $findings = Findings::in(Reading::of($app->revision->read(), $app->lastApprovedBuild()));
+        $findings = Facts::findings($app);
         foreach ($findings as $finding) {
             $this->line(($finding->blocks ? 'blocks  ' : 'warns   ').$finding->at.'  '.$finding->sentence);
         }

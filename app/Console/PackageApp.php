@@ -6,6 +6,7 @@ namespace App\Console;
 
 use App\Packaging\Packager;
 use App\Packaging\PackagingFailed;
+use App\Packaging\ServerAddress;
 use App\Packaging\Target;
 use Illuminate\Console\Command;
 
@@ -13,7 +14,7 @@ final class PackageApp extends Command
 {
     use FindsApp;
 
-    protected $signature = 'lanai:package {app : its address or number} {target : web, apk or aab} {--out=. : a folder}';
+    protected $signature = 'lanai:package {app : its address or number} {target : web, apk or aab} {--out=. : a folder} {--here : for this computer only, whether phones reach its address or not}';
 
     protected $description = 'Build a package of an app';
 
@@ -28,7 +29,7 @@ final class PackageApp extends Command
             return self::FAILURE;
         }
         $blueprint = $app->revision->read();
-        $refusals = Packager::refusals($app, $blueprint);
+        $refusals = Packager::refusals($app, (bool) $this->option('here'));
         if ($refusals !== []) {
             $this->error('No package can be built yet:');
             array_map(fn (string $reason) => $this->line("- $reason"), $refusals);
@@ -44,6 +45,7 @@ final class PackageApp extends Command
             return self::FAILURE;
         }
         $this->info($file);
+        $this->line('It finds its server at '.ServerAddress::of($app));
 
         return self::SUCCESS;
     }

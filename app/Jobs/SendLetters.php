@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Models\App;
+use App\Outbound\Practice;
 use App\People\People;
 use App\Records\DataSet;
 use Illuminate\Contracts\Queue\ShouldQueue;
@@ -41,7 +42,7 @@ final class SendLetters implements ShouldQueue
             $account = $people->accountOf($person);
             // Nobody's post is flooded, however often somebody taps.
             if ($account?->email !== null && $account->blocked_at === null && RateLimiter::attempt("letters:$this->app/$this->set/$person", self::MOST, fn (): bool => true, 3600)) {
-                SendNotice::dispatch($account->email, $about, $text, $app->name);
+                SendNotice::dispatch($account->email, $about, $text, $app->name, Practice::boxOf($app));
             }
         }
     }

@@ -17,6 +17,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property string $name
  * @property string $slug
  * @property string $share_code
+ * @property string $address where its packages find the server; '' for where Lanai says that it is
  * @property int|null $live_revision_id
  * @property list<int> $undo ids of revisions that can be taken back, the newest last
  * @property list<int> $redo
@@ -27,6 +28,9 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
 final class App extends Model
 {
     protected $guarded = [];
+
+    /** @var array<string, string> */
+    protected $attributes = ['address' => ''];
 
     /** @var array<string, string> */
     protected $casts = ['undo' => 'array', 'redo' => 'array'];

@@ -19,12 +19,16 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $log
  * @property string $file
  * @property int $size bytes
+ * @property bool $here for this computer only
  * @property App $app
  * @property Revision $revision
  */
 final class Build extends Model
 {
     protected $guarded = [];
+
+    /** @var array<string, string> */
+    protected $casts = ['here' => 'boolean'];
 
     /** @return BelongsTo<App, $this> */
     public function app(): BelongsTo

@@ -18,6 +18,7 @@ use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Http\Client\PendingRequest;
 use Illuminate\Http\Client\Response;
 use Illuminate\Support\Facades\Http;
+use Psr\Http\Message\RequestInterface;
 use Psr\Http\Message\UriInterface;
 
 /**
@@ -44,24 +45,28 @@ final class Guard
     private static ?CurlMultiHandler $together = null;
 
     /**
-     * One call, without following redirects.
+     * One call, without following redirects. Whatever address the call is then made with must be of the same origin, and is called
+     * in its normal form.
+     *
+     * @param  list<string>  $standins  those of the stand-ins that may be asked
      *
      * @throws AddressRefused
      */
-    public static function to(string $url): PendingRequest
+    public static function to(string $url, array $standins = Practice::SERVICES): PendingRequest
     {
-        $uri = self::read($url);
-        $host = trim($uri->getHost(), '[]');
-        $port = $uri->getPort() ?? ($uri->getScheme() === 'https' ? 443 : 80);
-        $addresses = filter_var($host, FILTER_VALIDATE_IP) !== false ? [$host] : self::resolved($host);
+        $address = Address::of($url);
+        $literal = $address->number();
+        $addresses = $literal !== null ? [$literal] : self::resolved($address->host);
         if ($addresses === []) {
-            throw new AddressRefused("“{$host}” cannot be found.");
+            throw new AddressRefused("“{$address->host}” cannot be found.");
         }
-        if (! self::isStandin($uri)) {
+        if (Practice::holds($address)) {
+            Practice::admit($address, $standins);
+        } else {
             // A name that leads inside with one of its addresses leads inside.
-            foreach ($addresses as $address) {
-                if (! self::isPublic($address)) {
-                    throw new AddressRefused("“{$host}” is inside a private network; calls go only to public addresses.");
+            foreach ($addresses as $number) {
+                if (! self::isPublic($number)) {
+                    throw new AddressRefused("“{$address->host}” is inside a private network; calls go only to public addresses.");
                 }
             }
         }
@@ -69,8 +74,18 @@ final class Guard
 
         return Http::withOptions([
             'allow_redirects' => false, 'connect_timeout' => 3, 'timeout' => self::SLOWEST, 'decode_content' => true, 'sink' => self::sink(), 'proxy' => '',
-            'curl' => [CURLOPT_RESOLVE => ["$host:$port:$pinned"], CURLOPT_PROTOCOLS => CURLPROTO_HTTP | CURLPROTO_HTTPS],
-        ])->acceptJson();
+            'curl' => ($literal === null ? [CURLOPT_RESOLVE => ["$address->host:$address->port:$pinned"]] : []) + [CURLOPT_PROTOCOLS => CURLPROTO_HTTP | CURLPROTO_HTTPS],
+        ])->withRequestMiddleware(function (RequestInterface $request) use ($address, $standins): RequestInterface {
+            $called = Address::of((string) $request->getUri());
+            if ($called->origin() !== $address->origin()) {
+                throw new AddressRefused('Another address was checked than is called.');
+            }
+            if (Practice::holds($called)) {
+                Practice::admit($called, $standins);
+            }
+
+            return $request->withUri($called->uri());
+        })->acceptJson();
     }
 
     /**
@@ -100,15 +115,15 @@ final class Guard
     public static function promise(string $method, string $url, array $headers = [], string $body = '', array $private = [], int $seconds = self::SLOWEST, int $after = 0): PromiseInterface
     {
         return Coroutine::of(function () use ($method, $url, $headers, $body, $private, $seconds, $after): \Generator {
-            $uri = self::read($url);
+            $address = Address::of($url);
             // An answer that breaks off has begun all the same: whether it came whole is known to the carrier alone.
             $broken = 0;
             $seen = function (TransferStats $stats) use (&$broken): void {
                 $broken = is_int($stats->getHandlerErrorData()) ? $stats->getHandlerErrorData() : 0;
             };
             for ($left = self::REDIRECTS; ; $left--) {
-                $request = self::to((string) $uri)->setHandler(self::$together ??= new CurlMultiHandler)->withHeaders($headers)->timeout($seconds)->withOptions(['on_stats' => $seen] + ($after > 0 ? ['delay' => $after] : []))->async();
-                $answer = yield ($body === '' ? $request : $request->withBody($body, $headers['Content-Type'] ?? 'application/json'))->send($method, (string) $uri);
+                $request = self::to($address->written())->setHandler(self::$together ??= new CurlMultiHandler)->withHeaders($headers)->timeout($seconds)->withOptions(['on_stats' => $seen] + ($after > 0 ? ['delay' => $after] : []))->async();
+                $answer = yield ($body === '' ? $request : $request->withBody($body, $headers['Content-Type'] ?? 'application/json'))->send($method, $address->written());
                 if ($answer instanceof \Throwable) {
                     throw $answer instanceof TransferException ? new ConnectionException($answer->getMessage(), 0, $answer) : $answer;
                 }
@@ -122,21 +137,21 @@ final class Guard
                 if ($left === 0) {
                     throw new AddressRefused('It was led on more than '.self::REDIRECTS.' times.');
                 }
-                $next = UriResolver::resolve($uri, self::read($to, true));
+                $next = Address::of((string) UriResolver::resolve($address->uri(), self::relative($to)));
                 if (! in_array($answer->status(), [307, 308], true) && ! in_array($method, ['GET', 'HEAD'], true)) {
                     [$method, $body] = ['GET', ''];
                 }
-                if (self::origin($next) !== self::origin($uri)) {
+                if ($next->origin() !== $address->origin()) {
                     $kept = array_map(strtolower(...), [...self::PRIVATE_HEADERS, ...$private]);
                     $headers = array_filter($headers, fn (string $name): bool => ! in_array(strtolower($name), $kept, true), ARRAY_FILTER_USE_KEY);
-                    if (self::isStandin($next)) {
+                    if (Practice::holds($next)) {
                         throw new AddressRefused('It was led on to a service that ships with Lanai; that is asked by its name only.');
                     }
-                    if ($uri->getScheme() === 'https' && $next->getScheme() !== 'https') {
+                    if ($address->scheme === 'https' && $next->scheme !== 'https') {
                         throw new AddressRefused('It was led on to an address without encryption.');
                     }
                 }
-                [$uri, $after] = [$next, 0];
+                [$address, $after] = [$next, 0];
             }
         });
     }
@@ -164,12 +179,6 @@ final class Guard
         }]);
 
         return self::to($url)->withHeaders($headers)->timeout($seconds)->withOptions(['sink' => $sink])->withBody($body, 'application/json')->post($url);
-    }
-
-    /** True for the shipped stand-ins: the one exception among the addresses of this computer. */
-    private static function isStandin(UriInterface $uri): bool
-    {
-        return trim($uri->getHost(), '[]').':'.($uri->getPort() ?? ($uri->getScheme() === 'https' ? 443 : 80)) === config('lanai.standins');
     }
 
     /** Neither private, loopback, link-local, shared (RFC 6598) nor otherwise reserved. */
@@ -212,28 +221,14 @@ final class Guard
         self::$resolver = $resolver;
     }
 
-    /** @throws AddressRefused where it is not plainly an address of the web: two programs must not read it as two addresses */
-    private static function read(string $url, bool $mayBeRelative = false): UriInterface
+    /** @throws AddressRefused where no program could tell where it leads */
+    private static function relative(string $to): UriInterface
     {
-        $refused = new AddressRefused('“'.mb_substr($url, 0, 120).'” is not an address that can be called.');
-        if ($url === '' || strlen($url) > 4000 || preg_match('/[^\x21-\x7E]|[\\\\<>"{}|^`]/', $url) === 1) {
-            throw $refused;
-        }
         try {
-            $uri = new Uri($url);
+            return strlen($to) > 4000 || preg_match('/[^\x21-\x7E]|[\\\\<>"{}|^`]/', $to) === 1 ? throw new \InvalidArgumentException : new Uri($to);
         } catch (\InvalidArgumentException) {
-            throw $refused;
+            throw new AddressRefused('It was led on to “'.mb_substr(mb_scrub($to), 0, 120).'”, which is not an address.');
         }
-        if ($mayBeRelative && $uri->getScheme() === '' && $uri->getHost() === '') {
-            return $uri;
-        }
-        $parts = parse_url($url);
-        $plain = is_array($parts) ? strtolower($parts['host'] ?? '') : '';
-        if (! in_array($uri->getScheme(), ['http', 'https'], true) || $uri->getUserInfo() !== '' || $plain === '' || $plain !== strtolower($uri->getHost()) || ! preg_match('/^(\[[0-9a-f:.]+\]|[a-z0-9._-]+)$/', $plain)) {
-            throw $refused;
-        }
-
-        return $uri;
     }
 
     /** @return list<string> every address that a name leads to */
@@ -250,11 +245,6 @@ final class Guard
         }
 
         return $found;
-    }
-
-    private static function origin(UriInterface $uri): string
-    {
-        return $uri->getScheme().'://'.$uri->getHost().':'.($uri->getPort() ?? ($uri->getScheme() === 'https' ? 443 : 80));
     }
 
     /** Takes an answer up to its largest size; the call is broken off there. */

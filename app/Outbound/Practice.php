@@ -4,11 +4,50 @@ declare(strict_types=1);
 
 namespace App\Outbound;
 
-/** The stand-ins that ship with Lanai: called by their name, "stand-in:almanac/v1", wherever they run. */
+use App\Models\App;
+use App\Models\Founder;
+use Illuminate\Support\Facades\Cache;
+
+/**
+ * The stand-ins that ship with Lanai: called by their name, "stand-in:almanac/v1", wherever they run. What they keep and how they
+ * are arranged belongs to one founder each: who knows a key opens its box there and no other.
+ */
 final class Practice
 {
     /** Of the stand-ins those that are services for apps; the others keep what is nobody else's business. */
-    private const SERVICES = ['almanac', 'wordsmith'];
+    public const SERVICES = ['almanac', 'wordsmith'];
+
+    /** Names the box to a stand-in: it can be told to anybody, for only the key opens it. */
+    public const BOX = 'X-Practice-Box';
+
+    public const KEY = 'X-Practice-Key';
+
+    /** The founder's key; that of whoever runs this Lanai for null. */
+    public static function key(?Founder $founder): string
+    {
+        $whose = $founder === null ? 'host' : ($founder->email === config('lanai.demo_email') ? 'demo' : "founder $founder->id");
+
+        return hash_hmac('sha256', "practice of $whose", (string) config('lanai.practice_secret'));
+    }
+
+    public static function box(string $key): string
+    {
+        return substr(hash('sha256', $key), 0, 32);
+    }
+
+    /** The box of the founder of an app. */
+    public static function boxOf(App $app): string
+    {
+        $box = Cache::remember("practice box of founder $app->founder_id", 3600, fn (): string => self::box(self::key(Founder::query()->find($app->founder_id))));
+
+        return is_string($box) ? $box : '';
+    }
+
+    /** Where a stand-in is, as a browser opens it, with the key of a founder in it. */
+    public static function desk(string $name, ?Founder $founder): string
+    {
+        return 'http://'.config('lanai.standins')."/$name/?key=".self::key($founder);
+    }
 
     /** An address with the name of a stand-in in it, as it can be called. */
     public static function resolved(string $address): string
@@ -25,15 +64,36 @@ final class Practice
         return (string) preg_replace("~^http://($standins|localhost:$port)/~", 'stand-in:', $address);
     }
 
+    /** Whether an address leads to the shipped stand-ins: the one exception among the addresses of this computer. */
+    public static function holds(Address $address): bool
+    {
+        try {
+            return $address->scheme === 'http' && $address->origin() === Address::of('http://'.config('lanai.standins'))->origin();
+        } catch (AddressRefused) {
+            return false;
+        }
+    }
+
+    /** Whether an address leads to the shipped stand-ins, whatever it is written like. */
+    public static function isAt(string $url): bool
+    {
+        try {
+            return self::holds(Address::of($url));
+        } catch (AddressRefused) {
+            return false;
+        }
+    }
+
     /**
-     * Lets an address through that a founder has given, unless it leads to a stand-in that is not for apps.
+     * Lets only those of the stand-ins through that the one who asks may speak to.
+     *
+     * @param  list<string>  $names
      *
      * @throws AddressRefused
      */
-    public static function check(string $url): void
+    public static function admit(Address $address, array $names): void
     {
-        $inside = 'http://'.config('lanai.standins').'/';
-        if (str_starts_with(strtolower($url), $inside) && (preg_match('~^('.implode('|', self::SERVICES).')(/|$)~', substr($url, strlen($inside))) !== 1 || str_contains(rawurldecode($url), '..'))) {
+        if (! in_array($address->first(), $names, true) || str_contains(rawurldecode($address->rest), '..')) {
             throw new AddressRefused('This part of the stand-ins is not for apps.');
         }
     }

@@ -13,7 +13,7 @@ final class AndroidProject
     public static function lay(Job $job): void
     {
         $release = $job->blueprint->release;
-        $insecure = str_starts_with(config('app.url'), 'http://');
+        $insecure = str_starts_with($job->server, 'http://');
         $fill = [
             '{{package}}' => $release->package,
             '{{version}}' => $release->version,
@@ -38,7 +38,7 @@ final class AndroidProject
             $job->write("project/res/mipmap-$density/ic_launcher.png", $painter->png((int) (48 * $factor), 0.9));
             $job->write("project/res/mipmap-$density/ic_foreground.png", $painter->png((int) (108 * $factor), 0.58, false));
         }
-        foreach (DeviceFiles::of($job->app, $job->blueprint) as $path => $contents) {
+        foreach (DeviceFiles::of($job->app, $job->blueprint, $job->server) as $path => $contents) {
             $job->write("project/assets/www/$path", $contents);
         }
     }

@@ -15,19 +15,19 @@ use Lanai\Core\Script\Walk;
 final class DeviceFiles
 {
     /**
+     * @param  string  $server  its address, without a slash at the end
      * @param  string  $links  more tags for the page's head
      * @return array<string, string> path => contents
      *
      * @throws PackagingFailed where the bundle has not been built
      */
-    public static function of(App $app, Blueprint $blueprint, string $links = ''): array
+    public static function of(App $app, Blueprint $blueprint, string $server, string $links = ''): array
     {
         $chunk = Bundle::manifest('device')['web/device/main.ts'] ?? throw new PackagingFailed('The device bundle is not built.');
         $files = [];
         foreach (self::needed($blueprint) as $file) {
             $files[$file] = (string) file_get_contents(public_path("build/device/$file"));
         }
-        $server = rtrim(config('app.url'), '/');
         $entry = ['base' => "$server/device/live/$app->slug", 'media' => "$server/media/$app->id", 'deck' => false, 'app' => $app->id, 'path' => ''];
         $files['index.html'] = strtr((string) file_get_contents(base_path('packaging/web/index.html')), [
             '{{name}}' => e($blueprint->name),

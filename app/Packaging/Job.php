@@ -14,10 +14,11 @@ use Symfony\Component\Process\Process;
 final readonly class Job
 {
     /**
+     * @param  string  $server  where the package finds it, such as https://app.example.com
      * @param  Closure(int, string): void  $tell  gets percent done and a line for the log
      * @param  Closure(): bool  $cancelled
      */
-    public function __construct(public App $app, public Blueprint $blueprint, public string $folder, private Closure $tell, private Closure $cancelled)
+    public function __construct(public App $app, public Blueprint $blueprint, public string $server, public string $folder, private Closure $tell, private Closure $cancelled)
     {
     }
 

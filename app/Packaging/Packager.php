@@ -4,25 +4,31 @@ declare(strict_types=1);
 
 namespace App\Packaging;
 
+use App\Apps\Facts;
 use App\Models\App;
 use Closure;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Findings\Finding;
-use Lanai\Core\Findings\Findings;
-use Lanai\Core\Findings\Reading;
 
 /** Makes packages in a folder of their own, which is gone afterwards. */
 final class Packager
 {
-    /** @return list<string> why no package can be built, in sentences; none where it can */
-    public static function refusals(App $app, Blueprint $blueprint): array
+    /**
+     * @param  bool  $here  for this computer only: a phone need not reach the server
+     * @return list<string> why no package of the newest revision can be built, in sentences; none where it can
+     */
+    public static function refusals(App $app, bool $here): array
     {
-        $blocking = array_filter(Findings::in(Reading::of($blueprint)), fn (Finding $f): bool => $f->blocks);
-        $reasons = array_values(array_map(fn (Finding $f): string => $f->sentence, $blocking));
+        $blocking = array_filter(Facts::findings($app), fn (Finding $f): bool => $f->blocks);
+        $unreachable = $here ? '' : ServerAddress::refusal($app);
 
-        return $app->live_revision_id === null ? [...$reasons, 'Nothing is live yet: the package would open an empty app. Put a revision live first.'] : $reasons;
+        return array_values(array_filter([
+            ...array_map(fn (Finding $f): string => $f->sentence, $blocking),
+            $app->live_revision_id === null ? 'Nothing is live yet: the package would open an empty app. Put a revision live first.' : '',
+            $unreachable === '' ? '' : "$unreachable Until then, a package can be built for this computer only.",
+        ]));
     }
 
     /**
@@ -33,7 +39,7 @@ final class Packager
     {
         $folder = $app->folder('work-'.Str::lower(Str::random(12)));
         try {
-            $target->recipe()->make(new Job($app, $blueprint, $folder, $tell, $cancelled), $file);
+            $target->recipe()->make(new Job($app, $blueprint, ServerAddress::of($app), $folder, $tell, $cancelled), $file);
         } finally {
             File::deleteDirectory($folder);
         }

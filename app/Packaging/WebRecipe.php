@@ -13,7 +13,7 @@ final class WebRecipe implements Recipe
     public function make(Job $job, string $file): void
     {
         $job->step(10, 'Collecting the device bundle');
-        $files = DeviceFiles::of($job->app, $job->blueprint, '<link rel="manifest" href="./manifest.webmanifest"><link rel="icon" href="./icons/any-192.png">');
+        $files = DeviceFiles::of($job->app, $job->blueprint, $job->server, '<link rel="manifest" href="./manifest.webmanifest"><link rel="icon" href="./icons/any-192.png">');
         $job->step(30, 'Painting icons');
         $painter = new IconPainter($job->app, $job->blueprint);
         foreach ([192, 512] as $side) {

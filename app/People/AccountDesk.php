@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\People;
 
 use App\Jobs\SendNotice;
+use App\Outbound\Practice;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Hash;
@@ -357,7 +358,7 @@ final readonly class AccountDesk implements Accounts
 
     private function post(string $email, Notice $notice): void
     {
-        SendNotice::dispatch($email, $notice->about, $notice->text, $this->people->app->name);
+        SendNotice::dispatch($email, $notice->about, $notice->text, $this->people->app->name, Practice::boxOf($this->people->app));
     }
 
     private function waiting(Visit $visit): Pending

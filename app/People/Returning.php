@@ -121,7 +121,7 @@ final readonly class Returning
             return null;
         }
         try {
-            $answer = Guard::to($address)->timeout(5)->get($address);
+            $answer = Guard::to($address, ['gatehouse'])->timeout(5)->get($address);
 
             return $answer->successful() && strlen($answer->body()) <= 4_000_000 ? (new Pictures)->keep($this->people->app, $answer->body()) : null;
         } catch (ConnectionException|AddressRefused|ValidationException) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\People;
 
 use App\Jobs\SendNotice;
+use App\Outbound\Practice;
 use App\Records\Sql;
 use Illuminate\Database\Eloquent\Builder as EloquentBuilder;
 use Illuminate\Support\Facades\Date;
@@ -129,7 +130,7 @@ final readonly class Roll
                 $account->update(['asks' => null]);
                 if ($account->email !== null) {
                     $notice = Notice::granted($this->people->app->name, $asked);
-                    SendNotice::dispatch($account->email, $notice->about, $notice->text, $this->people->app->name);
+                    SendNotice::dispatch($account->email, $notice->about, $notice->text, $this->people->app->name, Practice::boxOf($this->people->app));
                 }
                 break;
             default:

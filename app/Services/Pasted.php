@@ -74,7 +74,6 @@ final readonly class Pasted
     {
         $mustBe = preg_match('~\.ya?ml$|(openapi|swagger|api-docs)[^/]*$~i', $url) === 1;
         try {
-            Practice::check($url);
             $answer = Guard::promise('GET', $url, ['Accept' => 'application/json, application/yaml, text/yaml, */*'], seconds: self::PATIENCE)->wait();
         } catch (AddressRefused|ConnectionException $wrong) {
             $why = $wrong instanceof AddressRefused ? $wrong->getMessage() : 'This address cannot be reached just now.';

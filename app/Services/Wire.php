@@ -8,7 +8,6 @@ use App\Models\App;
 use App\Outbound\AddressRefused;
 use App\Outbound\Guard;
 use App\Outbound\Practice;
-use GuzzleHttp\Promise\Create;
 use GuzzleHttp\Promise\PromiseInterface;
 use GuzzleHttp\Psr7\MultipartStream;
 use Illuminate\Http\Client\ConnectionException;
@@ -30,7 +29,7 @@ final readonly class Wire
     public function send(Message $message, ?SignsIn $signing, ?Secret $secret, int $seconds, int $after = 0): PromiseInterface
     {
         $signed = $signing === null || $secret === null ? $message : $signing->signed($message, $secret);
-        $headers = $signed->headers + ['User-Agent' => 'Lanai'];
+        $headers = $signed->headers + ['User-Agent' => 'Lanai'] + $this->box($signed->url);
         $body = $signed->body;
         if ($signed->pieces !== []) {
             $stream = new MultipartStream(array_map($this->piece(...), $signed->pieces));
@@ -40,11 +39,6 @@ final readonly class Wire
         }
         $asked = time();
         $from = hrtime(true);
-        try {
-            Practice::check($signed->url);
-        } catch (AddressRefused $refused) {
-            return Create::promiseFor(new Exchange($message, 0, [], '', 0.0, $asked, $asked, $refused->getMessage()));
-        }
         $made = function (int $status, array $answer, string $body, string $failure = '') use ($message, $asked, $from, $secret): Exchange {
             $hide = fn (string $text): string => self::hidden($text, $secret);
 
@@ -90,13 +84,18 @@ final readonly class Wire
         $from = hrtime(true);
         $made = fn (int $status, array $headers, string $failure): Exchange => new Exchange($message, $status, array_map(fn (string $v): string => self::hidden($v, $secret), $headers), self::hidden($status === 200 ? $words : $raw, $secret), (hrtime(true) - $from) / 1e6, $asked, time(), $failure);
         try {
-            Practice::check($signed->url);
-            $answer = Guard::streamed($signed->url, ['Accept' => 'text/event-stream', 'User-Agent' => 'Lanai'] + $signed->headers, $signed->body, $read, $seconds);
+            $answer = Guard::streamed($signed->url, ['Accept' => 'text/event-stream', 'User-Agent' => 'Lanai'] + $this->box($signed->url) + $signed->headers, $signed->body, $read, $seconds);
 
             return [$made($answer->status(), self::flat($answer), ''), $words, $usage];
         } catch (AddressRefused|ConnectionException $trouble) {
             return [$made(0, [], $trouble instanceof AddressRefused ? $trouble->getMessage() : (str_contains($trouble->getMessage(), 'timed out') ? 'slow' : 'unreachable.')), $words, $usage];
         }
+    }
+
+    /** @return array<string, string> to a stand-in it is said whose arrangements hold */
+    private function box(string $url): array
+    {
+        return Practice::isAt($url) ? [Practice::BOX => Practice::boxOf($this->app)] : [];
     }
 
     /** The text without the secret, however it is written in it. */

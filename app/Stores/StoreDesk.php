@@ -8,6 +8,7 @@ use App\Models\Build;
 use App\Models\Submission;
 use App\Outbound\AddressRefused;
 use App\Outbound\Guard;
+use App\Outbound\Practice;
 use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Http\Client\Response;
 
@@ -20,8 +21,12 @@ final class StoreDesk
     public function submit(Build $build, string $store): Submission
     {
         $release = $build->revision->read()->release;
-        $listing = ['title' => $release->title, 'summary' => $release->summary, 'description' => $release->description];
-        $answer = $this->ask($store, fn (string $url, string $token): Response => Guard::to($url)->withToken($token)
+        if ($build->here && ! Practice::isAt((string) config("lanai.stores.$store.url"))) {
+            throw new StoreUnreachable('This package was made for this computer only. Build one with an address that phones can reach.');
+        }
+        $listing = ['title' => $release->title, 'summary' => $release->summary, 'description' => $release->description]
+            + ($build->here && $build->target !== 'web' ? ['cleartext' => 'It is for practice, and calls a server on this computer.'] : []);
+        $answer = $this->ask($store, fn (string $url, string $token): Response => Guard::to($url, ['pier', 'quay'])->withToken($token)
             ->attach('package', (string) file_get_contents($build->path()), $build->file)
             ->post("$url/submissions", ['listing' => json_encode($listing, JSON_THROW_ON_ERROR), 'permissions' => json_encode($build->target === 'web' ? [] : ['android.permission.INTERNET'], JSON_THROW_ON_ERROR)]));
         $submission = new Submission(['app_id' => $build->app_id, 'build_id' => $build->id, 'store' => $store, 'remote_id' => (string) $answer['id'], 'state' => 'received', 'reasons' => []]);
@@ -33,13 +38,13 @@ final class StoreDesk
     /** @throws StoreUnreachable */
     public function refresh(Submission $submission): void
     {
-        $this->take($submission, $this->ask($submission->store, fn (string $url, string $token): Response => Guard::to($url)->withToken($token)->get("$url/submissions/$submission->remote_id")));
+        $this->take($submission, $this->ask($submission->store, fn (string $url, string $token): Response => Guard::to($url, ['pier', 'quay'])->withToken($token)->get("$url/submissions/$submission->remote_id")));
     }
 
     /** @throws StoreUnreachable */
     public function release(Submission $submission): void
     {
-        $this->take($submission, $this->ask($submission->store, fn (string $url, string $token): Response => Guard::to($url)->withToken($token)->post("$url/submissions/$submission->remote_id/release")));
+        $this->take($submission, $this->ask($submission->store, fn (string $url, string $token): Response => Guard::to($url, ['pier', 'quay'])->withToken($token)->post("$url/submissions/$submission->remote_id/release")));
     }
 
     /** @param  array<string, mixed>  $answer */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Standins\Almanac\Almanac;
 use Standins\Almanac\Sea;
 use Standins\Answer;
+use Standins\Box;
 use Standins\Desk;
 use Standins\Gatehouse\Gatehouse;
 use Standins\Gatehouse\House;
@@ -29,17 +30,20 @@ $path = (string) parse_url((string) $_SERVER['REQUEST_URI'], PHP_URL_PATH);
 [$store, $rest] = [explode('/', trim($path, '/'))[0], '/'.implode('/', array_slice(explode('/', trim($path, '/')), 1))];
 $address = (isset($_SERVER['HTTPS']) ? 'https' : 'http').'://'.$_SERVER['HTTP_HOST']."/$store";
 $method = (string) $_SERVER['REQUEST_METHOD'];
+$headers = array_change_key_case(array_map(strval(...), function_exists('getallheaders') ? getallheaders() : []), CASE_LOWER);
+$box = Box::of($_GET, $headers);
 if ($store === 'gatehouse') {
-    (new Gatehouse(new House($folder, (string) (getenv('APP_URL') ?: 'http://localhost:8000')), $address))->answer($method, $rest, $_GET, $_POST, (string) ($_SERVER['HTTP_AUTHORIZATION'] ?? ''))->send();
+    $authorization = (string) ($_SERVER['HTTP_AUTHORIZATION'] ?? '');
+    $house = House::of($folder, (string) (getenv('APP_URL') ?: 'http://localhost:8000'), $box, Box::ofDemo((string) getenv('LANAI_STANDIN_TOKEN')), House::named($_GET + $_POST, $authorization));
+    (new Gatehouse($house, $address, $box->key))->answer($method, $rest, $_GET, $_POST, $authorization)->send();
     exit;
 }
 if ($store === 'letterbox') {
-    (new Inbox(new Letters($folder), $address))->answer($rest, $_GET)->send();
+    (new Inbox(new Letters($folder), $address, $box))->answer($rest, $_GET)->send();
     exit;
 }
 if ($store === 'almanac' || $store === 'wordsmith') {
-    $headers = array_change_key_case(array_map(strval(...), function_exists('getallheaders') ? getallheaders() : []), CASE_LOWER);
-    $switches = new Switches($folder, $store);
+    $switches = new Switches($folder, $store, $box);
     $body = (string) file_get_contents('php://input');
     ($store === 'almanac' ? (new Almanac($switches, new Sea(time()), $address))->answer($method, $rest, $_GET, $_POST, $headers, $body)
         : (new Wordsmith($switches, new Phrases(__DIR__.'/../data/phrases.json'), $address))->answer($method, $rest, $_POST, $headers, $body))->send();

@@ -12,6 +12,7 @@ final readonly class Inspection
      * @param  string  $signer  SHA-256 of the signing certificate, hexadecimal; '' where packages are not signed
      * @param  list<string>  $permissions
      * @param  list<array{code: string, sentence: string}>  $reasons
+     * @param  bool  $cleartext  it allows calls without encryption
      */
     public function __construct(
         public string $package = '',
@@ -20,6 +21,7 @@ final readonly class Inspection
         public string $signer = '',
         public array $permissions = [],
         public array $reasons = [],
+        public bool $cleartext = false,
     ) {
     }
 }

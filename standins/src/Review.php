@@ -30,6 +30,9 @@ final class Review
         foreach (array_diff($inspection->permissions, $declared) as $permission) {
             $reasons[] = ['code' => 'permission', 'sentence' => "The package asks for $permission, which is not declared."];
         }
+        if ($inspection->cleartext && trim(is_string($listing['cleartext'] ?? null) ? $listing['cleartext'] : '') === '') {
+            $reasons[] = ['code' => 'cleartext', 'sentence' => 'The package allows calls without encryption, and no reason for it is given.'];
+        }
         if ($last !== null && $inspection->code > 0 && $inspection->code <= (int) $last['code']) {
             $reasons[] = ['code' => 'version.code', 'sentence' => "Version code $inspection->code has been used: the last accepted one is {$last['code']}, and the next must be higher."];
         }

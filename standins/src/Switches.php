@@ -13,12 +13,13 @@ final readonly class Switches
 
     private string $file;
 
-    public function __construct(string $folder, private string $name)
+    /** @param  Box  $box  whose arrangements hold */
+    public function __construct(string $folder, private string $name, private Box $box)
     {
         if (! is_dir($folder)) {
             mkdir($folder, 0700, true);
         }
-        $this->file = "$folder/$name.json";
+        $this->file = "$folder/$name{$box->file()}.json";
     }
 
     /** @return array{mode: string, calls: int, away: int} away: milliseconds that every answer takes longer, as if from afar */
@@ -59,16 +60,36 @@ final readonly class Switches
         };
     }
 
+    /**
+     * How it is arranged, and arranging it, for whoever has the key.
+     *
+     * @param  array<string, mixed>  $form
+     */
+    public function arranged(string $method, array $form, bool $byPage, string $address): Answer
+    {
+        if (! $this->box->isOpen()) {
+            return Box::closed();
+        }
+        if ($method === 'POST') {
+            $this->turn(is_string($form['mode'] ?? null) ? $form['mode'] : '');
+        }
+
+        return $byPage ? new Answer(303, '', ['Location' => "$address/?key={$this->box->key}"]) : Answer::json(200, $this->state());
+    }
+
     /** The desk of the stand-in, where it is arranged. */
     public function desk(string $title, string $about, string $address): Answer
     {
+        if (! $this->box->isOpen()) {
+            return Box::closed();
+        }
         $now = $this->state();
         $choices = '';
         foreach (self::MODES as $mode => $words) {
             $choices .= '<label><input type="radio" name="mode" value="'.$mode.'"'.((string) $mode === $now['mode'] ? ' checked' : '').'> It answers '.Page::text($words).'.</label>';
         }
 
-        return Page::of($title, "<small>$title, for practice</small>$about<h2>How it answers</h2><form method=\"post\" action=\"$address/switches\">$choices<p><button class=\"main\">Arrange it so</button></p></form><p class=\"quiet\">It has been asked {$now['calls']} times.</p>");
+        return Page::of($title, "<small>$title, for practice</small>$about<h2>How it answers</h2><form method=\"post\" action=\"$address/switches?key={$this->box->key}\">$choices<p><button class=\"main\">Arrange it so</button></p></form><p class=\"quiet\">It has been asked {$now['calls']} times.</p>");
     }
 
     /** @param  callable(array{mode: string, calls: int, away: int}): array{mode: string, calls: int, away: int}  $change */

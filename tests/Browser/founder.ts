@@ -1,3 +1,4 @@
+import { createHmac } from 'node:crypto'
 import { readFileSync } from 'node:fs'
 import { expect, test, type FrameLocator, type Page } from '@playwright/test'
 
@@ -62,10 +63,21 @@ export async function asGuest(phone: Page): Promise<void> {
   await expect(phone.getByText(/^Good morning, Guest/)).toBeVisible()
 }
 
+/** The key to what the stand-ins keep for somebody: the founder of the demo, or whoever runs this Lanai. */
+export function practiceKey(whose: 'demo' | 'host' = 'demo'): string {
+  const secret = /^LANAI_STANDIN_TOKEN=(.+)$/m.exec(readFileSync('.env', 'utf8'))?.[1].trim() ?? ''
+  return createHmac('sha256', secret).update(`practice of ${whose}`).digest('hex')
+}
+
+/** In the Release station: packages may be built although no phone can reach this computer. */
+export async function buildForHere(page: Page): Promise<void> {
+  await page.getByLabel('Build for this computer only, to try it out').check()
+}
+
 /** The newest letter to an address, as it lies in the Letterbox beside the server under test. */
-export async function letterTo(page: Page, address: string, about = ''): Promise<{ subject: string; text: string }> {
+export async function letterTo(page: Page, address: string, about = '', whose: 'demo' | 'host' = 'demo'): Promise<{ subject: string; text: string }> {
   for (let left = 60; left > 0; left--) {
-    const { letters } = await (await page.request.get(`${standins()}/letterbox/letters.json?to=${encodeURIComponent(address)}`)).json()
+    const { letters } = await (await page.request.get(`${standins()}/letterbox/letters.json?key=${practiceKey(whose)}&to=${encodeURIComponent(address)}`)).json()
     const found = letters.find((letter: { subject: string }) => letter.subject.includes(about))
     if (found) return found
     await page.waitForTimeout(250)

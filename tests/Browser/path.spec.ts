@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { device, fillBlank, openDemo } from './founder'
+import { buildForHere, device, fillBlank, openDemo } from './founder'
 
 test('from a sentence to an approved store submission', async ({ page }) => {
   test.setTimeout(300_000)
@@ -28,6 +28,7 @@ test('from a sentence to an approved store submission', async ({ page }) => {
     await page.getByRole('button', { name: /^Release:/ }).click()
     await page.getByRole('button', { name: /^Put revision/ }).click()
     const android = page.locator('.target', { hasText: 'Android package' }).first()
+    await buildForHere(page)
     await android.getByRole('button', { name: 'Build' }).click()
     await expect(android.locator('.build')).toHaveAttribute('data-state', 'done', { timeout: 60_000 })
     await android.getByRole('button', { name: 'Log' }).click()

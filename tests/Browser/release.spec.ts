@@ -3,7 +3,7 @@ import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { expect, test, type Page } from '@playwright/test'
-import { signUp } from './founder'
+import { buildForHere, signUp } from './founder'
 
 async function newApp(page: Page, name: string): Promise<void> {
   await signUp(page, 'Bea')
@@ -26,6 +26,9 @@ test('a new app is refused a package with its reasons, mended one by one, and th
   test.setTimeout(300_000)
   await newApp(page, 'Moor Walks')
   const web = page.locator('.target', { hasText: 'a zip with manifest' })
+  await web.getByRole('button', { name: 'Build' }).click()
+  await expect(page.getByRole('alert').filter({ hasText: 'No package can be built yet.' })).toContainText('is without encryption')
+  await buildForHere(page)
   await web.getByRole('button', { name: 'Build' }).click()
   const refused = page.getByRole('alert').filter({ hasText: 'No package can be built yet.' })
   await expect(refused.getByRole('listitem')).toHaveCount(3)
@@ -54,6 +57,7 @@ test('a build can be cancelled, and its log says so', async ({ page }) => {
   await page.getByRole('button', { name: /^Put revision/ }).click()
   await expect(page.getByText(/Live is revision/)).toBeVisible()
   const bundle = page.locator('.target', { hasText: 'AAB, signed' })
+  await buildForHere(page)
   await bundle.getByRole('button', { name: 'Build' }).click()
   await bundle.getByRole('button', { name: 'Cancel' }).click()
   await expect(bundle.locator('.build')).toHaveAttribute('data-state', 'cancelled')

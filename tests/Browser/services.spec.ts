@@ -4,7 +4,10 @@ import { beginApp, device, nothingSerious, openDemo, script, standins } from './
 test.use({ viewport: { width: 1280, height: 800 } })
 
 async function rehearse(page: Page, service: string, mode: string) {
-  await page.request.post(`${standins()}/${service}/switches`, { form: { mode }, headers: { Accept: 'application/json' } })
+  const id = /apps\/(\d+)/.exec(page.url())?.[1]
+  const { gatehouse } = (await (await page.request.get(`/api/apps/${id}/providers`)).json()) as { gatehouse: string }
+  const key = new URL(gatehouse).searchParams.get('key') ?? ''
+  await page.request.post(`${standins()}/${service}/switches`, { form: { mode }, headers: { Accept: 'application/json', 'X-Practice-Key': key } })
 }
 
 test('from a pasted command to a list and its detail on the phone', async ({ page }) => {

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { device, openDemo } from './founder'
+import { buildForHere, device, openDemo } from './founder'
 
 const folder = 'docs/screenshots'
 
@@ -69,6 +69,7 @@ test('pictures of the main views, from the demo data', async ({ browser }) => {
   await expect(page.getByText('Live is revision')).toBeVisible()
   await page.screenshot({ path: `${folder}/release.png` })
   const android = page.locator('.target', { hasText: 'Android package' }).first()
+  await buildForHere(page)
   await android.getByRole('button', { name: 'Build' }).click()
   await expect(android.locator('.build')).toHaveAttribute('data-state', 'done', { timeout: 60_000 })
   const quay = page.locator('.target', { hasText: 'Quay' })

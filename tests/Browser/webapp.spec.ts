@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { openDemo } from './founder'
+import { buildForHere, openDemo } from './founder'
 
 test('a web app goes through Pier, runs from the store, and opens without a network', async ({ page, browser }) => {
   await openDemo(page, 'release')
@@ -11,6 +11,7 @@ test('a web app goes through Pier, runs from the store, and opens without a netw
     await expect(page.getByText('Nothing stands against a release.')).toBeVisible()
   }
   const web = page.locator('.target', { hasText: 'a zip with manifest' })
+  await buildForHere(page)
   await web.getByRole('button', { name: 'Build' }).click()
   await expect(web.locator('.build')).toHaveAttribute('data-state', 'done', { timeout: 30_000 })
   const pier = page.locator('.target', { hasText: 'Pier' })

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use PHPUnit\Framework\TestCase;
 use Standins\Answer;
+use Standins\Box;
 use Standins\Gatehouse\Gatehouse;
 use Standins\Gatehouse\House;
 
@@ -27,7 +28,7 @@ final class GatehouseTest extends TestCase
     {
         $this->folder = sys_get_temp_dir().'/lanai-gatehouse-'.bin2hex(random_bytes(4));
         $this->house = new House($this->folder, 'http://lanai.example/');
-        $this->gatehouse = new Gatehouse($this->house, 'http://gate.example/gatehouse');
+        $this->gatehouse = new Gatehouse($this->house, 'http://gate.example/gatehouse', 'k');
     }
 
     protected function tearDown(): void
@@ -145,6 +146,13 @@ final class GatehouseTest extends TestCase
         self::assertSame([false, ''], [$this->house->state['testing'], $this->house->state['break']]);
         $desk = $this->gatehouse->answer('GET', '/', [], [], '')->body;
         self::assertStringContainsString('Moor &lt;walks&gt;', $desk);
+        self::assertSame(401, (new Gatehouse($this->house, 'http://gate.example/gatehouse'))->answer('GET', '/', [], [], '')->status, 'Without a key the desk is closed.');
+        $mine = Box::opened(hash('sha256', 'mine'));
+        $theirs = House::of($this->folder, 'http://lanai.example', $mine, Box::ofDemo('s'), '');
+        (new Gatehouse($theirs, 'http://gate.example/gatehouse', $mine->key))->answer('POST', '/', [], ['new' => '1', 'name' => 'Theirs'], '');
+        $client = (string) array_key_last($theirs->state['clients']);
+        self::assertSame([1, 'Theirs'], [count($theirs->state['clients']), House::of($this->folder, 'http://lanai.example', Box::named(''), Box::ofDemo('s'), $client)->state['clients'][$client]['name']]);
+        self::assertArrayNotHasKey($client, (new House($this->folder, 'http://lanai.example'))->state['clients']);
         // It is there again after a restart.
         self::assertArrayHasKey($id, (new House($this->folder, 'http://lanai.example'))->state['clients']);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Outbound\Address;
 use App\Outbound\AddressRefused;
 use App\Outbound\Guard;
 use Illuminate\Http\Client\ConnectionException;
@@ -158,9 +159,9 @@ final class GuardTest extends TestCase
                 usleep(20000);
             }
             config(['lanai.standins' => "127.0.0.1:$port"]);
-            self::assertSame(100 * 1024, strlen(Guard::follow('GET', "http://127.0.0.1:$port/?kb=100")->body()));
+            self::assertSame(100 * 1024, strlen(Guard::follow('GET', "http://127.0.0.1:$port/almanac?kb=100")->body()));
             $this->expectException(ConnectionException::class);
-            Guard::follow('GET', "http://127.0.0.1:$port/?kb=9000");
+            Guard::follow('GET', "http://127.0.0.1:$port/almanac?kb=9000");
         } finally {
             proc_terminate($process);
         }
@@ -170,8 +171,105 @@ final class GuardTest extends TestCase
     {
         config(['lanai.standins' => '127.0.0.1:8001']);
         Http::fake(['127.0.0.1:8001/*' => Http::response(['ok' => true])]);
-        self::assertSame(['ok' => true], Guard::to('http://127.0.0.1:8001/quay')->get('http://127.0.0.1:8001/quay')->json());
+        self::assertSame(['ok' => true], Guard::to('http://127.0.0.1:8001/quay', ['quay'])->get('http://127.0.0.1:8001/quay')->json());
         $this->expectException(AddressRefused::class);
         Guard::to('http://127.0.0.1:8002/quay');
+    }
+
+    /** However it is written, it is the same place, and only what is for apps is open there. */
+    #[TestWith(['http://127.0.0.1:08001/letterbox/letters.json'])]
+    #[TestWith(['http://127.0.0.1:8001/letterbox/letters.json'])]
+    #[TestWith(['HTTP://127.0.0.1:008001/letterbox/'])]
+    #[TestWith(['http://0x7f.1:8001/letterbox/'])]
+    #[TestWith(['http://2130706433:8001/letterbox/'])]
+    #[TestWith(['http://0177.0.0.1:8001/letterbox/'])]
+    #[TestWith(['http://127.1:8001/gatehouse/'])]
+    #[TestWith(['http://127.0.0.1.:8001/letterbox/'])]
+    #[TestWith(['http://127.0.0.1:8001//letterbox/'])]
+    #[TestWith(['http://127.0.0.1:8001/almanac/../letterbox/'])]
+    #[TestWith(['http://127.0.0.1:8001/almanac/%2e%2e/letterbox/'])]
+    #[TestWith(['http://127.0.0.1:8001/%6cetterbox/'])]
+    #[TestWith(['http://127.0.0.1:8001?letterbox/'])]
+    #[TestWith(['http://127.0.0.1:8001/quay/submissions'])]
+    public function test_what_the_stand_ins_keep_is_reached_by_no_spelling(string $url): void
+    {
+        config(['lanai.standins' => '127.0.0.1:8001']);
+        Http::fake();
+        try {
+            Guard::follow('GET', $url);
+            self::fail($url);
+        } catch (AddressRefused) {
+            Http::assertNothingSent();
+        }
+    }
+
+    public function test_what_is_called_must_be_what_was_checked(): void
+    {
+        config(['lanai.standins' => '127.0.0.1:8001']);
+        $sent = [];
+        Http::fake(function ($request) use (&$sent) {
+            $sent[] = $request->url();
+
+            return Http::response('{}');
+        });
+        Guard::to('http://127.0.0.1:08001/almanac/v1')->get('http://127.0.0.1:8001/almanac/v1');
+        Guard::follow('GET', 'http://0x7f000001:08001/almanac/v1?a=b#c');
+        self::assertSame(['http://127.0.0.1:8001/almanac/v1', 'http://127.0.0.1:8001/almanac/v1?a=b'], $sent);
+        foreach (['http://127.0.0.1:8002/almanac', 'http://127.0.0.1:8001/letterbox', 'http://127.0.0.2:8001/almanac'] as $other) {
+            try {
+                Guard::to('http://127.0.0.1:8001/almanac')->get($other);
+                self::fail($other);
+            } catch (AddressRefused) {
+                self::assertCount(2, $sent);
+            }
+        }
+    }
+
+    /** The examples of the WHATWG URL standard's host parsing, and of its tests for IPv4 numbers (from memory). */
+    #[TestWith(['http://EXAMPLE.com', 'http://example.com/'])]
+    #[TestWith(['https://example.com:443/a', 'https://example.com/a'])]
+    #[TestWith(['https://example.com:0443/a?b#c', 'https://example.com/a?b'])]
+    #[TestWith(['http://example.com:/a', 'http://example.com/a'])]
+    #[TestWith(['http://0x7f.1', 'http://127.0.0.1/'])]
+    #[TestWith(['http://0300.168.0xF0', 'http://192.168.0.240/'])]
+    #[TestWith(['http://256', 'http://0.0.1.0/'])]
+    #[TestWith(['http://0xffffffff', 'http://255.255.255.255/'])]
+    #[TestWith(['http://[2001:DB8::0:1]:8080/x', 'http://[2001:db8::1]:8080/x'])]
+    #[TestWith(['http://[::ffff:127.0.0.1]/', 'http://[::ffff:127.0.0.1]/'])]
+    #[TestWith(['http://example.com.', 'http://example.com/'])]
+    #[TestWith(['http://foo.0x4', null])]
+    #[TestWith(['http://1.2.3.4.5', null])]
+    #[TestWith(['http://256.256.256.256', null])]
+    #[TestWith(['http://09.1', null])]
+    #[TestWith(['http://example.com:65536', null])]
+    #[TestWith(['http://example.com:0', null])]
+    #[TestWith(['http://ex ample.com', null])]
+    #[TestWith(['http://a@example.com', null])]
+    #[TestWith(['http://[::1', null])]
+    #[TestWith(['http://a..b/', null])]
+    #[TestWith(['http:/example.com', null])]
+    #[TestWith(['ftp://example.com', null])]
+    #[TestWith(['http://exam%70le.com', null])]
+    public function test_an_address_has_one_normal_form(string $url, ?string $normal): void
+    {
+        try {
+            self::assertSame($normal, Address::of($url)->written());
+        } catch (AddressRefused $refused) {
+            self::assertNull($normal, $refused->getMessage());
+        }
+    }
+
+    public function test_public_addresses_of_ipv6_may_be_called_and_others_not(): void
+    {
+        Http::fake(fn () => Http::response('ok'));
+        self::assertSame('ok', Guard::follow('GET', 'http://[2606:4700::1111]:8080/x')->body());
+        foreach (['http://[::1]/', 'http://[fc00::1]/', 'http://[fe80::1]/', 'http://[::ffff:10.0.0.1]/'] as $url) {
+            try {
+                Guard::follow('GET', $url);
+                self::fail($url);
+            } catch (AddressRefused $refused) {
+                self::assertStringContainsString('private', $refused->getMessage());
+            }
+        }
     }
 }

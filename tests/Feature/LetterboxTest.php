@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use PHPUnit\Framework\TestCase;
+use Standins\Box;
 use Standins\Letterbox\Inbox;
 use Standins\Letterbox\Letters;
 use Standins\Letterbox\Smtp;
@@ -39,7 +40,7 @@ final class LetterboxTest extends TestCase
         self::assertSame('', $smtp->take("Subject: Blah\r\n\r\nBlah blah blah...\r\n..etc. etc. etc.\r\n"));
         self::assertSame(250, $say('.'));
         self::assertSame(221, $say('QUIT'));
-        self::assertSame([['brown@foo.com', "Blah blah blah...\r\n.etc. etc. etc."], ['jones@foo.com', "Blah blah blah...\r\n.etc. etc. etc."]], array_map(fn (array $l): array => [$l['recipient'], $l['text']], $letters->all()));
+        self::assertSame([['brown@foo.com', "Blah blah blah...\r\n.etc. etc. etc."], ['jones@foo.com', "Blah blah blah...\r\n.etc. etc. etc."]], array_map(fn (array $l): array => [$l['recipient'], $l['text']], $letters->all('')));
     }
 
     public function test_what_is_out_of_order_or_malformed_is_refused(): void
@@ -62,13 +63,20 @@ final class LetterboxTest extends TestCase
             for ($n = 0; $n < 100 && ! @fsockopen('127.0.0.1', $port); $n++) {
                 usleep(50000);
             }
-            (new Mailer(Transport::fromDsn("smtp://127.0.0.1:$port")))->send((new Email)->from('Saltlark <post@lanai.example>')->to('zoe@arden.example')->subject('Grüße, 123456 <b>')->text("Größe\n.\nEnde <script>"));
-            $inbox = new Inbox(new Letters($this->folder), '/letterbox');
+            $box = Box::opened(hash('sha256', 'a key'));
+            $letter = (new Email)->from('Saltlark <post@lanai.example>')->to('zoe@arden.example')->subject('Grüße, 123456 <b>')->text("Größe\n.\nEnde <script>");
+            $letter->getHeaders()->addTextHeader('X-Practice-Box', $box->name);
+            (new Mailer(Transport::fromDsn("smtp://127.0.0.1:$port")))->send($letter);
+            $inbox = new Inbox(new Letters($this->folder), '/letterbox', $box);
             self::assertSame('Grüße, 123456 <b>', json_decode($inbox->answer('/letters.json', ['to' => 'ZOE@arden.example'])->body, true)['letters'][0]['subject']);
-            self::assertStringContainsString("Größe\r\n.\r\nEnde", (new Letters($this->folder))->all()[0]['text']);
+            self::assertStringContainsString("Größe\r\n.\r\nEnde", (new Letters($this->folder))->all($box->name)[0]['text']);
             self::assertStringContainsString('Grüße, 123456 &lt;b&gt;', $inbox->answer('/', [])->body);
             self::assertStringNotContainsString('<script>', $inbox->answer('/1', [])->body);
             self::assertSame(404, $inbox->answer('/99', [])->status);
+            // Without a key nothing is shown, and another key opens another box.
+            self::assertSame([401, 401], [(new Inbox(new Letters($this->folder), '/letterbox', Box::named($box->name)))->answer('/letters.json', [])->status, (new Inbox(new Letters($this->folder), '/letterbox', Box::opened('')))->answer('/1', [])->status]);
+            $other = new Inbox(new Letters($this->folder), '/letterbox', Box::opened(hash('sha256', 'another')));
+            self::assertSame(['{"letters":[]}', 404], [$other->answer('/letters.json', [])->body, $other->answer('/1', [])->status]);
         } finally {
             proc_terminate($process);
         }

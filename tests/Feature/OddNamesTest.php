@@ -34,7 +34,7 @@ final class OddNamesTest extends TestCase
         $this->postJson("/device/live/$app->slug/view")->assertOk()->assertJsonPath('view.app', $name);
         $this->get("/a/$app->slug")->assertOk()->assertSee($name);
 
-        self::assertSame([], Packager::refusals($app->refresh(), $blueprint));
+        self::assertSame([], Packager::refusals($app->refresh(), here: true));
         $file = $this->folder().'/app.apk';
         Packager::make($app, $blueprint, Target::Apk, $file, fn () => null, fn (): bool => false);
         $badging = (new Process(['aapt', 'dump', 'badging', $file], null, ['LC_ALL' => 'C.UTF-8']))->mustRun()->getOutput();

@@ -32,6 +32,10 @@ final class PackagesTest extends TestCase
 
         self::assertStringContainsString('Verified using v2 scheme (APK Signature Scheme v2): true', $this->run_(['apksigner', 'verify', '-v', '--min-sdk-version', '24', $file]));
         $this->run_(['zipalign', '-c', '-p', '4', $file]);
+        // Phones with Android 11 and later do not install it otherwise.
+        self::assertMatchesRegularExpression('/resources\.arsc \(OK\)/', $this->run_(['zipalign', '-c', '-v', '4', $file]));
+        self::assertSame(ZipArchive::CM_STORE, $this->stat($file, 'resources.arsc')['comp_method']);
+        self::assertSame(ZipArchive::CM_DEFLATE, $this->stat($file, 'classes.dex')['comp_method']);
         $badging = $this->run_(['aapt', 'dump', 'badging', $file]);
         foreach (["package: name='com.saltlark.companion' versionCode='1' versionName='1.0.0'", "sdkVersion:'24'", "targetSdkVersion:'35'", "application-label:'Saltlark'", "launchable-activity: name='app.lanai.shell.MainActivity'", "uses-permission: name='android.permission.INTERNET'"] as $line) {
             self::assertStringContainsString($line, $badging);
@@ -66,7 +70,11 @@ final class PackagesTest extends TestCase
         $this->run_(['aapt2', 'convert', '--output-format', 'binary', '-o', $this->folder().'/binary.apk', $proto]);
         self::assertStringContainsString("package: name='com.saltlark.companion' versionCode='1'", $this->run_(['aapt', 'dump', 'badging', $this->folder().'/binary.apk']));
         self::assertStringStartsWith("dex\n", $this->inside($file, 'base/dex/classes.dex'));
-        self::assertSame("\x0A\x08\x12\x061.15.6", $this->inside($file, 'BundleConfig.pb'));
+        self::assertSame("bundletool {\n  version: \"1.15.6\"\n}\n", $this->decoded('BundleConfig', $this->inside($file, 'BundleConfig.pb')));
+        $manifest = $this->decoded('XmlNode', $this->inside($file, 'base/manifest/AndroidManifest.xml'));
+        foreach (['name: "package"', 'value: "com.saltlark.companion"', 'name: "usesCleartextTraffic"', 'name: "uses-permission"', 'value: "android.permission.INTERNET"', 'name: "exported"'] as $part) {
+            self::assertStringContainsString($part, $manifest);
+        }
     }
 
     public function test_the_web_app_has_manifest_icons_and_a_service_worker_that_knows_every_file(): void
@@ -130,9 +138,64 @@ final class PackagesTest extends TestCase
         $this->artisan('lanai:check', ['app' => 'saltlark'])->assertFailed();
     }
 
+    public function test_what_the_studio_knows_stops_a_build_whoever_asks(): void
+    {
+        // The provider still leads back to another address: nothing in the sentences tells.
+        $this->demo->loadMissing('revision');
+        \App\Models\IdentityProvider::query()->updateOrCreate(['app_id' => $this->demo->id, 'dataset' => 'live', 'name' => 'Gatehouse'], ['issuer' => 'https://gate.example', 'client_id' => 'c', 'secret' => 's', 'registered' => 'https://old.example/back', 'trouble' => '', 'checked_at' => now()]);
+        $blocking = array_values(array_filter(\App\Apps\Facts::findings($this->demo), fn ($f): bool => $f->rule === 'ProviderMoved'));
+
+        self::assertCount(1, $blocking);
+        self::assertSame([$blocking[0]->sentence], Packager::refusals($this->demo, here: true));
+        $this->artisan('lanai:package', ['app' => 'saltlark', 'target' => 'web', '--out' => $this->folder(), '--here' => true])->assertFailed();
+        $this->artisan('lanai:check', ['app' => 'saltlark'])->assertFailed();
+        $this->actingAs($this->founderOf($this->demo))->postJson("/api/apps/{$this->demo->id}/builds", ['target' => 'web', 'here' => true])->assertUnprocessable();
+    }
+
+    /** @return iterable<string, array{string, string, string}> an address, what answers there, and what is said of it */
+    public static function addresses(): iterable
+    {
+        yield 'without encryption' => ['http://app.saltlark.example', 'proof', 'is without encryption'];
+        yield 'this computer' => ['https://localhost:8000', 'proof', 'is inside a private network'];
+        yield 'the network at home' => ['https://192.168.1.20', 'proof', 'is inside a private network'];
+        yield 'another server' => ['https://app.saltlark.example', 'something else', 'Something else than this Lanai answers'];
+        yield 'nothing there' => ['https://app.saltlark.example', 'down', 'Nothing answers at'];
+        yield 'this very server' => ['https://app.saltlark.example', 'proof', ''];
+    }
+
+    #[\PHPUnit\Framework\Attributes\DataProvider('addresses')]
+    public function test_the_address_of_the_packages_is_looked_at_from_the_outside(string $address, string $answers, string $said): void
+    {
+        \App\Outbound\Guard::resolving(fn (string $host): array => $host === 'localhost' ? ['127.0.0.1'] : ['93.184.215.14']);
+        \Illuminate\Support\Facades\Http::fake(fn ($request) => match ($answers) {
+            'down' => throw new \Illuminate\Http\Client\ConnectionException('refused'),
+            // What the route itself would answer over that address.
+            'proof' => \Illuminate\Support\Facades\Http::response((string) $this->get(substr($request->url(), strlen($address)))->getContent()),
+            default => \Illuminate\Support\Facades\Http::response($answers),
+        });
+        try {
+            $state = $this->actingAs($this->founderOf($this->demo))->postJson("/api/apps/{$this->demo->id}/address", ['address' => "$address/"])->assertOk();
+            self::assertSame($address, $state->json('server.address'));
+            $said === '' ? self::assertSame('', $state->json('server.refusal')) : self::assertStringContainsString($said, $state->json('server.refusal'));
+            $build = $this->postJson("/api/apps/{$this->demo->id}/builds", ['target' => 'web']);
+            $said === '' ? $build->assertStatus(202) : $build->assertUnprocessable();
+            self::assertStringContainsString("$address/device/live/saltlark", $this->inside($this->make(Target::Web), 'index.html'));
+        } finally {
+            \App\Outbound\Guard::resolving(null);
+        }
+    }
+
+    public function test_an_address_is_written_without_anything_behind_it(): void
+    {
+        foreach (['https://a.example/b', 'app.example', 'https://u:p@a.example', 'ftp://a.example', 'https://a.example?x=1'] as $wrong) {
+            $this->actingAs($this->founderOf($this->demo))->postJson("/api/apps/{$this->demo->id}/address", ['address' => $wrong])->assertUnprocessable();
+        }
+        self::assertSame('', $this->demo->refresh()->address);
+    }
+
     public function test_a_build_runs_in_the_queue_with_progress_and_log(): void
     {
-        $state = $this->actingAs($this->founderOf($this->demo))->postJson("/api/apps/{$this->demo->id}/builds", ['target' => 'web'])->assertStatus(202);
+        $state = $this->actingAs($this->founderOf($this->demo))->postJson("/api/apps/{$this->demo->id}/builds", ['target' => 'web', 'here' => true])->assertStatus(202);
 
         $state->assertJsonPath('builds.0.state', 'done')->assertJsonPath('builds.0.progress', 100);
         self::assertStringContainsString('Painting icons', $state->json('builds.0.log'));
@@ -163,9 +226,31 @@ final class PackagesTest extends TestCase
     private function make(Target $target): string
     {
         $file = $this->folder()."/app.$target->value";
-        Packager::make($this->demo, $this->demo->revision->read(), $target, $file, fn () => null, fn (): bool => false);
+        Packager::make($this->demo->refresh(), $this->demo->revision->read(), $target, $file, fn () => null, fn (): bool => false);
 
         return $file;
+    }
+
+    /** @return array<string, mixed> */
+    private function stat(string $file, string $name): array
+    {
+        $zip = new ZipArchive;
+        $zip->open($file);
+
+        return (array) $zip->statName($name);
+    }
+
+    /** A message of the published fields (Resources.proto of the resource compiler, config.proto of the bundle tool; from memory), as protoc reads it. */
+    private function decoded(string $message, string $bytes): string
+    {
+        file_put_contents($this->folder().'/fields.proto', 'syntax = "proto3";
+            message BundleConfig { Bundletool bundletool = 1; } message Bundletool { string version = 2; }
+            message XmlNode { oneof node { XmlElement element = 1; string text = 2; } } message XmlNamespace { string prefix = 1; string uri = 2; }
+            message XmlElement { repeated XmlNamespace namespace_declaration = 1; string namespace_uri = 2; string name = 3; repeated XmlAttribute attribute = 4; repeated XmlNode child = 5; }
+            message XmlAttribute { string namespace_uri = 1; string name = 2; string value = 3; }');
+        $process = new Process(['protoc', "--decode=$message", 'fields.proto'], $this->folder(), input: $bytes);
+
+        return $process->mustRun()->getOutput();
     }
 
     private function inside(string $file, string $name): string

@@ -88,7 +88,7 @@ final class StoresTest extends TestCase
 
     private function submit(Target $target, string $store): Submission
     {
-        $build = $this->demo->builds()->create(['revision_id' => $this->demo->revision->id, 'target' => $target->value, 'version' => '1.0.0', 'number' => 1]);
+        $build = $this->demo->builds()->create(['revision_id' => $this->demo->revision->id, 'target' => $target->value, 'version' => '1.0.0', 'number' => 1, 'here' => true]);
         (new \App\Jobs\BuildPackage($build->id))->handle();
         $desk = app(StoreDesk::class);
         $submission = $desk->submit($build->fresh(['app', 'revision']) ?? $build, $store);

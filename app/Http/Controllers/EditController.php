@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Apps\Facts;
 use App\Apps\LayoutSurvey;
 use App\Apps\RevisionBook;
 use App\Apps\StudioState;
@@ -20,8 +21,6 @@ use Lanai\Core\Blueprint\EditRefused;
 use Lanai\Core\Blueprint\Patch;
 use Lanai\Core\Blueprint\Several;
 use Lanai\Core\Findings\Finding;
-use Lanai\Core\Findings\Findings;
-use Lanai\Core\Findings\Reading;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Formula\InWords;
@@ -146,7 +145,7 @@ final readonly class EditController
 
     private function finding(App $app, string $id): Finding
     {
-        foreach (Findings::in(Reading::of($app->revision->read(), $app->lastApprovedBuild())) as $finding) {
+        foreach (Facts::findings($app) as $finding) {
             if ($finding->id() === $id) {
                 return $finding;
             }

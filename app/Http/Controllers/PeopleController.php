@@ -6,6 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Jobs\SendNotice;
 use App\Models\App;
+use App\Models\Founder;
+use App\Outbound\Practice;
 use App\People\AccessTable;
 use App\People\Notice;
 use App\People\OpenId\ProviderTrouble;
@@ -16,6 +18,7 @@ use App\People\Roll;
 use App\People\Sights;
 use App\Records\DataSet;
 use DateTimeZone;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
@@ -61,7 +64,7 @@ final class PeopleController
         $request->validate(['email' => ['required', 'email', 'max:200']], ['email.*' => 'Please write an e-mail address.']);
         $address = rtrim((string) config('app.url'), '/').($set === 'live' ? "/a/$app->slug" : "/s/$app->share_code");
         $notice = Notice::invited($app->name, $address);
-        SendNotice::dispatch($request->string('email')->lower()->value(), $notice->about, $notice->text, $app->name);
+        SendNotice::dispatch($request->string('email')->lower()->value(), $notice->about, $notice->text, $app->name, Practice::boxOf($app));
 
         return response()->json([]);
     }
@@ -91,12 +94,12 @@ final class PeopleController
         return response()->json((new Sights($app, $app->revision->read()))->all());
     }
 
-    public function providers(App $app): JsonResponse
+    public function providers(App $app, #[CurrentUser] Founder $founder): JsonResponse
     {
-        return response()->json(['providers' => (new ProviderDesk($app, $app->revision->read()))->all(), 'letterbox' => (string) config('lanai.letterbox')]);
+        return response()->json(['providers' => (new ProviderDesk($app, $app->revision->read()))->all(), 'letterbox' => Practice::desk('letterbox', $founder), 'gatehouse' => Practice::desk('gatehouse', $founder)]);
     }
 
-    public function provider(Request $request, App $app, string $set): JsonResponse
+    public function provider(Request $request, App $app, string $set, #[CurrentUser] Founder $founder): JsonResponse
     {
         $request->validate(['name' => ['required', 'string', 'max:100'], 'issuer' => ['sometimes', 'url:http,https', 'max:300'], 'client' => ['sometimes', 'string', 'max:300'], 'secret' => ['nullable', 'string', 'max:500']],
             ['issuer.*' => 'Please write the address of the provider, as in https://accounts.example.', 'client.*' => 'Please write the client id that the provider has given you.']);
@@ -108,7 +111,7 @@ final class PeopleController
             return response()->json(['message' => $trouble->getMessage()], 422);
         }
 
-        return $this->providers($app);
+        return $this->providers($app, $founder);
     }
 
     public function pages(App $app): JsonResponse

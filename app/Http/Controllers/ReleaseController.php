@@ -12,6 +12,7 @@ use App\Models\App;
 use App\Models\Build;
 use App\Packaging\IconPainter;
 use App\Packaging\Packager;
+use App\Packaging\ServerAddress;
 use App\Packaging\Target;
 use App\Stores\StoreDesk;
 use Illuminate\Http\JsonResponse;
@@ -42,15 +43,30 @@ final class ReleaseController
     public function build(Request $request, App $app): JsonResponse
     {
         $target = Target::tryFrom($request->string('target')->value()) ?? abort(422, 'There is no such package.');
+        $here = $request->boolean('here');
         $blueprint = $app->revision->read();
-        $refusals = Packager::refusals($app, $blueprint);
+        $refusals = Packager::refusals($app, $here);
         if ($refusals !== []) {
             return response()->json(['message' => 'No package can be built yet.', 'reasons' => $refusals], 422);
         }
-        $build = $app->builds()->create(['revision_id' => $app->revision->id, 'target' => $target->value, 'version' => $blueprint->release->version, 'number' => $blueprint->release->build]);
+        $build = $app->builds()->create(['revision_id' => $app->revision->id, 'target' => $target->value, 'version' => $blueprint->release->version, 'number' => $blueprint->release->build, 'here' => $here]);
         BuildPackage::dispatch($build->id);
 
         return response()->json(ReleaseState::of($app), 202);
+    }
+
+    /** Where the packages find the server: kept, and looked at from the outside. */
+    public function address(Request $request, App $app): JsonResponse
+    {
+        $address = rtrim(trim($request->string('address')->value()), '/');
+        $wrong = $address === '' ? '' : ServerAddress::wrong($address);
+        if ($wrong !== '') {
+            return response()->json(['message' => $wrong], 422);
+        }
+        $app->update(['address' => $address]);
+        ServerAddress::refusal($app, again: true);
+
+        return response()->json(ReleaseState::of($app));
     }
 
     public function cancel(App $app, int $build): JsonResponse

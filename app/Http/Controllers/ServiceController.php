@@ -9,6 +9,7 @@ use App\Apps\StudioState;
 use App\Models\App;
 use App\Models\Founder;
 use App\Outbound\Guard;
+use App\Outbound\Practice;
 use App\Records\DataSet;
 use App\Services\Drafts;
 use App\Services\Pasted;
@@ -155,13 +156,14 @@ final readonly class ServiceController
     }
 
     /** How the stand-ins answer, so that failure can be rehearsed. */
-    public function rehearse(Request $request, App $app): JsonResponse
+    public function rehearse(Request $request, App $app, #[CurrentUser] Founder $founder): JsonResponse
     {
         $given = $request->validate(['service' => ['sometimes', 'in:almanac,wordsmith'], 'mode' => ['sometimes', 'nullable', 'string', 'max:20']]);
         $found = [];
         foreach (['almanac', 'wordsmith'] as $name) {
             $url = 'http://'.config('lanai.standins')."/$name/switches";
-            $answer = ($given['service'] ?? '') === $name ? Guard::to($url)->asForm()->post($url, ['mode' => $given['mode'] ?? '']) : Guard::to($url)->get($url);
+            $desk = Guard::to($url)->withHeaders([Practice::KEY => Practice::key($founder)]);
+            $answer = ($given['service'] ?? '') === $name ? $desk->asForm()->post($url, ['mode' => $given['mode'] ?? '']) : $desk->get($url);
             $found[] = ['name' => $name, 'mode' => (string) $answer->json('mode'), 'calls' => (int) $answer->json('calls')];
         }
 

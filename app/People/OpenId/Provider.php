@@ -99,7 +99,7 @@ final readonly class Provider
     public function check(): void
     {
         try {
-            $page = Guard::to($this->pages->authorization)->timeout(self::PATIENCE)->get($this->begin()['url']);
+            $page = Guard::to($this->pages->authorization, ['gatehouse'])->timeout(self::PATIENCE)->get($this->begin()['url']);
             if ($page->status() >= 400) {
                 throw new ProviderTrouble("{$this->known->name} does not accept this client, or the address to come back to is not registered there: {$this->redirect}");
             }
@@ -138,7 +138,7 @@ final readonly class Provider
      */
     private function exchange(string $code, string $verifier): Response
     {
-        return Guard::to($this->pages->token)->timeout(self::PATIENCE)->asForm()->post($this->pages->token, ['grant_type' => 'authorization_code', 'code' => $code, 'redirect_uri' => $this->redirect,
+        return Guard::to($this->pages->token, ['gatehouse'])->timeout(self::PATIENCE)->asForm()->post($this->pages->token, ['grant_type' => 'authorization_code', 'code' => $code, 'redirect_uri' => $this->redirect,
             'client_id' => $this->known->client_id, 'client_secret' => $this->known->secret, 'code_verifier' => $verifier]);
     }
 
@@ -146,7 +146,7 @@ final readonly class Provider
     private function about(string $access): array
     {
         try {
-            $answer = Guard::to($this->pages->userInfo)->timeout(self::PATIENCE)->withToken($access)->get($this->pages->userInfo)->json();
+            $answer = Guard::to($this->pages->userInfo, ['gatehouse'])->timeout(self::PATIENCE)->withToken($access)->get($this->pages->userInfo)->json();
         } catch (ConnectionException|AddressRefused) {
             $answer = null;
         }
@@ -172,7 +172,7 @@ final readonly class Provider
     private static function read(string $url, string $name): array
     {
         try {
-            $answer = Guard::to($url)->timeout(self::PATIENCE)->get($url);
+            $answer = Guard::to($url, ['gatehouse'])->timeout(self::PATIENCE)->get($url);
         } catch (ConnectionException) {
             throw new ProviderTrouble("$name does not answer at $url.");
         } catch (AddressRefused $refused) {

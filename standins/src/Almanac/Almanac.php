@@ -40,11 +40,7 @@ final readonly class Almanac
             return $this->switches->desk('Almanac', '<h1>Sea and weather for places that do not exist</h1><p>Its description is at <a href="'.$this->address.'/v1/openapi.json">/v1/openapi.json</a>. It wants the key <code>'.self::KEY.'</code> in the header X-Almanac-Key.</p>', $this->address);
         }
         if ($path === '/switches') {
-            if ($method === 'POST') {
-                $this->switches->turn(is_string($form['mode'] ?? null) ? $form['mode'] : '');
-            }
-
-            return str_contains($headers['accept'] ?? '', 'html') ? new Answer(303, '', ['Location' => "$this->address/"]) : Answer::json(200, $this->switches->state());
+            return $this->switches->arranged($method, $form, str_contains($headers['accept'] ?? '', 'html'), $this->address);
         }
         if ($path === '/v1/openapi.json') {
             return Answer::json(200, Description::of("$this->address/v1"));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Standins\Gatehouse;
 
 use Standins\Answer;
+use Standins\Box;
 use Standins\Page;
 
 /**
@@ -15,8 +16,11 @@ final readonly class Gatehouse
 {
     private const KID = 'gatehouse-1';
 
-    /** @param  string  $issuer  the address under which it is known */
-    public function __construct(private House $house, private string $issuer)
+    /**
+     * @param  string  $issuer  the address under which it is known
+     * @param  string  $key  with which its desk was opened; '' for closed
+     */
+    public function __construct(private House $house, private string $issuer, private string $key = '')
     {
     }
 
@@ -34,6 +38,7 @@ final readonly class Gatehouse
             $path === '/token' && $method === 'POST' => $this->exchange($form, $authorization),
             $path === '/userinfo' => $this->tell($authorization),
             preg_match('~^/pictures/(p-\d+)\.png$~', $path, $found) === 1 && isset(House::PEOPLE[$found[1]]) => self::picture($found[1]),
+            $path === '/' && $this->key === '' => Box::closed(),
             $path === '/' && $method === 'POST' => $this->arrange($form),
             $path === '/' => $this->desk(),
             default => Answer::problem(404, 'There is no such page at Gatehouse.'),
@@ -126,7 +131,7 @@ final readonly class Gatehouse
         if ($given === null || $given['until'] < time() || $given['client'] !== $id || $given['redirect'] !== $text('redirect_uri') || ! hash_equals((string) $given['challenge'], $proof)) {
             return Answer::json(400, ['error' => 'invalid_grant', 'error_description' => 'The code is not good, or its proof is not right.']);
         }
-        $access = House::encoded(random_bytes(24));
+        $access = $this->house->mark().House::encoded(random_bytes(24));
         $this->house->change(function (House $house) use ($access, $given): void {
             $house->state['tokens'][$access] = ['until' => time() + 3600, 'person' => $given['person']];
         });
@@ -228,7 +233,7 @@ final readonly class Gatehouse
                 $house->state['clients'][$id]['redirects'] = $lines('redirects');
             }
             if (isset($form['new']) && is_string($form['name'] ?? null) && trim($form['name']) !== '') {
-                $house->state['clients']['client-'.bin2hex(random_bytes(4))] = ['secret' => House::encoded(random_bytes(18)), 'name' => mb_substr(trim($form['name']), 0, 60), 'redirects' => []];
+                $house->state['clients']['client-'.$house->mark().bin2hex(random_bytes(4))] = ['secret' => House::encoded(random_bytes(18)), 'name' => mb_substr(trim($form['name']), 0, 60), 'redirects' => []];
             }
             if (isset($form['switches'])) {
                 $house->state['testing'] = isset($form['testing']);
@@ -238,7 +243,7 @@ final readonly class Gatehouse
             }
         });
 
-        return new Answer(303, '', ['Location' => "$this->issuer/"]);
+        return new Answer(303, '', ['Location' => "$this->issuer/?key=$this->key"]);
     }
 
     private function wrong(string $title, string $text): Answer

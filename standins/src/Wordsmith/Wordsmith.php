@@ -34,11 +34,7 @@ final readonly class Wordsmith
             return $this->switches->desk('Wordsmith', '<h1>Words, pictures and speech without a model</h1><p>It wants the token <code>'.self::KEY.'</code>, and knows the models '.implode(', ', array_keys(self::MODELS)).'.</p>', $this->address);
         }
         if ($path === '/switches') {
-            if ($method === 'POST') {
-                $this->switches->turn(is_string($form['mode'] ?? null) ? $form['mode'] : '');
-            }
-
-            return str_contains($headers['accept'] ?? '', 'html') ? new Answer(303, '', ['Location' => "$this->address/"]) : Answer::json(200, $this->switches->state());
+            return $this->switches->arranged($method, $form, str_contains($headers['accept'] ?? '', 'html'), $this->address);
         }
         $this->switches->count();
         if (! hash_equals('Bearer '.self::KEY, $headers['authorization'] ?? '')) {

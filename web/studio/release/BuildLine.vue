@@ -15,6 +15,7 @@ const words = { queued: 'waiting', running: 'being built', done: 'ready', failed
   <div class="build" :class="build.state" :data-state="build.state">
     <div class="build-head">
       <span>Version {{ build.version }}, build {{ build.number }}: <strong>{{ words[build.state] }}</strong></span>
+      <span v-if="build.here" class="small">for this computer</span>
       <span v-if="build.state === 'done'" class="small">{{ Math.round(build.size / 1024) }} kB</span>
       <span class="grow" />
       <button class="link" :aria-expanded="showLog" @click="showLog = !showLog">{{ showLog ? 'Hide the log' : 'Log' }}</button>

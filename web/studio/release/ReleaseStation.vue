@@ -4,6 +4,7 @@ import type { BuildState, ReleaseData, SubmissionState } from '../../contracts/s
 import { api, Declined } from '../api'
 import FindingNote from '../findings/FindingNote.vue'
 import { useStudio } from '../frame/useStudio'
+import AddressLine from './AddressLine.vue'
 import BuildLine from './BuildLine.vue'
 import ReleaseText from './ReleaseText.vue'
 import SubmissionLine from './SubmissionLine.vue'
@@ -12,6 +13,9 @@ import { useRelease } from './useRelease'
 const studio = useStudio()
 const { release, trouble, reasons, act } = useRelease(studio)
 const uploading = ref(false)
+/** A package for this computer only need not be reachable for phones. */
+const here = ref(false)
+const asking = ref(false)
 const targets = [
   { key: 'web' as const, name: 'Web app', note: 'a zip with manifest, icons and service worker' },
   { key: 'apk' as const, name: 'Android package', note: 'APK, aligned and signed' },
@@ -27,6 +31,12 @@ const submissions = (store: string): SubmissionState[] => release.value?.submiss
 /** Handing in is the next step unless something is under way, approved, or waiting for its mend. */
 const isNext = (store: string) => !submissions(store).length || (submissions(store)[0].state === 'turned down' && !findings.value.length)
 const liveBehind = computed(() => release.value?.live.revision !== studio.state.value?.revision.number)
+
+async function keepAddress(address: string) {
+  asking.value = true
+  await act(() => api.post(`apps/${studio.app}/address`, { address }))
+  asking.value = false
+}
 
 async function goLive() {
   await studio.goLive()
@@ -80,7 +90,6 @@ async function upload(event: Event) {
         <p>
           <template v-if="release.live.revision">Live is revision {{ release.live.revision }} at <a :href="release.live.address" target="_blank" rel="noopener">{{ release.live.address }}</a>.</template>
           <template v-else>Nothing is live yet. Packages open what is live.</template>
-          <span v-if="release.live.revision && release.live.insecure" class="small"> Packages will call this address; phones outside need one that begins with https.</span>
         </p>
         <v-btn size="small" :color="release.live.revision ? 'primary' : 'secondary'" :variant="liveBehind ? 'flat' : 'tonal'" :disabled="!liveBehind" @click="goLive">Put revision {{ studio.state.value?.revision.number }} live</v-btn>
       </div>
@@ -93,10 +102,11 @@ async function upload(event: Event) {
         <ul v-if="reasons.length"><li v-for="reason in reasons" :key="reason">{{ reason }}</li></ul>
       </div>
       <v-progress-linear v-if="!release && !trouble" indeterminate color="primary" aria-label="Loading packages" />
+      <AddressLine v-if="release" v-model:here="here" :server="release.server" :app="studio.state.value?.app.name ?? ''" :busy="asking" @keep="keepAddress" />
       <div v-for="target in targets" :key="target.key" class="target">
         <div class="target-head">
           <p><strong>{{ target.name }}</strong><br><span class="small">{{ target.note }}</span></p>
-          <v-btn size="small" color="primary" variant="tonal" :disabled="running(target.key)" @click="act(() => api.post(`apps/${studio.app}/builds`, { target: target.key }))">Build</v-btn>
+          <v-btn size="small" color="primary" variant="tonal" :disabled="running(target.key)" @click="act(() => api.post(`apps/${studio.app}/builds`, { target: target.key, here: here && !!release?.server.refusal }))">Build</v-btn>
         </div>
         <BuildLine v-if="newest(target.key)" :build="newest(target.key)!" @cancel="(id) => act(() => api.remove(`apps/${studio.app}/builds/${id}`))" />
       </div>

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Apps;
+
+use App\Models\App;
+use App\People\ProviderDesk;
+use App\Records\DataSet;
+use App\Records\SchemaFollower;
+use App\Services\Ledger;
+use Illuminate\Support\Facades\Cache;
+use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Findings\Finding;
+use Lanai\Core\Findings\Findings;
+use Lanai\Core\Findings\Memo;
+use Lanai\Core\Findings\Reading;
+
+/** What is known of an app beside its sentences, and what is found with it: the same for all who ask, the studio, the packager and the commands. */
+final class Facts
+{
+    public static function reading(App $app, ?Blueprint $blueprint = null): Reading
+    {
+        $blueprint ??= $app->revision->read();
+
+        return Reading::of($blueprint, $app->lastApprovedBuild(), self::sizes($app, $blueprint), (new ProviderDesk($app, $blueprint))->returns(), $blueprint->services === [] ? [] : Ledger::broken($app));
+    }
+
+    /** @return list<Finding> what was found on a screen that has not changed is remembered */
+    public static function findings(App $app, ?Reading $reading = null): array
+    {
+        $kept = Cache::get("findings:$app->id");
+        $memo = new Memo(is_array($kept) ? $kept : []);
+        $findings = Findings::in($reading ?? self::reading($app), $memo);
+        if ($memo->grew()) {
+            Cache::put("findings:$app->id", $memo->used, 86400);
+        }
+
+        return $findings;
+    }
+
+    /** @return array<string, int> stored table => about how many rows, in the larger of the data sets */
+    private static function sizes(App $app, Blueprint $blueprint): array
+    {
+        $counts = [];
+        foreach ($app->liveRevision === null ? [DataSet::Sandbox] : DataSet::cases() as $set) {
+            foreach ((new SchemaFollower($app, $set))->sizes($blueprint) as $table => $count) {
+                $counts[$table] = max($count, $counts[$table] ?? 0);
+            }
+        }
+
+        return $counts;
+    }
+}
