@@ -6,10 +6,22 @@ return [
     // Where the files of the founders' apps are kept: data sets, pictures, packages.
     'apps' => env('LANAI_APPS', storage_path('apps')),
 
-    // The demo's sign-in form is filled in.
+    // The demo is made, and its account.
     'demo' => (bool) env('LANAI_DEMO', false),
     'demo_email' => 'demo@lanai.example',
     'demo_password' => env('LANAI_DEMO_PASSWORD', 'porch-by-the-sea'),
+
+    // Whether the demo's sign-in form is filled in; null for: only while Lanai answers this computer alone.
+    'demo_form' => env('LANAI_DEMO_FORM'),
+
+    // Whether others than this computer are answered: ./lanai start --host
+    'open' => (bool) env('LANAI_OPEN', false),
+
+    // Who may sign up: open, invitation or closed; '' for open while Lanai answers this computer alone, and else by invitation.
+    'registration' => env('LANAI_REGISTRATION', ''),
+
+    // Seconds for which browsers are told to come by https only (RFC 6797); 0 for not at all.
+    'hsts' => (int) env('LANAI_HSTS', 0),
 
     'demo_people_password' => env('LANAI_DEMO_PEOPLE_PASSWORD', 'lanterns on the water'),
 

@@ -19,11 +19,20 @@ Route::bind('app', function (string $id): App {
 
 Route::prefix('api')->group(function (): void {
     Route::get('session', [C\SessionController::class, 'show']);
-    Route::post('session', [C\SessionController::class, 'store'])->middleware('throttle:20,1');
-    Route::post('founders', [C\SessionController::class, 'register'])->middleware('throttle:30,1');
+    Route::post('session', [C\SessionController::class, 'store'])->middleware('throttle:sign-in');
+    Route::post('founders', [C\SessionController::class, 'register'])->middleware('throttle:sign-up');
+    Route::post('password/forgot', [C\AccountController::class, 'forgot'])->middleware('throttle:forgot');
+    Route::post('password/reset', [C\AccountController::class, 'reset'])->middleware('throttle:sign-in');
     Route::delete('session', [C\SessionController::class, 'destroy']);
 
-    Route::middleware('auth')->group(function (): void {
+    Route::middleware(['auth', 'throttle:founder'])->group(function (): void {
+        Route::get('account', [C\AccountController::class, 'show']);
+        Route::middleware('throttle:account')->prefix('account')->group(function (): void {
+            Route::post('email', [C\AccountController::class, 'email']);
+            Route::post('password', [C\AccountController::class, 'password']);
+            Route::delete('places/{place?}', [C\AccountController::class, 'leave'])->whereNumber('place');
+            Route::post('invitations', [C\AccountController::class, 'invite']);
+        });
         Route::get('apps', [C\AppController::class, 'index']);
         Route::post('apps', [C\AppController::class, 'store']);
         Route::get('apps/{app}', [C\AppController::class, 'show']);
@@ -65,7 +74,7 @@ Route::prefix('api')->group(function (): void {
         Route::post('apps/{app}/formula', [C\FormulaController::class, 'show']);
         Route::get('apps/{app}/people/{set}', [C\PeopleController::class, 'show'])->whereIn('set', ['sandbox', 'live']);
         Route::get('apps/{app}/people/{set}/{person}', [C\PeopleController::class, 'one'])->whereIn('set', ['sandbox', 'live'])->whereNumber('person');
-        Route::post('apps/{app}/people/{set}/invite', [C\PeopleController::class, 'invite'])->whereIn('set', ['sandbox', 'live'])->middleware('throttle:30,1');
+        Route::post('apps/{app}/people/{set}/invite', [C\PeopleController::class, 'invite'])->whereIn('set', ['sandbox', 'live'])->middleware('throttle:invite');
         Route::post('apps/{app}/people/{set}/{person}', [C\PeopleController::class, 'act'])->whereIn('set', ['sandbox', 'live'])->whereNumber('person');
         Route::get('apps/{app}/access', [C\PeopleController::class, 'access']);
         Route::get('apps/{app}/access/{stored}/{row}', [C\PeopleController::class, 'verdict'])->whereNumber('row');
@@ -73,7 +82,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('apps/{app}/providers', [C\PeopleController::class, 'providers']);
         Route::post('apps/{app}/providers/{set}', [C\PeopleController::class, 'provider'])->whereIn('set', ['sandbox', 'live']);
         Route::prefix('apps/{app}/services')->group(function (): void {
-            Route::post('begin', [C\ServiceController::class, 'begin'])->middleware('throttle:60,1');
+            Route::post('begin', [C\ServiceController::class, 'begin'])->middleware('throttle:service');
             Route::post('take', [C\ServiceController::class, 'take']);
             Route::post('screens', [C\ServiceController::class, 'screens']);
             Route::match(['GET', 'POST'], 'rehearse', [C\ServiceController::class, 'rehearse']);
@@ -81,9 +90,9 @@ Route::prefix('api')->group(function (): void {
                 Route::get('', [C\ServiceController::class, 'show']);
                 Route::post('secret', [C\ServiceController::class, 'secret']);
                 Route::delete('secret', [C\ServiceController::class, 'revoke']);
-                Route::post('try', [C\ServiceController::class, 'try'])->middleware('throttle:60,1');
+                Route::post('try', [C\ServiceController::class, 'try'])->middleware('throttle:service');
                 Route::post('preview', [C\ServiceController::class, 'preview']);
-                Route::post('step', [C\ServiceController::class, 'step'])->middleware('throttle:60,1');
+                Route::post('step', [C\ServiceController::class, 'step'])->middleware('throttle:service');
                 Route::post('point', [C\ServiceController::class, 'point']);
                 Route::post('pick', [C\ServiceController::class, 'pick']);
                 Route::post('shape', [C\ServiceController::class, 'shape']);
@@ -100,13 +109,14 @@ Route::prefix('api')->group(function (): void {
         });
         Route::get('apps/{app}/tokens', [C\TokenController::class, 'index']);
         Route::post('apps/{app}/tokens', [C\TokenController::class, 'store']);
+        Route::post('apps/{app}/tokens/document', [C\TokenController::class, 'document']);
         Route::delete('apps/{app}/tokens/{token}', [C\TokenController::class, 'destroy'])->whereNumber('token');
         Route::get('apps/{app}/pages', [C\PeopleController::class, 'pages']);
         Route::post('apps/{app}/pages', [C\PeopleController::class, 'visitPages']);
         Route::get('apps/{app}/release', [C\ReleaseController::class, 'show']);
         Route::get('apps/{app}/key', [C\ReleaseController::class, 'key']);
         Route::get('apps/{app}/icon.png', [C\ReleaseController::class, 'icon']);
-        Route::post('apps/{app}/address', [C\ReleaseController::class, 'address'])->middleware('throttle:20,1');
+        Route::post('apps/{app}/address', [C\ReleaseController::class, 'address'])->middleware('throttle:service');
         Route::post('apps/{app}/builds', [C\ReleaseController::class, 'build']);
         Route::delete('apps/{app}/builds/{build}', [C\ReleaseController::class, 'cancel'])->whereNumber('build');
         Route::get('apps/{app}/builds/{build}/file', [C\ReleaseController::class, 'download'])->whereNumber('build');
@@ -117,7 +127,7 @@ Route::prefix('api')->group(function (): void {
 });
 
 // What other programs ask of an app's rows, with a token that the founder has made.
-Route::prefix('rest/{slug}/{set}')->whereIn('set', ['sandbox', 'live'])->middleware('throttle:600,1')->group(function (): void {
+Route::prefix('rest/{slug}/{set}')->whereIn('set', ['sandbox', 'live'])->middleware('throttle:rest')->group(function (): void {
     Route::get('openapi.json', [C\RestController::class, 'document']);
     Route::get('{table}', [C\RestController::class, 'index']);
     Route::post('{table}', [C\RestController::class, 'add']);
@@ -127,29 +137,29 @@ Route::prefix('rest/{slug}/{set}')->whereIn('set', ['sandbox', 'live'])->middlew
 });
 
 // Webhooks that come in, each at an address that nobody can guess.
-Route::post('hook/{slug}/{set}/{token}', [C\RoutineController::class, 'hook'])->whereIn('set', ['sandbox', 'live'])->where('token', '[0-9a-f]{40}')->middleware('throttle:120,1');
+Route::post('hook/{slug}/{set}/{token}', [C\RoutineController::class, 'hook'])->whereIn('set', ['sandbox', 'live'])->where('token', '[0-9a-f]{40}')->middleware('throttle:hook');
 
 // What the app's user's device asks: live by the app's address, sandbox by its share code, the deck by the founder's session.
 Route::prefix('device/{way}/{key}')->where(['way' => 'live|share|deck'])->group(function (): void {
-    Route::post('view', [C\DeviceController::class, 'view']);
-    Route::post('do', [C\DeviceController::class, 'tap']);
-    Route::get('pulse', [C\DeviceController::class, 'pulse']);
-    Route::post('arrive', [C\DeviceController::class, 'arrive']);
-    Route::post('mine', [C\DeviceController::class, 'mine'])->middleware('throttle:20,1');
-    Route::post('said', [C\TalkController::class, 'said']);
-    Route::post('say', [C\TalkController::class, 'say'])->middleware('throttle:60,1');
-    Route::post('why', [C\DeviceController::class, 'why']);
-    Route::post('whence', [C\DeviceController::class, 'whence']);
-    Route::post('pictures', [C\DeviceController::class, 'picture'])->middleware('throttle:30,1');
+    Route::post('view', [C\DeviceController::class, 'view'])->middleware('throttle:view');
+    Route::post('do', [C\DeviceController::class, 'tap'])->middleware('throttle:tap');
+    Route::get('pulse', [C\DeviceController::class, 'pulse'])->middleware('throttle:pulse');
+    Route::post('arrive', [C\DeviceController::class, 'arrive'])->middleware('throttle:arrive');
+    Route::post('mine', [C\DeviceController::class, 'mine'])->middleware('throttle:mine');
+    Route::post('said', [C\TalkController::class, 'said'])->middleware('throttle:say');
+    Route::post('say', [C\TalkController::class, 'say'])->middleware('throttle:say');
+    Route::post('why', [C\DeviceController::class, 'why'])->middleware('throttle:view');
+    Route::post('whence', [C\DeviceController::class, 'whence'])->middleware('throttle:view');
+    Route::post('pictures', [C\DeviceController::class, 'picture'])->middleware('throttle:upload');
 });
-Route::get('media/{id}/{name}', [C\AssetController::class, 'show'])->whereNumber('id')->where('name', '[0-9a-f]{64}\.(png|jpg|webp|pdf|txt|csv|mp3|wav|zip)');
+Route::get('media/{id}/{name}', [C\AssetController::class, 'show'])->whereNumber('id')->where('name', '[0-9a-f]{64}\.(png|jpg|webp|pdf|txt|csv|mp3|wav|zip)')->middleware('throttle:media');
 
 // Proves over an address that this very server answers there.
-Route::get('reach/{nonce}', fn (string $nonce) => response(ServerAddress::proof($nonce), 200, ['Content-Type' => 'text/plain']))->where('nonce', '[0-9a-f]{32}');
+Route::get('reach/{nonce}', fn (string $nonce) => response(ServerAddress::proof($nonce), 200, ['Content-Type' => 'text/plain']))->where('nonce', '[0-9a-f]{32}')->middleware('throttle:page');
 
-Route::get('p/{slug}/{key}', [C\PublicPageController::class, 'show'])->whereIn('key', ['privacy', 'terms', 'deletion']);
-Route::post('p/{slug}/deletion', [C\PublicPageController::class, 'delete'])->middleware('throttle:20,1');
-Route::match(['GET', 'POST'], 'back/{set}/{key}', [C\ReturnController::class, 'show'])->where(['set' => 'live|sandbox'])->middleware('throttle:60,1');
+Route::get('p/{slug}/{key}', [C\PublicPageController::class, 'show'])->whereIn('key', ['privacy', 'terms', 'deletion'])->middleware('throttle:page');
+Route::post('p/{slug}/deletion', [C\PublicPageController::class, 'delete'])->middleware('throttle:deletion');
+Route::match(['GET', 'POST'], 'back/{set}/{key}', [C\ReturnController::class, 'show'])->where(['set' => 'live|sandbox'])->middleware('throttle:back');
 
 Route::get('a/{key}/{rest?}', [C\DeviceController::class, 'page'])->where('rest', '.*')->defaults('way', 'live');
 Route::get('s/{key}/{rest?}', [C\DeviceController::class, 'page'])->where('rest', '.*')->defaults('way', 'share');

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Apps;
 
 use App\Models\App;
+use App\Models\IdentityProvider;
+use App\Models\ServiceSecret;
 use App\People\ProviderDesk;
 use App\Records\DataSet;
 use App\Records\SchemaFollower;
@@ -13,6 +15,7 @@ use Illuminate\Support\Facades\Cache;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Findings;
+use Lanai\Core\Findings\KeptSecrets;
 use Lanai\Core\Findings\Memo;
 use Lanai\Core\Findings\Reading;
 
@@ -23,7 +26,7 @@ final class Facts
     {
         $blueprint ??= $app->revision->read();
 
-        return Reading::of($blueprint, $app->lastApprovedBuild(), self::sizes($app, $blueprint), (new ProviderDesk($app, $blueprint))->returns(), $blueprint->services === [] ? [] : Ledger::broken($app));
+        return Reading::of($blueprint, $app->lastApprovedBuild(), self::sizes($app, $blueprint), (new ProviderDesk($app, $blueprint))->returns(), $blueprint->services === [] ? [] : Ledger::broken($app), self::secrets($app));
     }
 
     /** @return list<Finding> what was found on a screen that has not changed is remembered */
@@ -37,6 +40,14 @@ final class Facts
         }
 
         return $findings;
+    }
+
+    private static function secrets(App $app): KeptSecrets
+    {
+        $kept = ServiceSecret::query()->where('app_id', $app->id)->get()->map(fn (ServiceSecret $s): string => $s->secret)
+            ->concat(IdentityProvider::query()->where('app_id', $app->id)->get()->map(fn (IdentityProvider $p): string => (string) $p->secret));
+
+        return new KeptSecrets((string) config('app.key'), array_values($kept->all()));
     }
 
     /** @return array<string, int> stored table => about how many rows, in the larger of the data sets */

@@ -10,6 +10,8 @@ use Illuminate\Validation\ValidationException;
 /** Keeps pictures of an app, drawn anew so that nothing but the picture is in the file, at most 1600 pixels wide. */
 final class Pictures
 {
+    private const PIXELS = 40_000_000;
+
     /**
      * @return string the picture's name
      *
@@ -17,8 +19,12 @@ final class Pictures
      */
     public function keep(App $app, string $bytes): string
     {
+        // The head of the file tells its size before anything is decoded.
         $size = @getimagesizefromstring($bytes);
-        $source = $size !== false && $size[0] * $size[1] <= 40_000_000 ? @imagecreatefromstring($bytes) : false;
+        if ($size !== false && $size[0] * $size[1] > self::PIXELS) {
+            throw ValidationException::withMessages(['picture' => "This picture has $size[0] times $size[1] points, which is too large. Please choose one of at most ".number_format(self::PIXELS / 1_000_000).' megapixels.']);
+        }
+        $source = $size === false ? false : @imagecreatefromstring($bytes);
         if ($size === false || $source === false) {
             throw ValidationException::withMessages(['picture' => 'This file is not a picture that can be read. Please choose a PNG, JPEG or WebP.']);
         }

@@ -26,7 +26,7 @@ final readonly class Uploads
     public function keep(App $app, UploadedFile $file): string
     {
         $ending = strtolower($file->getClientOriginalExtension());
-        if (! isset(self::KINDS[$ending])) {
+        if (! self::isOther($file)) {
             return $this->pictures->keep($app, (string) $file->getContent());
         }
         if (! in_array($file->getMimeType(), self::KINDS[$ending], true)) {
@@ -34,6 +34,12 @@ final readonly class Uploads
         }
 
         return self::kept($app, (string) $file->getContent(), $ending);
+    }
+
+    /** True for a file that is kept as it is: all that is not a picture. */
+    public static function isOther(UploadedFile $file): bool
+    {
+        return isset(self::KINDS[strtolower($file->getClientOriginalExtension())]);
     }
 
     /** Keeps a sound as it came. */

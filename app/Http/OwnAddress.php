@@ -13,6 +13,10 @@ final class OwnAddress
      */
     public static function forPhones(string $asked): string
     {
+        // Where only this computer is answered, there is no such address.
+        if (! config('lanai.open')) {
+            return $asked;
+        }
         if (! preg_match('~^(https?://)(?:localhost|127\.\d+\.\d+\.\d+|\[::1\])(:\d+)?$~', $asked, $found)) {
             return $asked;
         }

@@ -17,6 +17,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property string $name
  * @property string $slug
  * @property string $share_code
+ * @property bool $api_public whether everybody may read how its live API is shaped
  * @property string $address where its packages find the server; '' for where Lanai says that it is
  * @property int|null $live_revision_id
  * @property list<int> $undo ids of revisions that can be taken back, the newest last
@@ -29,11 +30,11 @@ final class App extends Model
 {
     protected $guarded = [];
 
-    /** @var array<string, string> */
-    protected $attributes = ['address' => ''];
+    /** @var array<string, string|bool> */
+    protected $attributes = ['address' => '', 'api_public' => false];
 
     /** @var array<string, string> */
-    protected $casts = ['undo' => 'array', 'redo' => 'array'];
+    protected $casts = ['api_public' => 'boolean', 'undo' => 'array', 'redo' => 'array'];
 
     /** @return BelongsTo<Revision, $this> */
     public function revision(): BelongsTo

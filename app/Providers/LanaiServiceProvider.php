@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Http\RateLimits;
 use App\Records\ImmediateConnector;
+use App\Services\Kept;
+use Illuminate\Cache\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 
 final class LanaiServiceProvider extends ServiceProvider
@@ -12,5 +15,12 @@ final class LanaiServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->bind('db.connector.sqlite', ImmediateConnector::class);
+        // Beside the other caches, which are emptied at each start: limits outlive it.
+        $this->app->extend(RateLimiter::class, fn (): RateLimiter => Kept::limiter());
+    }
+
+    public function boot(): void
+    {
+        RateLimits::register();
     }
 }

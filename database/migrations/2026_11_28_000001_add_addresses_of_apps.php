@@ -13,6 +13,8 @@ return new class extends Migration
         Schema::table('apps', function (Blueprint $table): void {
             // Where the app's packages find Lanai; '' for where Lanai itself says that it is.
             $table->string('address')->default('');
+            // Whether everybody may read the document of its live API.
+            $table->boolean('api_public')->default(false);
         });
         Schema::table('builds', function (Blueprint $table): void {
             // Made for this computer only: its address need not be one that a phone can reach.

@@ -34,7 +34,7 @@ final class CsvTest extends TestCase
         self::assertSame($records, $this->records($csv, ','));
     }
 
-    /** Hostile files, made at random from the pieces that break parsers: papaparse and Lanai read the same. */
+    /** Hostile files, made at random from the pieces that break parsers: papaparse and Lanai read the same, but for the apostrophe before a formula. */
     public function test_hostile_files_are_read_as_papaparse_reads_them(): void
     {
         $random = new Randomizer(new Mt19937(3));
@@ -66,7 +66,8 @@ final class CsvTest extends TestCase
             }, $some);
             foreach ($running as $i => $process) {
                 $process->wait();
-                self::assertSame(json_decode($process->getOutput(), true), $this->records($some[$i][2], $some[$i][1]), $some[$i][2]);
+                $read = array_map(fn (array $record): array => array_map(CsvWriter::read(...), $record), json_decode($process->getOutput(), true));
+                self::assertSame($read, $this->records($some[$i][2], $some[$i][1]), $some[$i][2]);
             }
         }
     }

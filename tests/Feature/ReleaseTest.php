@@ -23,7 +23,7 @@ final class ReleaseTest extends TestCase
     public function test_a_build_waits_in_the_queue_and_can_be_cancelled_there(): void
     {
         Queue::fake();
-        $id = $this->postJson("/api/apps/{$this->demo->id}/builds", ['target' => 'apk'])->assertStatus(202)->assertJsonPath('builds.0.state', 'queued')->json('builds.0.id');
+        $id = $this->postJson("/api/apps/{$this->demo->id}/builds", ['target' => 'apk', 'here' => true])->assertStatus(202)->assertJsonPath('builds.0.state', 'queued')->json('builds.0.id');
         Queue::assertPushed(BuildPackage::class);
         $this->deleteJson("/api/apps/{$this->demo->id}/builds/$id")->assertOk()->assertJsonPath('builds.0.state', 'cancelled');
 
@@ -35,7 +35,7 @@ final class ReleaseTest extends TestCase
     public function test_a_tool_that_is_missing_is_told_in_the_log(): void
     {
         config(['lanai.android_framework' => '/nowhere/framework.apk']);
-        $build = $this->postJson("/api/apps/{$this->demo->id}/builds", ['target' => 'apk'])->assertStatus(202)->json('builds.0');
+        $build = $this->postJson("/api/apps/{$this->demo->id}/builds", ['target' => 'apk', 'here' => true])->assertStatus(202)->json('builds.0');
 
         self::assertSame('failed', $build['state']);
         self::assertStringContainsString('The Android framework resources are not installed.', $build['log']);
@@ -43,7 +43,7 @@ final class ReleaseTest extends TestCase
 
     public function test_a_store_takes_only_its_own_kind_of_package(): void
     {
-        $id = $this->postJson("/api/apps/{$this->demo->id}/builds", ['target' => 'web'])->json('builds.0.id');
+        $id = $this->postJson("/api/apps/{$this->demo->id}/builds", ['target' => 'web', 'here' => true])->json('builds.0.id');
 
         $this->postJson("/api/apps/{$this->demo->id}/submissions", ['build' => $id, 'store' => 'quay'])->assertUnprocessable()->assertJsonPath('message', 'Quay does not take this kind of package.');
         $this->postJson("/api/apps/{$this->demo->id}/submissions", ['build' => $id, 'store' => 'nowhere'])->assertUnprocessable();
@@ -67,9 +67,9 @@ final class ReleaseTest extends TestCase
 
     public function test_the_command_line_builds_into_a_folder(): void
     {
-        $this->artisan('lanai:package', ['app' => 'saltlark', 'target' => 'web', '--out' => $this->folder()])->assertSuccessful();
+        $this->artisan('lanai:package', ['app' => 'saltlark', 'target' => 'web', '--out' => $this->folder(), '--here' => true])->assertSuccessful();
         self::assertFileExists($this->folder().'/saltlark-1.0.0.zip');
-        $this->artisan('lanai:package', ['app' => 'saltlark', 'target' => 'web', '--out' => '/nowhere/at/all'])->assertFailed()->expectsOutputToContain('There is no folder');
+        $this->artisan('lanai:package', ['app' => 'saltlark', 'target' => 'web', '--out' => '/nowhere/at/all', '--here' => true])->assertFailed()->expectsOutputToContain('There is no folder');
         $this->artisan('lanai:package', ['app' => 'nobody', 'target' => 'web'])->assertFailed()->expectsOutputToContain('There is no app “nobody”.');
         $this->artisan('lanai:check', ['app' => 'saltlark'])->assertSuccessful()->expectsOutputToContain('1 findings');
     }

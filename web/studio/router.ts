@@ -7,6 +7,7 @@ export const router = createRouter({
   routes: [
     { path: '/', name: 'apps', component: AppsPage },
     { path: '/sign-in', name: 'sign-in', component: SignPage },
+    { path: '/account', name: 'account', component: () => import('./sign/AccountPage.vue') },
     { path: '/apps/:app/:station(data|screens|people|services|release)?/:part?', name: 'studio', component: () => import('./frame/StudioFrame.vue') },
     { path: '/:rest(.*)', redirect: '/' },
   ],

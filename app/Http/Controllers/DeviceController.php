@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Apps\Uploads;
+use App\Apps\PeoplesUploads;
 use App\Device\Entry;
 use App\Http\Requests\DeviceRequest;
 use App\Jobs\DoLater;
@@ -117,11 +117,13 @@ final class DeviceController
         return response()->json(['accounts' => array_map(fn (Whence $w): array => $w->data(), $accounts)]);
     }
 
-    public function picture(Request $request, string $way, string $key, Uploads $uploads): JsonResponse
+    public function picture(DeviceRequest $request, string $way, string $key, PeoplesUploads $uploads): JsonResponse
     {
+        $entry = Entry::from($request, $way, $key);
         $request->validate(['picture' => ['required', 'file', 'max:8192']], ['picture.*' => 'Please choose a file of at most 8 MB.']);
+        $person = $request->found($entry)?->account->person;
 
-        return response()->json(['name' => $uploads->keep(Entry::from($request, $way, $key)->app, $request->file('picture'))], 201);
+        return response()->json(['name' => $uploads->keep($entry, $request->file('picture'), $person === null ? "address {$request->ip()}" : "{$entry->set->value} $person")], 201);
     }
 
     /** @return array<string, mixed> */

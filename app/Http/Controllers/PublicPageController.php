@@ -22,9 +22,11 @@ use Lanai\Core\Runtime\Visit;
 /** The pages that stores and providers demand: open to everybody, without signing in. */
 final class PublicPageController
 {
-    public function show(string $slug, string $key): Response
+    public function show(Request $request, string $slug, string $key): Response
     {
         $app = App::query()->with(['revision', 'liveRevision'])->where('slug', $slug)->firstOrFail();
+        // What is not live yet is nobody's business but its founder's.
+        abort_unless($app->liveRevision !== null || $request->user()?->getKey() === $app->founder_id, 404);
         $blueprint = ($app->liveRevision ?? $app->revision)->read();
         $pages = new PublicPages($blueprint, PublicPageDesk::calls($blueprint));
 

@@ -30,11 +30,11 @@ final class RestController
         return rtrim((string) config('app.url'), '/')."/rest/$app->slug/$set->value";
     }
 
-    /** Of what is live the document needs no token: it tells of shapes, not of rows. What is not live yet is shown to its founder, and to who has a token. */
+    /** The document is for the founder and for who has a token; that of what is live for everybody where the founder says so. */
     public function document(Request $request, string $slug, string $set): JsonResponse
     {
         [$app, $blueprint] = self::app($slug, DataSet::from($set));
-        if ($set !== DataSet::Live->value && $request->user()?->getKey() !== $app->founder_id) {
+        if (! ($set === DataSet::Live->value && $app->api_public) && $request->user()?->getKey() !== $app->founder_id) {
             $this->token($request, $app, $set);
         }
 

@@ -28,6 +28,14 @@ final class TokenController
         return response()->json(['token' => $token] + self::all($app), 201);
     }
 
+    /** Whether everybody may read the document of the live API. */
+    public function document(Request $request, App $app): JsonResponse
+    {
+        $app->update(['api_public' => $request->validate(['public' => ['required', 'boolean']])['public']]);
+
+        return response()->json(self::all($app));
+    }
+
     public function destroy(App $app, int $token): JsonResponse
     {
         ApiToken::query()->where('app_id', $app->id)->whereKey($token)->delete();
@@ -38,7 +46,7 @@ final class TokenController
     /** @return array<string, mixed> */
     private static function all(App $app): array
     {
-        return ['addresses' => array_map(fn (DataSet $set): array => ['set' => $set->value, 'address' => RestController::address($app, $set)], DataSet::cases()),
+        return ['public' => $app->api_public, 'addresses' => array_map(fn (DataSet $set): array => ['set' => $set->value, 'address' => RestController::address($app, $set)], DataSet::cases()),
             'tokens' => ApiToken::query()->where('app_id', $app->id)->orderBy('id')->get()->map(fn (ApiToken $t): array => $t->told())->all()];
     }
 }

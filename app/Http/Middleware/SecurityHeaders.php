@@ -17,6 +17,11 @@ final class SecurityHeaders
         $response = $next($request);
         $response->headers->set('X-Content-Type-Options', 'nosniff');
         $response->headers->set('Referrer-Policy', 'same-origin');
+        $response->headers->remove('X-Powered-By');
+        header_remove('X-Powered-By');
+        if (config('lanai.hsts') > 0 && $request->isSecure()) {
+            $response->headers->set('Strict-Transport-Security', 'max-age='.config('lanai.hsts'));
+        }
         // An app may show pictures, sounds and pages of the web; the studio shows pictures of its screens, nothing else from elsewhere.
         $app = $request->is('a/*', 's/*', 'deck/*') ? "media-src 'self' https:; frame-src 'self' https: http:; " : '';
         $response->headers->set('Content-Security-Policy', "default-src 'self'; {$app}img-src 'self' https: data: blob:; style-src 'self' 'unsafe-inline'; font-src 'self' data:; frame-ancestors 'self'; object-src 'none'; base-uri 'self'");

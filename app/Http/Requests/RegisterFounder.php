@@ -13,9 +13,17 @@ final class RegisterFounder extends FormRequest
     {
         return [
             'name' => ['required', 'string', 'max:100'],
-            'email' => ['required', 'email', 'max:200', 'unique:founders,email'],
+            'email' => ['required', 'string', 'email', 'max:200', 'unique:founders,email'],
             'password' => ['required', 'string', 'min:10', 'max:200'],
         ];
+    }
+
+    /** Addresses are the same whatever their letters' size. */
+    protected function prepareForValidation(): void
+    {
+        if (is_string($this->input('email'))) {
+            $this->merge(['email' => mb_strtolower(trim($this->input('email')))]);
+        }
     }
 
     /** @return array<string, string> */

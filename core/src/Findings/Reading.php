@@ -18,7 +18,7 @@ final readonly class Reading
      * @param  array<string, list<array{string, string}>>  $returns  provider in small letters => the address that is registered there, and the one that is needed
      * @param  array<string, list<string>>  $broken  request => how its latest answer breaks its shape
      */
-    private function __construct(public Blueprint $blueprint, public Walk $walk, public int $lastBuild, public array $rows, public array $returns = [], public array $broken = [])
+    private function __construct(public Blueprint $blueprint, public Walk $walk, public int $lastBuild, public array $rows, public array $returns = [], public array $broken = [], public KeptSecrets $secrets = new KeptSecrets)
     {
     }
 
@@ -27,9 +27,9 @@ final readonly class Reading
      * @param  array<string, list<array{string, string}>>  $returns
      * @param  array<string, list<string>>  $broken
      */
-    public static function of(Blueprint $blueprint, int $lastBuild = 0, array $rows = [], array $returns = [], array $broken = []): self
+    public static function of(Blueprint $blueprint, int $lastBuild = 0, array $rows = [], array $returns = [], array $broken = [], KeptSecrets $secrets = new KeptSecrets): self
     {
-        return new self($blueprint, Walk::through($blueprint), $lastBuild, $rows, $returns, $broken);
+        return new self($blueprint, Walk::through($blueprint), $lastBuild, $rows, $returns, $broken, $secrets);
     }
 
     /** @return list<NodeSpot> */
@@ -41,6 +41,6 @@ final readonly class Reading
     /** @return array<string, self> the app in parts, each with the nodes of one screen only; '' for all that stands outside of screens */
     public function parts(): array
     {
-        return array_map(fn (Walk $walk): self => new self($this->blueprint, $walk, $this->lastBuild, $this->rows, $this->returns, $this->broken), $this->walk->byScreen());
+        return array_map(fn (Walk $walk): self => new self($this->blueprint, $walk, $this->lastBuild, $this->rows, $this->returns, $this->broken, $this->secrets), $this->walk->byScreen());
     }
 }

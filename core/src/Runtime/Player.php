@@ -148,6 +148,8 @@ final readonly class Player
     private function tapped(Visit $visit, string $at, ?int $item, string $tap, Trail $trail): Outcome
     {
         return $this->tried($at, $trail, function (Outcome $outcome, array $got) use ($visit, $at, $item, $tap, $trail): void {
+            // What was answered to somebody here is not told to anybody else, nor anywhere else.
+            $tap = $tap === '' ? '' : hash('sha256', json_encode([$visit->person, $visit->screen, $visit->args, $at, $item, $tap], JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE));
             $kept = $tap === '' ? null : $this->store->answerTo($tap);
             if ($kept !== null) {
                 $outcome->again($kept);

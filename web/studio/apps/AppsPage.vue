@@ -59,7 +59,7 @@ const day = (at: string) => new Date(at).toLocaleDateString([], { day: 'numeric'
         <TheMark />
         <h1>Your apps</h1>
         <span class="grow" />
-        <span class="small">{{ session?.founder?.name }}</span>
+        <router-link to="/account" class="small" aria-label="Your account">{{ session?.founder?.name }}</router-link>
         <v-btn variant="text" @click="leave">Sign out</v-btn>
       </header>
       <v-progress-linear v-if="!apps && !trouble" indeterminate color="primary" aria-label="Loading your apps" />

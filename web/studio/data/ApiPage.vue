@@ -37,6 +37,7 @@ const copy = (text: string) => navigator.clipboard?.writeText(text)
   <h1>For other programs</h1>
   <p class="small">Every table is a resource of this app’s own REST API. A program that shows a token reads and writes rows as you do here; the rules of the fields hold, and every change shows on open devices at once.</p>
   <p v-for="a in state?.addresses ?? []" :key="a.set" class="api-address"><span class="small">{{ a.set }}</span> <code>{{ a.address }}</code> <a :href="`${a.address}/openapi.json`" target="_blank" rel="noopener">OpenAPI 3.1</a></p>
+  <label v-if="state && studio.state.value?.app.liveRevision" class="api-public"><input type="checkbox" :checked="state.public" @change="work(() => api.post<TokenStates>(`${path}/document`, { public: ($event.target as HTMLInputElement).checked }))"> Everybody may read the document of live, without a token</label>
   <form class="api-new" @submit.prevent="make">
     <label>A token for <input v-model="name" class="grid-search" required maxlength="60" placeholder="the spreadsheet at home" aria-label="What the token is for"></label>
     <label>in <select v-model="set" class="roll-only" aria-label="Data set"><option value="sandbox">sandbox</option><option value="live" :disabled="!studio.state.value?.app.liveRevision">live</option></select></label>

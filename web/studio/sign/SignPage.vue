@@ -1,43 +1,58 @@
 <script setup lang="ts">
-import { onMounted, ref } from 'vue'
-import { useRouter } from 'vue-router'
+import { computed, onMounted, ref } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
 import { api, Declined } from '../api'
 import BusyButton from '../BusyButton.vue'
 import TheMark from '../frame/TheMark.vue'
 import { readSession, session, type Session } from '../session'
 
+type Way = 'in' | 'new' | 'forgot' | 'reset'
+
 const router = useRouter()
-const isNew = ref(false)
+const query = useRoute().query
+const text = (key: string) => (typeof query[key] === 'string' ? (query[key] as string) : '')
+/** What the address of a letter brings along. */
+const invitation = text('invitation')
+const token = text('reset')
+const way = ref<Way>(token ? 'reset' : invitation ? 'new' : 'in')
 const name = ref('')
-const email = ref('')
+const email = ref(text('email'))
 const password = ref('')
 const trouble = ref('')
+const said = ref('')
 const busy = ref(false)
 const isDemo = ref(false)
+const heads: Record<Way, string> = { in: 'Come in', new: 'Begin here', forgot: 'A way back in', reset: 'A new password' }
+const acts: Record<Way, string> = { in: 'Sign in', new: 'Create my account', forgot: 'Send me a letter', reset: 'Set it and sign in' }
+const maySignUp = computed(() => session.value?.registration === 'open' || !!invitation)
 
 onMounted(async () => {
   const { demo, founder } = await readSession()
-  if (founder) return router.replace('/')
-  if (demo) {
+  if (founder && !token) return router.replace('/')
+  if (demo && !token && !invitation) {
     email.value = demo.email
     password.value = demo.password
     isDemo.value = true
   }
 })
 
-function turn() {
-  isNew.value = !isNew.value
-  trouble.value = ''
-  if (isNew.value && isDemo.value) email.value = password.value = ''
+function turn(to: Way) {
+  way.value = to
+  trouble.value = said.value = ''
+  if (to === 'new' && isDemo.value) email.value = password.value = ''
 }
 
 async function enter() {
   busy.value = true
-  trouble.value = ''
+  trouble.value = said.value = ''
+  const own = { email: email.value, password: password.value }
   try {
-    session.value = isNew.value
-      ? await api.post<Session>('founders', { name: name.value, email: email.value, password: password.value })
-      : await api.post<Session>('session', { email: email.value, password: password.value })
+    if (way.value === 'forgot') {
+      said.value = (await api.post<{ message: string }>('password/forgot', { email: email.value })).message
+      return
+    }
+    session.value = way.value === 'new' ? await api.post<Session>('founders', { name: name.value, invitation, ...own })
+      : way.value === 'reset' ? await api.post<Session>('password/reset', { token, ...own }) : await api.post<Session>('session', own)
     await router.push('/')
   } catch (error) {
     trouble.value = error instanceof Declined ? error.message : String(error)
@@ -56,14 +71,18 @@ async function enter() {
         <p class="reading">“List of <u>Swims</u> where <u>starts</u> is still to come, <u>soonest first</u>.” You fill the blanks; the app runs beside you, and Lanai tells you what is wrong before a store does.</p>
       </div>
       <v-card class="sign-card" tag="form" @submit.prevent="enter">
-        <h2>{{ isNew ? 'Begin here' : 'Come in' }}</h2>
-        <v-text-field v-if="isNew" v-model="name" label="Your name" autocomplete="name" />
-        <v-text-field v-model="email" label="E-mail" type="email" autocomplete="username" />
-        <v-text-field v-model="password" label="Password" type="password" :autocomplete="isNew ? 'new-password' : 'current-password'" :hint="isNew ? 'At least 10 characters' : ''" persistent-hint />
+        <h2>{{ heads[way] }}</h2>
+        <v-text-field v-if="way === 'new'" v-model="name" label="Your name" autocomplete="name" />
+        <v-text-field v-model="email" label="E-mail" type="email" autocomplete="username" :readonly="way === 'reset'" />
+        <v-text-field v-if="way !== 'forgot'" v-model="password" :label="way === 'reset' ? 'New password' : 'Password'" type="password" :autocomplete="way === 'in' ? 'current-password' : 'new-password'" :hint="way === 'in' ? '' : 'At least 10 characters'" persistent-hint />
         <p v-if="trouble" class="fault" role="alert">{{ trouble }}</p>
-        <BusyButton type="submit" color="primary" size="large" :busy="busy">{{ isNew ? 'Create my account' : 'Sign in' }}</BusyButton>
-        <v-btn variant="text" @click="turn">{{ isNew ? 'I have an account already' : 'I am new here' }}</v-btn>
-        <p v-if="isDemo && !isNew" class="small">This is a demo: the form is filled in, just sign in.</p>
+        <p v-if="said" class="quiet-note" role="status">{{ said }}</p>
+        <BusyButton type="submit" color="primary" size="large" :busy="busy">{{ acts[way] }}</BusyButton>
+        <v-btn v-if="way === 'in' && maySignUp" variant="text" @click="turn('new')">I am new here</v-btn>
+        <v-btn v-if="way !== 'in'" variant="text" @click="turn('in')">I have an account already</v-btn>
+        <v-btn v-if="way === 'in'" variant="text" size="small" @click="turn('forgot')">I have forgotten my password</v-btn>
+        <p v-if="way === 'in' && session?.registration === 'invitation' && !invitation" class="small">One signs up here by invitation.</p>
+        <p v-if="isDemo && way === 'in'" class="small">This is a demo: the form is filled in, just sign in.</p>
       </v-card>
     </div>
   </v-main>

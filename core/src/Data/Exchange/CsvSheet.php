@@ -71,7 +71,7 @@ final class CsvSheet implements Sheet
                 $record = array_slice(array_pad($record, $width, ''), 0, $width);
             }
             /** @var list<string> $record */
-            yield $n => $record;
+            yield $n => array_map(CsvWriter::read(...), $record);
         }
         fclose($copy);
     }

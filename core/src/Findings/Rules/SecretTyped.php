@@ -44,6 +44,11 @@ final class SecretTyped implements Rule
             if (! in_array($spot->blank->fit->kind(), ['text', 'plain', 'formula'], true) || in_array($spot->blank->key, self::APART, true) || $spot->node->is(Sent::class) && $spot->blank->key === 'value' && preg_match(self::HEADERS, $spot->node->text('name')) === 1) {
                 continue;
             }
+            if ($reading->secrets->stand($spot->text())) {
+                yield Finding::blocking(self::class, $spot->at, 'A key that is kept at Services stands in this text, too. Take it out here: what stands in a sentence is in every revision and in the package. Then ask for a new key, for this one has been written down.');
+
+                continue;
+            }
             $found = self::secretIn($spot->text());
             if ($found !== null) {
                 yield Finding::blocking(self::class, $spot->at, 'This looks like a key (“'.mb_substr($found, 0, 4).'…”). Keys are entered once at Services and kept encrypted; what stands in a sentence is in every revision and in the package.');

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use App\Models\Founder;
+use Closure;
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\RateLimiter;
+
+/**
+ * How often each thing may be asked, in a minute: every purpose is counted by itself, by the person or the device that shows a
+ * session, and by the address that it comes from. Generous for a person and for many behind one address, tight for a flood.
+ */
+final class RateLimits
+{
+    /** Purpose => [for one person or device, for one address] */
+    private const EACH_MINUTE = [
+        'sign-in' => [10, 60],
+        'sign-up' => [30, 30],
+        'forgot' => [3, 10],
+        'account' => [30, 60],
+        'invite' => [30, 60],
+        'founder' => [900, 1800],
+        'service' => [60, 120],
+        'rest' => [600, 1200],
+        'hook' => [120, 600],
+        'view' => [300, 1500],
+        'tap' => [120, 600],
+        'pulse' => [120, 1500],
+        'arrive' => [60, 600],
+        'mine' => [20, 60],
+        'say' => [60, 240],
+        'upload' => [20, 60],
+        'media' => [1200, 6000],
+        'page' => [120, 600],
+        'deletion' => [20, 60],
+        'back' => [60, 240],
+    ];
+
+    public static function register(): void
+    {
+        foreach (self::EACH_MINUTE as $purpose => [$person, $address]) {
+            RateLimiter::for($purpose, self::limits($purpose, $person, $address));
+        }
+    }
+
+    /** @return Closure(Request): list<Limit> */
+    private static function limits(string $purpose, int $person, int $address): Closure
+    {
+        return fn (Request $request): array => [
+            Limit::perMinute($address)->by("$purpose by address {$request->ip()}"),
+            Limit::perMinute($person)->by("$purpose by ".self::who($request, $purpose)),
+        ];
+    }
+
+    /** Who asks, as far as it can be told without asking a database: else where from. */
+    private static function who(Request $request, string $purpose): string
+    {
+        $founder = $request->user();
+        $email = $request->input('email');
+
+        return match (true) {
+            // The same account from the same place: nobody is locked out by others.
+            in_array($purpose, ['sign-in', 'forgot'], true) => 'account '.hash('sha256', (is_string($email) ? mb_strtolower($email) : '')."|{$request->ip()}"),
+            $purpose === 'hook' => "path {$request->path()}",
+            $founder instanceof Founder => "founder $founder->id",
+            is_string($request->bearerToken()) && $request->bearerToken() !== '' => 'token '.hash('sha256', $request->bearerToken()),
+            default => "address {$request->ip()} alone",
+        };
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Lines;
+
+use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Blueprint\Shape;
+use Lanai\Core\Blueprint\Table;
+use Lanai\Core\Data\FieldType;
+use Lanai\Core\Data\FieldTypes\FileType;
+use Lanai\Core\Data\FieldTypes\PictureType;
+use Lanai\Core\Effects\Ask;
+use Lanai\Core\Formula\Formula;
+use Lanai\Core\Formula\FormulaMistake;
+use Lanai\Core\Script\NodeSpot;
+use Lanai\Core\Script\Prose;
+use Lanai\Core\Script\Walk;
+
+/** Which kinds of files an app takes from people: in its inputs, its forms and the questions of its taps. */
+final readonly class FilesTaken
+{
+    private function __construct(public bool $pictures, public bool $others)
+    {
+    }
+
+    public static function by(Blueprint $blueprint): self
+    {
+        $walk = Walk::through($blueprint);
+        $types = [];
+        foreach ([...$walk->nodesOf(InputLine::class), ...$walk->nodesOf(Ask::class)] as $spot) {
+            $types[] = Shape::make(FieldType::class, Prose::node($spot->data['type'] ?? []));
+        }
+        foreach ([...$walk->nodesOf(AddForm::class), ...$walk->nodesOf(ChangeForm::class)] as $spot) {
+            $table = self::table($spot, $blueprint);
+            foreach (is_array($spot->data['asking'] ?? null) ? $spot->data['asking'] : [] as $name) {
+                $types[] = is_string($name) ? $table?->field($name)?->type : null;
+            }
+        }
+
+        return new self(array_filter($types, fn (mixed $t): bool => $t instanceof PictureType) !== [], array_filter($types, fn (mixed $t): bool => $t instanceof FileType) !== []);
+    }
+
+    private static function table(NodeSpot $form, Blueprint $blueprint): ?Table
+    {
+        if ($form->is(AddForm::class)) {
+            return $blueprint->tableOfOne($form->text('one'));
+        }
+        try {
+            return $form->text('row') === '' ? null : $blueprint->tableOfOne(Formula::of($form->text('row'))->typeIn($form->scope)->one);
+        } catch (FormulaMistake) {
+            return null;
+        }
+    }
+}
