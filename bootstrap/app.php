@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Records\DataTrouble;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -28,6 +29,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => $request->is('api/*', 'device/*', 'rest/*', 'hook/*'));
         $exceptions->dontReport([EditRefused::class, ScriptMistake::class]);
         $exceptions->render(fn (ThrottleRequestsException $often) => response()->json(['message' => 'That was too often in a short time. Please wait a minute and try again.'], 429, $often->getHeaders()));
+        $exceptions->render(fn (PDOException $trouble, Request $request) => DataTrouble::answer($trouble, $request));
         $exceptions->render(fn (EditRefused $refused) => response()->json(['message' => $refused->getMessage()], 409));
         $exceptions->render(fn (ScriptMistake $mistake) => response()->json([
             'message' => $mistake->getMessage(), 'line' => $mistake->scriptLine, 'column' => $mistake->column, 'expected' => $mistake->expected,

@@ -10,20 +10,29 @@ use App\Models\Revision;
 use App\Records\DataSet;
 use App\Records\SchemaFollower;
 use Closure;
+use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\Edited;
 use Lanai\Core\Blueprint\Editor;
 use Lanai\Core\Blueprint\EditRefused;
+use Lanai\Core\Blueprint\Patch;
 use Lanai\Core\Blueprint\Rebase;
+use Lanai\Core\Blueprint\StoredNames;
 use Lanai\Core\Script\SentenceDiff;
+use PDOException;
+use Throwable;
 
-/** Begins apps and writes their revisions; the sandbox's tables follow each one. */
+/** Begins apps and writes their revisions; the tables of the data follow each one, or it is not kept. */
 final readonly class RevisionBook
 {
+    private const TRIES = 5;
+
+    /** @throws EditRefused where its tables cannot be stored: then there is no app either */
     public function begin(Founder $founder, Blueprint $blueprint): App
     {
+        $blueprint = Blueprint::fromData(StoredNames::settled($blueprint->data()));
         $app = DB::transaction(function () use ($founder, $blueprint): App {
             $slug = Str::slug($blueprint->name) ?: 'app';
             $app = new App(['founder_id' => $founder->id, 'name' => $blueprint->name, 'share_code' => Str::lower(Str::random(20)), 'undo' => [], 'redo' => []]);
@@ -35,7 +44,12 @@ final readonly class RevisionBook
 
             return $app;
         });
-        (new SchemaFollower($app, DataSet::Sandbox))->follow($blueprint);
+        try {
+            (new SchemaFollower($app, DataSet::Sandbox))->follow($blueprint);
+        } catch (Throwable $trouble) {
+            $app->delete();
+            throw self::sentence($trouble);
+        }
 
         return $app;
     }
@@ -51,91 +65,155 @@ final readonly class RevisionBook
      */
     public function edit(App $app, Founder $founder, string $what, int $base, string $at, Closure $edit): Revision
     {
-        return $this->write($app, function (App $app) use ($founder, $what, $base, $at, $edit): Revision {
+        return $this->written($app, $founder, function (App $app) use ($what, $base, $at, $edit): ?Change {
             $since = $app->revisions()->where('number', '>', $base)->orderBy('number')->pluck('patch')->all();
             Rebase::check($at, array_values($since));
             $edited = $edit(new Editor($app->revision->read()));
-            if ($edited->patch->operations === []) {
-                return $app->revision;
-            }
-            $revision = $this->append($app, $founder, $what, $edited);
-            $app->undo = array_slice([...$app->undo, $revision->id], -200);
-            $app->redo = [];
-            $app->save();
 
-            return $revision;
+            return $edited->patch->operations === [] ? null : new Change($what, $edited, fn (Revision $made): array => [array_slice([...$app->undo, $made->id], -200), []]);
         });
     }
 
     /** @throws EditRefused */
     public function undo(App $app, Founder $founder): Revision
     {
-        return $this->write($app, function (App $app) use ($founder): Revision {
+        return $this->written($app, $founder, function (App $app): Change {
             $undo = $app->undo;
             $taken = $app->revisions()->find(array_pop($undo)) ?? throw new EditRefused('There is nothing to undo.');
-            $revision = $this->append($app, $founder, 'undo', (new Editor($app->revision->read()))->patch($taken->inverse));
-            [$app->undo, $app->redo] = [$undo, [...$app->redo, $taken->id]];
-            $app->save();
 
-            return $revision;
+            return new Change('undo', (new Editor($app->revision->read()))->patch($taken->inverse), fn (): array => [$undo, [...$app->redo, $taken->id]]);
         });
     }
 
     /** @throws EditRefused */
     public function redo(App $app, Founder $founder): Revision
     {
-        return $this->write($app, function (App $app) use ($founder): Revision {
+        return $this->written($app, $founder, function (App $app): Change {
             $redo = $app->redo;
             $taken = $app->revisions()->find(array_pop($redo)) ?? throw new EditRefused('There is nothing to redo.');
-            $revision = $this->append($app, $founder, 'redo', (new Editor($app->revision->read()))->patch($taken->patch));
-            [$app->undo, $app->redo] = [[...$app->undo, $taken->id], $redo];
-            $app->save();
 
-            return $revision;
+            return new Change('redo', (new Editor($app->revision->read()))->patch($taken->patch), fn (): array => [[...$app->undo, $taken->id], $redo]);
         });
     }
 
+    /** @throws EditRefused where the live data cannot follow: then what was live stays live */
     public function goLive(App $app): void
     {
-        (new SchemaFollower($app, DataSet::Live))->follow($app->revision->read());
-        $app->liveRevision()->associate($app->revision)->save();
+        $revision = $app->revision;
+        try {
+            (new SchemaFollower($app, DataSet::Live))->followWith($revision->read(), function () use ($app, $revision): bool {
+                $app->liveRevision()->associate($revision)->save();
+
+                return true;
+            });
+        } catch (Throwable $trouble) {
+            $app->refresh();
+            throw self::sentence($trouble);
+        }
     }
 
-    /** @param  Closure(App): Revision  $work */
-    private function write(App $app, Closure $work): Revision
+    /**
+     * Finds where storage and revisions are not one, as after a part was killed or by an older version, and makes them one again.
+     *
+     * @return bool whether something was healed
+     */
+    public function heal(App $app): bool
     {
-        $revision = DB::transaction(function () use ($app, $work): Revision {
-            $app->refresh();
-
-            return $work($app);
-        });
-        $app->refresh();
-        foreach ($revision->patch as $operation) {
-            if (str_starts_with($operation['path'], '/tables') || str_starts_with($operation['path'], '/screens')) {
-                (new SchemaFollower($app, DataSet::Sandbox))->follow($revision->read());
-                break;
+        $healed = false;
+        $settled = StoredNames::settled($app->revision->blueprint);
+        if ($settled !== $app->revision->blueprint) {
+            $edited = Edited::by($app->revision->read(), Patch::between($app->revision->blueprint, $settled));
+            $this->written($app, Founder::query()->findOrFail($app->founder_id), fn (App $app): Change => new Change('storage', $edited, fn (): array => [$app->undo, $app->redo]));
+            $healed = true;
+        }
+        foreach (DataSet::cases() as $set) {
+            $blueprint = $app->revisionOf($set)?->read();
+            $follower = $blueprint === null ? null : new SchemaFollower($app, $set);
+            if ($blueprint !== null && $follower?->differs($blueprint) === true) {
+                $follower->follow($blueprint);
+                $healed = true;
             }
         }
 
-        return $revision;
+        return $healed;
     }
 
-    private function append(App $app, Founder $founder, string $what, Edited $edited): Revision
+    /**
+     * Works out a change with nothing locked, then writes it and lets the sandbox follow: both or neither. Where somebody else was
+     * quicker in between, it is worked out again.
+     *
+     * @param  Closure(App): ?Change  $change  null for nothing to change
+     *
+     * @throws EditRefused
+     */
+    private function written(App $app, Founder $founder, Closure $change): Revision
     {
-        $revision = $app->revisions()->create([
-            'number' => $app->revision->number + 1,
-            'parent_id' => $app->revision->id,
-            'founder_id' => $founder->id,
-            'what' => $what,
-            'blueprint' => $edited->blueprint->data(),
-            'patch' => $edited->patch->operations,
-            'inverse' => $edited->inverse->operations,
-            'sentences' => SentenceDiff::between($app->revision->blueprint, $edited->blueprint->data()),
-            'created_at' => now(),
-        ]);
-        $app->name = $edited->blueprint->name;
-        $app->revision()->associate($revision);
+        for ($try = 0; $try < self::TRIES; $try++) {
+            $app->refresh();
+            $made = $change($app);
+            if ($made === null) {
+                return $app->revision;
+            }
+            $revision = $this->kept($app, $founder, $made);
+            if ($revision !== null) {
+                $app->refresh();
 
-        return $revision;
+                return $revision;
+            }
+        }
+        throw new EditRefused('Others are changing this app at the same moment. Please try again.');
+    }
+
+    /** @return Revision|null null where the app has moved on since the change was worked out */
+    private function kept(App $app, Founder $founder, Change $change): ?Revision
+    {
+        $before = $app->revision;
+        $values = [
+            'number' => $before->number + 1,
+            'parent_id' => $before->id,
+            'founder_id' => $founder->id,
+            'what' => $change->what,
+            'blueprint' => $change->edited->blueprint->data(),
+            'patch' => $change->edited->patch->operations,
+            'inverse' => $change->edited->inverse->operations,
+            'sentences' => SentenceDiff::between($before->blueprint, $change->edited->blueprint->data()),
+        ];
+        $revision = null;
+        $keep = function () use ($app, $before, $change, $values, &$revision): ?Revision {
+            return $revision = DB::transaction(function () use ($app, $before, $change, $values): ?Revision {
+                if ((int) App::query()->whereKey($app->id)->value('revision_id') !== $before->id) {
+                    return null;
+                }
+                $made = $app->revisions()->create($values + ['created_at' => now()]);
+                [$app->undo, $app->redo] = ($change->stacks)($made);
+                $app->name = $change->edited->blueprint->name;
+                $app->revision()->associate($made)->save();
+
+                return $made;
+            });
+        };
+        $touches = array_filter($change->edited->patch->operations, fn (array $o): bool => preg_match('~^($|/(tables|screens|pieces)(/|$))~', $o['path']) === 1) !== [];
+        try {
+            return $touches ? (new SchemaFollower($app, DataSet::Sandbox))->followWith($change->edited->blueprint, $keep) : $keep();
+        } catch (Throwable $trouble) {
+            // The revision was kept and the data could not be, after all: the old revision stands again.
+            if ($revision instanceof Revision) {
+                $stood = $app->fresh();
+                $stood?->update(['revision_id' => $before->id, 'name' => $before->read()->name, 'undo' => array_values(array_diff($stood->undo, [$revision->id]))]);
+                $revision->delete();
+            }
+            $app->refresh();
+            throw self::sentence($trouble);
+        }
+    }
+
+    private static function sentence(Throwable $trouble): Throwable
+    {
+        if (! $trouble instanceof QueryException && ! $trouble instanceof PDOException) {
+            return $trouble;
+        }
+        report($trouble);
+
+        return new EditRefused(str_contains($trouble->getMessage(), 'locked') ? 'The data of this app is busy just now, and so nothing was changed. Please try again in a moment.' : 'The data could not follow this change, and so nothing was changed.', previous: $trouble);
     }
 }

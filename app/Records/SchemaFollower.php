@@ -6,6 +6,7 @@ namespace App\Records;
 
 use App\Models\App;
 use App\People\People;
+use Closure;
 use Illuminate\Database\Connection;
 use Illuminate\Support\Facades\DB;
 use Lanai\Core\Blueprint\Blueprint;
@@ -16,6 +17,7 @@ use Lanai\Core\Data\Storage\Conversion;
 use Lanai\Core\Data\Storage\Layout;
 use Lanai\Core\Data\Storage\Plan;
 use Lanai\Core\Data\Storage\Step;
+use Throwable;
 
 /** Brings an app's data file into the shape of a revision, by the core's plan, all steps or none. */
 final readonly class SchemaFollower
@@ -29,22 +31,61 @@ final readonly class SchemaFollower
 
     public function follow(Blueprint $blueprint): void
     {
-        $this->database->transaction(function () use ($blueprint): void {
-            $this->database->statement('create table if not exists "_taps" ("tap" text primary key, "answer" text not null, "at" text not null default current_timestamp)');
-            $this->database->statement('create table if not exists "_kept" ("person" integer not null, "name" text not null, "written" text not null, primary key ("person", "name"))');
-            People::prepare($this->database);
-            $this->database->statement('create table if not exists "_shape" ("tbl" text not null, "col" text not null, "tag" text not null, primary key ("tbl", "col"))');
-            foreach (Plan::from($this->layout(), $blueprint) as $step) {
-                $this->take($step);
+        $this->followWith($blueprint, fn (): bool => true);
+    }
+
+    /**
+     * Follows a revision together with something that must be kept with it: both or neither.
+     *
+     * @template T
+     *
+     * @param  Closure(): (T|null)  $then  where it keeps nothing, nothing is followed
+     * @return T|null
+     */
+    public function followWith(Blueprint $blueprint, Closure $then): mixed
+    {
+        $this->database->beginTransaction();
+        try {
+            $this->prepared($blueprint);
+            $kept = $then();
+            $kept === null ? $this->database->rollBack() : $this->database->commit();
+
+            return $kept;
+        } catch (Throwable $trouble) {
+            // A commit that failed has left it open, as SQLite does; one that was rolled back by itself has not.
+            rescue(fn () => $this->database->rollBack(), report: false);
+            throw $trouble;
+        }
+    }
+
+    /** Whether the data is in another shape than a revision asks for. */
+    public function differs(Blueprint $blueprint): bool
+    {
+        foreach (['_taps', '_kept', '_shape'] as $table) {
+            if (! $this->database->scalar('select 1 from sqlite_master where name = ?', [$table])) {
+                return true;
             }
-            $tags = [];
-            foreach ($blueprint->tables as $table) {
-                foreach ($table->stored() as $field) {
-                    $tags[] = ['tbl' => $table->storedAs(), 'col' => $field->column(), 'tag' => FieldTypes::tag($field->type)];
-                }
+        }
+
+        return array_filter(Plan::from($this->layout(), $blueprint), fn (Step $s): bool => $s->what !== 'index') !== [];
+    }
+
+    private function prepared(Blueprint $blueprint): void
+    {
+        $this->database->statement('create table if not exists "_taps" ("tap" text primary key, "answer" text not null, "at" text not null default current_timestamp)');
+        $this->database->statement('create table if not exists "_kept" ("person" integer not null, "name" text not null, "written" text not null, primary key ("person", "name"))');
+        People::prepare($this->database);
+        $this->database->statement('create table if not exists "_shape" ("tbl" text not null, "col" text not null, "tag" text not null, primary key ("tbl", "col"))');
+        foreach (Plan::from($this->layout(), $blueprint) as $step) {
+            $this->take($step);
+        }
+        $tags = [];
+        foreach ($blueprint->tables as $table) {
+            foreach ($table->stored() as $field) {
+                $tags[] = ['tbl' => $table->storedAs(), 'col' => $field->column(), 'tag' => FieldTypes::tag($field->type)];
             }
-            $this->database->table('_shape')->upsert($tags, ['tbl', 'col'], ['tag']);
-        });
+        }
+        $this->database->table('_shape')->upsert($tags, ['tbl', 'col'], ['tag']);
     }
 
     /**

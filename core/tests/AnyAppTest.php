@@ -9,6 +9,7 @@ use Lanai\Core\Blueprint\Edited;
 use Lanai\Core\Blueprint\Editor;
 use Lanai\Core\Blueprint\EditRefused;
 use Lanai\Core\Blueprint\Patch;
+use Lanai\Core\Blueprint\StoredNames;
 use Lanai\Core\Data\Storage\Layout;
 use Lanai\Core\Data\Storage\Plan;
 use Lanai\Core\Findings\Findings;
@@ -161,7 +162,7 @@ final class AnyAppTest extends TestCase
     private function apps(int $count): iterable
     {
         for ($seed = 1; $seed <= $count; $seed++) {
-            yield $seed => Blueprint::fromData((new BlueprintMaker($seed))->make(Blueprint::class));
+            yield $seed => Blueprint::fromData(StoredNames::settled((new BlueprintMaker($seed))->make(Blueprint::class)));
         }
     }
 }

@@ -33,7 +33,7 @@ final class ImportsTest extends TestCase
         self::assertMeets('studio', (string) $preview->getContent(), 'ImportReport');
         $this->getJson($this->rows('swims/anchors'))->assertJsonPath('count', 11);
 
-        $state = $this->postJson($this->at($look, 'run'), $plan + ['new' => [4 => 'Level is a text'], 'names' => [4 => 'Level']])->assertAccepted()->assertJsonPath('state', 'done')->assertJsonPath('report.added', 2);
+        $state = $this->postJson($this->at($look, 'run'), $plan + ['base' => 1, 'new' => [4 => 'Level is a text'], 'names' => [4 => 'Level']])->assertAccepted()->assertJsonPath('state', 'done')->assertJsonPath('report.added', 2);
         self::assertMeets('studio', (string) $state->getContent(), 'ImportState');
         $this->getJson($this->rows('swims?search=steady'))->assertJsonPath('rows.0.values.level', 'easy')->assertJsonPath('labels.spot.4', 'The Old Lido');
         self::assertSame([], glob($this->demo->folder('imports').'/*'));

@@ -25,7 +25,7 @@ final class ServicesTest extends TestCase
         self::assertMeets('studio', (string) $draft->getContent(), 'Draft');
         self::assertSame('stand-in:almanac/v1', $draft->json('address'));
         self::assertStringNotContainsString(self::KEY, (string) $draft->getContent());
-        $state = $this->postJson($this->at('take'), ['draft' => $draft->json('draft'), 'picked' => [0], 'name' => 'Coast', 'address' => $draft->json('address')])->assertOk();
+        $state = $this->postJson($this->at('take'), ['draft' => $draft->json('draft'), 'picked' => [0], 'name' => 'Coast', 'address' => $draft->json('address'), 'base' => $this->seen()])->assertOk();
         self::assertSame('Coast', $state->json('services.2.name'));
         $name = $state->json('services.2.requests.0.name');
 
@@ -35,10 +35,10 @@ final class ServicesTest extends TestCase
         $offers = $this->postJson($this->at('sandbox/point'), ['request' => $name, 'steps' => [0, 'name']])->assertOk();
         self::assertMeets('studio', (string) $offers->getContent(), 'PointOffers');
         self::assertSame(['rows'], $offers->json('offers.*.offer'));
-        $state = $this->postJson($this->at('sandbox/pick'), ['request' => $name, 'steps' => [0, 'name'], 'offer' => 0])->assertOk();
+        $state = $this->postJson($this->at('sandbox/pick'), ['request' => $name, 'steps' => [0, 'name'], 'offer' => 0, 'base' => $this->seen()])->assertOk();
         self::assertTrue($state->json('services.2.requests.0.many'));
-        $this->postJson($this->at('sandbox/shape'), ['request' => $name])->assertOk();
-        $screens = $this->postJson($this->at('screens'), ['request' => $name])->assertOk()->json('screens');
+        $this->postJson($this->at('sandbox/shape'), ['request' => $name, 'base' => $this->seen()])->assertOk();
+        $screens = $this->postJson($this->at('screens'), ['request' => $name, 'base' => $this->seen()])->assertOk()->json('screens');
         $slug = $screens[count($screens) - 2]['slug'];
 
         $node = $this->shown($slug)->json('view.nodes.0');
@@ -230,7 +230,7 @@ final class ServicesTest extends TestCase
     public function test_answers_that_change_their_shape_become_findings(): void
     {
         $this->postJson($this->at('sandbox/try'), ['request' => 'Conditions', 'values' => []]);
-        $this->postJson($this->at('sandbox/shape'), ['request' => 'Conditions'])->assertOk();
+        $this->postJson($this->at('sandbox/shape'), ['request' => 'Conditions', 'base' => $this->seen()])->assertOk();
         self::assertSame([], $this->broken());
         Http::fake(['*' => Http::response(['water' => ['celsius' => 'cold'], 'days' => []])]);
         $this->postJson($this->at('sandbox/try'), ['request' => 'Conditions', 'values' => []]);
@@ -296,8 +296,8 @@ final class ServicesTest extends TestCase
         $trial = $this->postJson($this->at('sandbox/try'), ['request' => 'Listed spots', 'values' => []])->assertOk();
         self::assertMeets('studio', (string) $trial->getContent(), 'Trial');
         self::assertSame(['Read on by the Link header'], $trial->json('further'));
-        $this->postJson($this->at('sandbox/further'), ['request' => 'Listed spots', 'way' => 3])->assertUnprocessable();
-        $this->postJson($this->at('sandbox/further'), ['request' => 'Listed spots', 'way' => 0])->assertOk();
+        $this->postJson($this->at('sandbox/further'), ['request' => 'Listed spots', 'way' => 3, 'base' => $this->seen()])->assertUnprocessable();
+        $this->postJson($this->at('sandbox/further'), ['request' => 'Listed spots', 'way' => 0, 'base' => $this->seen()])->assertOk();
         Cache::flush();
 
         self::assertCount(14, $this->shown('listed')->json('view.nodes.0.nodes.0.items'));
@@ -353,6 +353,12 @@ final class ServicesTest extends TestCase
         }
 
         return $all;
+    }
+
+    /** The revision that the founder sees now. */
+    private function seen(): int
+    {
+        return $this->demo->refresh()->revision->number;
     }
 
     private function at(string $path): string

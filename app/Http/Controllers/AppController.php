@@ -33,8 +33,10 @@ final class AppController
         return response()->json(['id' => $book->begin($founder, Blueprint::begin($name))->id], 201);
     }
 
-    public function show(App $app): JsonResponse
+    public function show(App $app, RevisionBook $book): JsonResponse
     {
+        rescue(fn (): bool => $book->heal($app));
+
         return response()->json(StudioState::of($app));
     }
 

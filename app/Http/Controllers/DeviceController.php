@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Apps\PeoplesUploads;
+use App\Apps\RevisionBook;
 use App\Device\Entry;
 use App\Http\Requests\DeviceRequest;
 use App\Jobs\DoLater;
@@ -28,6 +29,7 @@ final class DeviceController
     {
         $way = (string) $request->route()->parameter('way');
         $entry = Entry::from($request, $way, $key);
+        rescue(fn (): bool => app(RevisionBook::class)->heal($entry->app));
 
         return response()->view('device', [
             'name' => $entry->app->name,

@@ -86,8 +86,9 @@ final class ImportController
             throw ValidationException::withMessages(['new' => 'New fields are made in the sandbox first; then go live with them.']);
         }
         if ($new !== []) {
+            $request->validate(['base' => ['required', 'integer', 'min:1']]);
             $at = '/tables/'.array_search($table->name, array_map(fn (Table $t): string => $t->name, $app->revision->read()->tables), true).'/fields';
-            $book->edit($app, $founder, 'import', $app->revision->number, $at, fn (Editor $e) => $e->add($at, null, implode("\n", $new)));
+            $book->edit($app, $founder, 'import', $request->integer('base'), $at, fn (Editor $e) => $e->add($at, null, implode("\n", $new)));
             [, $table] = $this->place($app->refresh(), $found->dataset, $found->stored);
             foreach (array_keys($new) as $i) {
                 $given['to'][$i] = Names::inFormula($given['names'][$i] ?? '');

@@ -55,7 +55,7 @@ final readonly class ServiceController
         $given = $request->validate(['draft' => ['required', 'string', 'max:64'], 'picked' => ['required', 'array', 'max:200'], 'picked.*' => ['integer', 'min:0'], 'name' => ['required', 'string', 'max:60'], 'address' => ['required', 'string', 'max:500']]);
         [$service, $secret] = (new Drafts($app))->of($given['draft']);
         $service = ['name' => $given['name'], 'address' => $given['address']] + $service;
-        $this->book->edit($app, $founder, 'service', $app->revision->number, '/services', ServiceEdits::begin($service, array_map(intval(...), array_values($given['picked']))));
+        $this->book->edit($app, $founder, 'service', self::base($request), '/services', ServiceEdits::begin($service, array_map(intval(...), array_values($given['picked']))));
         if ($secret !== null) {
             (new ServiceBook($app, $app->revision->read(), DataSet::Sandbox))->keep($given['name'], $secret->name, $secret->secret);
         }
@@ -115,7 +115,7 @@ final readonly class ServiceController
         $given = $request->validate(['request' => ['required', 'string', 'max:100'], 'steps' => ['present', 'array', 'max:30'], 'offer' => ['required', 'integer', 'min:0', 'max:10']]);
         [$asked, $json] = self::tried($app, $set, $given['request']);
         $offer = Picking::of($asked, $json, self::steps($given['steps']), $app->revision->read())[$given['offer']] ?? abort(422, 'Please point at it again.');
-        $this->book->edit($app, $founder, 'service', $app->revision->number, '/services', ServiceEdits::pick($given['request'], $offer['at'], $offer['part'], $json));
+        $this->book->edit($app, $founder, 'service', self::base($request), '/services', ServiceEdits::pick($given['request'], $offer['at'], $offer['part'], $json));
 
         return response()->json(StudioState::of($app));
     }
@@ -124,7 +124,7 @@ final readonly class ServiceController
     {
         $name = $request->string('request')->value();
         $body = self::trials($app, $set)->last($name) ?? abort(422, 'Please try the request first.');
-        $this->book->edit($app, $founder, 'service', $app->revision->number, '/services', ServiceEdits::shape($name, $body, $request->boolean('anew')));
+        $this->book->edit($app, $founder, 'service', self::base($request), '/services', ServiceEdits::shape($name, $body, $request->boolean('anew')));
 
         return response()->json(StudioState::of($app));
     }
@@ -135,14 +135,14 @@ final readonly class ServiceController
         $given = $request->validate(['request' => ['required', 'string', 'max:100'], 'way' => ['required', 'integer', 'min:0', 'max:10']]);
         [$asked] = self::tried($app, $set, $given['request']);
         $parts = self::trials($app, $set)->further($asked, (int) $given['way']) ?? abort(422, 'Please try the request again.');
-        $this->book->edit($app, $founder, 'service', $app->revision->number, '/services', ServiceEdits::further($given['request'], $parts));
+        $this->book->edit($app, $founder, 'service', self::base($request), '/services', ServiceEdits::further($given['request'], $parts));
 
         return response()->json(StudioState::of($app));
     }
 
     public function screens(Request $request, App $app, #[CurrentUser] Founder $founder): JsonResponse
     {
-        $this->book->edit($app, $founder, 'screens', $app->revision->number, '/screens', ServiceEdits::screens($request->string('request')->value()));
+        $this->book->edit($app, $founder, 'screens', self::base($request), '/screens', ServiceEdits::screens($request->string('request')->value()));
 
         return response()->json(StudioState::of($app));
     }
@@ -191,5 +191,13 @@ final readonly class ServiceController
     private static function steps(array $steps): array
     {
         return array_values(array_map(fn (mixed $s): string|int => is_int($s) ? $s : (is_scalar($s) ? (string) $s : ''), $steps));
+    }
+
+    /** The revision that the founder saw. */
+    private static function base(Request $request): int
+    {
+        $request->validate(['base' => ['required', 'integer', 'min:1']]);
+
+        return $request->integer('base');
     }
 }

@@ -15,8 +15,11 @@ final readonly class Edited
     public static function by(Blueprint $before, Patch $patch): self
     {
         $patch = $patch->reaching($before->data());
+        $changed = $patch->applyTo($before->data());
+        Twins::refuse($before->data(), $changed);
+        $after = StoredNames::settled($changed, $before->data());
+        $patch = $after === $changed ? $patch : Patch::between($before->data(), $after);
         $inverse = $patch->inverse($before->data());
-        $after = $patch->applyTo($before->data());
         try {
             return new self(Blueprint::fromData($after), $patch, $inverse);
         } catch (\UnexpectedValueException $e) {

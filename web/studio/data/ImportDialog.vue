@@ -89,7 +89,7 @@ const preview = () => trying(async () => {
 })
 
 const start = () => trying(async () => {
-  run.value = await api.post<ImportState>(`apps/${studio.app}/imports/${look.value?.id}/run`, plan())
+  run.value = await api.post<ImportState>(`apps/${studio.app}/imports/${look.value?.id}/run`, { ...plan(), base: studio.state.value?.revision.number })
   while (running.value) {
     await new Promise((next) => setTimeout(next, 250))
     run.value = await api.get<ImportState>(`apps/${studio.app}/imports/${run.value?.id}`)

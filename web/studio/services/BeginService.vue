@@ -26,7 +26,7 @@ const read = () => work('read', async (signal) => {
 })
 
 const take = () => work('take', async () => {
-  studio.state.value = await api.post<StudioState>(`apps/${studio.app}/services/take`, { draft: draft.value?.draft, picked: picked.value, name: name.value, address: address.value })
+  studio.state.value = await api.post<StudioState>(`apps/${studio.app}/services/take`, { draft: draft.value?.draft, picked: picked.value, name: name.value, address: address.value, base: studio.state.value?.revision.number })
   studio.changes.value++
   draft.value = null
   text.value = answer.value = ''

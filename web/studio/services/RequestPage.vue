@@ -68,17 +68,17 @@ const point = (at: (string | number)[]) => work('', async () => {
   picked.value = JSON.stringify(at)
 })
 const pick = (offer: number) => work('', async () => {
-  took(await api.post<StudioState>(props.kept.path('/pick'), asked({ steps: steps.value, offer })))
+  took(await api.post<StudioState>(props.kept.path('/pick'), asked({ steps: steps.value, offer, base: studio.state.value?.revision.number })))
   picked.value = ''
 })
-const shape = (anew: boolean) => work('shape', async () => took(await api.post<StudioState>(props.kept.path('/shape'), asked({ anew }))))
+const shape = (anew: boolean) => work('shape', async () => took(await api.post<StudioState>(props.kept.path('/shape'), asked({ anew, base: studio.state.value?.revision.number }))))
 const further = (way: number) => work('further', async () => {
-  took(await api.post<StudioState>(props.kept.path('/further'), asked({ way })))
+  took(await api.post<StudioState>(props.kept.path('/further'), asked({ way, base: studio.state.value?.revision.number })))
   if (trial.value) trial.value.further = []
 })
 const screens = () => work('screens', async () => {
   const before = studio.state.value?.screens.length ?? 0
-  took(await api.post<StudioState>(`apps/${studio.app}/services/screens`, { request: props.request.name }))
+  took(await api.post<StudioState>(`apps/${studio.app}/services/screens`, { request: props.request.name, base: studio.state.value?.revision.number }))
   const made = studio.state.value?.screens[before]
   if (made) {
     studio.opened.value = { screen: made.slug, args: [] }

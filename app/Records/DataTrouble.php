@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Records;
+
+use App\Apps\RevisionBook;
+use App\Models\App;
+use Illuminate\Database\QueryException;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use PDOException;
+
+/** What is answered where the data of an app cannot be asked just now: a sentence, and when to try again. */
+final class DataTrouble
+{
+    /** @return JsonResponse|null null where it is something else */
+    public static function answer(PDOException $trouble, Request $request): ?JsonResponse
+    {
+        if (! $request->is('api/*', 'device/*', 'rest/*', 'hook/*')) {
+            return null;
+        }
+        if (str_contains($trouble->getMessage(), 'database is locked') || str_contains($trouble->getMessage(), 'database table is locked')) {
+            return self::later('Others are writing just now. Please try again in a moment.', 2);
+        }
+        if ($trouble instanceof QueryException && preg_match('/no such (table|column)/', $trouble->getMessage()) === 1 && preg_match('/^app_(\d+)_/', $trouble->getConnectionName(), $found) === 1) {
+            $app = App::query()->with(['revision', 'liveRevision'])->find((int) $found[1]);
+            if ($app !== null && rescue(fn (): bool => app(RevisionBook::class)->heal($app), false)) {
+                return self::later('The data of this app was put in order just now. Please try again.', 1);
+            }
+        }
+
+        return null;
+    }
+
+    private static function later(string $message, int $seconds): JsonResponse
+    {
+        return response()->json(['message' => $message], 503, ['Retry-After' => (string) $seconds]);
+    }
+}
