@@ -12,15 +12,9 @@ use App\Records\EloquentRecordStore;
 use App\Records\SchemaFollower;
 use Illuminate\Support\Facades\DB;
 use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\EditRefused;
-use Lanai\Core\Blueprint\Edited;
 use Lanai\Core\Blueprint\Editor;
-use Lanai\Core\Blueprint\Patch;
+use Lanai\Core\Blueprint\EditRefused;
 use Lanai\Core\Data\Query;
-use Lanai\Core\Formula\Moment;
-use Lanai\Core\Runtime\Player;
-use Lanai\Core\Runtime\Trail;
-use Lanai\Core\Runtime\Visit;
 use Tests\TestCase;
 
 /** A revision and the tables of its data change together, or neither does. */

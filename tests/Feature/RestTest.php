@@ -63,7 +63,7 @@ final class RestTest extends TestCase
     public function test_rows_are_added_changed_and_removed_under_the_rules_of_their_fields(): void
     {
         $row = ['title' => 'By a program', 'spot' => 1, 'starts' => '2027-01-02T08:30:00Z', 'places' => 7, 'lasts' => 5400, 'kitFee' => ['amount' => '3.20', 'currency' => 'EUR'], 'byRequest' => true];
-        $made = $this->as($this->writes)->postJson('/rest/saltlark/live/swims', $row)->assertCreated()->json();
+        $made = $this->as($this->writes)->withHeader('If-Match', '*')->postJson('/rest/saltlark/live/swims', $row)->assertCreated()->json();
         self::assertSame($row, array_intersect_key($made, $row));
         $path = "/rest/saltlark/live/swims/{$made['id']}";
         $this->patchJson($path, ['places' => 8, 'booked' => 99])->assertOk()->assertJsonPath('places', 8)->assertJsonPath('booked', 0)->assertJsonPath('title', 'By a program');
@@ -81,6 +81,27 @@ final class RestTest extends TestCase
         // What a program writes shows on open devices.
         $this->patchJson('/rest/saltlark/live/spots/1', ['name' => 'Renamed Cove'])->assertOk();
         $this->flushHeaders()->postJson('/device/live/saltlark/view', ['screen' => 'spot', 'args' => [1]])->assertOk()->assertJsonPath('view.title', 'Renamed Cove');
+    }
+
+    /** RFC 9110, sections 8.8.3, 13.1.1 and 13.1.2; RFC 6585, section 3. */
+    public function test_nobody_writes_over_what_they_have_not_seen(): void
+    {
+        $path = '/rest/saltlark/live/swims/1';
+        $tag = (string) $this->as($this->writes)->getJson($path)->assertOk()->headers->get('ETag');
+        self::assertMatchesRegularExpression('/^"[0-9a-f]{32}"$/', $tag);
+        $this->withHeader('If-None-Match', $tag)->getJson($path)->assertStatus(304);
+        $this->flushHeaders()->as($this->writes);
+        $this->patchJson($path, ['places' => 5])->assertStatus(428);
+        $this->deleteJson($path)->assertStatus(428);
+        $new = (string) $this->withHeader('If-Match', $tag)->patchJson($path, ['places' => 5])->assertOk()->headers->get('ETag');
+        self::assertNotSame($tag, $new);
+        $late = $this->withHeader('If-Match', $tag)->patchJson($path, ['places' => 6])->assertStatus(412)->assertJsonPath('row.places', 5);
+        self::assertSame($new, $late->headers->get('ETag'));
+        $this->withHeader('If-Match', "W/$new")->patchJson($path, ['places' => 6])->assertStatus(412);
+        $this->withHeader('If-Match', "\"other\", $new")->patchJson($path, ['places' => 6])->assertOk();
+        $this->withHeader('If-Match', $new)->deleteJson($path)->assertStatus(412);
+        $this->withHeader('If-Match', '*')->patchJson($path, ['places' => 7])->assertOk()->assertJsonPath('places', 7);
+        self::assertSame($this->getJson($path)->headers->get('ETag'), $this->getJson($path)->headers->get('ETag'));
     }
 
     public function test_a_token_opens_one_data_set_of_one_app_and_no_more_than_it_may(): void

@@ -297,7 +297,8 @@ export function useDevice() {
     for (const one of queue.all()) {
       try {
         const { outcome } = await server.tap(one.body)
-        if (outcome?.refused) say(outcome.refused, true)
+        // What waits for an answer cannot be asked here: it is told, and was not done.
+        if (outcome?.refused || outcome?.confirm) say(outcome.refused || `Not done: ${outcome.confirm?.text}`, true)
       } catch (error) {
         if (error instanceof Unreachable) return
         say(error instanceof Declined ? error.message : String(error), true)

@@ -26,6 +26,8 @@ use Lanai\Core\Runtime\Reader;
 use Lanai\Core\Script\Fits\FormulaFit;
 use Lanai\Core\Script\Scope;
 use Lanai\Core\Script\Walk;
+use Lanai\Core\Services\AnswerStore;
+use Lanai\Core\Services\RowsMade;
 
 /** Helps whoever writes a formula: what is wrong with it, what it gives on a sample row, and the same by pointing. */
 final class FormulaController
@@ -68,7 +70,9 @@ final class FormulaController
      */
     private function sample(App $app, Scope $scope, int $wanted): array
     {
-        $store = new EloquentRecordStore($app, DataSet::Sandbox, $scope->blueprint);
+        // What services answer is known only where a screen asks for it: here there is none of it.
+        $moment = new Moment(new DateTimeImmutable, new DateTimeZone('UTC'));
+        $store = new AnswerStore(new EloquentRecordStore($app, DataSet::Sandbox, $scope->blueprint), new RowsMade($scope->blueprint), $moment);
         $first = function (Type $type) use ($store, $scope): ?Row {
             $table = $type->kind === Kind::Row ? $scope->blueprint->tableOfOne($type->one) : null;
 
@@ -78,6 +82,6 @@ final class FormulaController
         $row = $scope->row === null ? null : ($store->byIds($scope->row, [$wanted])[$wanted] ?? $first(Type::row($scope->row->singular)));
         $about = $row ?? array_values(array_filter($names))[0] ?? null;
 
-        return [new Evaluation(new Moment(new DateTimeImmutable, new DateTimeZone('UTC')), new Reader($store), ($row === null ? [] : ['this' => $row]) + $names, [], $row), $about];
+        return [new Evaluation($moment, new Reader($store), ($row === null ? [] : ['this' => $row]) + $names, [], $row), $about];
     }
 }

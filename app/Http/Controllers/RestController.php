@@ -14,6 +14,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Blueprint\Field;
 use Lanai\Core\Data\Query;
 use Lanai\Core\Data\Row;
 use Lanai\Core\Data\UnreadableValue;
@@ -63,34 +64,75 @@ final class RestController
     {
         $desk = $this->desk($request, $slug, $set, $table, false);
 
-        return response()->json($this->written($desk, $desk->row($row) ?? throw self::problem(404, 'There is no such row.')));
+        $found = $desk->row($row) ?? throw self::problem(404, 'There is no such row.');
+        $response = response()->json($this->written($desk, $found))->setEtag(trim(self::tag($found), '"'));
+        $response->isNotModified($request);
+
+        return $response;
     }
 
     public function add(Request $request, string $slug, string $set, string $table): JsonResponse
     {
-        return response()->json($this->wrote($this->desk($request, $slug, $set, $table, true), null, $request), 201);
+        return $this->told($this->desk($request, $slug, $set, $table, true), fn (RowDesk $desk): Row => $this->wrote($desk, null, $request), 201);
     }
 
     public function change(Request $request, string $slug, string $set, string $table, int $row): JsonResponse
     {
-        return response()->json($this->wrote($this->desk($request, $slug, $set, $table, true), $row, $request));
+        return $this->told($this->desk($request, $slug, $set, $table, true), function (RowDesk $desk) use ($row, $request): Row {
+            $this->seen($desk, $row, $request);
+
+            return $this->wrote($desk, $row, $request);
+        }, 200);
     }
 
     public function remove(Request $request, string $slug, string $set, string $table, int $row): Response
     {
         $desk = $this->desk($request, $slug, $set, $table, true);
-        $desk->row($row) ?? throw self::problem(404, 'There is no such row.');
-        $desk->remove([$row], new Query($desk->table));
+        $desk->store->together(function () use ($desk, $row, $request): void {
+            $this->seen($desk, $row, $request);
+            $desk->remove([$row], new Query($desk->table));
+        });
 
         return response()->noContent();
     }
 
-    /** @return array<string, mixed> */
-    private function wrote(RowDesk $desk, ?int $id, Request $request): array
+    /** @param  callable(RowDesk): Row  $work  done with no other writer in between */
+    private function told(RowDesk $desk, callable $work, int $status): JsonResponse
     {
-        if ($id !== null) {
-            $desk->row($id) ?? throw self::problem(404, 'There is no such row.');
+        $row = $desk->store->together(fn (): Row => $work($desk));
+
+        return response()->json($this->written($desk, $row), $status)->setEtag(trim(self::tag($row), '"'));
+    }
+
+    /**
+     * Whoever changes or removes a row says which version they saw (RFC 9110, section 13.1.1; RFC 6585, section 3): nobody writes
+     * over what they have not seen unless they say so with "*".
+     *
+     * @throws HttpResponseException
+     */
+    private function seen(RowDesk $desk, int $id, Request $request): void
+    {
+        $row = $desk->row($id) ?? throw self::problem(404, 'There is no such row.');
+        $match = trim((string) $request->header('If-Match'));
+        if ($match === '') {
+            throw self::problem(428, 'Say which version you saw: If-Match with the ETag of the row, or If-Match: * to write over whatever is there.');
         }
+        // Weak marks do not count where something is written.
+        if ($match !== '*' && ! in_array(self::tag($row), array_map(trim(...), explode(',', $match)), true)) {
+            throw new HttpResponseException(response()->json(['message' => 'Somebody else has changed this row since. It comes along as it is now.', 'row' => $this->written($desk, $row)], 412, ['ETag' => self::tag($row)]));
+        }
+    }
+
+    /** The mark of a row's version: of what is stored, whatever is computed from it. */
+    private static function tag(Row $row): string
+    {
+        $stored = array_map(fn (Field $f): mixed => JsonValues::of($row->value($f)), array_filter($row->table->fields, fn (Field $f): bool => $f->formula() === ''));
+
+        return '"'.substr(hash('sha256', json_encode([$row->id, $stored], JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE)), 0, 32).'"';
+    }
+
+    private function wrote(RowDesk $desk, ?int $id, Request $request): Row
+    {
         $given = $request->json()->all();
         $values = $errors = [];
         foreach ($given as $name => $json) {
@@ -117,7 +159,7 @@ final class RestController
             throw self::problem(422, array_key_first($errors).': '.$errors[array_key_first($errors)], $errors);
         }
 
-        return $this->written($desk, $desk->row($done['rows'][0]->id) ?? throw self::problem(404, 'There is no such row.'));
+        return $desk->row($done['rows'][0]->id) ?? throw self::problem(404, 'There is no such row.');
     }
 
     /** @return array<string, mixed> */

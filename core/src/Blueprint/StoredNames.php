@@ -63,11 +63,16 @@ final class StoredNames
     private static function apart(array $nodes, array $known, callable $usable, ?callable $spelled = null): array
     {
         $spelled ??= fn (string $name): string => $name;
-        $rank = fn (array $node): int => self::text($node, 'stored') !== '' ? 0 : (in_array(mb_strtolower(self::text($node, 'name')), $known, true) ? 1 : 2);
-        $order = array_keys(array_filter($nodes, fn (array $n): bool => self::text($n, 'name') !== ''));
-        usort($order, fn (int $a, int $b): int => [$rank($nodes[$a]), $a] <=> [$rank($nodes[$b]), $b]);
+        $order = [];
+        foreach ($nodes as $i => $node) {
+            $name = self::text($node, 'name');
+            if ($name !== '') {
+                $order[$i] = [self::text($node, 'stored') !== '' ? 0 : (in_array(mb_strtolower($name), $known, true) ? 1 : 2), $i];
+            }
+        }
+        asort($order);
         $taken = [];
-        foreach ($order as $i) {
+        foreach (array_keys($order) as $i) {
             $wanted = self::place($nodes[$i]);
             $place = $usable($wanted, $nodes[$i]) ? $wanted : "n_$wanted";
             for ($n = 2, $free = $place; isset($taken[strtolower($spelled($free))]) || ! $usable($free, $nodes[$i]); $n++) {

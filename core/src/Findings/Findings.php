@@ -35,6 +35,7 @@ final class Findings
             new Rules\ScreensWithoutExit,
             new Rules\PictureWithoutDescription,
             new Rules\LowContrast,
+            new Rules\RowsNotAsked,
             new Rules\PermissionUnsaid,
             new Rules\UnsaidWithoutSignIn,
             new Rules\OpenPersonalData,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Lines;
 
+use Lanai\Core\Blueprint\Field;
 use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Data\Row;
 use Lanai\Core\Data\RowCheck;
@@ -12,6 +13,7 @@ use Lanai\Core\Runtime\Doing;
 use Lanai\Core\Runtime\Invalid;
 use Lanai\Core\Runtime\Scene;
 use Lanai\Core\Runtime\SignInFirst;
+use Lanai\Core\Runtime\Unconfirmed;
 use Lanai\Core\Script\Names;
 
 /** What the two forms share: the boxes for a table's fields, and the check of what was typed. */
@@ -40,6 +42,13 @@ trait FormAsks
         return $boxes;
     }
 
+    private function shown(Field $field, Row $row, Doing $doing): mixed
+    {
+        $value = $row->value($field);
+
+        return is_int($value) && $field->linksTo() !== '' ? $doing->scene->reader->row($field->linksTo(), $value) : $value;
+    }
+
     /**
      * @return array<string, mixed> column => value
      *
@@ -51,11 +60,30 @@ trait FormAsks
             throw new SignInFirst('Please sign in first.');
         }
         $given = [];
+        $meanwhile = [];
         foreach ($this->asking as $name) {
             $field = $table->field($name);
-            if ($field !== null) {
-                $given[$field->column()] = $doing->scene->inputs[Names::inFormula($field->name)] ?? null;
+            if ($field === null) {
+                continue;
             }
+            $key = Names::inFormula($field->name);
+            $typed = $doing->scene->inputs[$key] ?? null;
+            $was = $doing->scene->visit?->inputs["was.$key"] ?? null;
+            if ($before !== null && is_string($was) && ($typed === null || is_string($typed))) {
+                $now = $field->type->write($before->value($field));
+                // What this person left as it was stays as others have made it since.
+                if (($typed ?? '') === $was) {
+                    continue;
+                }
+                if ($now !== $was && $now !== $typed) {
+                    $meanwhile[] = "$field->name is now ".($now === '' ? 'empty' : "“{$doing->scene->show($this->shown($field, $before, $doing))}”");
+                }
+            }
+            $given[$field->column()] = $typed;
+        }
+        $at = "{$doing->scene->at}/meanwhile";
+        if ($meanwhile !== [] && ! in_array($at, $doing->confirmed, true)) {
+            throw new Unconfirmed('Somebody else has changed this meanwhile: '.implode(', ', $meanwhile).'. Save yours over it?', $at);
         }
         foreach ($this->with as $assignment) {
             $field = $table->field($assignment->field);

@@ -45,7 +45,7 @@ final readonly class ListLine implements InParts
     private const MOST = 10000;
 
     /** Where nothing is said, so many at first, and more as one scrolls. */
-    private const PAGE = 100;
+    public const PAGE = 100;
 
     /**
      * @param  list<SortKey>  $by

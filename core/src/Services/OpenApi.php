@@ -11,6 +11,8 @@ use Lanai\Core\Script\Names;
 /** The app's own REST API as a document of OpenAPI 3.1. */
 final class OpenApi
 {
+    private const ETAG = ['ETag' => ['description' => 'The version of the row.', 'schema' => ['type' => 'string']]];
+
     /**
      * @param  string  $address  where it is served, without a trailing slash
      * @return array<string, mixed>
@@ -33,10 +35,12 @@ final class OpenApi
                 'post' => self::operation("add_$stored", "Adds a $table->singular.", ['201' => self::answer('The row as it was added.', $one)], [], $one),
             ];
             $id = [['name' => 'id', 'in' => 'path', 'required' => true, 'schema' => ['type' => 'integer', 'minimum' => 1]]];
+            $match = [...$id, ['name' => 'If-Match', 'in' => 'header', 'required' => true, 'description' => 'The ETag of the version that you saw, or * to write over whatever is there (RFC 9110, section 13.1.1).', 'schema' => ['type' => 'string']]];
+            $since = ['412' => self::answer('Somebody else has changed the row since; it comes along.', ['type' => 'object', 'required' => ['message', 'row'], 'properties' => ['message' => ['type' => 'string'], 'row' => $one]]), '428' => self::answer('The version that you saw is missing.', ['$ref' => '#/components/schemas/Problem'])];
             $paths["/$stored/{id}"] = [
-                'get' => self::operation("read_$stored", "One $table->singular.", ['200' => self::answer('The row.', $one)], $id),
-                'patch' => self::operation("change_$stored", "Changes the given fields of a $table->singular.", ['200' => self::answer('The row as it is now.', $one)], $id, $one),
-                'delete' => self::operation("remove_$stored", "Removes a $table->singular; links to it become empty.", ['204' => ['description' => 'It is removed.']], $id),
+                'get' => self::operation("read_$stored", "One $table->singular.", ['200' => self::answer('The row; its version is in the header ETag.', $one) + ['headers' => self::ETAG], '304' => ['description' => 'It has not changed since.']], $id),
+                'patch' => self::operation("change_$stored", "Changes the given fields of a $table->singular.", ['200' => self::answer('The row as it is now.', $one) + ['headers' => self::ETAG]] + $since, $match, $one),
+                'delete' => self::operation("remove_$stored", "Removes a $table->singular; links to it become empty.", ['204' => ['description' => 'It is removed.']] + $since, $match),
             ];
         }
 

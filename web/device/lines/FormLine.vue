@@ -12,13 +12,24 @@ const step = ref(0)
 const last = computed(() => !props.node.oneByOne || step.value >= props.node.boxes.length - 1)
 const asked = computed(() => (props.node.oneByOne ? props.node.boxes.slice(step.value, step.value + 1) : props.node.boxes))
 
-const values = () => Object.fromEntries(props.node.boxes.map((box) => [box.name, typed[box.name] ?? box.value]))
+/** What stood in a box when somebody began to change it: so it is noticed where somebody else has changed it since. */
+const began: Record<string, string> = {}
+
+function type(name: string, value: string) {
+  began[name] ??= props.node.boxes.find((box) => box.name === name)?.value ?? ''
+  typed[name] = value
+}
+
+const values = () => Object.fromEntries(props.node.boxes.flatMap((box) => [[box.name, typed[box.name] ?? box.value], [`was.${box.name}`, began[box.name] ?? box.value]]))
 
 async function send() {
   if (!last.value) return void step.value++
   if (!(await device.tap(props.node.at, null, values(), props.node.queues))) return
   step.value = 0
-  for (const name of Object.keys(typed)) delete typed[name]
+  for (const name of Object.keys(typed)) {
+    delete typed[name]
+    delete began[name]
+  }
 }
 
 watch(() => device.errors.value, (errors) => {
@@ -31,7 +42,7 @@ watch(() => device.errors.value, (errors) => {
 <template>
   <form class="form" novalidate @submit.prevent="send()">
     <p v-if="node.oneByOne" class="form-step" role="status">{{ step + 1 }} of {{ node.boxes.length }}</p>
-    <InputBox v-for="box in asked" :key="box.name" :box="box" :model-value="typed[box.name] ?? box.value" :error="device.errors.value[box.name]" @update:model-value="typed[box.name] = $event" />
+    <InputBox v-for="box in asked" :key="box.name" :box="box" :model-value="typed[box.name] ?? box.value" :error="device.errors.value[box.name]" @update:model-value="type(box.name, $event)" />
     <button class="button main" :disabled="node.enabled === false" :aria-busy="device.isBusy(node.at)">{{ last ? node.label : 'Go on' }}</button>
     <button v-if="node.oneByOne && step > 0" type="button" class="button quiet" @click="step--">Back</button>
   </form>

@@ -30,7 +30,8 @@ final class Indexes
         foreach ($blueprint->screens as $screen) {
             foreach ($screen->lines as $line) {
                 $table = $line instanceof ListLine ? $blueprint->table($line->table) : null;
-                if ($table === null) {
+                // What a service answers is not stored.
+                if ($table === null || $blueprint->isAnswer($table)) {
                     continue;
                 }
                 $fields = ListPlan::of($line, $table, $blueprint)->index();
