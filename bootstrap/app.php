@@ -17,6 +17,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->validateCsrfTokens(except: ['device/live/*', 'device/share/*', 'rest/*', 'hook/*']);
         $middleware->redirectGuestsTo('/');
         $middleware->append(App\Http\Middleware\SecurityHeaders::class);
+        $middleware->web(prepend: [App\Http\Middleware\PlainTexts::class]);
         $middleware->web(append: [App\Http\Middleware\StillSignedIn::class]);
         $middleware->prependToPriorityList(Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests::class, App\Http\Middleware\StillSignedIn::class);
         $proxies = array_values(array_filter(array_map(trim(...), explode(',', (string) env('LANAI_TRUSTED_PROXIES', '')))));

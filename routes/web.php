@@ -30,7 +30,7 @@ Route::prefix('api')->group(function (): void {
         Route::middleware('throttle:account')->prefix('account')->group(function (): void {
             Route::post('email', [C\AccountController::class, 'email']);
             Route::post('password', [C\AccountController::class, 'password']);
-            Route::delete('places/{place?}', [C\AccountController::class, 'leave'])->whereNumber('place');
+            Route::delete('places/{place?}', [C\AccountController::class, 'leave'])->where('place', '[0-9]{1,18}');
             Route::post('invitations', [C\AccountController::class, 'invite']);
         });
         Route::get('apps', [C\AppController::class, 'index']);
@@ -52,18 +52,18 @@ Route::prefix('api')->group(function (): void {
         Route::get('apps/{app}/rows/{set}/{table}/summary', [C\RowController::class, 'summary']);
         Route::post('apps/{app}/rows/{set}/{table}/remove', [C\RowController::class, 'remove']);
         Route::post('apps/{app}/rows/{set}/{table}/restore', [C\RowController::class, 'restore']);
-        Route::get('apps/{app}/rows/{set}/{table}/{row}', [C\RowController::class, 'show'])->whereNumber('row');
+        Route::get('apps/{app}/rows/{set}/{table}/{row}', [C\RowController::class, 'show'])->where('row', '[0-9]{1,18}');
         Route::get('apps/{app}/rows/{set}/{table}/export', [C\ExchangeController::class, 'export']);
         Route::get('apps/{app}/rows/{set}/{table}/compare', [C\ExchangeController::class, 'compare']);
         Route::post('apps/{app}/rows/{set}/{table}/copy', [C\ExchangeController::class, 'copy']);
         Route::post('apps/{app}/samples/{table}', [C\ExchangeController::class, 'samples']);
         Route::delete('apps/{app}/samples/{table}', [C\ExchangeController::class, 'removeSamples']);
         Route::post('apps/{app}/rows/{set}/{table}/imports', [C\ImportController::class, 'store']);
-        Route::get('apps/{app}/imports/{import}', [C\ImportController::class, 'show'])->whereNumber('import');
-        Route::delete('apps/{app}/imports/{import}', [C\ImportController::class, 'cancel'])->whereNumber('import');
-        Route::post('apps/{app}/imports/{import}/sheet', [C\ImportController::class, 'sheet'])->whereNumber('import');
-        Route::post('apps/{app}/imports/{import}/preview', [C\ImportController::class, 'preview'])->whereNumber('import');
-        Route::post('apps/{app}/imports/{import}/run', [C\ImportController::class, 'run'])->whereNumber('import');
+        Route::get('apps/{app}/imports/{import}', [C\ImportController::class, 'show'])->where('import', '[0-9]{1,18}');
+        Route::delete('apps/{app}/imports/{import}', [C\ImportController::class, 'cancel'])->where('import', '[0-9]{1,18}');
+        Route::post('apps/{app}/imports/{import}/sheet', [C\ImportController::class, 'sheet'])->where('import', '[0-9]{1,18}');
+        Route::post('apps/{app}/imports/{import}/preview', [C\ImportController::class, 'preview'])->where('import', '[0-9]{1,18}');
+        Route::post('apps/{app}/imports/{import}/run', [C\ImportController::class, 'run'])->where('import', '[0-9]{1,18}');
         Route::get('apps/{app}/ways', [C\LayoutController::class, 'ways']);
         Route::post('apps/{app}/copied', [C\EditController::class, 'copied']);
         Route::get('apps/{app}/layout', [C\LayoutController::class, 'index']);
@@ -73,11 +73,11 @@ Route::prefix('api')->group(function (): void {
         Route::post('apps/{app}/foresee', [C\ShapeController::class, 'foresee']);
         Route::post('apps/{app}/formula', [C\FormulaController::class, 'show']);
         Route::get('apps/{app}/people/{set}', [C\PeopleController::class, 'show'])->whereIn('set', ['sandbox', 'live']);
-        Route::get('apps/{app}/people/{set}/{person}', [C\PeopleController::class, 'one'])->whereIn('set', ['sandbox', 'live'])->whereNumber('person');
+        Route::get('apps/{app}/people/{set}/{person}', [C\PeopleController::class, 'one'])->whereIn('set', ['sandbox', 'live'])->where('person', '[0-9]{1,18}');
         Route::post('apps/{app}/people/{set}/invite', [C\PeopleController::class, 'invite'])->whereIn('set', ['sandbox', 'live'])->middleware('throttle:invite');
-        Route::post('apps/{app}/people/{set}/{person}', [C\PeopleController::class, 'act'])->whereIn('set', ['sandbox', 'live'])->whereNumber('person');
+        Route::post('apps/{app}/people/{set}/{person}', [C\PeopleController::class, 'act'])->whereIn('set', ['sandbox', 'live'])->where('person', '[0-9]{1,18}');
         Route::get('apps/{app}/access', [C\PeopleController::class, 'access']);
-        Route::get('apps/{app}/access/{stored}/{row}', [C\PeopleController::class, 'verdict'])->whereNumber('row');
+        Route::get('apps/{app}/access/{stored}/{row}', [C\PeopleController::class, 'verdict'])->where('row', '[0-9]{1,18}');
         Route::get('apps/{app}/sights', [C\PeopleController::class, 'sights']);
         Route::get('apps/{app}/providers', [C\PeopleController::class, 'providers']);
         Route::post('apps/{app}/providers/{set}', [C\PeopleController::class, 'provider'])->whereIn('set', ['sandbox', 'live']);
@@ -103,14 +103,14 @@ Route::prefix('api')->group(function (): void {
         Route::prefix('apps/{app}/routines/{set}')->whereIn('set', ['sandbox', 'live'])->group(function (): void {
             Route::get('', [C\RoutineController::class, 'index']);
             Route::post('now', [C\RoutineController::class, 'now']);
-            Route::post('runs/{run}', [C\RoutineController::class, 'again'])->whereNumber('run');
+            Route::post('runs/{run}', [C\RoutineController::class, 'again'])->where('run', '[0-9]{1,18}');
             Route::post('webhooks', [C\RoutineController::class, 'addWebhook']);
-            Route::delete('webhooks/{hook}', [C\RoutineController::class, 'removeWebhook'])->whereNumber('hook');
+            Route::delete('webhooks/{hook}', [C\RoutineController::class, 'removeWebhook'])->where('hook', '[0-9]{1,18}');
         });
         Route::get('apps/{app}/tokens', [C\TokenController::class, 'index']);
         Route::post('apps/{app}/tokens', [C\TokenController::class, 'store']);
         Route::post('apps/{app}/tokens/document', [C\TokenController::class, 'document']);
-        Route::delete('apps/{app}/tokens/{token}', [C\TokenController::class, 'destroy'])->whereNumber('token');
+        Route::delete('apps/{app}/tokens/{token}', [C\TokenController::class, 'destroy'])->where('token', '[0-9]{1,18}');
         Route::get('apps/{app}/pages', [C\PeopleController::class, 'pages']);
         Route::post('apps/{app}/pages', [C\PeopleController::class, 'visitPages']);
         Route::get('apps/{app}/release', [C\ReleaseController::class, 'show']);
@@ -118,10 +118,10 @@ Route::prefix('api')->group(function (): void {
         Route::get('apps/{app}/icon.png', [C\ReleaseController::class, 'icon']);
         Route::post('apps/{app}/address', [C\ReleaseController::class, 'address'])->middleware('throttle:service');
         Route::post('apps/{app}/builds', [C\ReleaseController::class, 'build']);
-        Route::delete('apps/{app}/builds/{build}', [C\ReleaseController::class, 'cancel'])->whereNumber('build');
-        Route::get('apps/{app}/builds/{build}/file', [C\ReleaseController::class, 'download'])->whereNumber('build');
+        Route::delete('apps/{app}/builds/{build}', [C\ReleaseController::class, 'cancel'])->where('build', '[0-9]{1,18}');
+        Route::get('apps/{app}/builds/{build}/file', [C\ReleaseController::class, 'download'])->where('build', '[0-9]{1,18}');
         Route::post('apps/{app}/submissions', [C\SubmissionController::class, 'store']);
-        Route::post('apps/{app}/submissions/{submission}/release', [C\SubmissionController::class, 'release'])->whereNumber('submission');
+        Route::post('apps/{app}/submissions/{submission}/release', [C\SubmissionController::class, 'release'])->where('submission', '[0-9]{1,18}');
     });
     Route::any('{any}', fn () => abort(404))->where('any', '.*');
 });
@@ -131,9 +131,9 @@ Route::prefix('rest/{slug}/{set}')->whereIn('set', ['sandbox', 'live'])->middlew
     Route::get('openapi.json', [C\RestController::class, 'document']);
     Route::get('{table}', [C\RestController::class, 'index']);
     Route::post('{table}', [C\RestController::class, 'add']);
-    Route::get('{table}/{row}', [C\RestController::class, 'show'])->whereNumber('row');
-    Route::patch('{table}/{row}', [C\RestController::class, 'change'])->whereNumber('row');
-    Route::delete('{table}/{row}', [C\RestController::class, 'remove'])->whereNumber('row');
+    Route::get('{table}/{row}', [C\RestController::class, 'show'])->where('row', '[0-9]{1,18}');
+    Route::patch('{table}/{row}', [C\RestController::class, 'change'])->where('row', '[0-9]{1,18}');
+    Route::delete('{table}/{row}', [C\RestController::class, 'remove'])->where('row', '[0-9]{1,18}');
 });
 
 // Webhooks that come in, each at an address that nobody can guess.
@@ -152,7 +152,7 @@ Route::prefix('device/{way}/{key}')->where(['way' => 'live|share|deck'])->group(
     Route::post('whence', [C\DeviceController::class, 'whence'])->middleware('throttle:view');
     Route::post('pictures', [C\DeviceController::class, 'picture'])->middleware('throttle:upload');
 });
-Route::get('media/{id}/{name}', [C\AssetController::class, 'show'])->whereNumber('id')->where('name', '[0-9a-f]{64}\.(png|jpg|webp|pdf|txt|csv|mp3|wav|zip)')->middleware('throttle:media');
+Route::get('media/{id}/{name}', [C\AssetController::class, 'show'])->where('id', '[0-9]{1,18}')->where('name', '[0-9a-f]{64}\.(png|jpg|webp|pdf|txt|csv|mp3|wav|zip)')->middleware('throttle:media');
 
 // Proves over an address that this very server answers there.
 Route::get('reach/{nonce}', fn (string $nonce) => response(ServerAddress::proof($nonce), 200, ['Content-Type' => 'text/plain']))->where('nonce', '[0-9a-f]{32}')->middleware('throttle:page');

@@ -17,6 +17,7 @@ use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\TestWith;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 use Tests\TestCase;
 
 /** Ten thousand requests over all routes, from a fixed seed, with what nobody would send who means well: each is answered, none breaks. */
@@ -55,9 +56,9 @@ final class FuzzTest extends TestCase
                 }
                 $route = $routes[$this->random->getInt(0, count($routes) - 1)];
                 [$said, $response] = $this->ask($route);
-                $statuses[$response->status()] = ($statuses[$response->status()] ?? 0) + 1;
-                if ($response->status() >= 500 && ! in_array($response->status(), [502, 503], true)) {
-                    $broken[] = "$said\n    ".get_debug_type($response->exception).': '.mb_substr(mb_scrub((string) $response->exception?->getMessage()), 0, 240).' at '.basename((string) $response->exception?->getFile()).':'.$response->exception?->getLine();
+                $statuses[$response->getStatusCode()] = ($statuses[$response->getStatusCode()] ?? 0) + 1;
+                if ($response->getStatusCode() >= 500 && ! in_array($response->getStatusCode(), [502, 503], true)) {
+                    $broken[] = "$said\n    ".get_debug_type($this->trouble($response)).': '.mb_substr(mb_scrub((string) $this->trouble($response)?->getMessage()), 0, 240).' at '.basename((string) $this->trouble($response)?->getFile()).':'.$this->trouble($response)?->getLine();
                 }
             }
         } finally {
@@ -95,12 +96,17 @@ final class FuzzTest extends TestCase
         ob_start();
         try {
             $response = $this->call($method, $uri, $json ? [] : $body, [], $files, $server, $content);
-            $response->baseResponse instanceof \Symfony\Component\HttpFoundation\StreamedResponse && $response->status() === 200 ? $response->streamedContent() : null;
+            $response->baseResponse instanceof StreamedResponse && $response->getStatusCode() === 200 ? $response->streamedContent() : null;
         } finally {
             ob_end_clean();
         }
 
         return ["$method ".mb_scrub(mb_substr($uri, 0, 200)).' '.mb_scrub(mb_substr($content, 0, 260)), $response];
+    }
+
+    private function trouble(TestResponse $response): ?\Throwable
+    {
+        return $response->baseResponse->exception ?? null;
     }
 
     private function parameter(string $name): string
