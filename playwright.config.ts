@@ -26,8 +26,9 @@ export default defineConfig({
     },
   },
   projects: servers.map(({ name, testMatch, port }) => ({ name, testMatch, workers: 1, use: { baseURL: `http://localhost:${port}` } })),
-  webServer: servers.map(({ port, folder }) => ({
-    command: `./lanai start --port ${port}`,
+  webServer: servers.map(({ port, folder }, i) => ({
+    // The first half is open to phones in the network, with the settings that this takes; the other stands as it is shipped.
+    command: `./lanai start --port ${port}${i === 0 && !shots ? ' --host 0.0.0.0' : ''}`,
     url: `http://localhost:${port}/api/session`,
     timeout: 600_000,
     gracefulShutdown: { signal: 'SIGTERM' as const, timeout: 5000 },
@@ -39,6 +40,7 @@ export default defineConfig({
       LANAI_LOGS: `${folder}/logs`,
       LANAI_STANDINS_FOLDER: `${folder}/standins`,
       LANAI_REVIEW_SECONDS: '3',
+      ...(i === 0 && !shots ? { LANAI_REGISTRATION: 'open', LANAI_DEMO_FORM: 'true' } : {}),
     },
   })),
 })

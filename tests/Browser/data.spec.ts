@@ -370,7 +370,7 @@ test('another program reads and writes rows with a token, until it is revoked', 
   expect(made.status()).toBe(201)
   await device(page).getByRole('button', { name: 'Shore' }).click()
   await expect(device(page).getByText('Told by a program.')).toBeVisible()
-  expect((await page.request.delete(`${address}/posts/${(await made.json()).id}`, { headers })).status()).toBe(204)
+  expect((await page.request.delete(`${address}/posts/${(await made.json()).id}`, { headers: { ...headers, 'If-Match': made.headers().etag } })).status()).toBe(204)
   await page.getByRole('button', { name: 'Revoke the token for a test' }).click()
   await expect(page.getByText('There is no token yet.')).toBeVisible()
   expect((await page.request.get(`${address}/posts`, { headers })).status()).toBe(401)

@@ -6,7 +6,7 @@ test('signing in with a wrong password says so and keeps the address', async ({ 
   await expect(page.getByLabel('E-mail')).toHaveValue('demo@lanai.example')
   await page.getByLabel('Password').fill('not this one')
   await page.getByRole('button', { name: 'Sign in', exact: true }).click()
-  await expect(page.getByRole('alert')).toHaveText('This address and password do not belong together.')
+  await expect(page.locator('p[role="alert"]')).toHaveText('This address and password do not belong together.')
   await expect(page.getByLabel('E-mail')).toHaveValue('demo@lanai.example')
 })
 

@@ -127,7 +127,7 @@ test('who may do what is a picture that is changed by pointing, and answers ques
   await page.locator('.v-overlay__content').getByText('everyone', { exact: true }).click()
   await expect(page.locator('.verdicts')).toContainText('Tomas Lindqvist may see Booking')
   await row.hover()
-  await page.getByRole('button', { name: 'No longer everyone' }).click()
+  await row.getByRole('button', { name: 'No longer everyone' }).click()
   await expect(page.locator('.verdicts')).toContainText('see: no')
   await page.getByRole('button', { name: 'What each one sees' }).click()
   await expect(page.locator('.sights tbody tr')).toHaveCount(23)

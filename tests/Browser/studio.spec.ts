@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { device, fillBlank, openDemo, signUp } from './founder'
+import { device, fillBlank, letterTo, openDemo, signUp } from './founder'
 
 test('an app is begun empty, gets a table, a row and a list, and is undone and redone', async ({ page }) => {
   await signUp(page, 'Ada')
@@ -115,6 +115,50 @@ test('an empty list says why it is empty', async ({ page }) => {
   await expect(device(page).getByText('You have not booked a swim yet.')).toBeVisible()
   await page.getByRole('button', { name: 'Why is this empty?' }).click()
   await expect(page.locator('.why')).toContainText('somebody who has not signed in may see none: they may be seen by the person in Person')
+})
+
+test('while only this computer is answered, “On my phone” says how to open it', async ({ page }) => {
+  await openDemo(page)
+  await page.getByRole('button', { name: 'On my phone' }).click()
+  await expect(page.getByText('./lanai start --host 0.0.0.0')).toBeVisible()
+  await expect(page.getByRole('img', { name: /QR code/ })).toHaveCount(0)
+  await page.getByRole('button', { name: 'Close' }).click()
+})
+
+test('a founder finds the way back in by a letter, and ends a place from another', async ({ page, browser }) => {
+  const email = `lost-${Date.now()}@founders.example`
+  await page.goto('/sign-in')
+  await page.getByRole('button', { name: 'I am new here' }).click()
+  await page.getByLabel('Your name').fill('Lost')
+  await page.getByLabel('E-mail').fill(email)
+  await page.getByLabel('Password').fill('a long enough one')
+  await page.getByRole('button', { name: 'Create my account' }).click()
+  await expect(page.getByRole('heading', { name: 'Your apps' })).toBeVisible()
+
+  const other = await (await browser.newContext()).newPage()
+  await other.goto('/sign-in')
+  await other.getByRole('button', { name: 'I have forgotten my password' }).click()
+  await other.getByLabel('E-mail').fill(email)
+  await other.getByRole('button', { name: 'Send me a letter' }).click()
+  await expect(other.getByText('a letter is on its way to it')).toBeVisible()
+  const { text } = await letterTo(other, email, 'A new password', 'host')
+  await other.goto(new URL(/http\S+/.exec(text)?.[0] ?? '').pathname + new URL(/http\S+/.exec(text)?.[0] ?? '').search)
+  await other.getByLabel('New password').fill('another long one')
+  await other.getByRole('button', { name: 'Set it and sign in' }).click()
+  await expect(other.getByRole('heading', { name: 'Your apps' })).toBeVisible()
+
+  // Elsewhere one was signed out by it.
+  await page.reload()
+  await expect(page.getByRole('button', { name: 'Sign in', exact: true })).toBeVisible()
+  await page.getByLabel('E-mail').fill(email)
+  await page.getByLabel('Password').fill('another long one')
+  await page.getByRole('button', { name: 'Sign in', exact: true }).click()
+  await page.getByRole('link', { name: 'Your account' }).click()
+  await expect(page.locator('.account-place')).toHaveCount(2)
+  await page.getByRole('button', { name: /^Sign out .* on / }).click()
+  await expect(page.locator('.account-place')).toHaveCount(1)
+  await other.reload()
+  await expect(other.getByRole('button', { name: 'Sign in', exact: true })).toBeVisible()
 })
 
 test('two windows on one app: the second is told when its place has changed', async ({ page, context }) => {

@@ -46,6 +46,7 @@ final class Findings
             new Rules\AccountMatters,
             new Rules\ProviderMoved,
             new Rules\SlowPermission,
+            new Rules\MoreRowsThanTaken,
             new Rules\ShownAndSent,
             new Rules\SecretTyped,
             new Rules\AnswerOutOfShape,

@@ -16,6 +16,8 @@ use Symfony\Component\ExpressionLanguage\Node;
 /** Turns a formula about a row into a term, wherever a query can say the same; what does not depend on the row is computed first. */
 final class Terms
 {
+    public const OVER_ROWS = ['count', 'any', 'every', 'sum', 'average', 'min', 'max'];
+
     private const ORDERS = ['<', '>', '<=', '>='];
 
     private int $rows = 0;
@@ -36,7 +38,7 @@ final class Terms
     /** What a function over rows says where no row is at hand, such as count(swims); null where a query cannot say it. */
     public static function overRows(Node\FunctionNode $node, Blueprint $blueprint, Evaluation $outer): ?Term
     {
-        return in_array(Tree::name($node), ['count', 'any', 'every', 'sum', 'average', 'min', 'max'], true) ? (new self($blueprint, $outer, [], 0, $outer->rights()))->call($node) : null;
+        return in_array(Tree::name($node), self::OVER_ROWS, true) ? (new self($blueprint, $outer, [], 0, $outer->rights()))->call($node) : null;
     }
 
     public static function ofNode(Node\Node $node, Table $table, Blueprint $blueprint, Evaluation $outer): ?Term

@@ -21,7 +21,8 @@ final readonly class Repeat implements Holding
 {
     use Placed;
 
-    private const MOST = 200;
+    /** More lines than these nobody scrolls through (common practice, no source). */
+    public const MOST = 200;
 
     /**
      * @param  string  $of  a formula that gives a list of rows

@@ -35,6 +35,9 @@ use Lanai\Core\Services\Answers;
 /** Where a line or an effect stands while it runs: the names it can use and the way to the rows. */
 final readonly class Scene
 {
+    /** So many can be picked from in one box. */
+    public const CHOICES = 500;
+
     private const PAGE = 200;
 
     /**
@@ -327,7 +330,7 @@ final readonly class Scene
      *
      * @return array{choices: list<array{id: string, label: string}>, rest?: string} the rest in words, where there are more
      */
-    public function choices(FieldType $type, mixed $now = null, int $most = 500): array
+    public function choices(FieldType $type, mixed $now = null, int $most = self::CHOICES): array
     {
         $one = match (true) {
             $type instanceof LinkType => $type->one,

@@ -46,6 +46,30 @@ final class StorageTest extends TestCase
         self::assertStringContainsString('computed row by row, over at most 200,000 Swims; there are 250,000', $found('text(spot) == "x"', 250000)[0]);
     }
 
+    #[TestWith(['Text "{count(swims)}"', 1_000_000, []])]
+    #[TestWith(['Text "{count(where(swims, places > 3))}"', 1_000_000, []])]
+    #[TestWith(['Text "{count(where(swims, text(spot) == \'x\'))}"', 200_000, []])]
+    #[TestWith(['Text "{count(where(swims, text(spot) == \'x\'))}"', 200_001, ['computed row by row, over at most 200,000 Swims. There are 200,001']])]
+    #[TestWith(["Button \"B\"\n    tapped:\n      change all of where(swims, open)\n        set Places = 1", 20_000, []])]
+    #[TestWith(["Button \"B\"\n    tapped:\n      change all of where(swims, open)\n        set Places = 1", 20_001, ['at most 20,000 Swims. There are 20,001']])]
+    #[TestWith(["Button \"B\"\n    tapped:\n      remove all of swims", 20_001, ['at most 20,000 Swims. There are 20,001']])]
+    #[TestWith(["Button \"B\"\n    tapped:\n      for each of swims\n        lower places by 1", 20_001, ['at most 20,000 Swims. There are 20,001']])]
+    #[TestWith(["Repeat for each of swims\n    Text \"x\"", 200, []])]
+    #[TestWith(["Repeat for each of swims\n    Text \"x\"", 201, ['Only the first 200 Swims are repeated here, of 201']])]
+    #[TestWith(["Repeat for each of spot.swims\n    Text \"x\"", 201, []])]
+    #[TestWith(['Input Which is one Swim', 500, []])]
+    #[TestWith(['Input Which is one Swim', 501, ['Only the first 500 of 501 Swims can be picked']])]
+    #[TestWith(['Form for a new Booking asking Swim, saying "Go"', 501, ['Only the first 500 of 501 Swims can be picked']])]
+    /** @param  list<string>  $words */
+    public function test_what_cannot_take_so_many_rows_is_found_before(string $line, int $rows, array $words): void
+    {
+        $script = self::SCRIPT."\ntable Bookings, each a Booking\n  Swim is one Swim\nscreen T, about one Spot\n  $line";
+        $found = array_values(array_filter(Findings::in(Reading::of(Blueprint::fromScript($script), 0, ['swims' => $rows])), fn (Finding $f): bool => $f->rule === 'MoreRowsThanTaken'));
+
+        self::assertCount(count($words), $found, implode("\n", array_map(fn (Finding $f): string => $f->sentence, $found)));
+        self::assertStringContainsString($words[0] ?? '', $found[0]->sentence ?? '');
+    }
+
     public function test_a_conversion_counts_what_it_keeps_and_names_what_it_loses(): void
     {
         $field = Blueprint::fromScript("app A\ntable T, each a U\n  Day is a date")->tables[0]->fields[0];

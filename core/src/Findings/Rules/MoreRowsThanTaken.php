@@ -1,0 +1,157 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Findings\Rules;
+
+use DateTimeImmutable;
+use DateTimeZone;
+use Lanai\Core\Blueprint\Shape;
+use Lanai\Core\Blueprint\Table;
+use Lanai\Core\Data\FieldType;
+use Lanai\Core\Effects\ChangeAll;
+use Lanai\Core\Effects\DoForEach;
+use Lanai\Core\Effects\RemoveAll;
+use Lanai\Core\Findings\Finding;
+use Lanai\Core\Findings\Reading;
+use Lanai\Core\Findings\Rule;
+use Lanai\Core\Findings\Station;
+use Lanai\Core\Formula\Evaluation;
+use Lanai\Core\Formula\Formula;
+use Lanai\Core\Formula\FormulaMistake;
+use Lanai\Core\Formula\Moment;
+use Lanai\Core\Formula\Template;
+use Lanai\Core\Formula\Terms;
+use Lanai\Core\Formula\Tree;
+use Lanai\Core\Lines\AddForm;
+use Lanai\Core\Lines\ChangeForm;
+use Lanai\Core\Lines\InputLine;
+use Lanai\Core\Lines\Repeat;
+use Lanai\Core\Runtime\Budget;
+use Lanai\Core\Runtime\NoRows;
+use Lanai\Core\Runtime\Scene;
+use Lanai\Core\Script\BlankSpot;
+use Lanai\Core\Script\Fits\FieldFit;
+use Lanai\Core\Script\Fits\FormulaFit;
+use Lanai\Core\Script\Fits\TextFit;
+use Lanai\Core\Script\Prose;
+use Lanai\Core\Script\Scope;
+use Symfony\Component\ExpressionLanguage\Node\FunctionNode;
+use Symfony\Component\ExpressionLanguage\Node\NameNode;
+use Symfony\Component\ExpressionLanguage\Node\Node;
+
+/** What meets a table that has grown beyond what it can take: it says so when it happens, and here before. */
+final class MoreRowsThanTaken implements Rule
+{
+    private const PICKED = 'Only the first %1$s of %3$s %2$s can be picked here. Let people find one in a list that can be searched, and begin from its screen.';
+
+    public function holds(): string
+    {
+        return 'Every tap, form and figure can take as many rows as there are.';
+    }
+
+    public function station(): Station
+    {
+        return Station::Screens;
+    }
+
+    public function look(Reading $reading): iterable
+    {
+        if ($reading->rows === [] || max($reading->rows) <= Repeat::MOST) {
+            return;
+        }
+        foreach ([ChangeAll::class, RemoveAll::class, DoForEach::class] as $class) {
+            foreach ($reading->walk->nodesOf($class) as $spot) {
+                yield from self::beyond($reading, self::tableOf($spot->text('rows'), $spot->scope), "$spot->at/rows", Budget::WRITES, 'One tap changes at most %1$s %2$s. There are %3$s: if it meets more than it can, it says so and changes none of them.');
+            }
+        }
+        foreach ($reading->walk->nodesOf(Repeat::class) as $spot) {
+            yield from self::beyond($reading, self::tableOf($spot->text('of'), $spot->scope), "$spot->at/of", Repeat::MOST, 'Only the first %1$s %2$s are repeated here, of %3$s. A list shows all of them, as far as somebody reads.');
+        }
+        foreach ($reading->walk->nodesOf(InputLine::class) as $spot) {
+            $type = is_array($spot->data['type'] ?? null) ? Shape::make(FieldType::class, Prose::node($spot->data['type']))->type() : null;
+            yield from self::beyond($reading, $reading->blueprint->tableOfOne(($type->of ?? $type)->one ?? ''), $spot->at, Scene::CHOICES, self::PICKED);
+        }
+        foreach ($reading->walk->blanks as $spot) {
+            if ($spot->blank->fit instanceof FieldFit && ($spot->node->is(AddForm::class) || $spot->node->is(ChangeForm::class))) {
+                $field = $spot->scope->target?->field($spot->text());
+                $one = $field === null ? '' : ($field->linksTo() ?: $field->linksToMany());
+                yield from self::beyond($reading, $reading->blueprint->tableOfOne($one), $spot->at, Scene::CHOICES, self::PICKED);
+            }
+            foreach (self::rowByRow($spot) as $table) {
+                yield from self::beyond($reading, $table, $spot->at, Budget::ROWS, 'This is computed row by row, over at most %1$s %2$s. There are %3$s, so the screen only says that there are too many. Compare fields of the table with values, so that the data can answer.');
+            }
+        }
+    }
+
+    /** @return iterable<Finding> */
+    private static function beyond(Reading $reading, ?Table $table, string $at, int $most, string $says): iterable
+    {
+        $rows = $table === null ? 0 : $reading->rows[$table->storedAs()] ?? 0;
+        if ($table !== null && $rows > $most) {
+            yield Finding::warning(self::class, $at, sprintf($says, number_format($most), $table->name, number_format($rows)));
+        }
+    }
+
+    /** The table that a formula begins at, such as in where(bookings, open); null where it begins at a row that is at hand. */
+    private static function tableOf(string $formula, Scope $scope): ?Table
+    {
+        try {
+            return trim($formula) === '' ? null : self::begins(Formula::of($formula)->tree, $scope);
+        } catch (FormulaMistake) {
+            return null;
+        }
+    }
+
+    private static function begins(Node $node, Scope $scope): ?Table
+    {
+        while ($node instanceof FunctionNode) {
+            $node = Tree::arguments($node)[0] ?? null;
+        }
+        $name = $node instanceof NameNode ? Tree::name($node) : '';
+        $type = $name === '' ? null : $scope->typeOf($name);
+        $atHand = isset($scope->names[$name]) || ($scope->row !== null && isset($scope->blueprint->partsOf($scope->row)[$name]));
+
+        return $type === null || $atHand ? null : $scope->blueprint->tableOfOne($type->of->one ?? '');
+    }
+
+    /** @return iterable<Table> over which a formula of this blank is computed outside of queries */
+    private static function rowByRow(BlankSpot $spot): iterable
+    {
+        $fit = $spot->blank->fit;
+        if ($spot->isEmpty() || $spot->scope->lost || ! ($fit instanceof FormulaFit || ($fit instanceof TextFit && ! $fit->plain))) {
+            return;
+        }
+        try {
+            foreach ($fit instanceof FormulaFit ? [Formula::of($spot->text())] : Template::of($spot->text())->formulas() as $formula) {
+                yield from self::within($formula->tree, $spot->scope);
+            }
+        } catch (FormulaMistake) {
+            // Another finding tells it.
+        }
+    }
+
+    /** @return iterable<Table> */
+    private static function within(Node $node, Scope $scope): iterable
+    {
+        $table = $node instanceof FunctionNode && in_array(Tree::name($node), Terms::OVER_ROWS, true) ? self::begins($node, $scope) : null;
+        if ($node instanceof FunctionNode && $table !== null) {
+            $names = array_fill_keys(array_keys([...$scope->names, ...($scope->row === null ? [] : $scope->blueprint->partsOf($scope->row))]), null);
+            $outer = new Evaluation(new Moment(new DateTimeImmutable('@0'), new DateTimeZone('UTC')), new NoRows, $names + ['me' => null], array_fill_keys(array_keys($scope->inputs), null));
+            try {
+                if (Terms::overRows($node, $scope->blueprint, $outer) === null) {
+                    yield $table;
+                }
+            } catch (FormulaMistake) {
+                // What it needs is known on the phone only.
+            }
+
+            return;
+        }
+        foreach ($node->nodes as $inner) {
+            if ($inner instanceof Node) {
+                yield from self::within($inner, $scope);
+            }
+        }
+    }
+}
