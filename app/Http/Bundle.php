@@ -14,10 +14,26 @@ final class Bundle
         if ($chunk === null) {
             return '<!-- not built -->';
         }
-        $tags = array_map(fn (string $css): string => '<link rel="stylesheet" href="/build/'.$bundle.'/'.e($css).'">', $chunk['css'] ?? []);
+        $tags = array_map(fn (string $css): string => '<link rel="stylesheet" href="/build/'.$bundle.'/'.e($css).'">', self::styles($manifest, $entry));
         $tags[] = '<script type="module" src="/build/'.$bundle.'/'.e($chunk['file']).'"></script>';
 
         return implode("\n    ", $tags);
+    }
+
+    /**
+     * @param  array<string, array{file: string, css?: list<string>, imports?: list<string>}>  $manifest
+     * @param  list<string>  $seen
+     * @return list<string> of the chunk, after those of what it imports (Vite, "Backend Integration")
+     */
+    public static function styles(array $manifest, string $chunk, array &$seen = []): array
+    {
+        $seen[] = $chunk;
+        $styles = [];
+        foreach ($manifest[$chunk]['imports'] ?? [] as $import) {
+            array_push($styles, ...(in_array($import, $seen, true) ? [] : self::styles($manifest, $import, $seen)));
+        }
+
+        return array_values(array_unique([...$styles, ...$manifest[$chunk]['css'] ?? []]));
     }
 
     /** @return array<string, array{file: string, css?: list<string>, assets?: list<string>, imports?: list<string>, dynamicImports?: list<string>}> */

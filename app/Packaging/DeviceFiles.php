@@ -34,7 +34,7 @@ final class DeviceFiles
             '{{colour}}' => e($blueprint->theme->main),
             '{{links}}' => $links,
             '{{entry}}' => json_encode($entry, JSON_THROW_ON_ERROR | JSON_HEX_TAG | JSON_UNESCAPED_SLASHES),
-            '{{style}}' => $chunk['css'][0] ?? '',
+            '{{styles}}' => implode('', array_map(fn (string $css): string => '<link rel="stylesheet" href="./'.e($css).'">', Bundle::styles(Bundle::manifest('device'), 'web/device/main.ts'))),
             '{{script}}' => $chunk['file'],
         ]);
 

@@ -4,6 +4,8 @@ import { device, fillBlank, openDemo, signUp } from './founder'
 test('signing in with a wrong password says so and keeps the address', async ({ page }) => {
   await page.goto('/sign-in')
   await expect(page.getByLabel('E-mail')).toHaveValue('demo@lanai.example')
+  // The page comes with the styles of all that it is made of: the box is as wide as its card.
+  expect((await page.getByLabel('E-mail').boundingBox())?.width).toBeGreaterThan(200)
   await page.getByLabel('Password').fill('not this one')
   await page.getByRole('button', { name: 'Sign in', exact: true }).click()
   await expect(page.locator('p[role="alert"]')).toHaveText('This address and password do not belong together.')
