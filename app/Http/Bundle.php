@@ -23,17 +23,17 @@ final class Bundle
     /**
      * @param  array<string, array{file: string, css?: list<string>, imports?: list<string>}>  $manifest
      * @param  list<string>  $seen
-     * @return list<string> of the chunk, after those of what it imports (Vite, "Backend Integration")
+     * @return list<string> of the chunk, then those of what it imports (Vite, "Backend Integration")
      */
     public static function styles(array $manifest, string $chunk, array &$seen = []): array
     {
         $seen[] = $chunk;
-        $styles = [];
+        $styles = $manifest[$chunk]['css'] ?? [];
         foreach ($manifest[$chunk]['imports'] ?? [] as $import) {
             array_push($styles, ...(in_array($import, $seen, true) ? [] : self::styles($manifest, $import, $seen)));
         }
 
-        return array_values(array_unique([...$styles, ...$manifest[$chunk]['css'] ?? []]));
+        return array_values(array_unique($styles));
     }
 
     /** @return array<string, array{file: string, css?: list<string>, assets?: list<string>, imports?: list<string>, dynamicImports?: list<string>}> */

@@ -19,7 +19,7 @@ final class BundleTest extends TestCase
             '_c.js' => ['file' => 'c.js', 'css' => ['c.css']],
         ];
 
-        self::assertSame(['b.css', 'a.css', 'm.css'], Bundle::styles($manifest, 'main.ts'));
+        self::assertSame(['m.css', 'a.css', 'b.css'], Bundle::styles($manifest, 'main.ts'));
     }
 
     public function test_the_studio_and_the_device_link_theirs(): void
