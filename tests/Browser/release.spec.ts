@@ -61,7 +61,10 @@ test('a build can be cancelled, and its log says so', async ({ page }) => {
   await bundle.getByRole('button', { name: 'Build' }).click()
   await bundle.getByRole('button', { name: 'Cancel' }).click()
   await expect(bundle.locator('.build')).toHaveAttribute('data-state', 'cancelled')
-  await page.waitForTimeout(3500)
+  // Builds are made one after the other: once a later one is done, this one would be, too.
+  const web = page.locator('.target', { hasText: 'Web app' }).first()
+  await web.getByRole('button', { name: 'Build' }).click()
+  await expect(web.locator('.build')).toHaveAttribute('data-state', 'done', { timeout: 60_000 })
   await expect(bundle.locator('.build')).toHaveAttribute('data-state', 'cancelled')
   await expect(bundle.getByRole('link', { name: 'Save' })).toHaveCount(0)
 })

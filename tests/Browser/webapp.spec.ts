@@ -27,8 +27,7 @@ test('a web app goes through Pier, runs from the store, and opens without a netw
   await expect(app.getByText('Full moon float')).toBeVisible()
   const manifest = await app.evaluate(async () => (await fetch((document.querySelector('link[rel=manifest]') as HTMLLinkElement).href)).json())
   expect(manifest).toMatchObject({ display: 'standalone', short_name: 'Saltlark' })
-  await app.evaluate(() => navigator.serviceWorker.ready)
-  await app.waitForTimeout(500)
+  await expect.poll(() => app.evaluate(async () => (await navigator.serviceWorker.ready).active?.state)).toBe('activated')
 
   await visitor.setOffline(true)
   await app.reload()

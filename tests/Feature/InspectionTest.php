@@ -67,6 +67,40 @@ final class InspectionTest extends TestCase
         self::assertSame(['package'], array_column((new Quay($this->folder()))->inspect($this->folder().'/broken.apk')->reasons, 'code'));
     }
 
+    /** @return iterable<string, array{array<string, string|null>, list<string>}> files of a bundle that are changed (null: taken out), and what is said */
+    public static function bundles(): iterable
+    {
+        yield 'as it was built' => [[], []];
+        yield 'without the word of its tools' => [['BundleConfig.pb' => null], ['BundleConfig.pb is missing or does not say with which version of the tools the bundle was made.']];
+        yield 'with an empty one' => [['BundleConfig.pb' => ''], ['BundleConfig.pb is missing or does not say with which version of the tools the bundle was made.']];
+        yield 'without its resource table' => [['base/resources.pb' => null], ['The module “base” has no resources.pb.']];
+        yield 'without code' => [['base/dex/classes.dex' => null], ['The module “base” has no dex/classes.dex.']];
+        yield 'with a stray file' => [['notes.txt' => 'left behind'], ['“notes.txt” has no place in a bundle.']];
+        yield 'with a package’s own table' => [['base/resources.arsc' => 'x'], ['“base/resources.arsc” has no place in a bundle.']];
+        yield 'with a second module, in its place' => [['extra/assets/a.txt' => 'x'], []];
+    }
+
+    /**
+     * The places of a bundle's files: Android App Bundle format, "The bundle format" (from memory), and bundletool's config.proto.
+     *
+     * @param  array<string, string|null>  $changes
+     * @param  list<string>  $sentences
+     */
+    #[DataProvider('bundles')]
+    public function test_a_bundle_is_judged_by_its_shape(array $changes, array $sentences): void
+    {
+        $file = $this->package(Target::Aab);
+        $zip = new ZipArchive;
+        $zip->open($file);
+        foreach ($changes as $name => $contents) {
+            $contents === null ? $zip->deleteName($name) : $zip->addFromString($name, $contents);
+        }
+        $zip->close();
+        $reasons = array_filter((new Quay($this->folder()))->inspect($file)->reasons, fn (array $r): bool => $r['code'] === 'bundle');
+
+        self::assertSame($sentences, array_values(array_column($reasons, 'sentence')));
+    }
+
     /** @return iterable<string, array{array<string, string|null>, list<string>}> files that are changed (null: taken out), and the reasons */
     public static function webApps(): iterable
     {

@@ -1,4 +1,5 @@
 import { entry } from './entry'
+import { intoView } from './into'
 
 export interface Choice {
   person?: number | null
@@ -95,5 +96,5 @@ function point(at: string) {
   const found = at ? ([...document.querySelectorAll('[data-at]')].find((e) => line(e.getAttribute('data-at') ?? '') === at) ?? null) : null
   found?.classList.add('pointed')
   const box = found?.getBoundingClientRect()
-  if (box && (box.bottom < 60 || box.top > window.innerHeight - 80)) found?.scrollIntoView({ block: 'nearest' })
+  if (found && box && (box.bottom < 60 || box.top > window.innerHeight - 80)) intoView(found)
 }

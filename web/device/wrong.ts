@@ -1,8 +1,10 @@
+import { intoView } from './into'
+
 /** Brings the first box that is wrong into view, puts the cursor into it, and says which it is. */
 export function toFirstWrong(otherwise: string): string {
   const box = document.querySelector<HTMLElement>('.box.wrong')
   if (!box) return otherwise
-  box.scrollIntoView({ block: 'center', behavior: matchMedia('(prefers-reduced-motion: reduce)').matches ? 'auto' : 'smooth' })
+  intoView(box)
   box.querySelector<HTMLElement>('input, select, textarea, button')?.focus({ preventScroll: true })
   const label = box.querySelector('label')?.firstChild?.textContent?.trim() ?? ''
   // Why it is wrong stands at the box itself.

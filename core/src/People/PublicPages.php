@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Lanai\Core\People;
 
+use Lanai\Core\Access\Everyone;
 use Lanai\Core\Access\Rules;
 use Lanai\Core\Access\Verb;
+use Lanai\Core\Access\Who;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\Field;
 use Lanai\Core\Blueprint\Table;
@@ -83,7 +85,8 @@ final readonly class PublicPages
         foreach ($fields as $field) {
             $whos = $this->rules->ofField(Verb::See, $table, $field);
             if ($whos !== null) {
-                $said[] = "Of it, $field->name may be seen only by ".$this->rules->inWords($whos, $table).'.';
+                $only = array_filter($whos, fn (Who $who): bool => $who instanceof Everyone) === [] ? 'only by' : 'by';
+                $said[] = "Of it, $field->name may be seen $only ".$this->rules->inWords($whos, $table).'.';
             }
         }
 

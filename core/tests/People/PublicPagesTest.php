@@ -27,6 +27,17 @@ final class PublicPagesTest extends TestCase
         self::assertStringNotContainsString('Nests', $text);
     }
 
+    public function test_what_fewer_may_see_than_the_row_is_told_field_by_field(): void
+    {
+        $notes = fn (string $said): string => self::text(str_replace('  may be seen by anyone if by == me', $said, self::APP), 'privacy');
+
+        self::assertStringContainsString("Notes\nWords, By\nThis may be seen by everyone.\nOf it, Words may be seen only by the person in By.\n", $notes("  may be seen by everyone\n  may be seen by the person in By, as to Words"));
+        $some = $notes('  may be seen by everyone, as to Words');
+        self::assertStringContainsString('Of it, Words may be seen by everyone.', $some);
+        self::assertStringContainsString('Of it, By may be seen only by nobody.', $some);
+        self::assertStringNotContainsString('Of it', $notes('  may be seen by everyone'));
+    }
+
     public function test_the_deletion_page_tells_what_goes_and_what_stays(): void
     {
         $text = self::text(self::APP, 'deletion');

@@ -57,11 +57,11 @@ const pie = (breadth: number) => `${(breadth * 25.13).toFixed(2)} 25.13`
       <template v-for="row in tables" :key="row.at">
         <tr>
           <th scope="row"><button class="access-name" :aria-expanded="open === row.at" @click="open = open === row.at ? '' : row.at">{{ row.name }}</button></th>
-          <td v-for="cell in row.cells" :key="cell.verb" :class="{ unsaid: !cell.said }">
+          <td v-for="cell in row.cells" :key="cell.verb" :class="{ unsaid: !cell.said && cell.whos.every((w) => !w.at) }">
             <div class="access-cell">
               <svg viewBox="0 0 16 16" width="16" height="16" class="access-pie" role="img" :aria-label="cell.breadth >= 1 ? 'open to everyone' : cell.breadth === 0 ? 'closed' : 'open to some'"><circle cx="8" cy="8" r="7" class="pie-ground" /><circle cx="8" cy="8" r="4" class="pie" :stroke-dasharray="pie(cell.breadth)" transform="rotate(-90 8 8)" /></svg>
               <ul>
-                <li v-for="who in cell.whos" :key="who.at + who.words">
+                <li v-for="who in cell.whos" :key="who.at + who.words" :class="{ unsaid: !who.at }">
                   <span>{{ who.words }}<small v-if="who.fields">, as to {{ who.fields }}</small></span>
                   <button v-if="who.at" class="access-less" :aria-label="`No longer ${who.words}`" @click="studio.edit({ what: 'remove', at: who.at })"><v-icon :icon="mdiClose" size="14" /></button>
                 </li>
