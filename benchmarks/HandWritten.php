@@ -18,7 +18,7 @@ final class HandWritten
         $request->validate(['screen' => ['nullable', 'string', 'max:100'], 'zone' => ['sometimes', 'timezone:all']]);
         Config::set('database.connections.hand', ['database' => Config::string('lanai.apps').'/1/live.sqlite'] + Config::array('database.connections.app_template'));
         $app = \App\Models\App::query()->with('liveRevision:id,number')->where('slug', 'saltlark')->firstOrFail();
-        $swims = $this->table('swims')->whereNotNull('starts')->where('starts', '>', now('UTC')->format('Y-m-d\TH:i:s\Z'))->orderBy('starts')->orderBy('id')->limit(200)->get();
+        $swims = $this->table('swims')->whereNotNull('starts')->where('starts', '>', now('UTC')->format('Y-m-d\TH:i:s\Z'))->orderBy('starts')->orderBy('id')->limit(101)->get();
         $spots = $this->table('spots')->whereIntegerInRaw('id', $swims->pluck('spot')->unique()->values()->all())->get()->keyBy('id');
 
         return response()->json([
@@ -37,7 +37,8 @@ final class HandWritten
                     ]],
                 ],
                 'full' => false, 'opens' => 'sliding', 'actions' => [],
-                'menu' => [['screen' => 'upcoming', 'label' => 'Swims this week', 'icon' => 'waves'], ['screen' => 'discover', 'label' => 'Discover', 'icon' => 'star'], ['screen' => 'profile', 'label' => 'You', 'icon' => 'person'], ['screen' => 'requests', 'label' => 'Requests', 'icon' => 'bell'], ['screen' => 'settings', 'label' => 'Settings', 'icon' => 'list'], ['screen' => 'account', 'label' => 'Account', 'icon' => 'person']],
+                'menu' => [['screen' => 'upcoming', 'label' => 'Swims this week', 'icon' => 'waves'], ['screen' => 'discover', 'label' => 'Discover', 'icon' => 'star'], ['screen' => 'guide', 'label' => 'Shore guide', 'icon' => 'chat'],
+                    ['screen' => 'profile', 'label' => 'You', 'icon' => 'person'], ['screen' => 'requests', 'label' => 'Requests', 'icon' => 'bell'], ['screen' => 'settings', 'label' => 'Settings', 'icon' => 'list'], ['screen' => 'account', 'label' => 'Account', 'icon' => 'person']],
                 'tabs' => [['screen' => 'upcoming', 'label' => 'Swims', 'icon' => 'waves'], ['screen' => 'spots', 'label' => 'Spots', 'icon' => 'place'], ['screen' => 'feed', 'label' => 'Shore', 'icon' => 'chat'], ['screen' => 'mine', 'label' => 'Mine', 'icon' => 'calendar']],
                 'theme' => ['main' => '#0B6E5F', 'onMain' => '#FFFFFF', 'background' => '#F1F6F5', 'surface' => '#FFFFFF', 'text' => '#13292B', 'corner' => 16, 'density' => 'comfortable', 'scale' => 'balanced',
                     'dark' => ['main' => '#5CC2AE', 'onMain' => '#07201C', 'background' => '#0E1718', 'surface' => '#172324', 'text' => '#E6EEEC']],

@@ -7,6 +7,7 @@ declare(strict_types=1);
 // a service that takes 40 ms, which is near for one on the net, and to one that answers at once, where all that Lanai adds shows.
 
 use App\Models\App;
+use App\Outbound\Practice;
 use App\Records\DataSet;
 use App\Records\EloquentRecordStore;
 use App\Services\Kept;
@@ -66,9 +67,12 @@ $through = function (string $spot) use ($ask): mixed {
 if ($bare('lantern-cove') !== $through('lantern-cove')) {
     throw new RuntimeException('The two answers differ.');
 }
-$away = function (int $milliseconds) use ($folder): void {
-    $file = "$folder/almanac.json";
-    file_put_contents($file, json_encode(['away' => $milliseconds] + (array) json_decode((string) @file_get_contents($file), true)));
+// What the app's founder has arranged with the practice service, and what anybody else has: both as far away.
+$box = "$folder/almanac-".substr(Practice::boxOf($app), 0, 12).'.json';
+$away = function (int $milliseconds) use ($folder, $box): void {
+    foreach (["$folder/almanac.json", $box] as $file) {
+        file_put_contents($file, json_encode(['away' => $milliseconds] + (array) json_decode((string) @file_get_contents($file), true)));
+    }
 };
 foreach ([40, 0] as $milliseconds) {
     $away($milliseconds);
@@ -103,7 +107,7 @@ for ($round = 0; $round < 400; $round++) {
 printf("answer that is kept / reading the cache       %.2f   (%.3f ms / %.3f ms; aim 2)\n", $a / $b, $a, $b);
 
 Kept::store()->forget($key);
-$before = json_decode((string) file_get_contents("$folder/almanac.json"), true)['calls'];
+$before = json_decode((string) file_get_contents($box), true)['calls'];
 $children = [];
 for ($device = 0; $device < 100; $device++) {
     $pid = pcntl_fork();
@@ -121,7 +125,7 @@ foreach ($children as $pid) {
     pcntl_waitpid($pid, $status);
     $good += pcntl_wexitstatus($status) === 0 ? 1 : 0;
 }
-$calls = json_decode((string) file_get_contents("$folder/almanac.json"), true)['calls'] - $before;
+$calls = json_decode((string) file_get_contents($box), true)['calls'] - $before;
 printf("100 devices ask the same at once              %d call%s out, %d answered   (aim: one)\n", $calls, $calls === 1 ? ' went' : 's went', $good);
 exec('pkill -P '.proc_get_status($standins)['pid']);
 proc_terminate($standins);

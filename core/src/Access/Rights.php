@@ -26,6 +26,9 @@ final class Rights
 
     private readonly Reader $reader;
 
+    /** @var array<string, list<Field>> by table, as the rules of one app do not change while somebody visits it */
+    private array $limited = [];
+
     /**
      * @param  RecordStore  $store  with every row in it
      * @param  bool  $rehearsal  as in Rules
@@ -180,7 +183,7 @@ final class Rights
     /** @return list<Field> the fields of which somebody may see less than of the row */
     public function limited(Table $table): array
     {
-        return array_values(array_filter($table->fields, fn (Field $f): bool => $this->rules->ofField(Verb::See, $table, $f) !== null));
+        return $this->limited[$table->name] ??= array_values(array_filter($table->fields, fn (Field $f): bool => $this->rules->ofField(Verb::See, $table, $f) !== null));
     }
 
     public function evaluation(?Row $row = null): Evaluation
