@@ -146,6 +146,22 @@ final class ManyRowsTest extends TestCase
         self::assertSame(20_001, $this->store->count(new Query($this->many->revision->read()->tables[1])));
     }
 
+    /** @param  list<string>  $places of the lines that cannot take so many */
+    #[TestWith([200, []])]
+    #[TestWith([20_000, []])]
+    #[TestWith([20_001, ['/screens/1/lines/1/tapped/0/rows', '/screens/1/lines/2/tapped/0/rows', '/screens/1/lines/3/tapped/0/rows', '/screens/1/lines/4/tapped/0/rows']])]
+    #[TestWith([200_001, ['/screens/0/lines/1/text', '/screens/1/lines/1/tapped/0/rows', '/screens/1/lines/2/tapped/0/rows', '/screens/1/lines/3/tapped/0/rows', '/screens/1/lines/4/tapped/0/rows']])]
+    public function test_the_studio_tells_before_what_a_tap_or_a_figure_cannot_take(int $n, array $places): void
+    {
+        $this->fill($n);
+        $state = $this->actingAs($this->founderOf($this->many))->getJson("/api/apps/{$this->many->id}")->assertOk();
+        $found = array_filter($state->json('findings'), fn (array $f): bool => str_ends_with($f['rule'], 'MoreRowsThanTaken'));
+
+        $at = array_column($found, 'at');
+        sort($at);
+        self::assertSame($places, $at);
+    }
+
     private function fill(int $n): void
     {
         $table = $this->many->revision->read()->tables[1]->storedAs();

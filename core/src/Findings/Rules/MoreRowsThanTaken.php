@@ -78,7 +78,11 @@ final class MoreRowsThanTaken implements Rule
                 $one = $field === null ? '' : ($field->linksTo() ?: $field->linksToMany());
                 yield from self::beyond($reading, $reading->blueprint->tableOfOne($one), $spot->at, Scene::CHOICES, self::PICKED);
             }
+            $tables = [];
             foreach (self::rowByRow($spot) as $table) {
+                $tables[$table->name] = $table;
+            }
+            foreach ($tables as $table) {
                 yield from self::beyond($reading, $table, $spot->at, Budget::ROWS, 'This is computed row by row, over at most %1$s %2$s. There are %3$s, so the screen only says that there are too many. Compare fields of the table with values, so that the data can answer.');
             }
         }
