@@ -32,4 +32,18 @@ final class BundleTest extends TestCase
             }
         }
     }
+
+    /** What a page links is there to be fetched, in the order of the manifest: what comes later wins. */
+    public function test_each_file_that_a_page_links_has_been_built(): void
+    {
+        $page = (string) $this->get('/sign-in')->assertOk()->getContent();
+        preg_match_all('~(?:href|src)="(/build/[^"]+)"~', $page, $links);
+
+        self::assertGreaterThanOrEqual(2, count($links[1]));
+        foreach ($links[1] as $link) {
+            self::assertFileExists(public_path($link));
+        }
+        $styles = array_map(fn (string $style): string => "/build/studio/$style", Bundle::styles(Bundle::manifest('studio'), 'web/studio/main.ts'));
+        self::assertSame($styles, array_values(array_filter($links[1], fn (string $link): bool => str_ends_with($link, '.css'))));
+    }
 }
