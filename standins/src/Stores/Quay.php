@@ -45,7 +45,7 @@ final readonly class Quay implements Inspector
             unlink($readable);
         }
         if ($code !== 0 || ! preg_match("/^package: name='([^']+)' versionCode='(\d*)' versionName='([^']*)'/m", $badging, $package)) {
-            return new Inspection(reasons: [['code' => 'package', 'sentence' => 'The package cannot be read.'], ...self::unsafe($entries)]);
+            return new Inspection(reasons: [['code' => 'package', 'sentence' => 'The package cannot be read.'], ...($isBundle ? self::shapeOfBundle($entries, $file) : []), ...self::unsafe($entries)]);
         }
         $reasons = [...($isBundle ? self::shapeOfBundle($entries, $file) : self::shapeOfPackage($entries)), ...self::unsafe($entries)];
         $target = preg_match("/^targetSdkVersion:'(\d+)'/m", $badging, $found) ? (int) $found[1] : 0;
