@@ -35,7 +35,7 @@ const copy = (text: string) => navigator.clipboard?.writeText(text)
 
 <template>
   <h1>For other programs</h1>
-  <p class="small">Every table is a resource of this app’s own REST API. A program that shows a token reads and writes rows as you do here; the rules of the fields hold, and every change shows on open devices at once.</p>
+  <p class="small">Every table is a resource of this app’s own REST API. A program that shows a token reads and writes rows as you do here; the rules of the fields hold, and every change shows on open devices at once. It changes or removes a row with the version that it saw (If-Match, the row’s ETag), so that nobody’s work is lost.</p>
   <p v-for="a in state?.addresses ?? []" :key="a.set" class="api-address"><span class="small">{{ a.set }}</span> <code>{{ a.address }}</code> <a :href="`${a.address}/openapi.json`" target="_blank" rel="noopener">OpenAPI 3.1</a></p>
   <label v-if="state && studio.state.value?.app.liveRevision" class="api-public"><input type="checkbox" :checked="state.public" @change="work(() => api.post<TokenStates>(`${path}/document`, { public: ($event.target as HTMLInputElement).checked }))"> Everybody may read the document of live, without a token</label>
   <form class="api-new" @submit.prevent="make">

@@ -72,6 +72,7 @@ async function enter() {
       </div>
       <v-card class="sign-card" tag="form" @submit.prevent="enter">
         <h2>{{ heads[way] }}</h2>
+        <p v-if="way === 'forgot'" class="small">A letter goes to your address. Its link lets you set a new password.</p>
         <v-text-field v-if="way === 'new'" v-model="name" label="Your name" autocomplete="name" />
         <v-text-field v-model="email" label="E-mail" type="email" autocomplete="username" :readonly="way === 'reset'" />
         <v-text-field v-if="way !== 'forgot'" v-model="password" :label="way === 'reset' ? 'New password' : 'Password'" type="password" :autocomplete="way === 'in' ? 'current-password' : 'new-password'" :hint="way === 'in' ? '' : 'At least 10 characters'" persistent-hint />
@@ -81,7 +82,7 @@ async function enter() {
         <v-btn v-if="way === 'in' && maySignUp" variant="text" @click="turn('new')">I am new here</v-btn>
         <v-btn v-if="way !== 'in'" variant="text" @click="turn('in')">I have an account already</v-btn>
         <v-btn v-if="way === 'in'" variant="text" size="small" @click="turn('forgot')">I have forgotten my password</v-btn>
-        <p v-if="way === 'in' && session?.registration === 'invitation' && !invitation" class="small">One signs up here by invitation.</p>
+        <p v-if="way === 'in' && session?.registration === 'invitation' && !invitation" class="small">You need an invitation to sign up here.</p>
         <p v-if="isDemo && way === 'in'" class="small">This is a demo: the form is filled in, just sign in.</p>
       </v-card>
     </div>
