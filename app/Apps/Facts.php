@@ -26,7 +26,14 @@ final class Facts
     {
         $blueprint ??= $app->revision->read();
 
-        return Reading::of($blueprint, $app->lastApprovedBuild(), self::sizes($app, $blueprint), (new ProviderDesk($app, $blueprint))->returns(), $blueprint->services === [] ? [] : Ledger::broken($app), self::secrets($app));
+        return Reading::of(
+            $blueprint,
+            $app->lastApprovedBuild(),
+            self::sizes($app, $blueprint),
+            (new ProviderDesk($app, $blueprint))->returns(),
+            $blueprint->services === [] ? [] : Ledger::broken($app),
+            self::secrets($app),
+        );
     }
 
     /** @return list<Finding> what was found on a screen that has not changed is remembered */

@@ -27,7 +27,8 @@ final readonly class NamedFiles
             foreach (Schema::connection($file->connection)->getTables() as $table) {
                 // In whatever column it stands: a type that was changed has set its values aside.
                 foreach (Schema::connection($file->connection)->getColumns($table['name']) as $column) {
-                    if (stripos($column['type_name'], 'text') !== false && DB::connection($file->connection)->table($table['name'])->where($column['name'], 'like', "%$name%")->exists()) {
+                    $rows = DB::connection($file->connection)->table($table['name']);
+                    if (stripos($column['type_name'], 'text') !== false && $rows->where($column['name'], 'like', "%$name%")->exists()) {
                         return true;
                     }
                 }

@@ -48,7 +48,8 @@ final readonly class PeoplesUploads
             throw self::no('This app has no room for more files.');
         }
         $name = $this->uploads->keep($entry->app, $file);
-        Upload::query()->create(['app_id' => $entry->app->id, 'name' => $name, 'by' => $by, 'bytes' => (int) filesize($entry->app->folder('pictures')."/$name")]);
+        $bytes = (int) filesize($entry->app->folder('pictures')."/$name");
+        Upload::query()->create(['app_id' => $entry->app->id, 'name' => $name, 'by' => $by, 'bytes' => $bytes]);
 
         return $name;
     }

@@ -22,7 +22,8 @@ final class Pictures
         // The head of the file tells its size before anything is decoded.
         $size = @getimagesizefromstring($bytes);
         if ($size !== false && $size[0] * $size[1] > self::PIXELS) {
-            throw ValidationException::withMessages(['picture' => "This picture has $size[0] times $size[1] points, which is too large. Please choose one of at most ".number_format(self::PIXELS / 1_000_000).' megapixels.']);
+            $most = number_format(self::PIXELS / 1_000_000);
+            throw ValidationException::withMessages(['picture' => "This picture has $size[0] times $size[1] points, which is too large. Please choose one of at most $most megapixels."]);
         }
         $source = $size === false ? false : @imagecreatefromstring($bytes);
         if ($size === false || $source === false) {

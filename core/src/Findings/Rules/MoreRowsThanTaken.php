@@ -43,7 +43,15 @@ use Symfony\Component\ExpressionLanguage\Node\Node;
 /** What meets a table that has grown beyond what it can take: it says so when it happens, and here before. */
 final class MoreRowsThanTaken implements Rule
 {
-    private const PICKED = 'Only the first %1$s of %3$s %2$s can be picked here. Let people find one in a list that can be searched, and begin from its screen.';
+    private const CHANGED = 'One tap changes at most %1$s %2$s. There are %3$s: if it meets more than it can, it says so and changes none of them.';
+
+    private const REPEATED = 'Only the first %1$s %2$s are repeated here, of %3$s. A list shows all of them, as far as somebody reads.';
+
+    private const COMPUTED = 'This is computed row by row, over at most %1$s %2$s. There are %3$s, so the screen only says that there are too many. '
+        .'Compare fields of the table with values, so that the data can answer.';
+
+    private const PICKED = 'Only the first %1$s of %3$s %2$s can be picked here. '
+        .'Let people find one in a list that can be searched, and begin from its screen.';
 
     public function holds(): string
     {
@@ -62,11 +70,11 @@ final class MoreRowsThanTaken implements Rule
         }
         foreach ([ChangeAll::class, RemoveAll::class, DoForEach::class] as $class) {
             foreach ($reading->walk->nodesOf($class) as $spot) {
-                yield from self::beyond($reading, self::tableOf($spot->text('rows'), $spot->scope), "$spot->at/rows", Budget::WRITES, 'One tap changes at most %1$s %2$s. There are %3$s: if it meets more than it can, it says so and changes none of them.');
+                yield from self::beyond($reading, self::tableOf($spot->text('rows'), $spot->scope), "$spot->at/rows", Budget::WRITES, self::CHANGED);
             }
         }
         foreach ($reading->walk->nodesOf(Repeat::class) as $spot) {
-            yield from self::beyond($reading, self::tableOf($spot->text('of'), $spot->scope), "$spot->at/of", Repeat::MOST, 'Only the first %1$s %2$s are repeated here, of %3$s. A list shows all of them, as far as somebody reads.');
+            yield from self::beyond($reading, self::tableOf($spot->text('of'), $spot->scope), "$spot->at/of", Repeat::MOST, self::REPEATED);
         }
         foreach ($reading->walk->nodesOf(InputLine::class) as $spot) {
             $type = is_array($spot->data['type'] ?? null) ? Shape::make(FieldType::class, Prose::node($spot->data['type']))->type() : null;
@@ -83,7 +91,7 @@ final class MoreRowsThanTaken implements Rule
                 $tables[$table->name] = $table;
             }
             foreach ($tables as $table) {
-                yield from self::beyond($reading, $table, $spot->at, Budget::ROWS, 'This is computed row by row, over at most %1$s %2$s. There are %3$s, so the screen only says that there are too many. Compare fields of the table with values, so that the data can answer.');
+                yield from self::beyond($reading, $table, $spot->at, Budget::ROWS, self::COMPUTED);
             }
         }
     }
@@ -141,7 +149,8 @@ final class MoreRowsThanTaken implements Rule
         $table = $node instanceof FunctionNode && in_array(Tree::name($node), Terms::OVER_ROWS, true) ? self::begins($node, $scope) : null;
         if ($node instanceof FunctionNode && $table !== null) {
             $names = array_fill_keys(array_keys([...$scope->names, ...($scope->row === null ? [] : $scope->blueprint->partsOf($scope->row))]), null);
-            $outer = new Evaluation(new Moment(new DateTimeImmutable('@0'), new DateTimeZone('UTC')), new NoRows, $names + ['me' => null], array_fill_keys(array_keys($scope->inputs), null));
+            $moment = new Moment(new DateTimeImmutable('@0'), new DateTimeZone('UTC'));
+            $outer = new Evaluation($moment, new NoRows, $names + ['me' => null], array_fill_keys(array_keys($scope->inputs), null));
             try {
                 if (Terms::overRows($node, $scope->blueprint, $outer) === null) {
                     yield $table;
