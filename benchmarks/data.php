@@ -9,7 +9,7 @@ use App\Models\App;
 use App\Records\DataFile;
 use App\Records\DataSet;
 use App\Records\EloquentRecordStore;
-use App\Records\Importer;
+use App\Records\Imports\Importer;
 use App\Records\SchemaFollower;
 use Benchmarks\Bench;
 use Illuminate\Support\Facades\DB;

@@ -7,12 +7,13 @@ namespace App\Jobs;
 use App\Models\Import;
 use App\Records\Cancelled;
 use App\Records\DataSet;
-use App\Records\Importer;
-use App\Records\ImportFile;
+use App\Records\Imports\Importer;
+use App\Records\Imports\ImportFile;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Lanai\Core\Data\Exchange\Mapping;
 use Lanai\Core\Data\Exchange\UnreadableFile;
+use Lanai\Core\Data\Exchange\Written\Reading;
 use Throwable;
 
 /** Runs an import in the background. All its rows come in one transaction: when it is cancelled or ends early, none is there. */
@@ -46,8 +47,13 @@ final class RunImport implements ShouldQueue
         }
         $plan = $import->plan;
         try {
-            $importer = new Importer($import->app, $set, $blueprint, $table, new Mapping(array_values((array) $plan['to']), (string) $plan['key']));
-            $report = $importer->run(ImportFile::sheet($import), (bool) $plan['onlyRight'], array_map(intval(...), (array) $plan['skip']), fn (int $done) => $this->tell($import, $done));
+            $readings = array_filter(array_map(fn (mixed $r): ?Reading => is_string($r) ? Reading::tryFrom($r) : null, (array) ($plan['readings'] ?? [])));
+            $importer = new Importer($import->app, $set, $blueprint, $table, new Mapping(array_values((array) $plan['to']), (string) $plan['key'], $readings));
+            $announced = (bool) ($plan['announced'] ?? false);
+            $report = $importer->run(ImportFile::sheet($import), (bool) $plan['onlyRight'], array_map(intval(...), (array) $plan['skip']), fn (int $done) => $this->tell($import, $done), $announced);
+            if ($announced && $report->added + $report->changed > 0) {
+                TellOfRows::dispatch($import->app_id, $set->value);
+            }
             $import->report = $report->data();
             $import->done = $report->rows;
             $nothing = $report->bad > 0 && ! $plan['onlyRight'];

@@ -8,6 +8,7 @@ use App\Jobs\RunRoutine;
 use App\Jobs\SendWebhook;
 use App\Models\App;
 use App\Models\Webhook;
+use Illuminate\Database\Connection;
 use Illuminate\Support\Facades\DB;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\Table;
@@ -46,6 +47,43 @@ final class Happenings
         } finally {
             self::$chain = $before;
         }
+    }
+
+    /** Where rows stand that have come in together and are still to be told of. */
+    public static function prepare(Connection $database): void
+    {
+        $database->statement('create table if not exists "_arrived" ("n" integer primary key, "tbl" text not null, "row" integer not null, "what" text not null)');
+    }
+
+    public static function of(App $app, DataSet $set, Blueprint $blueprint): self
+    {
+        return new self($app, $set, $blueprint, (new DataFile($app, $set))->connection);
+    }
+
+    /**
+     * Tells of some of the rows that have come in together.
+     *
+     * @return bool whether there are more
+     */
+    public function tellOfArrived(int $most): bool
+    {
+        $database = DB::connection($this->connection);
+        $arrived = $database->table('_arrived')->orderBy('n')->limit($most)->get();
+        foreach ($arrived as $row) {
+            $table = $this->blueprint->tableStoredAs((string) $row->tbl);
+            if ($table !== null) {
+                $this->tell($table, (int) $row->row, $row->what === 'added' ? 'added' : 'changed');
+            }
+            $database->table('_arrived')->where('n', $row->n)->delete();
+        }
+
+        return count($arrived) === $most;
+    }
+
+    /** Whether anything waits for rows of this table that are added or changed. */
+    public function isWaitedFor(Table $table): bool
+    {
+        return array_intersect($this->waited()[$table->name] ?? [], ['added', 'changed']) !== [];
     }
 
     /** @param  'added'|'changed'|'removed'  $what */

@@ -74,6 +74,7 @@ final readonly class SchemaFollower
     {
         $this->database->statement('create table if not exists "_taps" ("tap" text primary key, "answer" text not null, "at" text not null default current_timestamp)');
         $this->database->statement('create table if not exists "_kept" ("person" integer not null, "name" text not null, "written" text not null, primary key ("person", "name"))');
+        Happenings::prepare($this->database);
         People::prepare($this->database);
         $this->database->statement('create table if not exists "_shape" ("tbl" text not null, "col" text not null, "tag" text not null, primary key ("tbl", "col"))');
         foreach (Plan::from($this->layout(), $blueprint) as $step) {
@@ -171,8 +172,20 @@ final readonly class SchemaFollower
             'add' => $this->database->statement("alter table $table add column $column ".self::declared($step->declaration)),
             'convert' => $this->convert($step, $table, $column),
             'join' => $this->join($step, $table),
-            'index' => $this->database->statement('create index if not exists '.Sql::name($step->indexName())." on $table (".implode(', ', array_map(fn (Field $f): string => Sql::name($f->column()), $step->fields)).')'),
+            'index' => $this->index($step, $table),
         };
+    }
+
+    /** Whatever it is called: an import gives the indexes of its table other names. */
+    private function index(Step $step, string $table): void
+    {
+        $columns = array_map(fn (Field $f): string => $f->column(), $step->fields);
+        $there = $this->database->select("select group_concat(name, char(31)) as columns from (select l.name as i, c.name from pragma_index_list(?) l, pragma_index_info(l.name) c where l.origin = 'c' order by l.name, c.seqno) group by i", [$step->table->storedAs()]);
+        if (! in_array(implode("\x1F", $columns), array_column($there, 'columns'), true)) {
+            $taken = array_column($this->database->select("select name from sqlite_master where type = 'index'"), 'name');
+            $name = $step->indexName().(in_array($step->indexName(), $taken, true) ? '~' : '');
+            $this->database->statement('create index '.Sql::name($name)." on $table (".implode(', ', array_map(Sql::name(...), $columns)).')');
+        }
     }
 
     /** The old column is kept aside under its type's name; values that were set aside under the new type come back. */
@@ -229,7 +242,9 @@ final readonly class SchemaFollower
         $name = Plan::join($step->table, $step->field);
         $led = $this->layout()->joins[$name] ?? '';
         if ($led !== '') {
-            $this->database->statement('drop index if exists '.Sql::name("ix{$name}_other"));
+            foreach (['', '~'] as $end) {
+                $this->database->statement('drop index if exists '.Sql::name("ix{$name}_other$end"));
+            }
             $this->database->statement('alter table '.Sql::name($name).' rename to '.Sql::name("_aside{$name}_$led"));
         }
         $aside = "_aside{$name}_".$step->to->storedAs();

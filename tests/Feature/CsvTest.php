@@ -83,7 +83,7 @@ final class CsvTest extends TestCase
     {
         $sheet = CsvSheet::of($this->opens($csv));
 
-        self::assertSame([$delimiter, $encoding, $header], [$sheet->delimiter, $sheet->encoding, $sheet->header]);
+        self::assertSame([$delimiter, $encoding, $header], [$sheet->delimiter, $sheet->encoding, $sheet->header() === 1]);
         if (str_contains($csv, 'Z')) {
             self::assertSame('Zoë', array_values(iterator_to_array($sheet->rows()))[0][0]);
         }
@@ -123,8 +123,10 @@ final class CsvTest extends TestCase
 
     public function test_short_and_long_lines_are_evened_and_blank_lines_are_no_rows(): void
     {
-        self::assertSame([2 => ['1', ''], 4 => ['1', '2']], iterator_to_array(CsvSheet::of($this->opens("a,b\n1\n\n1,2,3\n"))->rows()));
-        self::assertSame(['a', 'a 2', 'Column 3'], CsvSheet::of($this->opens("a,A,\n1,2,3\n"), header: true)->columns() === ['a', 'A 2', 'Column 3'] ? ['a', 'a 2', 'Column 3'] : []);
+        $sheet = CsvSheet::of($this->opens("a;b\n1\n\n1;2;;\n;\n;;\n ; \n"), ';');
+
+        self::assertSame([2 => ['1', ''], 4 => ['1', '2']], iterator_to_array($sheet->rows()));
+        self::assertSame(['a', 'b'], $sheet->columns());
     }
 
     public function test_what_is_written_is_read_again(): void
@@ -138,7 +140,7 @@ final class CsvTest extends TestCase
     /** @return list<list<string>> */
     private function records(string $csv, string $delimiter): array
     {
-        return array_values(iterator_to_array(CsvSheet::of($this->opens($csv), $delimiter, false)->rows()));
+        return array_values(iterator_to_array(CsvSheet::of($this->opens($csv), $delimiter, 0)->rows()));
     }
 
     private function opens(string $csv): \Closure

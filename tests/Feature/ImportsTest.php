@@ -94,7 +94,7 @@ final class ImportsTest extends TestCase
 
     public function test_what_is_no_file_of_rows_is_refused_with_a_sentence(): void
     {
-        $this->look('spots', "\0\1\2\3")->assertUnprocessable()->assertJsonPath('message', 'This is not a text file with rows. Please choose a CSV, JSON or SQLite file.');
+        $this->look('spots', "\0\1\2\3")->assertUnprocessable()->assertJsonPath('message', 'This is not a text file with rows. Please choose a CSV, JSON, spreadsheet or SQLite file.');
         $this->look('spots', '[1, 2]')->assertUnprocessable()->assertJsonPath('message', 'The array must hold objects, each a row, as in [{"name": "Cove"}].');
         $this->look('spots', '[{"a": ')->assertUnprocessable();
         $this->look('spots', "\n\n")->assertUnprocessable()->assertJsonPath('message', 'There are no rows in this file.');
@@ -122,7 +122,7 @@ final class ImportsTest extends TestCase
         });
         $this->postJson($this->at($look, 'run'), ['to' => ['name', 'water']])->assertAccepted()->assertJsonPath('state', 'cancelled');
 
-        self::assertSame(250, $told[0]);
+        self::assertSame(1000, $told[0]);
         self::assertLessThan(5, count($told));
         $this->getJson($this->rows('spots/anchors'))->assertJsonPath('count', 6);
     }
@@ -164,6 +164,58 @@ final class ImportsTest extends TestCase
         $this->actingAs($this->stranger())->postJson($this->at($look, 'preview'), ['to' => ['name']])->assertNotFound();
     }
 
+    public function test_files_are_read_as_the_world_writes_them_and_the_reading_can_be_chosen(): void
+    {
+        $look = $this->look('swims', "Title;Starts;Places;Price\nA;05.01.2027 08:00;4;1.250,00\nB;06.01.2027 7:30;9;€ 3,5\n")->assertJsonPath('to', ['title', 'starts', 'places', '']);
+        $plan = ['to' => ['title', 'starts', 'places', ''], 'new' => [3 => 'Price is money in EUR'], 'names' => [3 => 'Price'], 'base' => 1];
+        $this->postJson($this->at($look, 'preview'), $plan)->assertJsonPath('bad', 2)->assertJsonPath('readings', [['column' => 1, 'taken' => 'day first', 'choices' => [['value' => 'day first', 'words' => 'dates as in 24.12.2026, the day first'], ['value' => 'month first', 'words' => 'dates as in 12/24/2026, the month first']]]]);
+        $look = $this->look('swims', "Title;Spot;Starts;Places;Price\nA;Kelp Point;05.01.2027 08:00;4;1.250,00\nB;Kelp Point;06.01.2027 7:30;9;€ 3,5\n")->assertJsonPath('columns.4.field', 'Price is a text');
+        $plan = ['to' => ['title', 'spot', 'starts', 'places', ''], 'new' => [4 => 'Price is money in EUR'], 'names' => [4 => 'Price'], 'base' => 1, 'readings' => [2 => 'month first']];
+        $this->postJson($this->at($look, 'run'), $plan)->assertJsonPath('state', 'done')->assertJsonPath('report.links.spot', 'Name');
+        $rows = array_slice($this->getJson($this->rows('swims'))->json('rows'), -2);
+
+        self::assertSame([['2027-05-01 08:00', '1250.00'], ['2027-06-01 07:30', '3.50']], array_map(fn (array $r): array => [$r['values']['starts'], $r['values']['price']], $rows));
+    }
+
+    public function test_links_are_found_by_any_unique_field_and_never_by_a_guess(): void
+    {
+        $id = $this->app("table Spots, each a Spot\n  Name is a text\n  Code is a text, no two alike\n\ntable Swims, each a Swim\n  Title is a text\n  Spot is one Spot\n");
+        $this->postJson("/api/apps/$id/rows/sandbox/spots", ['changes' => [['id' => null, 'values' => ['name' => 'Cove', 'code' => '2']], ['id' => null, 'values' => ['name' => 'Cove', 'code' => '1']], ['id' => null, 'values' => ['name' => 'Straße', 'code' => 'x-9']]]])->assertOk();
+        $bring = fn (string $text, array $to): TestResponse => $this->postJson("/api/apps/$id/imports/{$this->postJson("/api/apps/$id/rows/sandbox/swims/imports", ['text' => $text])->json('id')}/preview", ['to' => $to]);
+
+        $bring("Title,Spot code\nA,1\nB,X-9\nC,2\n", ['title', 'spot'])->assertJsonPath('added', 3)->assertJsonPath('links.spot', 'Code');
+        $bring("Title,Spot\nA,STRASSE\nB,Cove\n", ['title', 'spot'])->assertJsonPath('added', 1)->assertJsonPath('mistakes.0.sentence', 'There are 2 of “Cove”, so it is not clear which Spot is meant. Please write its number.');
+        $bring("Title,Spot id\nA,3\nB,4\n", ['title', 'spot'])->assertJsonPath('added', 1)->assertJsonPath('mistakes.0.sentence', 'No Spot is called “4”.');
+    }
+
+    public function test_numbers_of_rows_cells_too_many_and_keys_that_are_not_one_are_told(): void
+    {
+        $id = $this->app("table Spots, each a Spot\n  Name is a text\n  Shore is a text\n");
+        $this->postJson("/api/apps/$id/rows/sandbox/spots", ['changes' => [['id' => null, 'values' => ['name' => 'Cove']], ['id' => null, 'values' => ['name' => 'Cove']]]])->assertOk();
+        $look = $this->postJson("/api/apps/$id/rows/sandbox/spots/imports", ['text' => "No,Name\n2,a\n9,b\n9,c\n0,d\n123456789012345,e\n11,g\n,h\n"]);
+        $this->postJson("/api/apps/$id/imports/{$look->json('id')}/run", ['to' => ['#', 'name'], 'onlyRight' => true])->assertJsonPath('report.added', 3)->assertJsonPath('report.mistakes', [
+            ['row' => 2, 'field' => '#', 'sentence' => 'There is already a row with the number 2.'], ['row' => 4, 'field' => '#', 'sentence' => 'There is already a row with the number 9.'],
+            ['row' => 5, 'field' => '#', 'sentence' => '“0” is not the number of a row.'], ['row' => 6, 'field' => '#', 'sentence' => '“123456789012345” is not the number of a row.']]);
+        self::assertSame([1, 2, 9, 11, 14], array_column($this->getJson("/api/apps/$id/rows/sandbox/spots")->json('rows'), 'id'));
+
+        $look = $this->postJson("/api/apps/$id/rows/sandbox/spots/imports", ['text' => "Name,Shore\nCove,South\nNew,North\n".str_repeat("z,z\n", 40)."y,South,oops\n"]);
+        $this->postJson("/api/apps/$id/imports/{$look->json('id')}/preview", ['to' => ['name', 'shore'], 'key' => 'name'])->assertJsonPath('mistakes', [
+            ['row' => 2, 'field' => 'name', 'sentence' => 'There are 2 rows with this Name, so it is not clear which one to change.'],
+            ['row' => 44, 'field' => 'name', 'sentence' => 'This row has more cells than there are columns, so they do not stand where they belong.']]);
+    }
+
+    public function test_rows_that_come_in_begin_routines_when_that_is_wanted(): void
+    {
+        $id = $this->app("table Spots, each a Spot\n  Name is a text\n  Seen is yes or no\n\nroutine Greet, when one Spot is added\n  change spot\n    set Seen = true\n");
+        foreach ([false, true] as $announced) {
+            $look = $this->postJson("/api/apps/$id/rows/sandbox/spots/imports", ['text' => "Name\nA\nB\n"]);
+            $this->postJson("/api/apps/$id/imports/{$look->json('id')}/preview", ['to' => ['name']])->assertJsonPath('waited', true);
+            $this->postJson("/api/apps/$id/imports/{$look->json('id')}/run", ['to' => ['name'], 'announced' => $announced])->assertJsonPath('report.added', 2);
+        }
+
+        self::assertSame(['', '', 'yes', 'yes'], array_map(fn (array $r): string => $r['values']['seen'], $this->getJson("/api/apps/$id/rows/sandbox/spots")->json('rows')));
+    }
+
     /** Export and import into an empty copy give the same rows, in each of the three formats. */
     public function test_what_is_exported_and_imported_again_is_the_same(): void
     {
@@ -186,6 +238,14 @@ final class ImportsTest extends TestCase
 
             self::assertEquals($before, $this->getJson("/api/apps/$id/rows/sandbox/swims")->json('rows'), $as);
         }
+    }
+
+    private function app(string $script): string
+    {
+        $id = $this->postJson('/api/apps', ['name' => 'Own'])->json('id');
+        $this->postJson("/api/apps/$id/edits", ['base' => 1, 'what' => 'script', 'text' => "app Own\n\n$script"])->assertOk();
+
+        return (string) $id;
     }
 
     private function look(string $table, string $bytes): TestResponse

@@ -6,7 +6,7 @@ declare(strict_types=1);
 
 use App\Models\App;
 use App\Records\DataSet;
-use App\Records\Importer;
+use App\Records\Imports\Importer;
 use App\Records\RowDesk;
 use App\Records\SchemaFollower;
 use Illuminate\Contracts\Console\Kernel;

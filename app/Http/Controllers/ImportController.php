@@ -10,8 +10,10 @@ use App\Models\App;
 use App\Models\Founder;
 use App\Models\Import;
 use App\Records\DataSet;
-use App\Records\Importer;
-use App\Records\ImportFile;
+use App\Records\Happenings;
+use App\Records\Imports\Importer;
+use App\Records\Imports\ImportFile;
+use App\Records\Imports\Look;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -22,17 +24,13 @@ use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\Editor;
 use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Data\Exchange\Mapping;
-use Lanai\Core\Data\Exchange\Sheet;
-use Lanai\Core\Data\Exchange\TypeGuess;
 use Lanai\Core\Data\Exchange\UnreadableFile;
-use Lanai\Core\Script\Fits\NameFit;
+use Lanai\Core\Data\Exchange\Written\Reading;
 use Lanai\Core\Script\Names;
 
 /** Rows from files and from the clipboard: looked at first, then brought in. */
 final class ImportController
 {
-    private const LOOKED_AT = 300;
-
     private const PREVIEWED = 20000;
 
     /** Takes a file or pasted cells and says what is in it. */
@@ -43,20 +41,38 @@ final class ImportController
         $file = $request->file('file');
         $name = Str::random(24);
         $path = $app->folder('imports')."/$name";
-        $file instanceof UploadedFile ? $file->move(dirname($path), $name) : file_put_contents($path, $request->string('text')->value());
-        $import = $app->imports()->create(['dataset' => $set, 'stored' => $found->storedAs(), 'kind' => ImportFile::kindOf($path), 'file' => $name, 'name' => $file instanceof UploadedFile ? $file->getClientOriginalName() : 'pasted cells', 'plan' => []])->refresh();
+        if ($file instanceof UploadedFile) {
+            $file->move(dirname($path), $name);
+        } else {
+            file_put_contents("$path.part", $request->string('text')->value());
+            rename("$path.part", $path);
+        }
+        try {
+            $kind = ImportFile::kindOf($path);
+        } catch (UnreadableFile $unreadable) {
+            unlink($path);
+            throw ValidationException::withMessages(['file' => $unreadable->getMessage()]);
+        }
+        $called = $file instanceof UploadedFile ? mb_substr($file->getClientOriginalName(), 0, 200) : 'pasted cells';
+        $import = $app->imports()->create(['dataset' => $set, 'stored' => $found->storedAs(), 'kind' => $kind, 'file' => $name, 'name' => $called, 'plan' => []])->refresh();
 
-        return $this->looked($import, $found);
+        return $this->looked($import, $found, true);
     }
 
-    /** Another table of an SQLite file. */
+    /** Another sheet of the file, or another row that names the columns. */
     public function sheet(Request $request, App $app, int $import): JsonResponse
     {
+        $given = $request->validate(['sheet' => 'nullable|string|max:500', 'header' => 'nullable|integer|min:0|max:1000000']);
         $found = $this->open($app, $import);
-        $found->sheet = $request->string('sheet')->value();
+        if (($given['sheet'] ?? '') !== '' && $given['sheet'] !== $found->sheet) {
+            $found->forceFill(['sheet' => $given['sheet'], 'header' => null]);
+        }
+        if (isset($given['header'])) {
+            $found->header = (int) $given['header'];
+        }
         [, $table] = $this->place($app, $found->dataset, $found->stored);
 
-        return $this->looked($found, $table);
+        return $this->looked($found, $table, false);
     }
 
     /** What would come in, with every cell that cannot. */
@@ -65,14 +81,17 @@ final class ImportController
         $found = $this->open($app, $import);
         [$blueprint, $table] = $this->place($app, $found->dataset, $found->stored);
         $given = $this->given($request);
-        $importer = new Importer($app, DataSet::from($found->dataset), $blueprint, $table, $this->mapping($given, $table));
+        $mapping = $this->mapping($given, $table, $found);
+        $importer = new Importer($app, DataSet::from($found->dataset), $blueprint, $table, $mapping);
         try {
             $report = $importer->preview(ImportFile::sheet($found), self::PREVIEWED);
         } catch (UnreadableFile $unreadable) {
             throw ValidationException::withMessages(['file' => $unreadable->getMessage()]);
         }
 
-        return response()->json($report->data() + ['whole' => $report->rows < self::PREVIEWED]);
+        $waited = Happenings::of($app, DataSet::from($found->dataset), $blueprint)->isWaitedFor($table);
+
+        return response()->json($report->data() + ['whole' => $report->rows < self::PREVIEWED, 'readings' => Look::choices($found, $mapping, $table), 'waited' => $waited]);
     }
 
     /** Makes the fields that are wanted and begins. */
@@ -94,11 +113,12 @@ final class ImportController
                 $given['to'][$i] = Names::inFormula($given['names'][$i] ?? '');
             }
         }
-        $mapping = $this->mapping($given, $table);
+        $mapping = $this->mapping($given, $table, $found);
         if (array_filter($mapping->to) === []) {
             throw ValidationException::withMessages(['to' => 'Please choose a field for at least one column.']);
         }
-        $found->forceFill(['plan' => ['to' => $mapping->to, 'key' => $mapping->key, 'onlyRight' => $given['onlyRight'], 'skip' => $given['skip']], 'state' => 'queued'])->save();
+        $found->forceFill(['plan' => ['to' => $mapping->to, 'key' => $mapping->key, 'onlyRight' => $given['onlyRight'], 'skip' => $given['skip'],
+            'readings' => array_map(fn (Reading $r): string => $r->value, $mapping->readings), 'announced' => $given['announced']], 'state' => 'queued'])->save();
         RunImport::dispatch($found->id);
 
         return response()->json($this->state($found->refresh()), 202);
@@ -116,45 +136,18 @@ final class ImportController
         return response()->json($this->state($app->imports()->findOrFail($import)));
     }
 
-    private function looked(Import $import, Table $table): JsonResponse
+    /** @param  bool  $new  whether a file in which there are no rows is forgotten */
+    private function looked(Import $import, Table $table, bool $new): JsonResponse
     {
         try {
-            $sheet = ImportFile::sheet($import);
-            $sheets = ImportFile::sheets($import);
-            [$columns, $total] = $this->columns($sheet, $table);
+            return response()->json(Look::at($import, $table), 201);
         } catch (UnreadableFile $unreadable) {
-            @unlink($import->path());
-            $import->delete();
+            if ($new) {
+                is_file($import->path()) && unlink($import->path());
+                $import->delete();
+            }
             throw ValidationException::withMessages(['file' => $unreadable->getMessage()]);
         }
-        $import->total = $total;
-        $import->save();
-        $mapping = Mapping::byName($sheet->columns(), $table);
-
-        return response()->json(['id' => $import->id, 'name' => $import->name, 'kind' => $import->kind, 'sheets' => $sheets, 'sheet' => $import->sheet === '' ? ($sheets[0] ?? '') : $import->sheet, 'columns' => $columns, 'to' => $mapping->to, 'key' => $mapping->key, 'total' => $total], 201);
-    }
-
-    /** @return array{list<array{name: string, field: string, guess: string, samples: list<string>}>, int} */
-    private function columns(Sheet $sheet, Table $table): array
-    {
-        $values = [];
-        $total = 0;
-        foreach ($sheet->rows() as $cells) {
-            if ($total++ < self::LOOKED_AT) {
-                foreach ($cells as $i => $cell) {
-                    $values[$i][] = $cell;
-                }
-            }
-        }
-        $columns = [];
-        foreach ($sheet->columns() as $i => $name) {
-            $guess = TypeGuess::of($values[$i] ?? []);
-            $called = Names::inFormula($name) === 'id' ? "$name number" : (string) preg_replace('/[\x00-\x1F"]+/', ' ', mb_substr($name, 0, 60));
-            $columns[] = ['name' => $name, 'field' => NameFit::written($called).' '.$guess, 'guess' => $guess,
-                'samples' => array_slice(array_values(array_filter(array_map(fn (string $v): string => mb_strimwidth($v, 0, 40, '…'), $values[$i] ?? []), fn (string $v): bool => $v !== '')), 0, 3)];
-        }
-
-        return [$columns, $total];
     }
 
     private function open(App $app, int $import): Import
@@ -170,28 +163,30 @@ final class ImportController
         return [$desk->store->blueprint(), $desk->table];
     }
 
-    /** @return array{to: list<string>, key: string, new: array<int, string>, names: array<int, string>, onlyRight: bool, skip: list<int>} */
+    /** @return array{to: list<string>, key: string, new: array<int, string>, names: array<int, string>, onlyRight: bool, skip: list<int>, readings: array<int, string>, announced: bool} */
     private function given(Request $request): array
     {
         $given = $request->validate(['to' => 'required|array|max:500', 'to.*' => 'nullable|string|max:200', 'key' => 'nullable|string|max:200', 'new' => 'array', 'new.*' => 'nullable|string|max:500',
-            'names' => 'array', 'names.*' => 'nullable|string|max:200', 'onlyRight' => 'boolean', 'skip' => 'array|max:5000', 'skip.*' => 'integer']);
+            'names' => 'array', 'names.*' => 'nullable|string|max:200', 'onlyRight' => 'boolean', 'skip' => 'array|max:5000', 'skip.*' => 'integer', 'readings' => 'array|max:500', 'readings.*' => 'nullable|string|max:20', 'announced' => 'boolean']);
         $texts = fn (mixed $list): array => array_map(fn (mixed $v): string => is_string($v) ? $v : '', (array) $list);
 
         return ['to' => array_values($texts($given['to'])), 'key' => (string) ($given['key'] ?? ''), 'new' => $texts($given['new'] ?? []), 'names' => $texts($given['names'] ?? []),
-            'onlyRight' => (bool) ($given['onlyRight'] ?? false), 'skip' => array_map(intval(...), $given['skip'] ?? [])];
+            'onlyRight' => (bool) ($given['onlyRight'] ?? false), 'skip' => array_map(intval(...), $given['skip'] ?? []), 'readings' => $texts($given['readings'] ?? []), 'announced' => (bool) ($given['announced'] ?? false)];
     }
 
-    /** @param  array{to: list<string>, key: string}  $given */
-    private function mapping(array $given, Table $table): Mapping
+    /** @param  array{to: list<string>, key: string, readings: array<int, string>}  $given */
+    private function mapping(array $given, Table $table, Import $import): Mapping
     {
         $to = array_map(fn (string $name): string => $name === Mapping::ID || $table->fieldInFormula($name) !== null ? $name : '', $given['to']);
 
-        return new Mapping($to, in_array($given['key'], $to, true) ? $given['key'] : '');
+        $mapping = new Mapping($to, in_array($given['key'], $to, true) ? $given['key'] : '');
+
+        return new Mapping($mapping->to, $mapping->key, Look::readings($import, $mapping, $table, $given['readings']));
     }
 
     /** @return array<string, mixed> */
     private function state(Import $import): array
     {
-        return ['id' => $import->id, 'state' => $import->state, 'done' => $import->done, 'total' => $import->total, 'report' => $import->report, 'trouble' => $import->trouble];
+        return ['id' => $import->id, 'state' => $import->state, 'done' => $import->done, 'total' => $import->total, 'report' => $import->report === null ? null : ['links' => (object) ($import->report['links'] ?? [])] + $import->report, 'trouble' => $import->trouble];
     }
 }

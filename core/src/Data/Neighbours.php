@@ -6,34 +6,16 @@ namespace Lanai\Core\Data;
 
 use Lanai\Core\Blueprint\Field;
 use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Formula\Kind;
-use Lanai\Core\Formula\Term;
-use Lanai\Core\Formula\Type;
-use Lanai\Core\Ports\RecordStore;
 
-/** What a row's check must know of other rows, as the store has them now. */
-final readonly class Neighbours
+/** What a row's check must know of other rows. */
+interface Neighbours
 {
-    public function __construct(private RecordStore $store)
-    {
-    }
-
-    public function isThere(Table $table, int $id): bool
-    {
-        return $this->store->byIds($table, [$id]) !== [];
-    }
+    public function isThere(Table $table, int $id): bool;
 
     /**
      * True where another row has the same values in these fields; a field without a value is like no other.
      *
      * @param  list<Field>  $fields
      */
-    public function isTaken(Table $table, array $fields, Row $row): bool
-    {
-        $yesNo = Type::of(Kind::YesNo);
-        $same = array_map(fn (Field $f): Term => Term::operator('==', $yesNo, Term::column(0, $f), Term::value($row->value($f), $f->valueType())), $fields);
-        $found = $this->store->whole()->rows(new Query($table, Term::all(...$same), [], 2));
-
-        return array_filter($found, fn (Row $other): bool => $other->id !== $row->id) !== [];
-    }
+    public function isTaken(Table $table, array $fields, Row $row): bool;
 }

@@ -12,9 +12,14 @@ final class Names
     /** @var array<string, list<string>> */
     private static array $words = [];
 
+    /** @var array<string, string> */
+    private static array $stored = [];
+
     /** Words that lead a clause or join parts of a sentence; a name that contains one is written in quotes. */
     private const RESERVED = ['is', 'are', 'as', 'where', 'if', 'with', 'of', 'from', 'to', 'and', 'then', 'upward', 'downward',
         'asking', 'saying', 'taking', 'or'];
+
+    private const KEPT = 20_000;
 
     private const WORD = "[\p{L}\p{N}][\p{L}\p{N}_'’-]*";
 
@@ -55,9 +60,12 @@ final class Names
     /** "Places left" -> "places_left": the spelling of a column, of an address. */
     public static function inStorage(string $name): string
     {
-        $snake = implode('_', self::words($name));
+        if (! isset(self::$stored[$name])) {
+            $snake = implode('_', self::words($name));
+            self::$stored[$name] = preg_match('/^[a-z]/', $snake) === 1 ? $snake : 'n_'.$snake;
+        }
 
-        return preg_match('/^[a-z]/', $snake) ? $snake : 'n_'.$snake;
+        return self::$stored[$name];
     }
 
     /** @return list<string> lower-case ASCII words */
@@ -67,6 +75,10 @@ final class Names
             self::$latin ??= \Transliterator::create('Any-Latin; Latin-ASCII; Lower()');
             $plain = preg_match('/^[\x20-\x7E]*$/', $name) ? strtolower($name) : self::$latin?->transliterate($name);
             preg_match_all('/[a-z0-9]+/', str_replace("'", '', is_string($plain) ? $plain : $name), $found);
+            // A process that serves many apps does not keep all their names.
+            if (count(self::$words) >= self::KEPT) {
+                self::$words = self::$stored = [];
+            }
             self::$words[$name] = $found[0];
         }
 

@@ -10,6 +10,7 @@ use Lanai\Core\Data\Exchange\CsvSheet;
 use Lanai\Core\Data\Exchange\JsonSheet;
 use Lanai\Core\Data\Exchange\TypeGuess;
 use Lanai\Core\Data\Exchange\UnreadableFile;
+use Lanai\Core\Data\Exchange\Written\Column;
 use Lanai\Core\Data\FieldType;
 use Lanai\Core\Data\FieldTypes;
 use Lanai\Core\Data\UnreadableValue;
@@ -92,13 +93,13 @@ final class AnyInputTest extends TestCase
 
     public function test_any_json_is_rows_or_no_file_of_rows(): void
     {
-        $good = JsonSheet::of('{"total": 2, "items": [{"a": 1, "b": null}, {"a": true, "c": {"d": [1]}}]}');
+        $good = JsonSheet::of($this->opens('{"total": 2, "items": [{"a": 1, "b": null}, {"a": true, "c": {"d": [1]}}]}'));
         self::assertSame(['a', 'b', 'c'], $good->columns());
         self::assertSame([1 => ['1', '', ''], 2 => ['yes', '', '{"d":[1]}']], iterator_to_array($good->rows()));
-        self::assertSame([1 => ['0.1']], iterator_to_array(JsonSheet::of('{"a": 0.1}')->rows()), 'One object is one row.');
+        self::assertSame([1 => ['0.1']], iterator_to_array(JsonSheet::of($this->opens('{"a": 0.1}'))->rows()), 'One object is one row.');
         foreach (['', 'nul', '5', '"x"', '[5]', '[]', '[{]', '{"a": }', str_repeat('[', 100)] as $bad) {
             try {
-                JsonSheet::of($bad);
+                iterator_to_array(JsonSheet::of($this->opens($bad))->rows());
                 self::fail("It was read: $bad");
             } catch (UnreadableFile $unreadable) {
                 self::assertMatchesRegularExpression('/[.\]]$/', $unreadable->getMessage());
@@ -118,8 +119,11 @@ final class AnyInputTest extends TestCase
             $data = Parser::blank($sentence, $fit);
             self::assertIsArray($data, $sentence);
             $type = Shape::make(FieldType::class, $data);
+            $column = new Column;
+            array_map($column->see(...), $values);
             foreach ($values as $value) {
-                self::assertEquals(trim($value) === '', $type->read($value) === null, "$sentence: $value");
+                $plain = trim($value) === '' ? '' : $column->facts()->reading($type)->plain(trim($value), $type);
+                self::assertEquals(trim($value) === '', $type->read($plain) === null, "$sentence: $value");
             }
         }
     }

@@ -21,6 +21,8 @@ const skip = ref(new Set<number>())
 const trouble = ref('')
 const busy = ref(false)
 const over = ref(false)
+const readings = ref<Record<number, string>>({})
+const announced = ref(false)
 
 const targets = computed(() => props.table.fields.filter((f) => !f.formula))
 const fieldName = (k: string) => (k === '#' ? 'Number' : (props.table.fields.find((f) => f.key === k)?.name ?? k))
@@ -33,7 +35,8 @@ watch(model, (open) => {
   look.value = report.value = run.value = null
   text.value = trouble.value = ''
   skip.value = new Set()
-  onlyRight.value = false
+  onlyRight.value = announced.value = false
+  readings.value = {}
 })
 
 async function trying(work: () => Promise<void>) {
@@ -54,6 +57,8 @@ function seen(answer: ImportLook) {
   const strange = !props.table.fields.some((f) => f.asked && answer.to.includes(f.key))
   to.value = answer.to.map((t) => t || (strange && props.set === 'sandbox' ? NEW : ''))
   key.value = answer.key
+  readings.value = {}
+  skip.value = new Set()
   preview()
 }
 
@@ -72,7 +77,14 @@ function pasted() {
   begin(form)
 }
 
-const sheet = (name: string) => trying(async () => seen(await api.post<ImportLook>(`apps/${studio.app}/imports/${look.value?.id}/sheet`, { sheet: name })))
+const again = (what: { sheet?: string; header?: number }) => trying(async () => seen(await api.post<ImportLook>(`apps/${studio.app}/imports/${look.value?.id}/sheet`, what)))
+
+const reading = (column: number) => report.value?.readings?.find((r) => r.column === column)
+
+function read(column: number, as: string) {
+  readings.value = { ...readings.value, [column]: as }
+  preview()
+}
 
 const plan = () => ({
   to: to.value.map((t) => (t === NEW ? '' : t)),
@@ -81,6 +93,8 @@ const plan = () => ({
   names: Object.fromEntries(to.value.flatMap((t, i) => (t === NEW ? [[i, (look.value?.columns[i].field ?? '').replace(/ (is|are) .*$/s, '').replace(/^"(.*)"$/, '$1')]] : []))),
   onlyRight: onlyRight.value,
   skip: [...skip.value],
+  readings: readings.value,
+  announced: announced.value,
 })
 
 const preview = () => trying(async () => {
@@ -115,16 +129,23 @@ function toggle(row: number) {
       <p v-if="set === 'live'" class="live-note">These rows go into the live data, for everybody at once.</p>
       <template v-if="!look">
         <label class="drop" :class="{ over }" @dragover.prevent="over = true" @dragleave="over = false" @drop.prevent="(over = false), file($event.dataTransfer?.files[0])">
-          <input type="file" class="sr" accept=".csv,.tsv,.txt,.json,.sqlite,.sqlite3,.db" aria-label="A file with rows" @change="file(($event.target as HTMLInputElement).files?.[0])">
+          <input type="file" class="sr" accept=".csv,.tsv,.txt,.json,.jsonl,.ndjson,.xlsx,.ods,.sqlite,.sqlite3,.db" aria-label="A file with rows" @change="file(($event.target as HTMLInputElement).files?.[0])">
           <strong>Choose a file, or drop one here</strong>
-          <span class="small">CSV, a JSON array, or an SQLite file</span>
+          <span class="small">CSV, a spreadsheet (.xlsx or .ods), JSON, or an SQLite file</span>
         </label>
         <label class="small" for="pasted">or paste cells from a spreadsheet</label>
         <textarea id="pasted" v-model="text" class="filler-field" rows="4" spellcheck="false" />
       </template>
       <template v-else-if="!run">
         <p class="small">{{ look.name }}: {{ look.total.toLocaleString('en-GB') }} {{ look.total === 1 ? 'row' : 'rows' }}
-          <select v-if="look.sheets.length > 1" :value="look.sheet" aria-label="Table in the file" @change="sheet(($event.target as HTMLSelectElement).value)"><option v-for="s in look.sheets" :key="s">{{ s }}</option></select>
+          <select v-if="look.sheets.length > 1" :value="look.sheet" aria-label="Table in the file" @change="again({ sheet: ($event.target as HTMLSelectElement).value })"><option v-for="s in look.sheets" :key="s">{{ s }}</option></select>
+          <label v-if="look.header >= 0" class="import-names">The names of the columns stand in
+            <select :value="look.header" aria-label="The names of the columns stand in" @change="again({ header: Number(($event.target as HTMLSelectElement).value) })">
+              <option :value="0">no row</option>
+              <option v-for="n in Math.max(6, look.header)" :key="n" :value="n">row {{ n }}</option>
+            </select>
+          </label>
+          <template v-if="look.repeats"> {{ look.repeats === 1 ? 'One row repeats them and is' : `${look.repeats} rows repeat them and are` }} left out.</template>
         </p>
         <table class="import-map">
           <thead><tr><th>Column</th><th>Fills</th><th>Holds</th></tr></thead>
@@ -139,7 +160,13 @@ function toggle(row: number) {
                   <option v-if="set === 'sandbox'" :value="NEW">a new field: {{ column.field }}</option>
                 </select>
               </td>
-              <td class="small">{{ column.samples.join(' · ') || 'nothing' }}</td>
+              <td class="small">
+                {{ column.samples.join(' · ') || 'nothing' }}
+                <label v-if="reading(i)" class="import-reading">read as
+                  <select :value="reading(i)?.taken" :aria-label="`${column.name} is read as`" @change="read(i, ($event.target as HTMLSelectElement).value)"><option v-for="c in reading(i)?.choices" :key="c.value" :value="c.value">{{ c.words }}</option></select>
+                </label>
+                <span v-if="report?.links[to[i]]" class="import-reading">found by {{ report.links[to[i]] }}</span>
+              </td>
             </tr>
           </tbody>
         </table>
@@ -160,6 +187,7 @@ function toggle(row: number) {
               </tbody>
             </table>
           </div>
+          <label v-if="report.waited" class="import-key"><input v-model="announced" type="checkbox"> Begin the routines that wait for new rows, and tell programs of them</label>
           <label v-if="bad" class="import-key"><input v-model="onlyRight" type="checkbox"> Bring in the rows that are right and leave out the others</label>
         </template>
       </template>

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Lanai\Core\Data\Exchange;
 
 use Closure;
-use SplTempFileObject;
 
 /**
  * Rows of a CSV file (RFC 4180), or of cells pasted from a spreadsheet. Delimiter, encoding and header are found by looking
@@ -17,22 +16,27 @@ final class CsvSheet implements Sheet
 
     private const DELIMITERS = [',', ';', "\t", '|'];
 
-    /** @var list<string> */
-    private array $columns;
+    /** No row is longer, in bytes: a quotation mark that is never closed would take in the rest of the file. */
+    private const LONGEST = 1024 * 1024;
 
-    /** @param  Closure(): resource  $opens  gives the file anew, at its beginning */
-    private function __construct(private readonly Closure $opens, public readonly string $encoding, public readonly string $delimiter, public readonly bool $header, private readonly int $begins)
+    private CellSheet $cells;
+
+    /**
+     * @param  Closure(): resource  $opens  gives the file anew, at its beginning
+     * @param  non-empty-string  $delimiter
+     */
+    private function __construct(private readonly Closure $opens, public readonly string $encoding, public readonly string $delimiter, private readonly int $begins, private readonly string $end)
     {
-        $first = $this->records(1)[0] ?? throw new UnreadableFile('There are no rows in this file.');
-        $this->columns = self::named($header ? $first : array_fill(0, count($first), ''));
     }
 
     /**
      * @param  Closure(): resource  $opens  gives the file anew, at its beginning
+     * @param  non-empty-string|null  $delimiter  null to find it
+     * @param  int|null  $header  the number of the row that names the columns, 0 for none; null to find it
      *
      * @throws UnreadableFile
      */
-    public static function of(Closure $opens, ?string $delimiter = null, ?bool $header = null): self
+    public static function of(Closure $opens, ?string $delimiter = null, ?int $header = null): self
     {
         $stream = $opens();
         $start = (string) stream_get_contents($stream, self::LOOKED_AT);
@@ -42,51 +46,116 @@ final class CsvSheet implements Sheet
         }
         [$encoding, $begins] = self::encodingOf($start);
         $text = $encoding === 'UTF-8' ? substr($start, $begins) : (string) mb_convert_encoding(substr($start, $begins), 'UTF-8', $encoding);
-        if (preg_match('/[\x00-\x08\x0E-\x1F]/', substr($text, 0, 4096))) {
-            throw new UnreadableFile('This is not a text file with rows. Please choose a CSV, JSON or SQLite file.');
+        if (preg_match('/[\x00-\x08\x0E-\x1F]/', substr($text, 0, 4096)) === 1) {
+            throw new UnreadableFile('This is not a text file with rows. Please choose a CSV, JSON, spreadsheet or SQLite file.');
         }
-        $delimiter ??= self::delimiterOf($text);
-        $records = self::parse($text, $delimiter, 30);
+        $end = ! str_contains($text, "\n") && str_contains($text, "\r") ? "\r" : "\n";
+        $sheet = new self($opens, $encoding, $delimiter ?? self::delimiterOf($text, $end), $begins, $end);
+        $sheet->cells = CellSheet::of($sheet->records(...), $header);
 
-        return new self($opens, $encoding, $delimiter, $header ?? self::hasHeader($records), $begins);
+        return $sheet;
     }
 
     public function columns(): array
     {
-        return $this->columns;
+        return $this->cells->columns();
+    }
+
+    /** The number of the row that names the columns; 0 where none does. */
+    public function header(): int
+    {
+        return $this->cells->header;
+    }
+
+    /** How many rows repeat the names of the columns, once the rows were read. */
+    public function repeats(): int
+    {
+        return $this->cells->repeats;
     }
 
     public function rows(): iterable
     {
-        $copy = $this->open();
-        $n = 0;
-        $width = count($this->columns);
-        while (($record = fgetcsv($copy, null, $this->delimiter, '"', '')) !== false) {
-            $n++;
-            // A blank line is no row.
-            if (($n === 1 && $this->header) || $record === [null]) {
-                continue;
-            }
-            if (count($record) !== $width) {
-                $record = array_slice(array_pad($record, $width, ''), 0, $width);
-            }
-            /** @var list<string> $record */
-            yield $n => array_map(CsvWriter::read(...), $record);
-        }
-        fclose($copy);
+        return $this->cells->rows();
     }
 
-    /** @return list<list<string>> */
-    private function records(int $most): array
+    /** @return iterable<int, list<string>> */
+    private function records(): iterable
     {
-        $copy = $this->open();
-        $records = [];
-        while (count($records) < $most && ($record = fgetcsv($copy, null, $this->delimiter, '"', '')) !== false) {
-            $records[] = array_map(strval(...), $record);
+        $stream = $this->open();
+        try {
+            yield from self::parse(fn (): ?string => self::line($stream, $this->end), $this->delimiter);
+        } finally {
+            fclose($stream);
         }
-        fclose($copy);
+    }
 
-        return $records;
+    /**
+     * @param  Closure(): ?string  $line  gives the next line with its end; null after the last
+     * @param  non-empty-string  $delimiter
+     * @return iterable<int, list<string>> by the number of the record, from 1; blank lines count and have no cells
+     *
+     * @throws UnreadableFile where a record has no end
+     */
+    private static function parse(Closure $line, string $delimiter): iterable
+    {
+        for ($n = 1; ($text = $line()) !== null; $n++) {
+            if (! str_contains($text, '"')) {
+                $text = rtrim($text, "\r\n");
+                $record = $text === '' ? [] : explode($delimiter, $text);
+                yield $n => str_contains($text, "'") ? array_map(CsvWriter::read(...), $record) : $record;
+
+                continue;
+            }
+            while (substr_count($text, '"') % 2 === 1 && self::isOpen($text, $delimiter)) {
+                $more = $line() ?? '';
+                if ($more === '' || strlen($text) + strlen($more) > self::LONGEST) {
+                    throw new UnreadableFile("In row $n a quotation mark is opened and never closed.");
+                }
+                $text .= $more;
+            }
+            /** @var list<string> $record a line with a quotation mark has cells */
+            $record = str_getcsv(rtrim($text, "\r\n"), $delimiter, '"', '');
+            yield $n => str_contains($text, "'") ? array_map(CsvWriter::read(...), $record) : $record;
+        }
+    }
+
+    /** @param  resource  $stream */
+    private static function line($stream, string $end): ?string
+    {
+        $line = $end === "\n" ? fgets($stream, self::LONGEST) : stream_get_line($stream, self::LONGEST, $end);
+        if ($line === false) {
+            return null;
+        }
+
+        return strlen($line) >= self::LONGEST - 1 ? throw new UnreadableFile('A row of this file is longer than 1 MB. Is it a file of rows?') : ($end === "\n" ? $line : "$line\n");
+    }
+
+    /** Whether the line ends within quotes. A quotation mark inside an unquoted cell is a character like others. */
+    private static function isOpen(string $line, string $delimiter): bool
+    {
+        $at = 0;
+        $length = strlen($line);
+        while ($at < $length) {
+            $begins = $at + strspn($line, " \t", $at);
+            if ($delimiter !== "\t" && ($line[$begins] ?? '') === '"' || ($line[$at] ?? '') === '"') {
+                $at = ($line[$at] ?? '') === '"' ? $at : $begins;
+                do {
+                    $at = strpos($line, '"', $at + 1);
+                    if ($at === false) {
+                        return true;
+                    }
+                    $doubled = ($line[$at + 1] ?? '') === '"';
+                    $at += $doubled ? 1 : 0;
+                } while ($doubled);
+            }
+            $next = strpos($line, $delimiter, $at);
+            if ($next === false) {
+                return false;
+            }
+            $at = $next + 1;
+        }
+
+        return false;
     }
 
     /** @return resource in UTF-8, after a byte order mark */
@@ -116,13 +185,18 @@ final class CsvSheet implements Sheet
         };
     }
 
-    private static function delimiterOf(string $text): string
+    /**
+     * @param  non-empty-string  $end
+     * @return non-empty-string
+     */
+    private static function delimiterOf(string $text, string $end): string
     {
         $best = [-1, ','];
         foreach (self::DELIMITERS as $delimiter) {
-            $widths = array_map(count(...), self::parse($text, $delimiter, 20));
-            $alike = $widths === [] ? 0 : count(array_filter($widths, fn (int $w): bool => $w === $widths[0])) / count($widths);
-            $score = ($widths[0] ?? 1) > 1 ? $alike * 100 + min(20, $widths[0]) : -1;
+            $widths = array_map(count(...), self::beginning($text, $delimiter, $end, 20));
+            // What tells is how many of the lines have the same number of cells, where that is more than one.
+            $several = array_count_values(array_filter($widths, fn (int $w): bool => $w > 1));
+            $score = $several === [] ? -1 : max($several) / count($widths) * 100 + min(20, max([0, ...$widths]));
             if ($score > $best[0]) {
                 $best = [$score, $delimiter];
             }
@@ -131,59 +205,31 @@ final class CsvSheet implements Sheet
         return $best[1];
     }
 
-    /** @return list<list<string>> */
-    private static function parse(string $text, string $delimiter, int $most): array
+    /**
+     * @param  non-empty-string  $delimiter
+     * @param  non-empty-string  $end
+     * @return list<list<string>> the first records with something in them
+     */
+    private static function beginning(string $text, string $delimiter, string $end, int $most): array
     {
-        $memory = new SplTempFileObject;
-        $memory->fwrite($text);
-        $memory->rewind();
+        $lines = explode($end, $text);
+        $next = function () use (&$lines): ?string {
+            return $lines === [] ? null : array_shift($lines)."\n";
+        };
         $records = [];
-        while (count($records) < $most && ! $memory->eof() && is_array($record = $memory->fgetcsv($delimiter, '"', ''))) {
-            if ($record !== [null]) {
-                $records[] = array_map(strval(...), $record);
+        try {
+            foreach (self::parse($next, $delimiter) as $record) {
+                if ($record !== []) {
+                    $records[] = $record;
+                }
+                if (count($records) >= $most) {
+                    break;
+                }
             }
+        } catch (UnreadableFile) {
+            // The text is cut off where the look ends.
         }
 
         return $records;
-    }
-
-    /**
-     * The first row is a header where its cells are all different texts, and a column below looks unlike its own.
-     *
-     * @param  list<list<string>>  $records
-     */
-    private static function hasHeader(array $records): bool
-    {
-        $first = array_map(trim(...), $records[0] ?? []);
-        if (in_array('', $first, true) || count(array_unique(array_map(mb_strtolower(...), $first))) < count($first) || array_filter($first, fn (string $c): bool => preg_match('/^[\d.,:+-]+$/', $c) === 1) !== []) {
-            return false;
-        }
-        foreach (array_keys($first) as $i) {
-            $below = array_values(array_filter(array_map(fn (array $r): string => $r[$i] ?? '', array_slice($records, 1)), fn (string $c): bool => $c !== ''));
-            if ($below !== [] && TypeGuess::of($below) !== TypeGuess::of([$first[$i]])) {
-                return true;
-            }
-        }
-
-        return count($records) === 1 || max([0, ...array_map(mb_strlen(...), $first)]) <= 30;
-    }
-
-    /**
-     * @param  list<string>  $names
-     * @return list<string> each there and different
-     */
-    private static function named(array $names): array
-    {
-        $taken = [];
-        foreach ($names as $i => $name) {
-            $name = trim($name) === '' ? 'Column '.($i + 1) : trim((string) preg_replace('/\s+/u', ' ', $name));
-            $unique = $name;
-            for ($n = 2; isset($taken[mb_strtolower($unique)]); $n++) {
-                $unique = "$name $n";
-            }
-            $taken[mb_strtolower($unique)] = $unique;
-        }
-
-        return array_values($taken);
     }
 }

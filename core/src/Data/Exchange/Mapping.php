@@ -6,6 +6,7 @@ namespace Lanai\Core\Data\Exchange;
 
 use Lanai\Core\Blueprint\Field;
 use Lanai\Core\Blueprint\Table;
+use Lanai\Core\Data\Exchange\Written\Reading;
 use Lanai\Core\Script\Names;
 
 /** Which field each column of a sheet fills. */
@@ -17,8 +18,9 @@ final readonly class Mapping
     /**
      * @param  list<string>  $to  for each column a field's name in formulas, ID, or '' for none
      * @param  string  $key  the field, or ID, by which a row that is there already is found and changed; '' for none
+     * @param  array<int, Reading>  $readings  column => how its cells are written, where that is not as Lanai writes them
      */
-    public function __construct(public array $to, public string $key = '')
+    public function __construct(public array $to, public string $key = '', public array $readings = [])
     {
     }
 

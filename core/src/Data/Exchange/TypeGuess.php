@@ -4,43 +4,63 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Data\Exchange;
 
+use Lanai\Core\Data\Exchange\Written\Column;
+use Lanai\Core\Data\Exchange\Written\ColumnFacts;
+use Lanai\Core\Data\Exchange\Written\Marks;
+use Lanai\Core\Data\Exchange\Written\YesNoWords;
 use Lanai\Core\Data\FieldType;
 use Lanai\Core\Data\FieldTypes;
+use Lanai\Core\Data\FieldTypes\MoneyType;
 use Lanai\Core\Data\UnreadableValue;
 
-/** Which type a column of texts has, found by looking: the first that reads all of them. */
+/** Which type a column of texts has, found by looking: the first that reads all of them as they are written. */
 final class TypeGuess
 {
+    /** Type => what its values look like once they are written as Lanai writes them. */
+    private const PATTERNS = [
+        'is yes or no' => ['yesNo', '/^(yes|no)$/'],
+        'is a whole number' => ['whole', '/^[+-]?(0|[1-9]\d{0,14})$/'],
+        'is a decimal' => ['decimal', '/^[+-]?(0|[1-9]\d{0,14})(\.\d+)?(e[+-]?\d{1,2})?$/i'],
+        'is a date' => ['date', '/^\d{4}-\d\d-\d\d$/'],
+        'is a date and time' => ['moment', '/^\d{4}-\d\d-\d\d([T ]\d\d:\d\d|$)/'],
+        'is a time of day' => ['time', '/^\d{1,2}:\d\d$/'],
+        'is an e-mail address' => ['email', '/^[^@\s]+@[^@\s]+\.[^@\s]+$/'],
+        'is a web address' => ['web', '~^https?://~i'],
+        'is a phone number' => ['phone', '/^\+[\d\s().-]{7,20}$/'],
+        'is a colour' => ['colour', '/^#[0-9a-f]{6}$/i'],
+        'is a place' => ['place', '/^-?\d{1,2}\.\d+\s*[,;]\s*-?\d{1,3}\.\d+$/'],
+    ];
+
     /**
      * @param  list<string>  $values  some of the column
+     * @param  bool|null  $comma  whether the rest of the file writes decimals with a comma
      * @return string the type as a sentence has it, such as "is a whole number"
      */
-    public static function of(array $values): string
+    public static function of(array $values, ?bool $comma = null): string
     {
+        $all = count($values);
         $values = array_values(array_filter(array_map(trim(...), $values), fn (string $v): bool => $v !== ''));
+        $gaps = count($values) < $all;
         if ($values === []) {
             return 'is a text';
         }
-        $patterns = [
-            'is yes or no' => '/^(yes|no|true|false)$/i',
-            'is a whole number' => '/^[+-]?(0|[1-9]\d{0,14})$/',
-            'is a decimal' => '/^[+-]?(0|[1-9]\d{0,14})(\.\d+)?(e[+-]?\d{1,2})?$/i',
-            'is a date' => '/^\d{4}-\d\d-\d\d$/',
-            'is a date and time' => '/^\d{4}-\d\d-\d\d[T ]\d\d:\d\d/',
-            'is a time of day' => '/^\d{1,2}:\d\d$/',
-            'is an e-mail address' => '/^[^@\s]+@[^@\s]+\.[^@\s]+$/',
-            'is a web address' => '~^https?://~i',
-            'is a phone number' => '/^\+[\d\s().-]{7,20}$/',
-            'is a colour' => '/^#[0-9a-f]{6}$/i',
-            'is a place' => '/^-?\d{1,2}\.\d+\s*[,;]\s*-?\d{1,3}\.\d+$/',
-        ];
-        $kinds = ['is yes or no' => 'yesNo', 'is a whole number' => 'whole', 'is a decimal' => 'decimal', 'is a date' => 'date', 'is a date and time' => 'moment', 'is a time of day' => 'time',
-            'is an e-mail address' => 'email', 'is a web address' => 'web', 'is a phone number' => 'phone', 'is a colour' => 'colour', 'is a place' => 'place'];
-        foreach ($patterns as $sentence => $pattern) {
-            $type = FieldTypes::tagged($kinds[$sentence]);
-            if ($type !== null && preg_grep($pattern, $values, PREG_GREP_INVERT) === [] && self::readsAll($type, $values)) {
+        $column = new Column;
+        array_map($column->see(...), $values);
+        $facts = $column->facts();
+        foreach (self::PATTERNS as $sentence => [$tag, $pattern]) {
+            $type = FieldTypes::tagged($tag);
+            if ($type === null || ! self::canBe($tag, $values, $gaps)) {
+                continue;
+            }
+            $plain = self::plain($values, $type, $facts, $comma);
+            if ($plain !== null && preg_grep($pattern, $plain, PREG_GREP_INVERT) === []) {
                 return $sentence;
             }
+        }
+        $currency = self::currency($values);
+        $money = $currency === '' ? null : self::plain($values, new MoneyType($currency), $facts, $comma);
+        if ($money !== null && preg_grep('/^-?\d{1,13}(\.\d+)?$/', $money, PREG_GREP_INVERT) === []) {
+            return "is money in $currency";
         }
         $different = array_values(array_unique($values));
         if (count($values) >= 12 && count($different) <= 6 && max(array_map(mb_strlen(...), $different)) <= 24 && count($different) * 3 <= count($values)) {
@@ -51,16 +71,41 @@ final class TypeGuess
     }
 
     /** @param  list<string>  $values */
-    private static function readsAll(FieldType $type, array $values): bool
+    private static function canBe(string $tag, array $values, bool $gaps): bool
     {
+        return match ($tag) {
+            // A lone 1 or 0 is a number and a lone letter a text, but a mark here and nothing there is yes and no.
+            'yesNo' => max([0, ...array_map(mb_strlen(...), $values)]) > 1 || ($gaps && array_diff($values, YesNoWords::MARKS) === []),
+            'date' => preg_grep('/:/', $values) === [],
+            default => true,
+        };
+    }
+
+    /**
+     * @param  list<string>  $values
+     * @return list<string>|null null where one of them is no value of the type
+     */
+    private static function plain(array $values, FieldType $type, ColumnFacts $facts, ?bool $comma): ?array
+    {
+        $reading = $facts->reading($type, $comma);
+        $plain = [];
         try {
             foreach ($values as $value) {
-                $type->read($value);
+                $plain[] = $written = $reading->plain($value, $type);
+                $type->read($written);
             }
         } catch (UnreadableValue) {
-            return false;
+            return null;
         }
 
-        return true;
+        return $plain;
+    }
+
+    /** @param  list<string>  $values */
+    private static function currency(array $values): string
+    {
+        $marks = array_unique(array_map(fn (string $v): string => Marks::apart($v)[1], $values));
+
+        return count($marks) === 1 && $marks[0] !== '' ? Marks::currency($marks[0]) : '';
     }
 }

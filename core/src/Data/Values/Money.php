@@ -20,12 +20,13 @@ final readonly class Money implements Ordered
     public static function of(string $text, string $currency): ?self
     {
         $text = trim(str_ireplace($currency, '', $text));
-        if (! preg_match('/^[+-]?\d{1,13}(?:\.\d+)?$/', $text)) {
+        if (preg_match('/^([+-]?)(\d{1,13})(?:\.(\d+?)0*)?$/', $text, $found) !== 1) {
             return null;
         }
-        $minor = BigDecimal::of($text)->withPointMovedRight(Currency::digits($currency))->stripTrailingZeros();
+        $digits = Currency::digits($currency);
+        $minor = ($found[3] ?? '0') === '0' ? '' : $found[3];
 
-        return $minor->getScale() > 0 ? null : new self($minor->toInt(), $currency);
+        return strlen($minor) > $digits ? null : new self((int) ($found[1].$found[2].str_pad($minor, $digits, '0')), $currency);
     }
 
     public function key(): int

@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Records;
+namespace App\Records\Imports;
 
+use App\Records\Sql;
 use Lanai\Core\Data\Exchange\Sheet;
 use Lanai\Core\Data\Exchange\UnreadableFile;
 use PDO;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Records;
+namespace App\Records\Imports;
 
 /** What an import did, or would do. */
 final class ImportReport
@@ -22,6 +22,9 @@ final class ImportReport
 
     /** @var list<array{row: int, cells: list<string>, does: string}> the first rows, where they are shown */
     public array $shown = [];
+
+    /** @var array<string, string> field that links => the field that its rows are found by; '' for their number */
+    public array $links = [];
 
     public function __construct(private readonly int $show = 0)
     {
@@ -53,6 +56,6 @@ final class ImportReport
     /** @return array<string, mixed> */
     public function data(): array
     {
-        return ['rows' => $this->rows, 'added' => $this->added, 'changed' => $this->changed, 'bad' => $this->bad, 'mistakes' => $this->mistakes, 'shown' => $this->shown];
+        return ['rows' => $this->rows, 'added' => $this->added, 'changed' => $this->changed, 'bad' => $this->bad, 'mistakes' => $this->mistakes, 'shown' => $this->shown, 'links' => (object) $this->links];
     }
 }
