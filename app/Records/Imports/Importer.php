@@ -282,9 +282,9 @@ final class Importer
             $errors[$this->known->name()] = $unreadable->getMessage();
         }
         $errors += $before === null ? $this->numberMistake($this->numberIn($cells)) : [];
-        $checked = $errors === [] ? $this->check->byItself($this->table, $given, $before) : new Checked([], $errors);
+        $checked = $this->check->byItself($this->table, $given, $before);
 
-        return [$errors === [] ? new Checked($automatic + $checked->values, $checked->errors) : $checked, $before];
+        return [$errors === [] && $automatic === [] ? $checked : new Checked($automatic + $checked->values, $errors + $checked->errors), $before];
     }
 
     /**

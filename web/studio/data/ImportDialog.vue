@@ -137,15 +137,15 @@ function toggle(row: number) {
         <textarea id="pasted" v-model="text" class="filler-field" rows="4" spellcheck="false" />
       </template>
       <template v-else-if="!run">
-        <p class="small">{{ look.name }}: {{ look.total.toLocaleString('en-GB') }} {{ look.total === 1 ? 'row' : 'rows' }}
-          <select v-if="look.sheets.length > 1" :value="look.sheet" aria-label="Table in the file" @change="again({ sheet: ($event.target as HTMLSelectElement).value })"><option v-for="s in look.sheets" :key="s">{{ s }}</option></select>
+        <p class="small import-about"><span>{{ look.name }}: {{ look.total.toLocaleString('en-GB') }} {{ look.total === 1 ? 'row' : 'rows' }}</span>
+          <select v-if="look.sheets.length > 1" class="import-sheet" :value="look.sheet" aria-label="Table in the file" @change="again({ sheet: ($event.target as HTMLSelectElement).value })"><option v-for="s in look.sheets" :key="s">{{ s }}</option></select>
           <label v-if="look.header >= 0" class="import-names">The names of the columns stand in
             <select :value="look.header" aria-label="The names of the columns stand in" @change="again({ header: Number(($event.target as HTMLSelectElement).value) })">
               <option :value="0">no row</option>
               <option v-for="n in Math.max(6, look.header)" :key="n" :value="n">row {{ n }}</option>
             </select>
           </label>
-          <template v-if="look.repeats"> {{ look.repeats === 1 ? 'One row repeats them and is' : `${look.repeats} rows repeat them and are` }} left out.</template>
+          <span v-if="look.repeats">{{ look.repeats === 1 ? 'One row repeats them and is' : `${look.repeats} rows repeat them and are` }} left out.</span>
         </p>
         <table class="import-map">
           <thead><tr><th>Column</th><th>Fills</th><th>Holds</th></tr></thead>

@@ -98,7 +98,7 @@ final class CsvSheet implements Sheet
      */
     private static function parse(Closure $line, string $delimiter): iterable
     {
-        for ($n = 1; ($text = $line()) !== null; $n++) {
+        for ($n = 1; ($text = self::next($line)) !== null; $n++) {
             if (! str_contains($text, '"')) {
                 $text = rtrim($text, "\r\n");
                 $record = $text === '' ? [] : explode($delimiter, $text);
@@ -107,8 +107,8 @@ final class CsvSheet implements Sheet
                 continue;
             }
             while (substr_count($text, '"') % 2 === 1 && self::isOpen($text, $delimiter)) {
-                $more = $line() ?? '';
-                if ($more === '' || strlen($text) + strlen($more) > self::LONGEST) {
+                $more = self::next($line);
+                if ($more === null || strlen($text) + strlen($more) > self::LONGEST) {
                     throw new UnreadableFile("In row $n a quotation mark is opened and never closed.");
                 }
                 $text .= $more;
@@ -117,6 +117,16 @@ final class CsvSheet implements Sheet
             $record = str_getcsv(rtrim($text, "\r\n"), $delimiter, '"', '');
             yield $n => str_contains($text, "'") ? array_map(CsvWriter::read(...), $record) : $record;
         }
+    }
+
+    /**
+     * @phpstan-impure
+     *
+     * @param  Closure(): ?string  $line
+     */
+    private static function next(Closure $line): ?string
+    {
+        return $line();
     }
 
     /** @param  resource  $stream */
