@@ -8,9 +8,12 @@ declare(strict_types=1);
 // end. Aims: at most 3 times that in every case, less than 64 MB, and no lock longer than 200 ms.
 // Taps while 500,000 rows come in / taps without: the 95th percentile. Aim: at most 2.
 
+use App\Apps\RevisionBook;
 use App\Models\App;
+use App\Models\Founder;
 use App\Records\DataFile;
 use App\Records\DataSet;
+use App\Records\EloquentRecordStore;
 use App\Records\Imports\Importer;
 use App\Records\SchemaFollower;
 use Benchmarks\Bench;
@@ -18,6 +21,8 @@ use Illuminate\Support\Facades\DB;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Data\Exchange\CsvSheet;
 use Lanai\Core\Data\Exchange\Mapping;
+use Lanai\Core\Data\Query;
+use Symfony\Component\Process\Process;
 
 require __DIR__.'/../vendor/autoload.php';
 require __DIR__.'/Bench.php';
@@ -117,4 +122,50 @@ foreach ($cases as $name => [$table, $lanai, $hand, $kept]) {
     }, [$times['lanai'], $times['hand']]);
     printf("import of 200,000 rows, %-34s / by hand %.2f   (%.0f ms / %.0f ms; aim: at most 3); %.1f MB (aim: under 64)\n", $name, $mine / $theirs, $mine, $theirs, $peak / 1048576);
 }
+
+// Taps, one after the other as one phone would, while the rows of a large file come into the table that they write to.
+const MANY = 500_000;
+$everyone = "  may be seen by everyone\n  may be added by everyone\n  may be changed by everyone\n";
+$book = app(RevisionBook::class);
+$tapped = $book->begin(Founder::query()->firstOrFail(), Blueprint::fromScript("app Crowd\ntable Jars, each a Jar\n{$everyone}  Name is a text\n  Left is a whole number from 0 to 100000000, required\n  Code is a text, no two alike\nscreen Jars, first\n  Text \"Jars\"\nscreen Jar, about one Jar\n  Text \"{jar.left} left\"\n"
+    ."  Button \"Take one\"\n    tapped:\n      lower jar.left by 1 while it is above 0, otherwise say \"Just taken\"\n      add a Jar\n        set Name = \"taken\"\n        set Left = 1\n      say \"Taken\"\n"));
+$book->goLive($tapped);
+$store = new EloquentRecordStore($tapped, DataSet::Live, $tapped->refresh()->revision->read());
+foreach (range(1, 50) as $i) {
+    $store->add($tapped->revision->read()->tables[0], ['name' => "Jar $i", 'left' => 90_000_000, 'code' => "first-$i"]);
+}
+$crowd = "$bench->folder/crowd.csv";
+$file = fopen($crowd, 'wb');
+fwrite($file, "Name,Left,Code\n");
+for ($i = 1; $i <= MANY; $i++) {
+    fwrite($file, "Jar $i,".($i % 900).",C-$i\n");
+}
+fclose($file);
+$bench->serve();
+$taps = function (callable $more) use ($bench): array {
+    $times = [];
+    for ($n = 0; $more($n); $n++) {
+        $from = hrtime(true);
+        $answer = json_decode($bench->post('/device/live/crowd/do', ['screen' => 'jar', 'args' => [1 + $n % 50], 'inputs' => new stdClass, 'at' => '/screens/1/lines/1', 'tap' => bin2hex(random_bytes(16)), 'revision' => 1]), true)['outcome'];
+        $times[] = (hrtime(true) - $from) / 1e6;
+        $answer['say'] === ['Taken'] || throw new RuntimeException(json_encode($answer));
+        usleep(20_000);
+    }
+    sort($times);
+
+    return [$times[(int) (0.95 * count($times))], max($times), count($times)];
+};
+$taps(fn (int $n): bool => $n < 50);
+[$quiet] = $taps(fn (int $n): bool => $n < 300);
+$import = new Process([PHP_BINARY, __DIR__.'/import-many.php', (string) $tapped->id, $crowd], null, ['LANAI_APPS' => "$bench->folder/apps", 'LANAI_DATABASE' => "$bench->folder/lanai.sqlite"], null, null);
+$import->start();
+$watch = new Process([PHP_BINARY, __DIR__.'/longest-lock.php', "$bench->folder/apps/$tapped->id/live.sqlite"], null, null, null, null);
+$watch->start();
+[$busy, $longest, $count] = $taps(fn (int $n): bool => $import->isRunning());
+$watch->signal(SIGTERM);
+$watch->wait();
+$import->getExitCode() === 0 || throw new RuntimeException($import->getErrorOutput());
+$there = count($store->ids(new Query($tapped->revision->read()->tables[0])));
+$there === MANY + 50 + 350 + $count || throw new RuntimeException("There are $there rows.");
+printf("taps while 500,000 rows come in / without, p95    %.2f   (%.1f ms / %.1f ms; aim: at most 2); longest of %d taps %.0f ms; longest lock %.0f ms (aim: at most 200)\n", $busy / $quiet, $busy, $quiet, $count, $longest, (float) $watch->getOutput());
 $bench->end();

@@ -8,13 +8,17 @@ use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Exceptions\ThrottleRequestsException;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Route;
 use Lanai\Core\Blueprint\EditRefused;
 use Lanai\Core\Script\ScriptMistake;
 
 return Application::configure(basePath: dirname(__DIR__))
-    ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
+    ->withRouting(using: function (): void {
+        Route::middleware('open')->group(__DIR__.'/../routes/open.php');
+        Route::middleware('web')->group(__DIR__.'/../routes/web.php');
+    }, commands: __DIR__.'/../routes/console.php')
     ->withMiddleware(function (Middleware $middleware): void {
-        $middleware->validateCsrfTokens(except: ['device/live/*', 'device/share/*', 'rest/*', 'hook/*']);
+        $middleware->group('open', [App\Http\Middleware\PlainTexts::class, Illuminate\Routing\Middleware\SubstituteBindings::class]);
         $middleware->redirectGuestsTo('/');
         $middleware->append(App\Http\Middleware\SecurityHeaders::class);
         $middleware->web(prepend: [App\Http\Middleware\PlainTexts::class]);

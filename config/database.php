@@ -6,7 +6,7 @@ $sqlite = [
     'driver' => 'sqlite',
     'prefix' => '',
     'foreign_key_constraints' => true,
-    'busy_timeout' => 10000,
+    'busy_timeout' => App\Records\ImmediatePdo::PATIENCE,
     'journal_mode' => 'WAL',
     'synchronous' => 'NORMAL',
 ];

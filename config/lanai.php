@@ -6,6 +6,10 @@ return [
     // Where the files of the founders' apps are kept: data sets, pictures, packages.
     'apps' => env('LANAI_APPS', storage_path('apps')),
 
+    // Where processes hold what they are at, and where logs are written.
+    'work' => dirname((string) env('LANAI_DATABASE', storage_path('lanai.sqlite'))).'/work',
+    'logs' => env('LANAI_LOGS', storage_path('logs')),
+
     // The demo is made, and its account.
     'demo' => (bool) env('LANAI_DEMO', false),
     'demo_email' => 'demo@lanai.example',

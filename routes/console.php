@@ -3,11 +3,15 @@
 declare(strict_types=1);
 
 use App\Console\BeginRoutines;
+use App\Console\Prune;
 use App\Console\RefreshSubmissions;
 use App\Console\SweepUploads;
+use App\Console\Tend;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Schedule;
 
+Schedule::command(Prune::class)->hourlyAt(17)->withoutOverlapping(30);
+Schedule::call(fn (): int => Artisan::call(Tend::class))->name('tend')->everyFifteenSeconds()->withoutOverlapping(1);
 Schedule::command(SweepUploads::class)->hourly()->withoutOverlapping(30);
 Schedule::command(BeginRoutines::class)->everyMinute()->withoutOverlapping(5);
 // Within the scheduler itself: twelve processes a minute would be begun for it otherwise.

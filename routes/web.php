@@ -5,7 +5,6 @@ declare(strict_types=1);
 use App\Http\Controllers as C;
 use App\Models\App;
 use App\Models\Founder;
-use App\Packaging\ServerAddress;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Route;
 
@@ -126,43 +125,13 @@ Route::prefix('api')->group(function (): void {
     Route::any('{any}', fn () => abort(404))->where('any', '.*');
 });
 
-// What other programs ask of an app's rows, with a token that the founder has made.
-Route::prefix('rest/{slug}/{set}')->whereIn('set', ['sandbox', 'live'])->middleware('throttle:rest')->group(function (): void {
-    Route::get('openapi.json', [C\RestController::class, 'document']);
-    Route::get('{table}', [C\RestController::class, 'index']);
-    Route::post('{table}', [C\RestController::class, 'add']);
-    Route::get('{table}/{row}', [C\RestController::class, 'show'])->where('row', '[0-9]{1,18}');
-    Route::patch('{table}/{row}', [C\RestController::class, 'change'])->where('row', '[0-9]{1,18}');
-    Route::delete('{table}/{row}', [C\RestController::class, 'remove'])->where('row', '[0-9]{1,18}');
-});
-
-// Webhooks that come in, each at an address that nobody can guess.
-Route::post('hook/{slug}/{set}/{token}', [C\RoutineController::class, 'hook'])->whereIn('set', ['sandbox', 'live'])->where('token', '[0-9a-f]{40}')->middleware('throttle:hook');
-
-// What the app's user's device asks: live by the app's address, sandbox by its share code, the deck by the founder's session.
-Route::prefix('device/{way}/{key}')->where(['way' => 'live|share|deck'])->group(function (): void {
-    Route::post('view', [C\DeviceController::class, 'view'])->middleware('throttle:view');
-    Route::post('do', [C\DeviceController::class, 'tap'])->middleware('throttle:tap');
-    Route::get('pulse', [C\DeviceController::class, 'pulse'])->middleware('throttle:pulse');
-    Route::post('arrive', [C\DeviceController::class, 'arrive'])->middleware('throttle:arrive');
-    Route::post('mine', [C\DeviceController::class, 'mine'])->middleware('throttle:mine');
-    Route::post('said', [C\TalkController::class, 'said'])->middleware('throttle:say');
-    Route::post('say', [C\TalkController::class, 'say'])->middleware('throttle:say');
-    Route::post('why', [C\DeviceController::class, 'why'])->middleware('throttle:view');
-    Route::post('whence', [C\DeviceController::class, 'whence'])->middleware('throttle:view');
-    Route::post('pictures', [C\DeviceController::class, 'picture'])->middleware('throttle:upload');
-});
-Route::get('media/{id}/{name}', [C\AssetController::class, 'show'])->where('id', '[0-9]{1,18}')->where('name', '[0-9a-f]{64}\.(png|jpg|webp|pdf|txt|csv|mp3|wav|zip)')->middleware('throttle:media');
-
-// Proves over an address that this very server answers there.
-Route::get('reach/{nonce}', fn (string $nonce) => response(ServerAddress::proof($nonce), 200, ['Content-Type' => 'text/plain']))->where('nonce', '[0-9a-f]{32}')->middleware('throttle:page');
+// What the deck's devices ask, by the founder's session.
+Route::prefix('device/{desk}/{key}')->where(['desk' => 'deck'])->group(__DIR__.'/device.php');
 
 Route::get('p/{slug}/{key}', [C\PublicPageController::class, 'show'])->whereIn('key', ['privacy', 'terms', 'deletion'])->middleware('throttle:page');
 Route::post('p/{slug}/deletion', [C\PublicPageController::class, 'delete'])->middleware('throttle:deletion');
 Route::match(['GET', 'POST'], 'back/{set}/{key}', [C\ReturnController::class, 'show'])->where(['set' => 'live|sandbox'])->middleware('throttle:back');
 
-Route::get('a/{key}/{rest?}', [C\DeviceController::class, 'page'])->where('rest', '.*')->defaults('way', 'live');
-Route::get('s/{key}/{rest?}', [C\DeviceController::class, 'page'])->where('rest', '.*')->defaults('way', 'share');
 Route::get('deck/{key}', [C\DeviceController::class, 'page'])->defaults('way', 'deck')->middleware('auth');
 
 Route::get('{any?}', fn (Request $request) => response()->view('studio'))->where('any', '(?!api/|device/|build/|back/|p/|rest/|hook/|reach/).*');

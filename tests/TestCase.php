@@ -31,6 +31,7 @@ abstract class TestCase extends Base
         $this->folder = sys_get_temp_dir().'/lanai-test-'.bin2hex(random_bytes(6));
         mkdir($this->folder);
         $app['config']->set('lanai.apps', $this->folder);
+        $app['config']->set('lanai.work', "$this->folder/.work");
 
         return $app;
     }

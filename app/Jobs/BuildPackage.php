@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
+use App\Apps\OldWork;
 use App\Models\Build;
 use App\Packaging\Cancelled;
 use App\Packaging\Packager;
@@ -17,21 +18,21 @@ use Throwable;
 final class BuildPackage implements ShouldQueue
 {
     use Queueable;
-
-    public int $tries = 1;
-
-    public int $timeout = 600;
+    use TakenUp;
 
     public function __construct(private readonly int $build)
     {
+        $this->onQueue(Lane::Builds->value);
     }
 
     public function handle(): void
     {
         $build = Build::query()->with(['app', 'revision'])->findOrFail($this->build);
-        if (Build::query()->whereKey($build->id)->where('state', 'queued')->update(['state' => 'running']) === 0) {
+        if (! $this->takes(Build::query()->whereKey($build->id))) {
             return;
         }
+        // One worker makes all packages: what lies there is of one that has died.
+        OldWork::folders($build->app, PHP_INT_MAX);
         $target = Target::from($build->target);
         $build->file = $target->fileName($build->app->slug, $build->version.'-'.$build->id);
         $from = microtime(true);
@@ -47,7 +48,10 @@ final class BuildPackage implements ShouldQueue
 
     public function failed(?Throwable $reason): void
     {
-        Build::query()->whereKey($this->build)->whereIn('state', ['queued', 'running'])->update(['state' => 'failed', 'log' => 'The build ended unexpectedly. Please try again.']);
+        $build = Build::query()->with('app')->find($this->build);
+        if ($build !== null && Build::query()->whereKey($build->id)->whereIn('state', ['queued', 'running'])->update(['state' => 'failed', 'log' => 'The build ended unexpectedly. Please try again.']) > 0) {
+            OldWork::folders($build->app, PHP_INT_MAX);
+        }
     }
 
     private function tell(Build $build, int $percent, string $line, float $from): void

@@ -30,6 +30,7 @@ final class DoLater implements ShouldQueue
     /** @param  array<string, mixed>  $given  as Later writes it */
     public function __construct(private readonly int $app, private readonly string $set, private readonly string $routine, private readonly array $given, private readonly ?int $person, private readonly string $zone)
     {
+        $this->onQueue(Lane::Routines->value);
     }
 
     public function handle(): void

@@ -20,21 +20,19 @@ use Throwable;
 final class RunImport implements ShouldQueue
 {
     use Queueable;
-
-    public int $tries = 1;
-
-    public int $timeout = 600;
+    use TakenUp;
 
     private float $told = 0;
 
     public function __construct(private readonly int $import)
     {
+        $this->onQueue(Lane::Imports->value);
     }
 
     public function handle(): void
     {
         $import = Import::query()->with(['app.revision', 'app.liveRevision'])->findOrFail($this->import);
-        if (Import::query()->whereKey($import->id)->where('state', 'queued')->update(['state' => 'running']) === 0) {
+        if (! $this->takes(Import::query()->whereKey($import->id))) {
             return;
         }
         $set = DataSet::from($import->dataset);
@@ -67,7 +65,10 @@ final class RunImport implements ShouldQueue
 
     public function failed(?Throwable $reason): void
     {
-        Import::query()->whereKey($this->import)->whereIn('state', ['queued', 'running'])->update(['state' => 'failed', 'trouble' => 'The import ended unexpectedly. Nothing of it was kept; please try again.']);
+        $import = Import::query()->with('app')->find($this->import);
+        if ($import !== null && in_array($import->state, ['queued', 'running'], true)) {
+            $this->finish($import, 'failed', 'The import ended unexpectedly. Nothing of it was kept; please try again.');
+        }
     }
 
     private function tell(Import $import, int $done): void

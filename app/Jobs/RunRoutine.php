@@ -20,6 +20,7 @@ use Lanai\Core\Runtime\Outcome;
 use Lanai\Core\Runtime\Player;
 use Lanai\Core\Runtime\Trail;
 use Lanai\Core\Runtime\Visit;
+use Throwable;
 
 /** Does a routine that the app does by itself; where a service does not answer it is tried again, and all of it is kept account of. */
 final class RunRoutine implements ShouldQueue
@@ -38,6 +39,7 @@ final class RunRoutine implements ShouldQueue
 
     public function __construct(private readonly int $run)
     {
+        $this->onQueue(Lane::Routines->value);
     }
 
     /**
@@ -54,6 +56,11 @@ final class RunRoutine implements ShouldQueue
         self::dispatch($run->id);
 
         return $run;
+    }
+
+    public function failed(?Throwable $reason): void
+    {
+        RoutineRun::query()->whereKey($this->run)->where('state', 'waiting')->update(['state' => 'failed', 'done_at' => now(), 'said' => 'It was interrupted while it ran, so it may have done a part of its work. Please look, and run it again where needed.']);
     }
 
     public function handle(): void
@@ -75,7 +82,7 @@ final class RunRoutine implements ShouldQueue
         try {
             $player = new Player($blueprint, new EloquentRecordStore($app, $set, $blueprint), null, new ServiceDesk($app, $set), itself: true);
             $outcome = Happenings::during($run->chain, fn (): Outcome => $player->later(new Later($run->routine, $run->given, 0), $visit, $trail));
-        } catch (\Throwable $fault) {
+        } catch (Throwable $fault) {
             $run->update(['state' => 'failed', 'said' => 'Something broke inside of Lanai. Nothing of it stays.', 'done_at' => now()]);
             throw $fault;
         }

@@ -27,6 +27,7 @@ final class SendLetters implements ShouldQueue
     /** @param  list<array{int, string, string}>  $letters  person, about what, text */
     public function __construct(private readonly int $app, private readonly string $set, private readonly array $letters)
     {
+        $this->onQueue(Lane::Letters->value);
     }
 
     public function handle(): void

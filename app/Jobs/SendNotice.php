@@ -24,6 +24,7 @@ final class SendNotice implements ShouldBeEncrypted, ShouldQueue
     /** @param  string  $box  the founder's, in which the letter lies for practice */
     public function __construct(private readonly string $email, private readonly string $about, private readonly string $text, private readonly string $from, private readonly string $box = '')
     {
+        $this->onQueue(Lane::Letters->value);
     }
 
     public function handle(): void

@@ -32,6 +32,7 @@ final class SendWebhook implements ShouldQueue
     /** @param  array<string, mixed>  $payload */
     public function __construct(private readonly int $hook, private readonly string $message, private readonly array $payload)
     {
+        $this->onQueue(Lane::Routines->value);
     }
 
     public static function begin(Webhook $hook, Table $table, int $id, string $what): void

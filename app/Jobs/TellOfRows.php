@@ -22,7 +22,7 @@ final class TellOfRows implements ShouldQueue
 
     public function __construct(private readonly int $app, private readonly string $set)
     {
-        $this->onQueue('imports');
+        $this->onQueue(Lane::Imports->value);
     }
 
     public function handle(): void

@@ -16,6 +16,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $number
  * @property string $state queued, running, done, failed, cancelled
  * @property int $progress 0 to 100
+ * @property int $begun how often it was lost and begun with again
  * @property string $log
  * @property string $file
  * @property int $size bytes

@@ -20,7 +20,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $sheet which table or sheet of it, where it can have several
  * @property int|null $header the row that names the columns, 0 for none; null where it is found by looking
  * @property array<int, array<array-key, mixed>> $facts column => what is known of its cells
- * @property int $begun how often a process has begun with it
+ * @property int $begun how often it was lost and begun with again
  * @property array<string, mixed> $plan
  * @property string $state looked at, queued, running, done, failed, cancelled
  * @property int $done rows

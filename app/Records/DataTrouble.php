@@ -9,6 +9,7 @@ use App\Models\App;
 use Illuminate\Database\QueryException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Log;
 use PDOException;
 
 /** What is answered where the data of an app cannot be asked just now: a sentence, and when to try again. */
@@ -20,7 +21,12 @@ final class DataTrouble
         if (! $request->is('api/*', 'device/*', 'rest/*', 'hook/*')) {
             return null;
         }
-        if (str_contains($trouble->getMessage(), 'database is locked') || str_contains($trouble->getMessage(), 'database table is locked')) {
+        if (preg_match('/disk is full|disk I\/O error/', $trouble->getMessage()) === 1) {
+            Log::critical('There is no room on the disk to write to.', ['why' => $trouble->getMessage()]);
+
+            return self::later('There is no room left on the server, so nothing can be written. What is there can still be read.', 60);
+        }
+        if (ImmediatePdo::isLocked($trouble)) {
             return self::later('Others are writing just now. Please try again in a moment.', 2);
         }
         if ($trouble instanceof QueryException && preg_match('/no such (table|column)/', $trouble->getMessage()) === 1 && preg_match('/^app_(\d+)_/', $trouble->getConnectionName(), $found) === 1) {

@@ -5,18 +5,45 @@ declare(strict_types=1);
 namespace App\Records;
 
 use PDO;
+use PDOException;
 
 /**
  * A SQLite connection whose transactions take the write lock at once, so that two writers wait for each other instead of
- * failing half way. PHP gained a setting for it in 8.4; this does the same before.
+ * failing half way. PHP gained a setting for it in 8.4; this does the same before. Waiting is by short looks: SQLite's own
+ * grow to a tenth of a second, and miss a lock that is let go between many short steps.
  */
 final class ImmediatePdo extends PDO
 {
     private bool $open = false;
 
+    /** How long a writer waits for another, in milliseconds, before it is told to come again. */
+    public const PATIENCE = 5000;
+
+    private const LOOK_AGAIN = 700;
+
     public function beginTransaction(): bool
     {
-        return $this->open = $this->exec('begin immediate') !== false;
+        $until = hrtime(true) + self::PATIENCE * 1_000_000;
+        $this->exec('pragma busy_timeout = 0');
+        try {
+            while (true) {
+                try {
+                    return $this->open = $this->exec('begin immediate') !== false;
+                } catch (PDOException $trouble) {
+                    if (! self::isLocked($trouble) || hrtime(true) >= $until) {
+                        throw $trouble;
+                    }
+                    usleep(random_int(self::LOOK_AGAIN, 2 * self::LOOK_AGAIN));
+                }
+            }
+        } finally {
+            $this->exec('pragma busy_timeout = '.self::PATIENCE);
+        }
+    }
+
+    public static function isLocked(PDOException $trouble): bool
+    {
+        return preg_match('/database( table| schema)? is locked/', $trouble->getMessage()) === 1;
     }
 
     public function commit(): bool

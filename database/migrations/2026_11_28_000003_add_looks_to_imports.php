@@ -15,10 +15,12 @@ return new class extends Migration
             $table->json('facts')->default('[]');
             $table->unsignedTinyInteger('begun')->default(0);
         });
+        Schema::table('builds', fn (Blueprint $table) => $table->unsignedTinyInteger('begun')->default(0));
     }
 
     public function down(): void
     {
         Schema::table('imports', fn (Blueprint $table) => $table->dropColumn(['header', 'facts', 'begun']));
+        Schema::table('builds', fn (Blueprint $table) => $table->dropColumn('begun'));
     }
 };

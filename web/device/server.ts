@@ -17,7 +17,10 @@ export function headers(): Record<string, string> {
   return { Accept: 'application/json', ...(csrf ? { 'X-XSRF-TOKEN': decodeURIComponent(csrf) } : {}), ...(token ? { Authorization: `Bearer ${token}` } : {}) }
 }
 
-async function ask(path: string, init: RequestInit): Promise<unknown> {
+/** So often is asked again where the server says when. A tap has a key, so that it acts only once however often it is sent. */
+const AGAIN = 3
+
+async function ask(path: string, init: RequestInit, again = AGAIN): Promise<unknown> {
   let response: Response
   try {
     await travel()
@@ -27,6 +30,11 @@ async function ask(path: string, init: RequestInit): Promise<unknown> {
   }
   const answer = await response.json().catch(() => ({}))
   if (typeof answer.session === 'string') session.set(answer.session)
+  if (response.status === 503 && response.headers.get('Retry-After') !== null) {
+    if (again === 0) throw new Declined(answer.message || 'This cannot be done just now. Please try again in a moment.')
+    await new Promise((done) => setTimeout(done, 1000 * Math.min(5, Math.max(1, Number(response.headers.get('Retry-After')) || 1))))
+    return ask(path, init, again - 1)
+  }
   if (response.status >= 500) throw new Unreachable()
   if (!response.ok) throw new Declined(answer.message || 'This is not there any more.')
   return answer

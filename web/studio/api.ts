@@ -29,7 +29,7 @@ async function call<T>(method: string, path: string, body?: object | FormData, r
   }
   const answer = await response.json().catch(() => ({}))
   if (!response.ok) {
-    const known = response.status < 500 && answer.message
+    const known = (response.status < 500 || response.status === 503) && answer.message
     throw new Declined(known ? firstOf(answer) : 'Something went wrong on the server. Nothing of this change was kept.', response.status, answer)
   }
   return answer as T

@@ -48,6 +48,9 @@ final class Arrival
 
     private int $size = 400;
 
+    /** Whether the file gives numbers to new rows. */
+    private bool $numbered = false;
+
     /** @param  Closure(): void  $tell  what it throws ends the work, and nothing of it stays */
     public function __construct(
         private readonly Workplace $place,
@@ -68,6 +71,7 @@ final class Arrival
         if ($this->announced && $this->staging->adds + $this->staging->changes > self::ANNOUNCED) {
             throw new UnreadableFile('Routines can begin for at most '.number_format(self::ANNOUNCED).' rows of one file, and this one brings more. Bring them in without routines, or in several files. Nothing was kept.');
         }
+        $this->numbered = $this->database->scalar('select 1 from "staged" where "_adds" = 1 and "_id" is not null limit 1') !== null;
         if ($this->staging->adds + $this->staging->changes <= self::FEW) {
             $this->place->shortly($this->few(...));
 
@@ -213,7 +217,7 @@ final class Arrival
     /** The number of the last row there ever was, and of those that the file brings. */
     private function next(): int
     {
-        return max((int) $this->database->scalar('select seq from sqlite_sequence where name = ?', [$this->table->storedAs()]), (int) $this->database->scalar('select max("_id") from "staged" where "_adds" = 1'));
+        return max((int) $this->database->scalar('select seq from sqlite_sequence where name = ?', [$this->table->storedAs()]), $this->numbered ? (int) $this->database->scalar('select max("_id") from "staged" where "_adds" = 1') : 0);
     }
 
     private function add(string $into, int $after, int $to): void
@@ -274,10 +278,10 @@ final class Arrival
     private function verify(): void
     {
         $table = 'main.'.Sql::name($this->table->storedAs());
-        foreach ($this->database->select("select s.\"_n\", s.\"_row\" from \"staged\" s where s.\"_adds\" = 0 and not exists (select 1 from $table t where t.\"id\" = s.\"_id\")") as $found) {
+        foreach ($this->staging->changes === 0 ? [] : $this->database->select("select s.\"_n\", s.\"_row\" from \"staged\" s where s.\"_adds\" = 0 and not exists (select 1 from $table t where t.\"id\" = s.\"_id\")") as $found) {
             $this->refuse((int) $found->_n, (int) $found->_row, false, ['' => 'This row was removed meanwhile.']);
         }
-        foreach ($this->database->select("select s.\"_n\", s.\"_row\", s.\"_id\" from \"staged\" s where s.\"_adds\" = 1 and s.\"_id\" is not null and exists (select 1 from $table t where t.\"id\" = s.\"_id\")") as $found) {
+        foreach (! $this->numbered ? [] : $this->database->select("select s.\"_n\", s.\"_row\", s.\"_id\" from \"staged\" s where s.\"_adds\" = 1 and s.\"_id\" is not null and exists (select 1 from $table t where t.\"id\" = s.\"_id\")") as $found) {
             $this->refuse((int) $found->_n, (int) $found->_row, true, ['#' => "There is already a row with the number $found->_id."]);
         }
         foreach (RowCheck::distinct($this->table) as $fields) {
@@ -305,7 +309,7 @@ final class Arrival
         $keys = $shadow->inShape()->written($most);
         if ($keys !== []) {
             $in = implode(', ', $keys);
-            foreach ($this->database->select("select \"_n\", \"_row\", \"_id\" from \"staged\" where \"_adds\" = 1 and \"_id\" in ($in)") as $found) {
+            foreach (! $this->numbered ? [] : $this->database->select("select \"_n\", \"_row\", \"_id\" from \"staged\" where \"_adds\" = 1 and \"_id\" in ($in)") as $found) {
                 $this->refuse((int) $found->_n, (int) $found->_row, true, ['#' => "There is already a row with the number $found->_id."]);
                 array_map(fn (Shadow $join) => $join->again([(int) $found->_id]), $joins);
             }
@@ -338,7 +342,11 @@ final class Arrival
         $name = Sql::name($shadow->name);
         foreach (RowCheck::distinct($this->table) as $fields) {
             $on = implode(' and ', array_map(fn (Field $f): string => 'o.'.Sql::name($f->column()).' = t.'.Sql::name($f->column()), $fields));
-            foreach ($this->database->select("select o.\"id\", s.\"_n\", s.\"_row\" from $name t cross join $name o on $on and o.\"id\" <> t.\"id\" join temp.\"staged\" s on s.\"_n\" = o.\"id\" - $this->base or s.\"_id\" = o.\"id\" where t.\"id\" in ($in) and s.\"_adds\" = 1 and coalesce(s.\"_id\", $this->base + s.\"_n\") = o.\"id\"") as $found) {
+            // Each table is looked into by an index, in this order: the rows that were written, those like them, whether these are staged.
+            $staged = ["s.\"_n\" = o.\"id\" - $this->base and s.\"_id\" is null", ...($this->numbered ? ['s."_id" = o."id"'] : [])];
+            $like = "select o.\"id\", s.\"_n\", s.\"_row\" from $name t cross join $name o on $on and o.\"id\" <> t.\"id\" cross join temp.\"staged\" s on ";
+            $all = array_map(fn (string $by): string => "$like$by where t.\"id\" in ($in) and s.\"_adds\" = 1", $staged);
+            foreach ($this->database->select(implode(' union ', $all)) as $found) {
                 $this->database->delete("delete from $name where \"id\" = ?", [$found->id]);
                 array_map(fn (Shadow $join) => $join->again([(int) $found->id]), $joins);
                 $this->refuse((int) $found->_n, (int) $found->_row, true, $this->taken($fields));

@@ -137,7 +137,7 @@ final class Importer
         $whole = array_filter($this->table->fields, fn (Field $f): bool => $f->onlyWhile !== '') !== [];
         $this->known = $this->mapping->key === '' ? null : new KnownRows($this->staging, $this->store, $this->mapping->key, $whole);
         $this->numbers = $this->idColumn === null || $this->mapping->key === Mapping::ID ? null : new KnownRows($this->staging, $this->store, Mapping::ID, false);
-        if ($this->mapping->key !== '') {
+        if ($this->mapping->key !== '' || $this->idColumn !== null) {
             $this->staging->lookUpBy(['_id']);
         }
         $names = $sheet->columns();

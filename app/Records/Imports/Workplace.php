@@ -68,6 +68,13 @@ final class Workplace
         return $done;
     }
 
+    /** Leaves nothing of an import whose process has died. */
+    public function sweep(): void
+    {
+        Shadow::sweep($this->database);
+        $this->close();
+    }
+
     public function close(): void
     {
         DB::purge($this->name);
@@ -80,7 +87,7 @@ final class Workplace
     /** @return resource|null */
     private static function lock(App $app, DataSet $set, int $how)
     {
-        $file = fopen($app->folder('imports')."/.$set->value.lock", 'c');
+        $file = fopen($app->folder('imports')."/.$set->value.lock", 'ce');
 
         return $file !== false && flock($file, $how) ? $file : null;
     }

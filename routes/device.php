@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers as C;
+use Illuminate\Support\Facades\Route;
+
+Route::post('view', [C\DeviceController::class, 'view'])->middleware('throttle:view');
+Route::post('do', [C\DeviceController::class, 'tap'])->middleware('throttle:tap');
+Route::get('pulse', [C\DeviceController::class, 'pulse'])->middleware('throttle:pulse');
+Route::post('arrive', [C\DeviceController::class, 'arrive'])->middleware('throttle:arrive');
+Route::post('mine', [C\DeviceController::class, 'mine'])->middleware('throttle:mine');
+Route::post('said', [C\TalkController::class, 'said'])->middleware('throttle:say');
+Route::post('say', [C\TalkController::class, 'say'])->middleware('throttle:say');
+Route::post('why', [C\DeviceController::class, 'why'])->middleware('throttle:view');
+Route::post('whence', [C\DeviceController::class, 'whence'])->middleware('throttle:view');
+Route::post('pictures', [C\DeviceController::class, 'picture'])->middleware('throttle:upload');
