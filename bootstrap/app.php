@@ -18,6 +18,7 @@ return Application::configure(basePath: dirname(__DIR__))
         Route::middleware('web')->group(__DIR__.'/../routes/web.php');
     }, commands: __DIR__.'/../routes/console.php')
     ->withMiddleware(function (Middleware $middleware): void {
+        $middleware->alias(['throttle' => App\Http\Middleware\Throttle::class]);
         $middleware->group('open', [App\Http\Middleware\PlainTexts::class, Illuminate\Routing\Middleware\SubstituteBindings::class]);
         $middleware->redirectGuestsTo('/');
         $middleware->append(App\Http\Middleware\SecurityHeaders::class);
@@ -34,7 +35,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => $request->is('api/*', 'device/*', 'rest/*', 'hook/*'));
         $exceptions->dontReport([EditRefused::class, ScriptMistake::class]);
         $exceptions->render(fn (ThrottleRequestsException $often) => response()->json(['message' => 'That was too often in a short time. Please wait a minute and try again.'], 429, $often->getHeaders()));
-        $exceptions->render(fn (PDOException $trouble, Request $request) => DataTrouble::answer($trouble, $request));
+        $exceptions->render(fn (Throwable $trouble, Request $request) => DataTrouble::answer($trouble, $request));
         $exceptions->render(fn (EditRefused $refused) => response()->json(['message' => $refused->getMessage()], 409));
         $exceptions->render(fn (ScriptMistake $mistake) => response()->json([
             'message' => $mistake->getMessage(), 'line' => $mistake->scriptLine, 'column' => $mistake->column, 'expected' => $mistake->expected,

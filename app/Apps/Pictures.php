@@ -46,7 +46,7 @@ final class Pictures
         };
         $drawn = (string) ob_get_clean();
         $name = hash('sha256', $drawn).'.'.$ending;
-        file_put_contents($app->folder('pictures').'/'.$name, $drawn);
+        WholeFile::put($app->folder('pictures').'/'.$name, $drawn);
 
         return $name;
     }

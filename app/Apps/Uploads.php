@@ -58,7 +58,7 @@ final readonly class Uploads
     private static function kept(App $app, string $bytes, string $ending): string
     {
         $name = hash('sha256', $bytes).".$ending";
-        file_put_contents($app->folder('pictures')."/$name", $bytes);
+        WholeFile::put($app->folder('pictures')."/$name", $bytes);
 
         return $name;
     }

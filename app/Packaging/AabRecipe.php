@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Packaging;
 
+use App\Apps\WholeFile;
 use ZipArchive;
 
 /** A store bundle: the same app in the form from which a store makes packages for each device. */
@@ -28,7 +29,7 @@ final readonly class AabRecipe implements Recipe
         $job->run(['jarsigner', '-keystore', $key->file, '-storetype', 'PKCS12', '-storepass:env', 'LANAI_KEY', '-keypass:env', 'LANAI_KEY', '-sigalg', 'SHA256withRSA', '-digestalg', 'SHA-256',
             'bundle.zip', SigningKeys::ALIAS], ['LANAI_KEY' => $key->password]);
         unlink($key->file);
-        copy("$job->folder/bundle.zip", $file);
+        WholeFile::copy("$job->folder/bundle.zip", $file);
     }
 
     private function bundle(Job $job): void

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Packaging;
 
+use App\Apps\WholeFile;
+
 /** An Android package, aligned and signed with the app's own key. */
 final readonly class ApkRecipe implements Recipe
 {
@@ -21,7 +23,7 @@ final readonly class ApkRecipe implements Recipe
         $job->run(['apksigner', 'sign', '--ks', $key->file, '--ks-type', 'PKCS12', '--ks-key-alias', SigningKeys::ALIAS, '--ks-pass', 'env:LANAI_KEY', '--key-pass', 'env:LANAI_KEY',
             '--min-sdk-version', '24', '--out', 'signed.apk', 'aligned.apk'], ['LANAI_KEY' => $key->password]);
         unlink($key->file);
-        copy("$job->folder/signed.apk", $file);
+        WholeFile::copy("$job->folder/signed.apk", $file);
     }
 
     /** The project as an unsigned package. */

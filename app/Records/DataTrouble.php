@@ -11,20 +11,24 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Log;
 use PDOException;
+use Throwable;
 
 /** What is answered where the data of an app cannot be asked just now: a sentence, and when to try again. */
 final class DataTrouble
 {
     /** @return JsonResponse|null null where it is something else */
-    public static function answer(PDOException $trouble, Request $request): ?JsonResponse
+    public static function answer(Throwable $trouble, Request $request): ?JsonResponse
     {
         if (! $request->is('api/*', 'device/*', 'rest/*', 'hook/*')) {
             return null;
         }
-        if (preg_match('/disk is full|disk I\/O error/', $trouble->getMessage()) === 1) {
+        if (self::isFull($trouble)) {
             Log::critical('There is no room on the disk to write to.', ['why' => $trouble->getMessage()]);
 
             return self::later('There is no room left on the server, so nothing can be written. What is there can still be read.', 60);
+        }
+        if (! $trouble instanceof PDOException) {
+            return null;
         }
         if (ImmediatePdo::isLocked($trouble)) {
             return self::later('Others are writing just now. Please try again in a moment.', 2);
@@ -37,6 +41,12 @@ final class DataTrouble
         }
 
         return null;
+    }
+
+    /** That nothing can be written, in a database or in a file: as SQLite, Linux and the framework's cache say it. */
+    public static function isFull(Throwable $trouble): bool
+    {
+        return preg_match('/database or disk is full|attempt to write a readonly database|File too large|disk I\/O error|No space left on device|possibly out of free disk space/', $trouble->getMessage()) === 1;
     }
 
     private static function later(string $message, int $seconds): JsonResponse

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-// Puts work on the queues of a Lanai of its own, or tells how it stands, as JSON: queued.php begin|import|routine|build|state. Which Lanai is said by the environment.
+// Puts work on the queues of a Lanai of its own, or tells how it stands, as JSON: queued.php begin|live SCRIPT|import|routine|build|state. Which Lanai is said by the environment.
 
 use App\Apps\RevisionBook;
 use App\Jobs\BuildPackage;
@@ -22,10 +22,12 @@ use Lanai\Core\Blueprint\Blueprint;
 require __DIR__.'/../../vendor/autoload.php';
 $laravel = require __DIR__.'/../../bootstrap/app.php';
 $laravel->make(Kernel::class)->bootstrap();
-if ($argv[1] === 'begin') {
+if ($argv[1] === 'begin' || $argv[1] === 'live') {
     $founder = Founder::query()->create(['name' => 'Ada', 'email' => 'ada@founders.example', 'password' => 'long enough to be']);
     $script = "app A\ntable Spots, each a Spot\n  Name is a text\n  Water is a decimal\nscreen S, first\n  Text \"Hello\"\nroutine Greet\n  add a Spot\n    set Name = \"Hello\"\n";
-    app(RevisionBook::class)->begin($founder, Blueprint::fromScript($script));
+    $begun = app(RevisionBook::class)->begin($founder, Blueprint::fromScript($argv[2] ?? $script));
+    $argv[1] === 'live' && app(RevisionBook::class)->goLive($begun);
+    $argv[1] === 'live' && exit;
 }
 $app = App::query()->with('revision')->firstOrFail();
 $rows = DB::connection((new DataFile($app, DataSet::Sandbox))->connection);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Apps\RevisionBook;
+use App\Apps\WholeFile;
 use App\Jobs\RunImport;
 use App\Models\App;
 use App\Models\Founder;
@@ -44,8 +45,7 @@ final class ImportController
         if ($file instanceof UploadedFile) {
             $file->move(dirname($path), $name);
         } else {
-            file_put_contents("$path.part", $request->string('text')->value());
-            rename("$path.part", $path);
+            WholeFile::put($path, $request->string('text')->value());
         }
         try {
             $kind = ImportFile::kindOf($path);
