@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Outbound;
 
 use GuzzleHttp\Psr7\Uri;
+use Lanai\Core\Script\Pattern;
 use Psr\Http\Message\UriInterface;
 
 /**
@@ -75,7 +76,7 @@ final readonly class Address
     /** The first step of its path, as it stands there. */
     public function first(): string
     {
-        return (string) preg_replace('~^/([^/?]*).*$~s', '$1', $this->rest);
+        return Pattern::replace('~^/([^/?]*).*$~s', '$1', $this->rest);
     }
 
     private static function host(string $host): ?string

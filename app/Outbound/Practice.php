@@ -7,6 +7,7 @@ namespace App\Outbound;
 use App\Models\App;
 use App\Models\Founder;
 use Illuminate\Support\Facades\Cache;
+use Lanai\Core\Script\Pattern;
 
 /**
  * The stand-ins that ship with Lanai: called by their name, "stand-in:almanac/v1", wherever they run. What they keep and how they
@@ -52,7 +53,7 @@ final class Practice
     /** An address with the name of a stand-in in it, as it can be called. */
     public static function resolved(string $address): string
     {
-        return (string) preg_replace_callback('~^stand-in:([a-z]+)~', fn (array $m): string => 'http://'.config('lanai.standins')."/$m[1]", $address);
+        return Pattern::replaceEach('~^stand-in:([a-z]+)~', fn (array $m): string => 'http://'.config('lanai.standins')."/$m[1]", $address);
     }
 
     /** An address of a stand-in by its name; any other as it is. */
@@ -61,7 +62,7 @@ final class Practice
         $standins = preg_quote((string) config('lanai.standins'), '~');
         $port = (int) parse_url('http://'.config('lanai.standins'), PHP_URL_PORT);
 
-        return (string) preg_replace("~^http://($standins|localhost:$port)/~", 'stand-in:', $address);
+        return Pattern::replace("~^http://($standins|localhost:$port)/~", 'stand-in:', $address);
     }
 
     /** Whether an address leads to the shipped stand-ins: the one exception among the addresses of this computer. */

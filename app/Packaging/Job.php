@@ -7,6 +7,7 @@ namespace App\Packaging;
 use App\Models\App;
 use Closure;
 use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Script\Pattern;
 use Symfony\Component\Process\Exception\ProcessTimedOutException;
 use Symfony\Component\Process\Process;
 
@@ -61,7 +62,7 @@ final readonly class Job
         } catch (ProcessTimedOutException) {
             throw new PackagingFailed(basename($command[0])." did not end within $seconds seconds.");
         }
-        $output = trim((string) preg_replace('/^Picked up JAVA_TOOL_OPTIONS.*$\n?/m', '', $process->getOutput().$process->getErrorOutput()));
+        $output = trim(Pattern::replace('/^Picked up JAVA_TOOL_OPTIONS.*$\n?/m', '', $process->getOutput().$process->getErrorOutput()));
         if (! $process->isSuccessful()) {
             throw new PackagingFailed(basename($command[0]).' refused: '.mb_substr($output, -1500));
         }

@@ -17,6 +17,7 @@ use Lanai\Core\Data\Storage\Conversion;
 use Lanai\Core\Data\Storage\Layout;
 use Lanai\Core\Data\Storage\Plan;
 use Lanai\Core\Data\Storage\Step;
+use Lanai\Core\Script\Pattern;
 use Throwable;
 
 /** Brings an app's data file into the shape of a revision, by the core's plan, all steps or none. */
@@ -196,7 +197,7 @@ final readonly class SchemaFollower
         // Its triggers name columns that are about to move; it is made again when it is next asked.
         (new SearchIndex($this->database))->drop($step->table);
         $columns = $this->layout()->tables[$step->table->storedAs()];
-        $aside = fn (string $type): string => '_'.$field->column().'_'.strtolower((string) preg_replace('/\W+/', '_', $type));
+        $aside = fn (string $type): string => '_'.$field->column().'_'.strtolower(Pattern::replace('/\W+/', '_', $type));
         foreach ($this->database->select('select distinct l.name from pragma_index_list(?) l, pragma_index_info(l.name) i where i.name = ?', [$step->table->storedAs(), $field->column()]) as $index) {
             $this->database->statement('drop index if exists '.Sql::name($index->name));
         }
@@ -264,6 +265,6 @@ final readonly class SchemaFollower
     /** A type of the plan as SQL; a link to a row that is removed becomes empty. */
     private static function declared(string $declaration): string
     {
-        return (string) preg_replace_callback('/^(TEXT|INTEGER|REAL)(?: REFERENCES (\w+))?(?: as .+)?$/', fn (array $m): string => $m[1].(isset($m[2]) ? ' references '.Sql::name($m[2]).' ("id") on delete set null' : ''), $declaration);
+        return Pattern::replaceEach('/^(TEXT|INTEGER|REAL)(?: REFERENCES (\w+))?(?: as .+)?$/', fn (array $m): string => $m[1].(isset($m[2]) ? ' references '.Sql::name($m[2]).' ("id") on delete set null' : ''), $declaration);
     }
 }

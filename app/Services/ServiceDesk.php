@@ -18,6 +18,7 @@ use Illuminate\Validation\ValidationException;
 use Lanai\Core\Ports\Services;
 use Lanai\Core\Runtime\Trail;
 use Lanai\Core\Runtime\Visit;
+use Lanai\Core\Script\Pattern;
 use Lanai\Core\Services\Answer;
 use Lanai\Core\Services\Call;
 use Lanai\Core\Services\ClientCredentials;
@@ -362,7 +363,7 @@ final class ServiceDesk implements Services
         $pattern = '/([?&])'.preg_quote(rawurlencode($name), '/').'=[^&]*/';
         $pair = rawurlencode($name).'='.rawurlencode($value);
 
-        return preg_match($pattern, $message->url) === 1 ? $message->at((string) preg_replace_callback($pattern, fn (array $m): string => $m[1].$pair, $message->url)) : $message->query($name, $value);
+        return preg_match($pattern, $message->url) === 1 ? $message->at(Pattern::replaceEach($pattern, fn (array $m): string => $m[1].$pair, $message->url)) : $message->query($name, $value);
     }
 
     private static function words(mixed $json): string

@@ -12,6 +12,7 @@ use GuzzleHttp\Promise\PromiseInterface;
 use GuzzleHttp\Psr7\MultipartStream;
 use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Http\Client\Response;
+use Lanai\Core\Script\Pattern;
 use Lanai\Core\Services\Message;
 use Lanai\Core\Services\Secret;
 use Lanai\Core\Services\SignsIn;
@@ -49,7 +50,7 @@ final readonly class Wire
             fn (Response $answer): Exchange => $made($answer->status(), self::flat($answer), $answer->body()),
             fn (\Throwable $trouble): Exchange => $made(0, [], '', match (true) {
                 $trouble instanceof AddressRefused => $trouble->getMessage(),
-                $trouble instanceof ConnectionException => str_contains($trouble->getMessage(), 'timed out') ? 'slow' : 'unreachable: '.preg_replace('/\s*\(see http\S+\)|for http\S+/', '', $trouble->getMessage()),
+                $trouble instanceof ConnectionException => str_contains($trouble->getMessage(), 'timed out') ? 'slow' : 'unreachable: '.Pattern::replace('/\s*\(see http\S+\)|for http\S+/', '', $trouble->getMessage()),
                 default => throw $trouble,
             }),
         );

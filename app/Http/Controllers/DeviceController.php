@@ -21,6 +21,7 @@ use Lanai\Core\Blueprint\Pointer;
 use Lanai\Core\Runtime\Outcome;
 use Lanai\Core\Runtime\Trail;
 use Lanai\Core\Runtime\Whence;
+use Lanai\Core\Script\Pattern;
 
 /** What devices ask: the page, the view of a screen, and what a tap does. */
 final class DeviceController
@@ -141,7 +142,7 @@ final class DeviceController
     {
         $at = $request->string('at')->value();
         $older = $entry->app->revisions()->where('number', $request->integer('revision'))->first();
-        $at = (string) preg_replace('~@\d+~', '', str_contains($at, '=') ? substr((string) strrchr($at, '='), 1) : $at);
+        $at = Pattern::replace('~@\d+~', '', str_contains($at, '=') ? substr((string) strrchr($at, '='), 1) : $at);
         $line = $older === null ? null : Pointer::get($at, $older->blueprint);
 
         return $line !== null && $line === Pointer::get($at, $entry->revision->blueprint);

@@ -18,6 +18,7 @@ use Lanai\Core\Formula\Moment;
 use Lanai\Core\People\PublicPages;
 use Lanai\Core\Runtime\Refused;
 use Lanai\Core\Runtime\Visit;
+use Lanai\Core\Script\Pattern;
 
 /** The pages that stores and providers demand: open to everybody, without signing in. */
 final class PublicPageController
@@ -47,7 +48,7 @@ final class PublicPageController
 
                 return $this->page($app, 'deletion', ['Type the six digits from the letter. With them, your account and what belongs to it are deleted at once.'], 'code');
             }
-            $proof = $desk->proveCode($visit, (string) preg_replace('/\s+/', '', $request->string('code')->limit(20, '')->value()));
+            $proof = $desk->proveCode($visit, Pattern::replace('/\s+/', '', $request->string('code')->limit(20, '')->value()));
         } catch (Refused $refused) {
             return $this->page($app, 'deletion', [$refused->getMessage()], $request->filled('email') ? 'address' : 'code', 422);
         }

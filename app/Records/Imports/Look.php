@@ -17,6 +17,7 @@ use Lanai\Core\Data\Exchange\Written\ColumnFacts;
 use Lanai\Core\Data\Exchange\Written\Reading;
 use Lanai\Core\Script\Fits\NameFit;
 use Lanai\Core\Script\Names;
+use Lanai\Core\Script\Pattern;
 
 /** What is in a file, after all of it was looked at once: its columns, how they are written, and which fields they could fill. */
 final readonly class Look
@@ -112,7 +113,7 @@ final readonly class Look
         $columns = [];
         foreach ($names as $i => $name) {
             $guess = TypeGuess::of($values[$i] ?? [], $comma);
-            $called = Names::inFormula($name) === 'id' ? "$name number" : (string) preg_replace('/[\x00-\x1F"]+/', ' ', mb_substr($name, 0, 60));
+            $called = Names::inFormula($name) === 'id' ? "$name number" : Pattern::replace('/[\x00-\x1F"]+/', ' ', mb_substr($name, 0, 60));
             $filled = array_filter(array_map(fn (string $v): string => mb_strimwidth($v, 0, 40, '…'), $values[$i] ?? []), fn (string $v): bool => $v !== '');
             $columns[] = ['name' => $name, 'field' => NameFit::written($called).' '.$guess, 'guess' => $guess, 'samples' => array_slice(array_values($filled), 0, 3)];
         }

@@ -6,6 +6,7 @@ namespace App\Records\Imports;
 
 use Lanai\Core\Data\Exchange\CellSheet;
 use Lanai\Core\Data\Exchange\UnreadableFile;
+use Lanai\Core\Script\Pattern;
 use XMLReader;
 
 /** Rows of a sheet in an Office Open XML workbook (ECMA-376, part 1, SpreadsheetML). Memory does not grow with it. */
@@ -108,7 +109,7 @@ final class XlsxSheet
     /** @return 'date'|'time'|'' what a number format makes of a number */
     private static function meaning(string $format): string
     {
-        $bare = strtolower((string) preg_replace('/"[^"]*"|\\\\.|\[(?!h+\]|m+\]|s+\])[^\]]*\]|_.|\*./i', '', $format));
+        $bare = strtolower(Pattern::replace('/"[^"]*"|\\\\.|\[(?!h+\]|m+\]|s+\])[^\]]*\]|_.|\*./i', '', $format));
 
         return match (true) {
             preg_match('/[yd]/', $bare) === 1 => 'date',

@@ -20,6 +20,7 @@ use Lanai\Core\Runtime\Budget;
 use Lanai\Core\Runtime\OverAStore;
 use Lanai\Core\Runtime\Refused;
 use Lanai\Core\Runtime\SignInFirst;
+use Lanai\Core\Script\Pattern;
 
 /** The rows as one person may see and change them: every list, formula and effect of their visit goes through it. */
 final readonly class GuardedStore implements RecordStore
@@ -189,7 +190,7 @@ final readonly class GuardedStore implements RecordStore
     {
         $what = $field === null ? "a $table->singular" : "“{$field->name}” of a $table->singular";
         $allowed = array_values(array_filter($whos, fn (Who $w): bool => ! $w instanceof Nobody));
-        $sentence = $allowed === [] ? ($this->rights->rules->isSaid($verb, $table) ? "Nobody can {$verb->does()} $what from here." : "Nobody can {$verb->does()} $what yet: nothing says who may.") : 'Only '.implode(' or ', array_map(fn (Who $w): string => $w instanceof Meeting ? (string) preg_replace('/^anyone if/', 'somebody for whom', $this->rights->rules->word($w, $table)) : $w->one(), $allowed))." may {$verb->does()} $what.";
+        $sentence = $allowed === [] ? ($this->rights->rules->isSaid($verb, $table) ? "Nobody can {$verb->does()} $what from here." : "Nobody can {$verb->does()} $what yet: nothing says who may.") : 'Only '.implode(' or ', array_map(fn (Who $w): string => $w instanceof Meeting ? Pattern::replace('/^anyone if/', 'somebody for whom', $this->rights->rules->word($w, $table)) : $w->one(), $allowed))." may {$verb->does()} $what.";
 
         return $this->rights->me === null && $allowed !== [] ? new SignInFirst('Please sign in first.') : new Refused($sentence);
     }

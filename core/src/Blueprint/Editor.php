@@ -11,6 +11,7 @@ use Lanai\Core\Script\Family;
 use Lanai\Core\Script\Fits\NameFit;
 use Lanai\Core\Script\HasSentence;
 use Lanai\Core\Script\Parser;
+use Lanai\Core\Script\Pattern;
 use Lanai\Core\Script\ScriptMistake;
 use Lanai\Core\Script\Sentences;
 use Lanai\Core\Script\Series;
@@ -41,7 +42,7 @@ final readonly class Editor
         } elseif ($fit->kind() === 'formula') {
             $value = trim($text, '`');
         } elseif ($fit->kind() === 'name' && ! str_starts_with($text, '"')) {
-            $value = (string) preg_replace('/\s+/', ' ', $text);
+            $value = Pattern::replace('/\s+/', ' ', $text);
         } else {
             $value = Parser::blank($text, $fit);
         }

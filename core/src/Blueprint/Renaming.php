@@ -19,6 +19,7 @@ use Lanai\Core\Script\Fits\NamedFit;
 use Lanai\Core\Script\Fits\ScreenFit;
 use Lanai\Core\Script\Fits\TableFit;
 use Lanai\Core\Script\Names;
+use Lanai\Core\Script\Pattern;
 use Lanai\Core\Script\Prose;
 use Lanai\Core\Script\Scope;
 use Lanai\Core\Script\Walk;
@@ -110,7 +111,7 @@ final readonly class Renaming
             return $same && $key === 'name' && $fit->kind() === 'table' ? $name : null;
         }
         if ($node->is(Variable::class) && $blank->node->at === $node->parent?->at && $blank->blank->key === 'address') {
-            return (string) preg_replace('/(?<=[{,+#.\/;?&])'.preg_quote(Names::inFormula($this->was), '/').'(?=[},:*])/', Names::inFormula($name), $blank->text());
+            return Pattern::replace('/(?<=[{,+#.\/;?&])'.preg_quote(Names::inFormula($this->was), '/').'(?=[},:*])/', Names::inFormula($name), $blank->text());
         }
         if ($node->is(Screen::class) && $fit instanceof ScreenFit) {
             return $same ? $name : null;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Data;
 
+use Lanai\Core\Script\Pattern;
+
 /** Whether a row's texts hold the words that are searched for, if only begun, accents and case aside. */
 final class SearchWords
 {
@@ -22,6 +24,6 @@ final class SearchWords
 
     private static function folded(string $text): string
     {
-        return (string) preg_replace('/\p{M}/u', '', mb_convert_case((string) normalizer_normalize($text, \Normalizer::FORM_D), MB_CASE_FOLD));
+        return Pattern::replace('/\p{M}/u', '', mb_convert_case((string) normalizer_normalize($text, \Normalizer::FORM_D), MB_CASE_FOLD));
     }
 }

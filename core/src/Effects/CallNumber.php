@@ -8,6 +8,7 @@ use Lanai\Core\Formula\Kind;
 use Lanai\Core\Runtime\Doing;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Fits\FormulaFit;
+use Lanai\Core\Script\Pattern;
 use Lanai\Core\Script\Sentence;
 
 /** Calls a number with the phone (RFC 3966). */
@@ -27,6 +28,6 @@ final readonly class CallNumber implements Effect
     public function run(Doing $doing): void
     {
         $number = self::needed($this->number === '' ? null : $doing->scene->value($this->number, 'number'), 'There is no number to call.');
-        $doing->outcome->then('open', 'tel:'.preg_replace('/[^0-9+*#]/', '', $number));
+        $doing->outcome->then('open', 'tel:'.Pattern::replace('/[^0-9+*#]/', '', $number));
     }
 }

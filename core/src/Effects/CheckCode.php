@@ -10,6 +10,7 @@ use Lanai\Core\Runtime\Doing;
 use Lanai\Core\Runtime\Refused;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Fits\FormulaFit;
+use Lanai\Core\Script\Pattern;
 use Lanai\Core\Script\Sentence;
 
 /** Checks the code that was sent, and does what it was sent for: signs up, signs in, or changes the address. */
@@ -30,7 +31,7 @@ final readonly class CheckCode implements Effect
     {
         $accounts = self::accounts($doing);
         $value = $this->code === '' ? null : $doing->scene->value($this->code, 'code');
-        $code = (string) preg_replace('/\s+/', '', is_scalar($value) ? (string) $value : '');
+        $code = Pattern::replace('/\s+/', '', is_scalar($value) ? (string) $value : '');
         if ($code === '') {
             throw new Refused('Please type the code from the letter.');
         }

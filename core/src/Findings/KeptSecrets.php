@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Findings;
 
+use Lanai\Core\Script\Pattern;
+
 /** The secrets that are kept for an app, as digests only: whether one stands in a text can be told, and what it is cannot. */
 final class KeptSecrets
 {
@@ -21,7 +23,7 @@ final class KeptSecrets
     {
         foreach ($secrets as $secret) {
             // Of one with spaces in it the longest word.
-            $words = preg_split('/\s+/', $secret, -1, PREG_SPLIT_NO_EMPTY) ?: [];
+            $words = Pattern::split('/\s+/', $secret, flags: PREG_SPLIT_NO_EMPTY) ?: [];
             usort($words, fn (string $a, string $b): int => strlen($b) <=> strlen($a));
             if (strlen($words[0] ?? '') >= self::SHORTEST) {
                 $this->digests[strlen($words[0])][$this->digest($words[0])] = true;
@@ -35,7 +37,7 @@ final class KeptSecrets
         if ($this->digests === []) {
             return false;
         }
-        foreach (preg_split('/\s+/', $text, -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
+        foreach (Pattern::split('/\s+/', $text, flags: PREG_SPLIT_NO_EMPTY) as $word) {
             foreach ($this->digests as $length => $known) {
                 for ($at = 0; $at + $length <= strlen($word); $at++) {
                     if (isset($known[$this->digest(substr($word, $at, $length))])) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Formula;
 
+use Lanai\Core\Script\Pattern;
 use Lanai\Core\Script\Scope;
 use Symfony\Component\ExpressionLanguage\Lexer;
 use Symfony\Component\ExpressionLanguage\Node\Node;
@@ -160,6 +161,6 @@ final class Formula
             default => 'The formula cannot be read from “'.mb_substr($rest, 0, 20).'” on.',
         };
 
-        return new FormulaMistake($plain, $position, str_starts_with($plain, 'Use ==') ? (string) preg_replace('/(?<![=!<>])=(?!=)/', '==', $text) : null);
+        return new FormulaMistake($plain, $position, str_starts_with($plain, 'Use ==') ? Pattern::replace('/(?<![=!<>])=(?!=)/', '==', $text) : null);
     }
 }

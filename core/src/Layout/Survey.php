@@ -12,6 +12,7 @@ use Lanai\Core\Layout\Checks\Overlap;
 use Lanai\Core\Layout\Checks\RunsOff;
 use Lanai\Core\Layout\Checks\TooSmallToHit;
 use Lanai\Core\Layout\Checks\WrapsBadly;
+use Lanai\Core\Script\Pattern;
 
 /** One screen on all devices: its flaws, put together by what and where they are. */
 final class Survey
@@ -91,7 +92,7 @@ final class Survey
         }
         $key = str_contains($key, '=') ? substr((string) strrchr($key, '='), 1) : $key;
 
-        return (string) preg_replace('~@\d+|#\d+$~', '', $key);
+        return Pattern::replace('~@\d+|#\d+$~', '', $key);
     }
 
     private static function mend(Flaw $flaw, string $screen): ?Mend

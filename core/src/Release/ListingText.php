@@ -7,6 +7,7 @@ namespace Lanai\Core\Release;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Mend;
+use Lanai\Core\Script\Pattern;
 
 /** A text on the app's page in a store, with the common store limits: title 30, short description 80, full description 4,000 characters. */
 final readonly class ListingText
@@ -67,7 +68,7 @@ final readonly class ListingText
             return trim($found[0]);
         }
         $next = (string) grapheme_substr($text, $this->most, 1);
-        $words = trim($next) === '' ? $head : preg_replace('/\s+\S*$/u', '', $head);
+        $words = trim($next) === '' ? $head : Pattern::replace('/\s+\S*$/u', '', $head);
 
         return rtrim((string) $words, ' ,;:–-');
     }

@@ -11,6 +11,7 @@ use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Formula\Term;
 use Lanai\Core\Lines\Narrowing;
+use Lanai\Core\Script\Pattern;
 
 /** Why a list is empty: the rows before each part of its condition, and the part that removed the last ones. */
 final readonly class EmptyAccount implements \JsonSerializable
@@ -97,7 +98,7 @@ final readonly class EmptyAccount implements \JsonSerializable
         }
         $parts = [''];
         $depth = 0;
-        foreach (preg_split('/("[^"]*"|\'[^\']*\'|[()\[\]]|\s+and\s+|\s+or\s+|\?)/', $where, -1, PREG_SPLIT_DELIM_CAPTURE) ?: [] as $piece) {
+        foreach (Pattern::split('/("[^"]*"|\'[^\']*\'|[()\[\]]|\s+and\s+|\s+or\s+|\?)/', $where, -1, PREG_SPLIT_DELIM_CAPTURE) as $piece) {
             $depth += match ($piece) {
                 '(', '[' => 1, ')', ']' => -1, default => 0
             };

@@ -29,6 +29,7 @@ use Lanai\Core\Ports\Accounts;
 use Lanai\Core\Ports\RecordStore;
 use Lanai\Core\Ports\Services;
 use Lanai\Core\Script\Names;
+use Lanai\Core\Script\Pattern;
 use Lanai\Core\Script\Walk;
 use Lanai\Core\Services\Answers;
 use Lanai\Core\Services\AnswerStore;
@@ -303,7 +304,7 @@ final readonly class Player
         [$line, $scene] = $found;
         $table = $line instanceof ListLine ? $this->blueprint->table($line->table) : null;
         $row = $table === null || $item === null ? null : ($this->store->byIds($table, [$item])[$item] ?? null);
-        $plain = (string) preg_replace('~@\d+~', '', str_contains($at, '=') ? substr((string) strrchr($at, '='), 1) : $at);
+        $plain = Pattern::replace('~@\d+~', '', str_contains($at, '=') ? substr((string) strrchr($at, '='), 1) : $at);
         $accounts = [];
         foreach (Walk::through($this->blueprint)->blanks as $blank) {
             $under = $row !== null ? preg_match('~^'.preg_quote($plain, '~').'/(shows/\d+/formula|own|headings)$~', $blank->at) === 1 : Pointer::parent($blank->at) === $plain;

@@ -30,6 +30,7 @@ use Lanai\Core\Formula\Type;
 use Lanai\Core\Lines\Narrowing;
 use Lanai\Core\Ports\RecordStore;
 use Lanai\Core\Script\Names;
+use Lanai\Core\Script\Pattern;
 use Lanai\Core\Services\Answers;
 
 /** Where a line or an effect stands while it runs: the names it can use and the way to the rows. */
@@ -105,7 +106,7 @@ final readonly class Scene
 
             return $text;
         } catch (FormulaMistake) {
-            return (string) preg_replace('/\{[^}]*\}?/', '…', $template);
+            return Pattern::replace('/\{[^}]*\}?/', '…', $template);
         }
     }
 

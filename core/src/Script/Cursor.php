@@ -9,6 +9,9 @@ final class Cursor
 {
     public const UNFILLED = '___';
 
+    /** No text of an app has more characters: it is sent to devices with every screen that shows it. */
+    public const LONGEST = 1_000_000;
+
     public int $at = 0;
 
     private int $furthest = 0;
@@ -44,9 +47,7 @@ final class Cursor
     /** A text in double quotes, unescaped; null where none stands here. */
     public function quoted(string $what = 'a text in quotes'): ?string
     {
-        $found = $this->take('/\G\s*"((?:[^"\\\\]|\\\\.)*)"/su', $what);
-
-        return $found === null ? null : self::unescape($found[1]);
+        return $this->between('"', $what);
     }
 
     public function name(string $what = 'a name'): ?string
@@ -69,7 +70,7 @@ final class Cursor
         $name = substr($this->text, $from, $length);
         $this->at = $from + $length;
 
-        return (string) preg_replace('/ +/', ' ', trim($name));
+        return Pattern::replace('/ +/', ' ', trim($name));
     }
 
     /**
@@ -82,9 +83,9 @@ final class Cursor
         if ($this->words(self::UNFILLED)) {
             return '';
         }
-        $held = $this->take('/\G\s*`((?:[^`\\\\]|\\\\.)*)`/su', '');
+        $held = $this->between('`', '');
         if ($held !== null) {
-            return self::unescape($held[1]);
+            return $held;
         }
         $end = self::formulaEnd($this->text, $this->at, $stops);
         $formula = trim(substr($this->text, $this->at, $end - $this->at));
@@ -109,7 +110,11 @@ final class Cursor
     /** @return array<int, string>|null */
     public function take(string $pattern, string $what): ?array
     {
-        if (preg_match($pattern, $this->text, $found, 0, $this->at)) {
+        $matches = preg_match($pattern, $this->text, $found, 0, $this->at);
+        if ($matches === false) {
+            throw PatternFailed::now();
+        }
+        if ($matches === 1) {
             $this->at += strlen($found[0]);
 
             return array_values($found);
@@ -157,9 +162,45 @@ final class Cursor
         return $mark.strtr($text, ['\\' => '\\\\', $mark => '\\'.$mark, "\n" => '\\n', "\r" => '\\r', "\t" => '\\t']).$mark;
     }
 
-    private static function unescape(string $text): string
+    /** What stands here between two marks, unescaped; null where it does not. Read piece by piece: texts can be very long. */
+    private function between(string $mark, string $what): ?string
     {
-        return (string) preg_replace_callback('/\\\\(.)/su', fn (array $m): string => ['n' => "\n", 'r' => "\r", 't' => "\t"][$m[1]] ?? $m[1], $text);
+        $found = preg_match('/\G\s*/u', $this->text, $space, 0, $this->at) === 1 ? $space[0] : '';
+        $at = $this->at + strlen($found);
+        if (($this->text[$at] ?? '') !== $mark) {
+            $what === '' || $this->missed($what);
+
+            return null;
+        }
+        $text = '';
+        for ($at++; ; $at += 2) {
+            $length = strcspn($this->text, $mark.'\\', $at);
+            $text .= substr($this->text, $at, $length);
+            $at += $length;
+            $sign = $this->text[$at] ?? '';
+            if ($sign === $mark) {
+                $this->at = $at + 1;
+
+                return self::within($text, $this->line);
+            }
+            $escaped = $this->text[$at + 1] ?? '';
+            if ($sign === '' || $escaped === '') {
+                $what === '' || $this->missed($what);
+
+                return null;
+            }
+            $text .= ['n' => "\n", 'r' => "\r", 't' => "\t"][$escaped] ?? $escaped;
+        }
+    }
+
+    /** @throws ScriptMistake where it is longer than a text of an app can be */
+    private static function within(string $text, int $line): string
+    {
+        if (strlen($text) > self::LONGEST && mb_strlen($text) > self::LONGEST) {
+            throw new ScriptMistake($line, 1, ['a text of at most '.number_format(self::LONGEST).' characters'], 'one of '.number_format(mb_strlen($text)));
+        }
+
+        return $text;
     }
 
     /** @param  list<string>  $stops */

@@ -24,7 +24,7 @@ final class SourceLine
         $roots = [];
         /** @var list<SourceLine> $open */
         $open = [];
-        foreach (preg_split('/\r\n|\r|\n/', $text) ?: [] as $i => $raw) {
+        foreach (Pattern::split('/\r\n|\r|\n/', $text) as $i => $raw) {
             $raw = str_replace("\t", '  ', $raw);
             $trimmed = ltrim($raw, ' ');
             if (trim($trimmed) === '' || $trimmed[0] === '#') {

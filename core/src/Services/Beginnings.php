@@ -6,6 +6,7 @@ namespace Lanai\Core\Services;
 
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Script\Names;
+use Lanai\Core\Script\Pattern;
 
 /** Begins a service from what a founder has at hand. Gives its data, and the secret that was found in it, apart. */
 final class Beginnings
@@ -169,7 +170,7 @@ final class Beginnings
         if (count($takes) >= self::LATEST) {
             return ['in' => $in, 'name' => $name, 'value' => self::constant($value)];
         }
-        $variable = self::variable(Parts::words((string) preg_replace('/^.*[.\]]/', '', $name)), $value, $named);
+        $variable = self::variable(Parts::words(Pattern::replace('/^.*[.\]]/', '', $name)), $value, $named);
         $takes[] = $variable + ['begins' => $variable['type']['kind'] === 'longText' ? self::constant($value) : $value];
 
         return ['in' => $in, 'name' => $name, 'value' => Names::inFormula((string) $variable['name'])];
@@ -212,8 +213,8 @@ final class Beginnings
     /** A request as it goes over the wire (RFC 9112): "GET /v1/things HTTP/1.1", headers, an empty line, a body. */
     private static function wire(string $text): Example
     {
-        [$head, $body] = [...(preg_split('/\r?\n\r?\n/', $text, 2) ?: [$text]), ''];
-        $lines = preg_split('/\r?\n/', $head) ?: [];
+        [$head, $body] = [...(Pattern::split('/\r?\n\r?\n/', $text, 2) ?: [$text]), ''];
+        $lines = Pattern::split('/\r?\n/', $head) ?: [];
         if (preg_match('~^([A-Z]+)\s+(\S+)(\s+HTTP/[\d.]+)?$~', trim($lines[0] ?? ''), $found) !== 1) {
             throw new NotUnderstood('This is neither a command for curl, nor an address, nor a request such as “GET https://api.example.com/v1/things”.');
         }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Services;
 
+use Lanai\Core\Script\Pattern;
+
 /** Reads a command for curl, as documentation shows it. */
 final class CurlCommand
 {
@@ -102,7 +104,7 @@ final class CurlCommand
      */
     private static function words(string $text): array
     {
-        $text = (string) preg_replace('/[\\\\^`]\r?\n/', ' ', trim($text));
+        $text = Pattern::replace('/[\\\\^`]\r?\n/', ' ', trim($text));
         $words = [];
         $word = null;
         $length = strlen($text);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Services;
 
+use Lanai\Core\Script\Pattern;
+
 /** What went wrong with a call, in the terms of the job: what it means, and where to mend it. */
 final class Explaining
 {
@@ -61,7 +63,7 @@ final class Explaining
         foreach (['error.message', 'message', 'detail', 'error_description', 'errors[0].message', 'title', 'error', 'errors[0]'] as $way) {
             $found = is_array($json) ? RowsMade::search($way, $json) : null;
             if (is_string($found) && trim($found) !== '') {
-                return ' Its own words: “'.mb_substr(trim((string) preg_replace('/\s+/', ' ', $found)), 0, 200).'”';
+                return ' Its own words: “'.mb_substr(trim(Pattern::replace('/\s+/', ' ', $found)), 0, 200).'”';
             }
         }
 
@@ -85,7 +87,7 @@ final class Explaining
         if (json_decode($body) !== null || trim($body) === 'null') {
             return null;
         }
-        $begins = mb_substr(trim((string) preg_replace('/\s+/', ' ', strip_tags(mb_scrub(substr($body, 0, 2000))))), 0, 80);
+        $begins = mb_substr(trim(Pattern::replace('/\s+/', ' ', strip_tags(mb_scrub(substr($body, 0, 2000))))), 0, 80);
 
         return new Trouble('broken', match (true) {
             trim($body) === '' => "$service->name answered with nothing.",
@@ -125,6 +127,6 @@ final class Explaining
     {
         $text = trim($headers['www-authenticate'] ?? '');
 
-        return $text === '' ? '' : 'It asks for “'.mb_substr((string) preg_replace('/[^\x20-\x7E]/', '', $text), 0, 120).'”. ';
+        return $text === '' ? '' : 'It asks for “'.mb_substr(Pattern::replace('/[^\x20-\x7E]/', '', $text), 0, 120).'”. ';
     }
 }

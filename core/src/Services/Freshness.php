@@ -6,6 +6,7 @@ namespace Lanai\Core\Services;
 
 use DateTimeImmutable;
 use DateTimeZone;
+use Lanai\Core\Script\Pattern;
 
 /** How long an answer may be used again, as HTTP says it (RFC 9111) for a cache of one client. */
 final readonly class Freshness
@@ -78,7 +79,7 @@ final readonly class Freshness
     public static function moment(string $text): ?int
     {
         foreach (['D, d M Y H:i:s \G\M\T', 'l, d-M-y H:i:s \G\M\T', 'D M j H:i:s Y'] as $format) {
-            $at = DateTimeImmutable::createFromFormat('!'.$format, trim((string) preg_replace('/ +/', ' ', $text)), new DateTimeZone('UTC'));
+            $at = DateTimeImmutable::createFromFormat('!'.$format, trim(Pattern::replace('/ +/', ' ', $text)), new DateTimeZone('UTC'));
             if ($at !== false) {
                 return $at->getTimestamp();
             }

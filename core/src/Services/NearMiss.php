@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Services;
 
+use Lanai\Core\Script\Pattern;
+
 /** Names that are right but for capital letters: they look right, and lead nowhere. */
 final class NearMiss
 {
@@ -70,7 +72,7 @@ final class NearMiss
     /** @return list<string> of the address behind its host, without its query */
     private static function steps(string $url): array
     {
-        $path = (string) preg_replace('~^[a-z]+://[^/]*|[?#].*$|\{\?.*$~i', '', $url);
+        $path = Pattern::replace('~^[a-z]+://[^/]*|[?#].*$|\{\?.*$~i', '', $url);
 
         return array_values(array_filter(explode('/', $path), fn (string $s): bool => $s !== ''));
     }

@@ -7,6 +7,7 @@ namespace Lanai\Core\Services;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Script\Names;
+use Lanai\Core\Script\Pattern;
 
 /** The app's own REST API as a document of OpenAPI 3.1. */
 final class OpenApi
@@ -21,7 +22,7 @@ final class OpenApi
     {
         $paths = $schemas = [];
         foreach ($blueprint->tables as $table) {
-            $name = (string) preg_replace('/[^A-Za-z0-9_.-]/', '_', $table->singular);
+            $name = Pattern::replace('/[^A-Za-z0-9_.-]/', '_', $table->singular);
             $schemas[$name] = self::schema($table);
             $one = ['$ref' => "#/components/schemas/$name"];
             $stored = $table->storedAs();

@@ -8,6 +8,7 @@ use GuzzleHttp\Psr7\Uri;
 use GuzzleHttp\Psr7\UriResolver;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Script\Names;
+use Lanai\Core\Script\Pattern;
 use Lanai\Core\Script\Prose;
 
 /** Reads an OpenAPI document (3.0 or 3.1): the service it describes, with a request for each operation. */
@@ -37,8 +38,8 @@ final class OpenApiReading
         }
         $reading = new self($document);
         $info = Prose::node($document['info'] ?? []);
-        $title = is_string($info['title'] ?? null) ? trim((string) preg_replace('/\b(API|REST|Open ?API|v?\d+(\.\d+)*)\b/i', '', $info['title'])) : '';
-        $title = trim((string) preg_replace('/[^\p{L}\p{N}\' -]+/u', ' ', $title));
+        $title = is_string($info['title'] ?? null) ? trim(Pattern::replace('/\b(API|REST|Open ?API|v?\d+(\.\d+)*)\b/i', '', $info['title'])) : '';
+        $title = trim(Pattern::replace('/[^\p{L}\p{N}\' -]+/u', ' ', $title));
         $taken = Beginnings::taken($blueprint);
 
         return array_filter([
@@ -151,7 +152,7 @@ final class OpenApiReading
         [$body, $sent] = $this->body(Prose::node($operation['requestBody'] ?? []), $takes, $named);
         $said = is_string($operation['operationId'] ?? null) ? $operation['operationId'] : (is_string($operation['summary'] ?? null) ? $operation['summary'] : "$method $way");
         $shape = $this->answer(Prose::node($operation['responses'] ?? []));
-        $words = Parts::words((string) preg_replace('/^(get|list|fetch|find|show|retrieve|read)(?=[A-Z_ -])/', '', $said));
+        $words = Parts::words(Pattern::replace('/^(get|list|fetch|find|show|retrieve|read)(?=[A-Z_ -])/', '', $said));
         $words = mb_substr($words, 0, 60);
         $words = in_array(mb_strtolower($words), $taken, true) && preg_match('~\}$~', $way) === 1 ? 'One '.mb_strtolower($words) : $words;
         $name = Beginnings::free($words, $service, $taken);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Services;
 
+use Lanai\Core\Script\Pattern;
 use Lanai\Core\Script\Prose;
 
 /** Makes the parts of an answer out of its shape, so that nothing needs to be typed. */
@@ -42,7 +43,7 @@ final class Parts
             foreach ($made as $part) {
                 $called = is_string($part['name']) ? $part['name'] : '';
                 if (in_array(mb_strtolower($called), $names, true)) {
-                    $part['name'] = $called = self::words(str_replace('.', ' ', preg_replace('/["\[\]]/', '', is_string($part['at']) ? $part['at'] : '') ?? '')).(in_array(mb_strtolower($called), $names, true) ? '' : ' 2');
+                    $part['name'] = $called = self::words(str_replace('.', ' ', Pattern::replace('/["\[\]]/', '', is_string($part['at']) ? $part['at'] : ''))).(in_array(mb_strtolower($called), $names, true) ? '' : ' 2');
                 }
                 $names[] = mb_strtolower($called);
                 $parts[] = $part;
@@ -85,7 +86,7 @@ final class Parts
     /** "water_celsius", "waterCelsius" -> "Water celsius" */
     public static function words(string $name): string
     {
-        $spaced = (string) preg_replace(['/([a-z0-9])([A-Z])/', '/[^\p{L}\p{N}]+/u'], ['$1 $2', ' '], $name);
+        $spaced = Pattern::replace('/[^\p{L}\p{N}]+/u', ' ', Pattern::replace('/([a-z0-9])([A-Z])/', '$1 $2', $name));
         $words = trim(mb_strtolower($spaced));
         $words = $words === '' ? 'value' : $words;
 

@@ -6,6 +6,7 @@ namespace Lanai\Core\Services;
 
 use GuzzleHttp\Psr7\Uri;
 use GuzzleHttp\Psr7\UriResolver;
+use Lanai\Core\Script\Pattern;
 
 /** Links in a Link header (RFC 8288, section 3). */
 final class WebLinks
@@ -27,7 +28,7 @@ final class WebLinks
                     $parameters[strtolower($found[1])] ??= ($found[2] ?? '') !== '' ? stripslashes($found[2]) : ($found[3] ?? '');
                 }
             }
-            $links[] = ['target' => $target[1], 'rel' => preg_split('/\s+/', strtolower($parameters['rel'] ?? ''), -1, PREG_SPLIT_NO_EMPTY) ?: [], 'parameters' => $parameters];
+            $links[] = ['target' => $target[1], 'rel' => Pattern::split('/\s+/', strtolower($parameters['rel'] ?? ''), flags: PREG_SPLIT_NO_EMPTY) ?: [], 'parameters' => $parameters];
             if (preg_match('/\G[^,]*,/', $header, $rest, 0, $at) !== 1) {
                 break;
             }

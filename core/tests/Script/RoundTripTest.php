@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace Lanai\Core\Tests\Script;
 
 use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Script\Cursor;
 use Lanai\Core\Script\Parser;
 use Lanai\Core\Script\Printer;
+use Lanai\Core\Script\ScriptMistake;
 use Lanai\Core\Tests\Support\BlueprintMaker;
 use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 
 final class RoundTripTest extends TestCase
 {
@@ -30,6 +34,28 @@ final class RoundTripTest extends TestCase
             self::assertSame($this->sorted($data), $this->sorted($again), "seed $seed:\n$printed");
             self::assertSame($printed, Printer::print($again), "seed $seed");
         }
+    }
+
+    /** Texts of any length, of what has to be escaped and of what has not; once the longer ones printed but no longer parsed. */
+    public function test_long_texts_come_back(): void
+    {
+        $random = new Randomizer(new Mt19937(14));
+        foreach ([9_999, 10_001, 100_000, 1_000_000] as $length) {
+            foreach (['"', '\\', 'a', "\n", 'é', '🌊', "'", '`'] as $piece) {
+                $text = mb_substr(str_repeat($piece.substr($random->shuffleBytes("ab \\\"\n"), 0, 3), (int) ceil($length / 3)), 0, $length);
+                $app = Blueprint::fromScript("app A\nscreen S, first\n  Text ".Cursor::quote($text)."\n");
+
+                self::assertSame($text, $app->screens[0]->lines[0]->text, "$length of $piece");
+                self::assertSame($app->script(), Blueprint::fromScript($app->script())->script());
+            }
+        }
+    }
+
+    public function test_a_text_that_is_too_long_is_refused_with_a_sentence(): void
+    {
+        $this->expectException(ScriptMistake::class);
+        $this->expectExceptionMessage('a text of at most 1,000,000 characters');
+        Blueprint::fromScript("app A\nscreen S, first\n  Text ".Cursor::quote(str_repeat('é', 1_000_001))."\n");
     }
 
     /**

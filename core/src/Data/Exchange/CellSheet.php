@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lanai\Core\Data\Exchange;
 
 use Closure;
+use Lanai\Core\Script\Pattern;
 
 /** Rows of cells as spreadsheets have them: the names of the columns are found by looking at the first rows, or said. */
 final class CellSheet implements Sheet
@@ -190,7 +191,7 @@ final class CellSheet implements Sheet
     {
         $taken = [];
         foreach ($names as $i => $name) {
-            $name = trim($name) === '' ? 'Column '.($i + 1) : trim((string) preg_replace('/\s+/u', ' ', mb_scrub($name)));
+            $name = trim($name) === '' ? 'Column '.($i + 1) : trim(Pattern::replace('/\s+/u', ' ', mb_scrub($name)));
             $unique = $name;
             for ($n = 2; isset($taken[mb_strtolower($unique)]); $n++) {
                 $unique = "$name $n";

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lanai\Core\Data\Exchange;
 
 use Closure;
+use Lanai\Core\Script\Pattern;
 
 /**
  * Rows of a CSV file (RFC 4180), or of cells pasted from a spreadsheet. Delimiter, encoding and header are found by looking
@@ -190,7 +191,7 @@ final class CsvSheet implements Sheet
             str_starts_with($start, "\xFF\xFE") => ['UTF-16LE', 2],
             str_starts_with($start, "\xFE\xFF") => ['UTF-16BE', 2],
             // The last character may be cut off.
-            preg_match('//u', (string) preg_replace('/[\x80-\xFF]{1,3}$/', '', $start)) === 1 => ['UTF-8', 0],
+            preg_match('//u', Pattern::replace('/[\x80-\xFF]{1,3}$/', '', $start)) === 1 => ['UTF-8', 0],
             default => ['WINDOWS-1252', 0],
         };
     }

@@ -11,6 +11,7 @@ use Lanai\Core\Data\UnreadableValue;
 use Lanai\Core\Formula\Type;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Fits\TableFit;
+use Lanai\Core\Script\Pattern;
 use Lanai\Core\Script\Scope;
 use Lanai\Core\Script\Sentence;
 
@@ -50,7 +51,7 @@ final class LinksType implements FieldType, StandsInTable
     /** @return list<int>|null ids, each once */
     public function read(mixed $input): ?array
     {
-        $given = is_array($input) ? $input : preg_split('/[\s,;]+/', self::typed($input), -1, PREG_SPLIT_NO_EMPTY);
+        $given = is_array($input) ? $input : Pattern::split('/[\s,;]+/', self::typed($input), flags: PREG_SPLIT_NO_EMPTY);
         $ids = [];
         foreach ($given ?: [] as $each) {
             $id = $each instanceof Row ? (string) $each->id : self::typed($each);

@@ -7,6 +7,7 @@ namespace Lanai\Core\Data\FieldTypes;
 use Faker\Generator;
 use Lanai\Core\Data\FieldType;
 use Lanai\Core\Data\UnreadableValue;
+use Lanai\Core\Script\Pattern;
 use Lanai\Core\Script\Sentence;
 use Lanai\Core\Script\Words;
 
@@ -26,7 +27,7 @@ final readonly class PhoneType implements FieldType
         if ($text === '') {
             return null;
         }
-        $digits = (string) preg_replace('/^00/', '+', (string) preg_replace('/[\s().\/-]+/', '', $text));
+        $digits = Pattern::replace('/^00/', '+', Pattern::replace('/[\s().\/-]+/', '', $text));
 
         return preg_match('/^\+[1-9]\d{6,14}$/', $digits) ? $digits : throw new UnreadableValue("“{$text}” is not a phone number with its country’s code, as in +44 20 7946 0000.");
     }

@@ -12,6 +12,7 @@ use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Clause;
 use Lanai\Core\Script\Fits\NumberFit;
 use Lanai\Core\Script\Fits\TextFit;
+use Lanai\Core\Script\Pattern;
 use Lanai\Core\Script\Sentence;
 use Lanai\Core\Script\Words;
 
@@ -56,7 +57,7 @@ final readonly class TextType implements FieldType
     public function sample(Generator $faker, string $name): mixed
     {
         if ($this->like !== '') {
-            return (string) preg_replace_callback('/\d|\p{Lu}|\p{Ll}/u', fn (array $m): string => ctype_digit($m[0]) ? (string) $faker->randomDigit() : (mb_strtoupper($m[0]) === $m[0] ? chr($faker->numberBetween(65, 90)) : $faker->randomLetter()), $this->like);
+            return Pattern::replaceEach('/\d|\p{Lu}|\p{Ll}/u', fn (array $m): string => ctype_digit($m[0]) ? (string) $faker->randomDigit() : (mb_strtoupper($m[0]) === $m[0] ? chr($faker->numberBetween(65, 90)) : $faker->randomLetter()), $this->like);
         }
 
         return Samples::text($faker, $name, $this->most ?? 60);
@@ -64,7 +65,7 @@ final readonly class TextType implements FieldType
 
     private function pattern(): string
     {
-        $pattern = (string) preg_replace_callback('/\d|\p{L}|./us', fn (array $m): string => preg_match('/\d/', $m[0]) ? '\d' : (preg_match('/\p{L}/u', $m[0]) ? '\p{L}' : preg_quote($m[0], '/')), $this->like);
+        $pattern = Pattern::replaceEach('/\d|\p{L}|./us', fn (array $m): string => preg_match('/\d/', $m[0]) ? '\d' : (preg_match('/\p{L}/u', $m[0]) ? '\p{L}' : preg_quote($m[0], '/')), $this->like);
 
         return "/^$pattern$/uD";
     }

@@ -10,6 +10,7 @@ use Lanai\Core\Data\UnreadableValue;
 use Lanai\Core\Data\Values\TimeOfDay;
 use Lanai\Core\Formula\Kind;
 use Lanai\Core\Formula\Type;
+use Lanai\Core\Script\Pattern;
 use Lanai\Core\Script\Sentence;
 use Lanai\Core\Script\Words;
 
@@ -40,7 +41,7 @@ final readonly class TimeType implements FieldType
         }
         $text = self::typed($input);
 
-        return $text === '' ? null : (TimeOfDay::of(preg_match('/^\d:/', $text) ? "0$text" : (string) preg_replace('/^(\d\d:\d\d):00$/', '$1', $text))
+        return $text === '' ? null : (TimeOfDay::of(preg_match('/^\d:/', $text) ? "0$text" : Pattern::replace('/^(\d\d:\d\d):00$/', '$1', $text))
             ?? throw new UnreadableValue("“{$text}” is not a time. Write it as 07:30."));
     }
 

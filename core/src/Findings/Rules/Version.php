@@ -10,6 +10,7 @@ use Lanai\Core\Findings\Reading;
 use Lanai\Core\Findings\Rule;
 use Lanai\Core\Findings\Station;
 use Lanai\Core\Release\SemanticVersion;
+use Lanai\Core\Script\Pattern;
 
 final class Version implements Rule
 {
@@ -27,7 +28,7 @@ final class Version implements Rule
     {
         $version = $reading->blueprint->release->version;
         if (SemanticVersion::tryOf($version) === null) {
-            $numbers = array_slice([...array_map(intval(...), preg_split('/\D+/', $version, -1, PREG_SPLIT_NO_EMPTY) ?: []), 0, 0, 0], 0, 3);
+            $numbers = array_slice([...array_map(intval(...), Pattern::split('/\D+/', $version, flags: PREG_SPLIT_NO_EMPTY) ?: []), 0, 0, 0], 0, 3);
             $made = implode('.', $numbers);
             yield Finding::blocking(self::class, '/release/version', "“{$version}” is not a version. Write three numbers with points, as in 1.4.0 (Semantic Versioning 2.0.0).", Mend::put("Use $made", '/release/version', $made));
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lanai\Core\Data\Exchange\Written;
 
 use Lanai\Core\Data\UnreadableValue;
+use Lanai\Core\Script\Pattern;
 
 /** Numbers as they are written with a point or with a comma before their decimals. */
 final class Numerals
@@ -33,7 +34,7 @@ final class Numerals
 
             return trim($cell);
         }
-        $bare = (string) preg_replace('/[^\d.,]/u', '', $digits);
+        $bare = Pattern::replace('/[^\d.,]/u', '', $digits);
         $bare = $comma ? strtr($bare, ['.' => '', ',' => '.']) : str_replace(',', '', $bare);
 
         return $sign.($bare[0] === '.' ? "0$bare" : $bare);
