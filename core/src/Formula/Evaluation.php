@@ -123,7 +123,16 @@ final class Evaluation
             return $this->names[$name];
         }
 
-        return $this->around === null ? $this->rows->all($name) : $this->around->name($name);
+        if ($this->around !== null) {
+            return $this->around->name($name);
+        }
+
+        // Nothing else is called so: then these words mean what they say.
+        return $this->rows->all($name) ?? match ($name) {
+            'yes' => true,
+            'no' => false,
+            default => null,
+        };
     }
 
     private function member(Node\GetAttrNode $node): mixed

@@ -6,7 +6,6 @@ namespace Lanai\Core\Formula;
 
 use Lanai\Core\Script\Pattern;
 use Lanai\Core\Script\Scope;
-use Symfony\Component\ExpressionLanguage\Lexer;
 use Symfony\Component\ExpressionLanguage\Node\Node;
 use Symfony\Component\ExpressionLanguage\Parser;
 use Symfony\Component\ExpressionLanguage\SyntaxError;
@@ -32,7 +31,8 @@ final class Formula
             throw new FormulaMistake('There is no formula here yet.');
         }
         try {
-            $tree = (new Parser([]))->parse((new Lexer)->tokenize($text), [], Parser::IGNORE_UNKNOWN_VARIABLES | Parser::IGNORE_UNKNOWN_FUNCTIONS);
+            $literals = Literals::in($text);
+            $tree = $literals->into((new Parser([]))->parse($literals->tokens(), [], Parser::IGNORE_UNKNOWN_VARIABLES | Parser::IGNORE_UNKNOWN_FUNCTIONS));
         } catch (SyntaxError $error) {
             throw self::plain($error, $text);
         }
@@ -79,7 +79,7 @@ final class Formula
     /** Where a name, function or member first stands, in characters from 0. */
     public function positionOf(string $word): int
     {
-        $stream = (new Lexer)->tokenize($this->text);
+        $stream = Literals::in($this->text)->tokens();
         while (! $stream->isEOF()) {
             if ((string) $stream->current->value === $word) {
                 return max(0, (int) $stream->current->cursor - 1);
@@ -97,7 +97,7 @@ final class Formula
      */
     public function renamed(callable $rename, ?Scope $scope = null): string
     {
-        $stream = (new Lexer)->tokenize($this->text);
+        $stream = Literals::in($this->text)->tokens();
         $path = [];
         $root = null;
         $joined = false;

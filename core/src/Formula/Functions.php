@@ -6,6 +6,7 @@ namespace Lanai\Core\Formula;
 
 use DateTimeImmutable;
 use DateTimeZone;
+use Lanai\Core\Data\Values\Currency;
 use Lanai\Core\Data\Values\Day;
 use Lanai\Core\Data\Values\Duration;
 use Lanai\Core\Data\Values\Money;
@@ -16,6 +17,10 @@ use Lanai\Core\Formula\Kind as K;
 /** The functions that formulas can call. A null where a value is needed gives null. */
 final class Functions
 {
+    /** What people call functions who know them from elsewhere; only those that mean the same with the same values. */
+    public const ALSO_CALLED = ['len' => 'length', 'size' => 'length', 'strlen' => 'length', 'avg' => 'average', 'mean' => 'average', 'ceil' => 'ceiling', 'int' => 'whole', 'str' => 'text', 'string' => 'text', 'uppercase' => 'upper', 'lowercase' => 'lower',
+        'filter' => 'where', 'total' => 'sum', 'ifelse' => 'if', 'iif' => 'if', 'minimum' => 'min', 'maximum' => 'max', 'absolute' => 'abs'];
+
     private const DAYS = [K::Moment, K::Date];
 
     /** @var array<string, Signature>|null */
@@ -146,7 +151,8 @@ final class Functions
             new Signature('time', [[K::Moment, K::Time], K::Text], K::Text, 'the time of day, as in 07:30', fn (Moment $m, mixed $v, string $zone = ''): string => $v instanceof TimeOfDay ? $v->iso : Formats::pattern(self::instant($v, $m), 'HH:mm', self::in($m, $zone)), 1),
             new Signature('relative', [self::DAYS], K::Text, 'how far away, as in “in 3 hours”', fn (Moment $m, mixed $v): string => Formats::relative(self::instant($v, $m), $m)),
             new Signature('money', [[K::Money, K::Decimal], K::Text], K::Text, 'an amount as the language writes it; a number needs a currency, as in money(5, "EUR")',
-                fn (Moment $m, Money|int|float $v, string $currency = 'EUR'): string => ($v instanceof Money ? $v : (Money::of(number_format($v, \Lanai\Core\Data\Values\Currency::digits($currency), '.', ''), $currency) ?? new Money(0, $currency)))->shown($m->locale), 1),
+                fn (Moment $m, Money|int|float $v, string $currency = 'EUR'): string => ($v instanceof Money ? $v : (Money::of(number_format($v, Currency::digits($currency), '.', ''), $currency) ?? new Money(0, $currency)))->shown($m->locale), 1),
+            new Signature('amount', [K::Decimal, K::Text], K::Money, 'a number as money, as in amount(places * 5, "EUR")', fn (Moment $m, int|float $v, string $currency): ?Money => isset(Currency::all()[$currency]) ? (new Money(10 ** Currency::digits($currency), $currency))->times($v) : null),
             new Signature('percent', [K::Decimal, K::Whole], K::Text, 'a share in percent: 0.25 is 25%', fn (Moment $m, int|float $v, int $digits = 0): string => Formats::percent($v, max(0, min(6, $digits)), $m), 1),
             new Signature('decimal', [K::Decimal, K::Whole], K::Text, 'a number as the language writes it, with so many decimals', fn (Moment $m, int|float $v, int $digits): string => Formats::decimal($v, max(0, min(12, $digits)), $m)),
             new Signature('plural', [K::Whole, K::Text, K::Text], K::Text, '“1 place”, “2 places”', fn (Moment $m, int $n, string $one, string $many): string => $n.' '.Formats::plural($n, $one, $many, $m)),

@@ -175,7 +175,7 @@ final readonly class InWords
             is_bool($value) => $value ? 'yes' : 'no',
             is_string($value) => "“{$value}”",
             is_int($value) || is_float($value) => (string) $value,
-            default => '…',
+            default => Literals::written($value) ?? '…',
         };
     }
 }

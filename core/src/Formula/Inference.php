@@ -11,12 +11,15 @@ use Lanai\Core\Data\Values\Duration;
 use Lanai\Core\Data\Values\Money;
 use Lanai\Core\Data\Values\Place;
 use Lanai\Core\Data\Values\TimeOfDay;
+use Lanai\Core\Script\Pattern;
 use Lanai\Core\Script\Scope;
 use Symfony\Component\ExpressionLanguage\Node;
 
 /** Finds the type of a formula, or says what is wrong with it. */
 final readonly class Inference
 {
+    private const UNWRITTEN = "\0";
+
     public function __construct(private Formula $formula, private Scope $scope)
     {
     }
@@ -72,6 +75,9 @@ final readonly class Inference
         if (in_array($name, ['input', 'screen', 'app', 'asset', 'account'], true)) {
             throw $this->wrong("“{$name}” needs a name after it, as in {$name}.something.", $name);
         }
+        if ($name === 'yes' || $name === 'no') {
+            return Type::of(Kind::YesNo);
+        }
         $near = Nearest::to($name, array_keys($this->scope->all()));
         $also = Functions::named($name) !== null ? " Write $name() to call the function." : ($near === null ? '' : " Did you mean “{$near}”?");
 
@@ -124,7 +130,7 @@ final readonly class Inference
     private function call(Node\FunctionNode $node): Type
     {
         $name = Tree::name($node);
-        $function = Functions::named($name) ?? throw $this->unknown($name, 'There is no function called', array_keys(Functions::all()));
+        $function = Functions::named($name) ?? throw $this->unknown($name, 'There is no function called', array_keys(Functions::all()), Functions::ALSO_CALLED[strtolower($name)] ?? null);
         $given = Tree::arguments($node);
         $most = count($function->takes);
         $first = $given === [] ? null : $this->of($given[0]);
@@ -231,6 +237,11 @@ final readonly class Inference
             case '+': case '-': case '*': case '/': case '%': case '**':
                 $type = Arithmetic::type($operator, $a, $b);
                 if ($type === null) {
+                    // Beside a text that stands there as such, or another text, joining is meant; beside a number, the number in it.
+                    $typed = $left instanceof Node\ConstantNode && $a->kind === Kind::Text || $right instanceof Node\ConstantNode && $b->kind === Kind::Text;
+                    if ($operator === '+' && ($typed || ($a->kind === Kind::Text && $b->kind === Kind::Text))) {
+                        throw $this->wrong('“+” adds numbers; texts are put together with “~”.', $operator, $this->joined($left, $right));
+                    }
                     foreach ([[$left, $a], [$right, $b]] as [$side, $is]) {
                         if (in_array($is->kind, [Kind::Text, Kind::Several, Kind::YesNo, Kind::Row, Kind::Picture, Kind::File], true)) {
                             $this->want($side, $is, Type::of(Kind::Decimal), $operator);
@@ -268,6 +279,20 @@ final readonly class Inference
         }
     }
 
+    /** The formula with its texts put together instead of added up; null where the sign cannot be told among others. */
+    private function joined(Node\Node $left, Node\Node $right): ?string
+    {
+        $text = $this->formula->text;
+        $added = $this->write($left).' + '.$this->write($right);
+        $at = strpos($text, $added);
+        if ($at !== false && substr_count($text, $added) === 1) {
+            return substr_replace($text, $this->write($left).' ~ '.$this->write($right), $at, strlen($added));
+        }
+        $bare = Pattern::replaceEach('/"(?:[^"\\\\]|\\\\.)*+"|\'(?:[^\'\\\\]|\\\\.)*+\'/', fn (array $m): string => str_repeat('_', strlen($m[0])), $text);
+
+        return substr_count($bare, '+') === 1 ? substr_replace($text, '~', (int) strpos($bare, '+'), 1) : null;
+    }
+
     private function wrapped(Node\Node $node, Type $is, Type $wanted): ?string
     {
         $text = $this->write($node);
@@ -290,16 +315,16 @@ final readonly class Inference
             $node instanceof Node\GetAttrNode => $this->write(Tree::child($node, 'node')).'.'.Tree::member($node),
             $node instanceof Node\FunctionNode => Tree::name($node).'('.implode(', ', array_map($this->write(...), Tree::arguments($node))).')',
             $node instanceof Node\BinaryNode => $this->write(Tree::child($node, 'left')).' '.Tree::operator($node).' '.$this->write(Tree::child($node, 'right')),
-            $node instanceof Node\ConstantNode && is_scalar($node->attributes['value']) => is_string($node->attributes['value'])
-                ? '"'.$node->attributes['value'].'"' : (string) json_encode($node->attributes['value']),
-            default => $node->dump(),
+            $node instanceof Node\ConstantNode => Literals::written($node->attributes['value']) ?? self::UNWRITTEN,
+            // Such a part is not found in the formula, and so nothing is put around it.
+            default => self::UNWRITTEN,
         };
     }
 
     /** @param  list<string>  $known */
-    private function unknown(string $word, string $opening, array $known): FormulaMistake
+    private function unknown(string $word, string $opening, array $known, ?string $meant = null): FormulaMistake
     {
-        $near = Nearest::to($word, $known);
+        $near = $meant ?? Nearest::to($word, $known);
 
         return $this->wrong("$opening “{$word}”.".($near === null ? '' : " Did you mean “{$near}”?"), $word, $near);
     }

@@ -113,6 +113,9 @@ final class Picks
             Kind::Moment => [['text' => 'now()', 'words' => 'now'], ['text' => 'today()', 'words' => 'the start of today'], ['text' => 'addDays(now(), 7)', 'words' => 'a week from now']],
             Kind::Date => [['text' => 'day(now())', 'words' => 'today'], ['text' => 'day(now()) + 1', 'words' => 'tomorrow']],
             Kind::Whole, Kind::Decimal => [['text' => '0', 'words' => '0']],
+            Kind::Money => [['text' => "0 $type->one", 'words' => "0 $type->one"]],
+            Kind::Time => [['text' => '12:00', 'words' => 'noon']],
+            Kind::Duration => [['text' => '1 h', 'words' => 'an hour']],
             default => [],
         };
     }
@@ -195,7 +198,7 @@ final class Picks
         if ($node instanceof Node\ConstantNode) {
             $value = $node->attributes['value'];
 
-            return is_string($value) ? self::text($value) : (is_int($value) || is_float($value) ? (string) $value : (is_bool($value) ? ($value ? 'true' : 'false') : null));
+            return $value === null ? null : Literals::written($value);
         }
         if ($node instanceof Node\FunctionNode) {
             $arguments = array_map(self::value(...), Tree::arguments($node));
