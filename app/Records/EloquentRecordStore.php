@@ -13,6 +13,7 @@ use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Data\Query;
 use Lanai\Core\Data\Row;
+use Lanai\Core\Data\Sort;
 use Lanai\Core\Data\Storage\Plan;
 use Lanai\Core\Data\Stored;
 use Lanai\Core\Formula\Kind;
@@ -29,9 +30,12 @@ final readonly class EloquentRecordStore implements RecordStore
 
     private Happenings $happenings;
 
+    private QueryCost $cost;
+
     public function __construct(App $app, DataSet $set, private Blueprint $blueprint)
     {
         $this->connection = (new DataFile($app, $set))->connection;
+        $this->cost = new QueryCost(DB::connection($this->connection));
         $this->happenings = new Happenings($app, $set, $blueprint, $this->connection);
     }
 
@@ -113,6 +117,7 @@ final readonly class EloquentRecordStore implements RecordStore
 
     public function compute(Term $term): mixed
     {
+        $this->cost->check('', [$term]);
         $sql = new Sql;
         $value = DB::connection($this->connection)->scalar('select '.$sql->value($term), $sql->bindings);
 
@@ -264,6 +269,7 @@ final readonly class EloquentRecordStore implements RecordStore
 
     private function query(Query $query): Builder
     {
+        $this->cost->check($query->table->storedAs(), array_values(array_filter([$query->where, ...$query->compute, ...array_map(fn (Sort $sort): Term => $sort->by, $query->sorts)])));
         $builder = $this->table($query->table)->from($query->table->storedAs(), 't0');
         if ($query->where !== null) {
             $sql = new Sql;

@@ -40,6 +40,7 @@ final class Indexes
                 }
             }
         }
+        $wanted = [...$wanted, ...JoinFields::of($blueprint)];
         $kept = [];
         foreach ($wanted as [$table, $fields]) {
             $kept[$table->storedAs().' '.implode(' ', array_map(fn (Field $f): string => $f->column(), $fields)).' '] = [$table, $fields];
