@@ -7,6 +7,7 @@ namespace App\Jobs;
 use App\Models\Import;
 use App\Records\Cancelled;
 use App\Records\DataSet;
+use App\Records\Imports\Came;
 use App\Records\Imports\Importer;
 use App\Records\Imports\ImportFile;
 use Illuminate\Contracts\Queue\ShouldQueue;
@@ -32,10 +33,20 @@ final class RunImport implements ShouldQueue
     public function handle(): void
     {
         $import = Import::query()->with(['app.revision', 'app.liveRevision'])->findOrFail($this->import);
+        $set = DataSet::from($import->dataset);
         if (! $this->takes(Import::query()->whereKey($import->id))) {
+            // It ended, and the process with it before it had cleared up.
+            is_file($import->path()) && unlink($import->path());
+
             return;
         }
-        $set = DataSet::from($import->dataset);
+        $came = Came::report($import->app, $set, $import->id);
+        if ($came !== null) {
+            $import->forceFill(['report' => $came, 'done' => $import->total]);
+            $this->finish($import, 'done', '');
+
+            return;
+        }
         $blueprint = $import->app->revisionOf($set)?->read();
         $table = $blueprint?->tableStoredAs($import->stored);
         if ($blueprint === null || $table === null) {
@@ -48,7 +59,7 @@ final class RunImport implements ShouldQueue
             $readings = array_filter(array_map(fn (mixed $r): ?Reading => is_string($r) ? Reading::tryFrom($r) : null, (array) ($plan['readings'] ?? [])));
             $importer = new Importer($import->app, $set, $blueprint, $table, new Mapping(array_values((array) $plan['to']), (string) $plan['key'], $readings));
             $announced = (bool) ($plan['announced'] ?? false);
-            $report = $importer->run(ImportFile::sheet($import), (bool) $plan['onlyRight'], array_map(intval(...), (array) $plan['skip']), fn (int $done) => $this->tell($import, $done), $announced);
+            $report = $importer->run(ImportFile::sheet($import), (bool) $plan['onlyRight'], array_map(intval(...), (array) $plan['skip']), fn (int $done) => $this->tell($import, $done), $announced, $import->id);
             if ($announced && $report->added + $report->changed > 0) {
                 TellOfRows::dispatch($import->app_id, $set->value);
             }
@@ -84,6 +95,7 @@ final class RunImport implements ShouldQueue
     private function finish(Import $import, string $state, string $trouble): void
     {
         $import->forceFill(['state' => $state, 'trouble' => $trouble])->save();
+        Came::forget($import->app, DataSet::from($import->dataset), $import->id);
         if (is_file($import->path())) {
             unlink($import->path());
         }

@@ -42,13 +42,13 @@ final readonly class Pasted
         $text = self::whole(trim($text));
         $document = self::document($text);
         if ($document !== null) {
-            return new self(OpenApiReading::read($document, '', $blueprint), null, '');
+            return new self(OpenApiReading::read($document, '', $blueprint), null, OpenApiReading::left($document));
         }
         $note = '';
         if (preg_match('~^https?://\S+$~i', $text) === 1) {
             [$document, $example, $note] = self::looked($text);
             if ($document !== null) {
-                return new self(OpenApiReading::read($document, $text, $blueprint), null, '');
+                return new self(OpenApiReading::read($document, $text, $blueprint), null, OpenApiReading::left($document));
             }
             $answer = trim($answer) === '' ? $example : $answer;
         }

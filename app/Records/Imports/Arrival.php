@@ -60,6 +60,7 @@ final class Arrival
         private readonly bool $onlyRight,
         private readonly Closure $tell,
         private readonly bool $announced,
+        private readonly int $import,
     ) {
         $this->database = $place->database;
         $this->table = $staging->table;
@@ -376,6 +377,9 @@ final class Arrival
     /** Keeps which rows came, for the routines and programs that wait for them. */
     private function announce(): void
     {
+        if ($this->import > 0) {
+            Came::note($this->database, $this->import, $this->report);
+        }
         if ($this->announced) {
             Happenings::prepare($this->database);
             $this->database->insert("insert into \"_arrived\" (\"tbl\", \"row\", \"what\") select ?, coalesce(s.\"_id\", $this->base + s.\"_n\"), case s.\"_adds\" when 1 then 'added' else 'changed' end from temp.\"staged\" s order by s.\"_n\"", [$this->table->storedAs()]);

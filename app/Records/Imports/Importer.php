@@ -84,8 +84,9 @@ final class Importer
      * @param  list<int>  $skip  numbers of rows that are left out
      * @param  Closure(int): void  $tell  gets how many rows are done; what it throws ends the import and nothing of it stays
      * @param  bool  $announced  whether routines begin and programs are told for each row
+     * @param  int  $import  under which it is noted that its rows have come; 0 for none
      */
-    public function run(Sheet $sheet, bool $onlyRight, array $skip, Closure $tell, bool $announced = false): ImportReport
+    public function run(Sheet $sheet, bool $onlyRight, array $skip, Closure $tell, bool $announced = false, int $import = 0): ImportReport
     {
         $report = new ImportReport;
         $this->place = new Workplace($this->app, $this->set);
@@ -97,7 +98,7 @@ final class Importer
             if ($report->bad > 0 && ! $onlyRight) {
                 throw new NothingWritten;
             }
-            (new Arrival($this->place, $this->staging, $this->blueprint, $report, $onlyRight, fn () => $tell($report->rows), $announced))->all();
+            (new Arrival($this->place, $this->staging, $this->blueprint, $report, $onlyRight, fn () => $tell($report->rows), $announced, $import))->all();
         } catch (NothingWritten) {
             $report->added = $report->changed = 0;
         } finally {

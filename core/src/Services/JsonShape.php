@@ -12,6 +12,9 @@ final class JsonShape
 {
     private const DEEPEST = 24;
 
+    /** Names of one object that are looked at: what has more is no record but a table by itself. */
+    public const NAMES = 500;
+
     /**
      * @param  mixed  $json  as json_decode gives it, with objects as objects
      * @return array<string, mixed> a JSON Schema
@@ -22,7 +25,7 @@ final class JsonShape
             return [];
         }
         if ($json instanceof stdClass) {
-            $parts = get_object_vars($json);
+            $parts = array_slice(get_object_vars($json), 0, self::NAMES, true);
             $properties = [];
             foreach ($parts as $name => $value) {
                 $properties[(string) $name] = self::of($value, $depth + 1);
@@ -71,7 +74,7 @@ final class JsonShape
             $left = Prose::node($a['properties'] ?? []);
             $right = Prose::node($b['properties'] ?? []);
             $properties = [];
-            foreach (array_keys($left + $right) as $name) {
+            foreach (array_keys(array_slice($left + $right, 0, self::NAMES, true)) as $name) {
                 $name = (string) $name;
                 $properties[$name] = isset($left[$name], $right[$name]) ? self::both(Prose::node($left[$name]), Prose::node($right[$name])) : Prose::node($left[$name] ?? $right[$name] ?? []);
             }

@@ -16,11 +16,41 @@ final class OpenApiReading
 {
     private const METHODS = ['get', 'post', 'put', 'patch', 'delete'];
 
-    private const MOST = 80;
+    /** So many operations can be chosen among; what is beyond is said. */
+    public const MOST = 1000;
+
+    /** Schemas that are written out for one document; further answers get their parts from a try. */
+    private const SCHEMAS = 30_000;
+
+    /** For one operation. */
+    private const SCHEMAS_EACH = 2_000;
+
+    private const PARAMETERS = 40;
+
+    private const DEEPEST = 8;
+
+    private int $written = 0;
+
+    private int $writtenNow = 0;
 
     /** @param  array<string, mixed>  $document */
     private function __construct(private readonly array $document)
     {
+    }
+
+    /**
+     * What is left out of a document, in a sentence; '' where nothing is.
+     *
+     * @param  array<string, mixed>  $document
+     */
+    public static function left(array $document): string
+    {
+        $all = 0;
+        foreach (Prose::node($document['paths'] ?? []) as $item) {
+            $all += count(array_intersect_key(Prose::node($item), array_flip(self::METHODS)));
+        }
+
+        return $all <= self::MOST ? '' : 'This document has '.number_format($all).' requests. The first '.number_format(self::MOST).' can be chosen here; for others paste the part of the document that has them.';
     }
 
     /**
@@ -54,10 +84,13 @@ final class OpenApiReading
     {
         $server = Prose::nodes($this->document['servers'] ?? [])[0] ?? [];
         $url = is_string($server['url'] ?? null) ? $server['url'] : '/';
-        foreach (Prose::node($server['variables'] ?? []) as $name => $variable) {
+        $defaults = [];
+        foreach (array_slice(Prose::node($server['variables'] ?? []), 0, self::PARAMETERS) as $name => $variable) {
             $default = Prose::node($variable)['default'] ?? '';
-            $url = str_replace('{'.$name.'}', is_scalar($default) ? (string) $default : '', $url);
+            $defaults['{'.$name.'}'] = is_scalar($default) ? (string) $default : '';
         }
+        // All at once: what is put in is not looked through again.
+        $url = strtr(mb_substr($url, 0, 2000), $defaults);
         if (! preg_match('~^https?://~i', $url) && $from !== '') {
             $url = (string) UriResolver::resolve(new Uri($from), new Uri($url));
         }
@@ -132,7 +165,8 @@ final class OpenApiReading
         $sends = [];
         $named = [];
         $known = [];
-        foreach ($parameters as $parameter) {
+        $ways = [];
+        foreach (array_slice($parameters, 0, self::PARAMETERS) as $parameter) {
             $parameter = $this->resolved($parameter);
             $name = is_string($parameter['name'] ?? null) ? $parameter['name'] : '';
             $in = $parameter['in'] ?? '';
@@ -144,11 +178,13 @@ final class OpenApiReading
             $takes[] = $variable;
             $key = Names::inFormula(is_string($variable['name']) ? $variable['name'] : '');
             if ($in === 'path') {
-                $way = str_replace('{'.$name.'}', '{'.$key.'}', $way);
+                $ways['{'.$name.'}'] = '{'.$key.'}';
             } else {
                 $sends[] = ['in' => $in, 'name' => $name, 'value' => $key];
             }
         }
+        $way = strtr($way, $ways);
+        $this->writtenNow = 0;
         [$body, $sent] = $this->body(Prose::node($operation['requestBody'] ?? []), $takes, $named);
         $said = is_string($operation['operationId'] ?? null) ? $operation['operationId'] : (is_string($operation['summary'] ?? null) ? $operation['summary'] : "$method $way");
         $shape = $this->answer(Prose::node($operation['responses'] ?? []));
@@ -232,23 +268,22 @@ final class OpenApiReading
     }
 
     /**
-     * A schema with everything it refers to written out, as far as answers need it.
+     * A schema with everything it refers to written out, as far as answers need it. What refers to itself is written out once.
      *
      * @param  array<string, mixed>  $schema
-     * @return array<string, mixed>
+     * @param  array<string, int>  $around  what it stands within: reference => how often
+     * @return array<string, mixed> nothing where it goes on for ever, or where the document has too much of this
      */
-    private function whole(array $schema, int $depth = 0): array
+    private function whole(array $schema, int $depth = 0, array $around = []): array
     {
-        if ($depth > 8) {
+        if ($depth > self::DEEPEST || ++$this->written > self::SCHEMAS || ++$this->writtenNow > self::SCHEMAS_EACH) {
             return [];
         }
-        $schema = $this->resolved($schema);
-        foreach (['allOf', 'oneOf', 'anyOf'] as $several) {
-            $parts = array_map(fn (array $s): array => $this->whole($s, $depth + 1), Prose::nodes($schema[$several] ?? []));
-            foreach ($several === 'allOf' ? $parts : array_slice($parts, 0, 1) as $part) {
-                $schema = ['properties' => Prose::node($schema['properties'] ?? []) + Prose::node($part['properties'] ?? []), 'required' => array_values(array_unique(array_filter([...(is_array($schema['required'] ?? null) ? $schema['required'] : []), ...(is_array($part['required'] ?? null) ? $part['required'] : [])], is_string(...))))] + $schema + $part;
-            }
+        $flat = $this->flat($schema, $around, 0);
+        if ($flat === null) {
+            return [];
         }
+        [$schema, $around] = $flat;
         $types = JsonShape::types($schema);
         if ($types === [] && isset($schema['properties'])) {
             $types = ['object'];
@@ -258,14 +293,57 @@ final class OpenApiReading
         }
         $made = $types === [] ? [] : ['type' => count($types) === 1 ? $types[0] : $types];
         if (in_array('object', $types, true)) {
-            $made['properties'] = array_map(fn (mixed $p): array => $this->whole(Prose::node($p), $depth + 1), Prose::node($schema['properties'] ?? []));
-            $made['required'] = array_values(array_filter(is_array($schema['required'] ?? null) ? $schema['required'] : [], is_string(...)));
+            $made['properties'] = [];
+            foreach (array_slice(Prose::node($schema['properties'] ?? []), 0, JsonShape::NAMES) as $name => $part) {
+                $part = $this->whole(Prose::node($part), $depth + 1, $around);
+                if ($part !== []) {
+                    $made['properties'][$name] = $part;
+                }
+            }
+            $made['required'] = array_values(array_filter(is_array($schema['required'] ?? null) ? $schema['required'] : [], fn (mixed $r): bool => is_string($r) && isset($made['properties'][$r])));
         }
-        if (isset($schema['items'])) {
-            $made['items'] = $this->whole(Prose::node($schema['items']), $depth + 1);
+        $items = isset($schema['items']) ? $this->whole(Prose::node($schema['items']), $depth + 1, $around) : [];
+
+        /** @var array<string, mixed> $whole */
+        $whole = $made + ($items === [] ? [] : ['items' => $items]) + (is_string($schema['format'] ?? null) ? ['format' => $schema['format']] : []) + array_intersect_key($schema, ['readOnly' => true, 'enum' => true, 'default' => true, 'example' => true]);
+
+        return $whole;
+    }
+
+    /**
+     * One schema of what it refers to and is put together of; its parts are not looked into.
+     *
+     * @param  array<string, mixed>  $schema
+     * @param  array<string, int>  $around
+     * @return array{array<string, mixed>, array<string, int>}|null null where it stands within itself for the second time
+     */
+    private function flat(array $schema, array $around, int $depth): ?array
+    {
+        if ($depth > self::DEEPEST || ++$this->writtenNow > self::SCHEMAS_EACH) {
+            return null;
+        }
+        for ($step = 0; is_string($schema['$ref'] ?? null); $step++) {
+            $around[$schema['$ref']] = ($around[$schema['$ref']] ?? 0) + 1;
+            if ($around[$schema['$ref']] > 2 || $step > 10) {
+                return null;
+            }
+            $schema = $this->at($schema['$ref']);
+        }
+        foreach (['allOf', 'oneOf', 'anyOf'] as $several) {
+            $parts = Prose::nodes($schema[$several] ?? []);
+            foreach ($several === 'allOf' ? array_slice($parts, 0, 50) : array_slice($parts, 0, 1) as $part) {
+                $flat = $this->flat($part, $around, $depth + 1);
+                if ($flat === null) {
+                    continue;
+                }
+                [$part, $around] = $flat;
+                $required = array_filter([...(is_array($schema['required'] ?? null) ? $schema['required'] : []), ...(is_array($part['required'] ?? null) ? $part['required'] : [])], is_string(...));
+                $schema = ['properties' => Prose::node($schema['properties'] ?? []) + Prose::node($part['properties'] ?? []), 'required' => array_values(array_unique($required))] + $schema + $part;
+            }
+            unset($schema[$several]);
         }
 
-        return $made + (is_string($schema['format'] ?? null) ? ['format' => $schema['format']] : []) + array_intersect_key($schema, ['readOnly' => true, 'enum' => true, 'default' => true, 'example' => true]);
+        return [array_filter($schema, fn (mixed $v, string $k): bool => $v !== [] || ! in_array($k, ['properties', 'required'], true), ARRAY_FILTER_USE_BOTH), $around];
     }
 
     /**
@@ -275,17 +353,24 @@ final class OpenApiReading
     private function resolved(array $node): array
     {
         for ($step = 0; is_string($node['$ref'] ?? null) && $step < 10; $step++) {
-            $target = $this->document;
-            if (! str_starts_with($node['$ref'], '#/')) {
-                return [];
-            }
-            foreach (explode('/', substr($node['$ref'], 2)) as $name) {
-                $target = is_array($target) ? $target[strtr(rawurldecode($name), ['~1' => '/', '~0' => '~'])] ?? null : null;
-            }
-            $node = Prose::node($target);
+            $node = $this->at($node['$ref']);
         }
 
         return $node;
+    }
+
+    /** @return array<string, mixed> what stands at a reference within the document, or nothing */
+    private function at(string $reference): array
+    {
+        $target = $this->document;
+        if (! str_starts_with($reference, '#/')) {
+            return [];
+        }
+        foreach (explode('/', substr($reference, 2)) as $name) {
+            $target = is_array($target) ? $target[strtr(rawurldecode($name), ['~1' => '/', '~0' => '~'])] ?? null : null;
+        }
+
+        return Prose::node($target);
     }
 
     /** @return list<array<string, mixed>> components of a kind; first those that the document says are needed */

@@ -25,6 +25,9 @@ final class Parts
         $parts = [];
         $names = [];
         foreach (Prose::node($shape['properties'] ?? []) as $name => $inner) {
+            if (count($parts) >= self::MOST) {
+                break;
+            }
             $inner = Prose::node($inner);
             $at = ltrim($way.'.'.self::step($name), '.');
             $types = array_values(array_diff(JsonShape::types($inner), ['null']));
@@ -43,7 +46,12 @@ final class Parts
             foreach ($made as $part) {
                 $called = is_string($part['name']) ? $part['name'] : '';
                 if (in_array(mb_strtolower($called), $names, true)) {
-                    $part['name'] = $called = self::words(str_replace('.', ' ', Pattern::replace('/["\[\]]/', '', is_string($part['at']) ? $part['at'] : ''))).(in_array(mb_strtolower($called), $names, true) ? '' : ' 2');
+                    $whole = self::words(str_replace('.', ' ', Pattern::replace('/["\[\]]/', '', is_string($part['at']) ? $part['at'] : '')));
+                    $called = $whole;
+                    for ($n = 2; in_array(mb_strtolower($called), $names, true); $n++) {
+                        $called = "$whole $n";
+                    }
+                    $part['name'] = $called;
                 }
                 $names[] = mb_strtolower($called);
                 $parts[] = $part;

@@ -12,6 +12,7 @@ const text = ref('')
 const answer = ref('')
 const draft = ref<Draft | null>(null)
 const picked = ref<number[]>([])
+const find = ref('')
 const name = ref('')
 const address = ref('')
 const { busy, trouble, work, stop } = useWork()
@@ -23,6 +24,7 @@ const read = () => work('read', async (signal) => {
   name.value = made.name
   address.value = made.address
   picked.value = made.requests.length <= 6 ? made.requests.map((_, i) => i) : []
+  find.value = ''
 })
 
 const take = () => work('take', async () => {
@@ -46,7 +48,18 @@ async function open(event: Event) {
   if (chosen) await read()
 }
 
-const all = computed(() => picked.value.length === draft.value?.requests.length)
+/** What a service can take in at once, as the server has it. */
+const MOST = 200
+const shown = computed(() => {
+  const words = find.value.toLowerCase().split(/\s+/).filter(Boolean)
+  return (draft.value?.requests ?? []).map((request, index) => ({ request, index })).filter(({ request: r }) => words.every((w) => `${r.name} ${r.method} ${r.address}`.toLowerCase().includes(w)))
+})
+const all = computed(() => shown.value.length > 0 && shown.value.every(({ index }) => picked.value.includes(index)))
+
+function toggleAll() {
+  const here = shown.value.map(({ index }) => index)
+  picked.value = all.value ? picked.value.filter((i) => !here.includes(i)) : [...new Set([...picked.value, ...here])]
+}
 </script>
 
 <template>
@@ -73,11 +86,14 @@ const all = computed(() => picked.value.length === draft.value?.requests.length)
     <p class="service-named"><label>Service <input v-model="name" class="grid-search" maxlength="60" required aria-label="The name of the service"></label> <label>at <input v-model="address" class="grid-search service-address" required aria-label="The address of the service"></label></p>
     <p v-if="draft.note" class="small" role="status">{{ draft.note }}</p>
     <p v-if="draft.signing" class="small">Lanai {{ draft.signing }}<template v-if="draft.secret">; the key that ends in {{ draft.secret }} is kept encrypted, for the sandbox</template>.</p>
-    <p class="small"><label><input type="checkbox" :checked="all" @change="picked = all ? [] : draft.requests.map((_, i) => i)"> {{ draft.requests.length === 1 ? 'One request' : `All ${draft.requests.length} requests` }}</label></p>
+    <p v-if="draft.requests.length > 12"><input v-model="find" class="grid-search" type="search" aria-label="Find requests" placeholder="Find requests by name or address"></p>
+    <p class="small"><label><input type="checkbox" :checked="all" :disabled="!shown.length" @change="toggleAll"> {{ find.trim() ? `All ${shown.length} that were found` : draft.requests.length === 1 ? 'One request' : `All ${draft.requests.length} requests` }}</label><template v-if="draft.requests.length > 12">, {{ picked.length }} chosen</template></p>
+    <p v-if="!shown.length" class="small">No request has these words in its name or address.</p>
     <ul class="service-requests">
-      <li v-for="(r, i) in draft.requests" :key="i"><label><input v-model="picked" type="checkbox" :value="i"> <strong>{{ r.name }}</strong> <code>{{ r.method }} {{ r.address }}</code> <span class="small">{{ r.parts ? `${r.many ? 'a list, ' : ''}${r.parts} ${r.parts === 1 ? 'part' : 'parts'}` : 'its parts come from a try' }}</span></label></li>
+      <li v-for="{ request: r, index } in shown" :key="index"><label><input v-model="picked" type="checkbox" :value="index"> <strong>{{ r.name }}</strong> <code>{{ r.method }} {{ r.address }}</code> <span class="small">{{ r.parts ? `${r.many ? 'a list, ' : ''}${r.parts} ${r.parts === 1 ? 'part' : 'parts'}` : 'its parts come from a try' }}</span></label></li>
     </ul>
-    <BusyButton color="primary" :busy="busy === 'take'" :disabled="!picked.length || !name.trim()" @click="take">Take it into the app</BusyButton>
+    <p v-if="picked.length > MOST" class="fault">At most {{ MOST }} requests come into the app at once. Choose fewer; others can be added later.</p>
+    <BusyButton color="primary" :busy="busy === 'take'" :disabled="!picked.length || picked.length > MOST || !name.trim()" @click="take">Take it into the app</BusyButton>
   </section>
   <p v-if="!draft" class="small service-practice">To practise, Almanac ships with Lanai: sea and weather for made-up spots, with a key in a header. Its desk, under “Rehearse failure”, tells its key and where its OpenAPI document lies.</p>
 </template>

@@ -76,8 +76,10 @@ final class JoinFields
         if ($node instanceof Node\FunctionNode && in_array(Tree::name($node), ListFunctions::NAMES, true)) {
             [$list, $condition] = [...Tree::arguments($node), null, null];
             $table = $list instanceof Node\NameNode ? $tables[Tree::name($list)] ?? null : null;
-            foreach ($table === null || $condition === null ? [] : self::equal($condition, $table) as $field) {
-                $found[$table->storedAs().' '.$field->column()] = [$table, [$field]];
+            if ($table !== null && $condition !== null) {
+                foreach (self::equal($condition, $table) as $field) {
+                    $found[$table->storedAs().' '.$field->column()] = [$table, [$field]];
+                }
             }
         }
         foreach (Tree::nodes($node->nodes) as $inner) {
