@@ -49,6 +49,7 @@ final class Findings
             new Rules\MoreRowsThanTaken,
             new Rules\ShownAndSent,
             new Rules\SecretTyped,
+            new Rules\ServiceAddress,
             new Rules\AnswerOutOfShape,
             new Rules\PartMisspelt,
             new Rules\TypedInstructions,

@@ -34,6 +34,13 @@ final class ServiceRulesTest extends TestCase
         yield 'a key in a formula' => ['', '  Text "x", if "ghp_Abc123Def456Ghi789Jkl" != null', ['SecretTyped /screens/0/lines/0/if']];
         yield 'a screen that sends' => ["service Shop is at \"https://s.example\"\n  request Order is POST \"/orders\", giving one Order made, sending JSON\n    sends in the body \"a\" = 1\n    Number is a text, at \"number\"\n", "  From Order\n    Text \"{order.number}\"", ['ShownAndSent /screens/0/lines/0']];
         yield 'what is typed among the instructions' => [str_replace('TOLD', 'Be kind. {question}', self::MODEL), '', ['TypedInstructions /services/0/requests/0/told']];
+        $at = fn (string $address, string $signs = "  signs in with a bearer token\n"): string => "service Sea is at \"$address\"\n{$signs}  request Water is GET \"/water\", giving one Reading\n    Celsius is a decimal, at \"c\"\n";
+        yield 'an address without its beginning' => [$at('api.sea.example/v1'), '', ['ServiceAddress /services/0/address']];
+        yield 'an address that is relative' => [$at('/v1'), '', ['ServiceAddress /services/0/address']];
+        yield 'a key over http' => [$at('http://api.sea.example'), '', ['ServiceAddress /services/0/address']];
+        yield 'http without a key' => [$at('http://api.sea.example', ''), '', []];
+        yield 'http on this computer' => [$at('http://127.0.0.1:9000/v1'), '', []];
+        yield 'a stand-in' => [$at('stand-in:almanac'), '', []];
         yield 'what is typed beside them' => [str_replace('TOLD', 'Be kind.', self::MODEL), '', []];
     }
 
