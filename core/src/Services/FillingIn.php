@@ -86,9 +86,15 @@ final readonly class FillingIn implements HeldToShape
         return ['type' => 'object', 'properties' => $parts, 'additionalProperties' => false];
     }
 
+    /** The JSON alone, where a model has put it in a code fence (CommonMark, section 4.5), with or without words around it. */
+    private static function bare(string $content): string
+    {
+        return preg_match('/(?:^|\n) {0,3}(`{3,}|~{3,})[ \t]*[\w+-]*[ \t]*\r?\n(.*?)\r?\n {0,3}\1/s', $content, $found) === 1 ? $found[2] : $content;
+    }
+
     public function wrong(string $content): ?string
     {
-        $json = json_decode($content);
+        $json = json_decode(self::bare($content));
         if (! $json instanceof \stdClass) {
             return 'This is not a JSON object.';
         }
@@ -100,7 +106,7 @@ final readonly class FillingIn implements HeldToShape
 
     public function read(Answer $answer, RowsMade $made): void
     {
-        $json = json_decode(self::content($answer), true);
+        $json = json_decode(self::bare(self::content($answer)), true);
         $values = [];
         $table = $this->tables()[0];
         foreach ($this->parts as $part) {
