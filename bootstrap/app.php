@@ -19,7 +19,12 @@ return Application::configure(basePath: dirname(__DIR__))
     }, commands: __DIR__.'/../routes/console.php')
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->alias(['throttle' => App\Http\Middleware\Throttle::class]);
-        $middleware->group('open', [App\Http\Middleware\PlainTexts::class, Illuminate\Routing\Middleware\SubstituteBindings::class]);
+        $middleware->group('open', [
+            App\Http\Middleware\PlainTexts::class,
+            Illuminate\Cookie\Middleware\EncryptCookies::class,
+            Illuminate\Cookie\Middleware\AddQueuedCookiesToResponse::class,
+            Illuminate\Routing\Middleware\SubstituteBindings::class,
+        ]);
         $middleware->redirectGuestsTo('/');
         $middleware->append(App\Http\Middleware\SecurityHeaders::class);
         $middleware->web(prepend: [App\Http\Middleware\PlainTexts::class]);
