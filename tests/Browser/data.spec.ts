@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { expect, test, type Page } from '@playwright/test'
-import { device, fillBlank, openDemo, signUp } from './founder'
+import { beginApp, device, fillBlank, openDemo, script, signUp } from './founder'
 
 const cell = (page: Page, name: string) => page.getByRole('gridcell', { name, exact: true })
 
@@ -189,6 +189,31 @@ test('a condition is made by pointing and never shows its formula', async ({ pag
   await page.locator('body').click({ position: { x: 600, y: 700 } })
   await page.keyboard.press('Control+z')
   await page.keyboard.press('Control+z')
+})
+
+test('amounts, days and lengths of time are pointed at, each with its own control', async ({ page }) => {
+  await beginApp(page, 'Trips')
+  await script(page, 'app Trips\n\ntable Trips, each a Trip\n  may be seen by everyone\n  Name is a text\n  Fee is money in EUR\n  On is a date\n  Lasts is a duration\n  Leaves is a date and time\n\nscreen Trips, first\n  List of Trips\n')
+  const line = page.locator('[data-line="/screens/0/lines/0"]')
+  await line.hover()
+  await line.getByRole('button', { name: 'Add to this sentence' }).click()
+  await page.getByText('only those where').click()
+  for (const [i, thing, is, typed] of [[1, 'Fee', 'is more than', '5'], [2, 'On', 'is after', '2026-06-01'], [3, 'Lasts', 'is at most', '1 h 30 min'], [4, 'Leaves', 'is before', '2026-12-24T07:30']] as const) {
+    await page.getByRole('button', { name: i === 1 ? 'A condition by pointing' : 'One more condition' }).click()
+    await page.getByLabel(`Thing ${i}`).selectOption({ label: thing })
+    await page.getByLabel(`Comparison ${i}`).selectOption({ label: is })
+    await page.getByLabel(`Value ${i}`, { exact: true }).selectOption({ label: 'a value of my own' })
+    await page.getByLabel(`Own value ${i}`).fill(typed)
+    await page.getByLabel(`Own value ${i}`).press('Tab')
+    await expect(page.locator('.formula-words')).toContainText(thing)
+  }
+  await expect(page.locator('.formula-words')).toContainText('Fee is more than 5.00 EUR and On is after 2026-06-01 and Lasts is at most 1 h 30 min')
+  await page.getByRole('button', { name: 'Fill', exact: true }).click()
+  await expect(line).toContainText('Fee is more than 5.00 EUR')
+  await line.getByText('Fee is more than').click()
+  await expect(page.getByLabel('Own value 1')).toHaveValue('5.00')
+  await expect(page.getByLabel('Own value 2')).toHaveValue('2026-06-01')
+  await expect(page.getByLabel('Own value 4')).toHaveValue('2026-12-24T07:30')
 })
 
 test('columns are summed up, filtered by a click, moved and hidden, and stay so', async ({ page }) => {

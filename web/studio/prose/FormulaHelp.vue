@@ -51,27 +51,55 @@ async function pointed() {
 }
 
 function setThing(i: number, text: string) {
+  typing.value.delete(i)
   const next = things.value.find((t) => t.text === text)
   parts.value[i] = { thing: text, is: Object.keys(next?.comparisons ?? {})[0] ?? '', value: '' }
   pointed()
 }
 
+/** The rows in which a value of one's own is being typed. */
+const typing = ref(new Set<number>())
+
 function setValue(i: number, value: string) {
-  parts.value[i] = { ...parts.value[i], value: value === own ? '""' : value }
+  if (value === own) typing.value.add(i)
+  else typing.value.delete(i)
+  parts.value[i] = { ...parts.value[i], value: value === own ? '' : value }
   if (value !== own) pointed()
 }
 
-/** What is typed as a value becomes a number or a text, by the type of the thing. */
+const typeOf = (part: FormulaPart) => thing(part)?.type ?? 'Text'
+const currency = (part: FormulaPart) => thing(part)?.values.map((v) => /^0 ([A-Z]{3})$/.exec(v.text)?.[1]).find(Boolean) ?? ''
+const CONTROLS: Record<string, string> = { Whole: 'number', Decimal: 'number', Money: 'number', Date: 'date', Time: 'time', Moment: 'datetime-local' }
+const canType = (part: FormulaPart) => ['Text', 'Duration', ...Object.keys(CONTROLS)].includes(typeOf(part))
+
+/** What is typed becomes a constant of the thing's type, as formulas write it. */
 function typeValue(i: number, typed: string) {
-  const type = thing(parts.value[i])?.type ?? 'Text'
-  const number = ['Whole', 'Decimal'].includes(type) && typed.trim() !== '' && !Number.isNaN(Number(typed))
-  parts.value[i] = { ...parts.value[i], value: number ? typed.trim() : JSON.stringify(typed) }
+  const part = parts.value[i]
+  const text = typed.trim()
+  const written: Record<string, () => string> = {
+    Whole: () => text,
+    Decimal: () => text,
+    Money: () => `${text} ${currency(part)}`,
+    Date: () => text,
+    Time: () => text.slice(0, 5),
+    Moment: () => text.replace('T', ' ').slice(0, 16),
+    Duration: () => text,
+  }
+  parts.value[i] = { ...part, value: text === '' && typeOf(part) !== 'Text' ? '' : (written[typeOf(part)]?.() ?? JSON.stringify(typed)) }
   pointed()
 }
 
-const isOwn = (part: FormulaPart) => part.value !== '' && !thing(part)?.values.some((v) => v.text === part.value)
-const ownText = (part: FormulaPart) => part.value.replace(/^"(.*)"$/s, '$1').replace(/\\(.)/g, '$1')
-const canType = (part: FormulaPart) => ['Text', 'Whole', 'Decimal'].includes(thing(part)?.type ?? '')
+const isOwn = (part: FormulaPart, i: number) => typing.value.has(i) || (part.value !== '' && !thing(part)?.values.some((v) => v.text === part.value))
+
+/** A constant as its control has it. */
+function ownText(part: FormulaPart): string {
+  switch (typeOf(part)) {
+    case 'Money': return part.value.replace(/ [A-Z]{3}$/, '')
+    case 'Moment': return part.value.replace(/^at\((.*), (.*)\)$/, '$1T$2').replace(' ', 'T')
+    case 'Text': return part.value.replace(/^"(.*)"$/s, '$1').replace(/\\(.)/g, '$1')
+    default: return part.value
+  }
+}
 
 function another() {
   const first = things.value[0]
@@ -80,6 +108,7 @@ function another() {
 
 function drop(i: number) {
   parts.value.splice(i, 1)
+  typing.value = new Set()
   if (parts.value.length) pointed()
   else emit('mend', '')
 }
@@ -101,12 +130,13 @@ function drop(i: number) {
           <option v-for="(words, is) in thing(part)?.comparisons" :key="is" :value="is">{{ words }}</option>
         </select>
         <template v-if="needsValue(part)">
-          <select :value="isOwn(part) ? own : part.value" :aria-label="`Value ${i + 1}`" @change="setValue(i, ($event.target as HTMLSelectElement).value)">
+          <select :value="isOwn(part, i) ? own : part.value" :aria-label="`Value ${i + 1}`" @change="setValue(i, ($event.target as HTMLSelectElement).value)">
             <option value="">choose…</option>
-            <option v-if="canType(part) || isOwn(part)" :value="own">{{ canType(part) ? 'a value of my own' : part.value }}</option>
+            <option v-if="canType(part) || isOwn(part, i)" :value="own">{{ canType(part) ? 'a value of my own' : part.value }}</option>
             <option v-for="v in thing(part)?.values" :key="v.text" :value="v.text">{{ v.words }}</option>
           </select>
-          <input v-if="isOwn(part) && canType(part)" :value="ownText(part)" :aria-label="`Own value ${i + 1}`" @change="typeValue(i, ($event.target as HTMLInputElement).value)">
+          <input v-if="isOwn(part, i) && canType(part)" :type="CONTROLS[typeOf(part)] ?? 'text'" :step="typeOf(part) === 'Whole' ? 1 : 'any'" :value="ownText(part)" :placeholder="typeOf(part) === 'Duration' ? '1 h 30 min' : undefined" :aria-label="`Own value ${i + 1}`" @change="typeValue(i, ($event.target as HTMLInputElement).value)">
+          <span v-if="isOwn(part, i) && typeOf(part) === 'Money'" class="small">{{ currency(part) }}</span>
         </template>
         <v-btn :icon="mdiClose" size="x-small" variant="text" :aria-label="`Leave out condition ${i + 1}`" @click="drop(i)" />
       </div>
