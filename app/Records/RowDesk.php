@@ -26,6 +26,7 @@ use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Formula\Kind;
 use Lanai\Core\Formula\Moment;
 use Lanai\Core\Formula\Picks;
+use Lanai\Core\Formula\Spoken;
 use Lanai\Core\Formula\Term;
 use Lanai\Core\Formula\Terms;
 use Lanai\Core\Formula\Type;
@@ -302,7 +303,7 @@ final readonly class RowDesk
         if (trim($where) === '') {
             return null;
         }
-        $formula = Formula::of($where);
+        $formula = Formula::of(Spoken::formula($where, Scope::of($this->blueprint)->inRow($this->table)) ?? $where);
         if (! $formula->typeIn(Scope::of($this->blueprint)->inRow($this->table))->fits(Type::of(Kind::YesNo))) {
             throw new FormulaMistake('A filter must say yes or no of each row, as in places > 3.');
         }

@@ -20,6 +20,7 @@ use Lanai\Core\Formula\InWords;
 use Lanai\Core\Formula\Kind;
 use Lanai\Core\Formula\Moment;
 use Lanai\Core\Formula\Picks;
+use Lanai\Core\Formula\Spoken;
 use Lanai\Core\Formula\Trace;
 use Lanai\Core\Formula\Type;
 use Lanai\Core\Runtime\Reader;
@@ -48,6 +49,7 @@ final class FormulaController
         if ($text === '') {
             return response()->json($answer);
         }
+        $answer['text'] = $text = Spoken::formula($text, $spot->scope) ?? $text;
         try {
             $formula = Formula::of($text);
             $answer['type'] = $fit->check($text, $spot->scope)->inWords();

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Blueprint;
 
+use Lanai\Core\Formula\Spoken;
 use Lanai\Core\Script\Block;
 use Lanai\Core\Script\Children;
 use Lanai\Core\Script\Clause;
+use Lanai\Core\Script\Cursor;
 use Lanai\Core\Script\Family;
 use Lanai\Core\Script\Fits\NameFit;
 use Lanai\Core\Script\HasSentence;
@@ -37,10 +39,11 @@ final readonly class Editor
         $spot = Walk::through($this->blueprint)->blankAt($at) ?? throw new EditRefused('This blank is no longer there.');
         $fit = $spot->blank->fit;
         $text = trim($text);
-        if (in_array($fit->kind(), ['text', 'plain'], true) && ! preg_match('/^"(?:[^"\\\\]|\\\\.)*"$/s', $text)) {
+        if (in_array($fit->kind(), ['text', 'plain'], true) && ! Cursor::isQuoted($text)) {
             $value = $text;
         } elseif ($fit->kind() === 'formula') {
             $value = trim($text, '`');
+            $value = Spoken::formula($value, $spot->scope) ?? $value;
         } elseif ($fit->kind() === 'name' && ! str_starts_with($text, '"')) {
             $value = Pattern::replace('/\s+/', ' ', $text);
         } else {

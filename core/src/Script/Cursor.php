@@ -50,6 +50,14 @@ final class Cursor
         return $this->between('"', $what);
     }
 
+    /** Whether all of it is one text in quotes. */
+    public static function isQuoted(string $text): bool
+    {
+        $cursor = new self($text);
+
+        return $cursor->quoted() !== null && $cursor->done();
+    }
+
     public function name(string $what = 'a name'): ?string
     {
         if ($this->words(self::UNFILLED)) {
