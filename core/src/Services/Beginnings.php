@@ -24,7 +24,7 @@ final class Beginnings
     {
         $text = trim($text);
         $example = match (true) {
-            preg_match('~^(\$\s*)?\S*curl(\.exe)?(\s|$)~', $text) === 1 => CurlCommand::read($text),
+            preg_match('~^(?:\s*#[^\n]*\n)*\s*(\$\s*)?\S*curl(\.exe)?(\s|$)~', $text) === 1 => CurlCommand::read($text),
             preg_match('~^https?://\S+$~i', $text) === 1 => Example::of('GET', $text, [], ''),
             default => self::wire($text),
         };
@@ -169,6 +169,12 @@ final class Beginnings
     {
         if (count($takes) >= self::LATEST) {
             return ['in' => $in, 'name' => $name, 'value' => self::constant($value)];
+        }
+        if (str_starts_with($value, CurlCommand::FILE)) {
+            $called = Parts::free(Parts::words($name), $named);
+            $takes[] = ['name' => $called, 'type' => ['kind' => str_ends_with($value, 'picture') ? 'picture' : 'file']];
+
+            return ['in' => $in, 'name' => $name, 'value' => Names::inFormula($called)];
         }
         $variable = self::variable(Parts::words(Pattern::replace('/^.*[.\]]/', '', $name)), $value, $named);
         $takes[] = $variable + ['begins' => $variable['type']['kind'] === 'longText' ? self::constant($value) : $value];

@@ -12,10 +12,13 @@ final class CurlCommand
     /** Options that take a value and do not matter to the message. */
     private const PASSED_OVER = ['-o', '--output', '-A', '--user-agent', '-e', '--referer', '-m', '--max-time', '--connect-timeout', '--retry', '-b', '--cookie', '-c', '--cookie-jar', '--cacert', '-w', '--write-out', '-x', '--proxy', '--max-redirs', '-E', '--cert', '--key'];
 
+    /** Stands in a form for a file that is sent: a blank takes it. */
+    public const FILE = "\0file";
+
     /** @throws NotUnderstood */
     public static function read(string $text): Example
     {
-        $words = self::words($text);
+        $words = self::words(self::withoutRemarks($text));
         if (($words[0] ?? '') === '$') {
             array_shift($words);
         }
@@ -25,6 +28,7 @@ final class CurlCommand
         [$method, $url, $user, $kind, $asQuery, $json] = [null, null, null, '', false, false];
         $headers = [];
         $data = [];
+        $query = [];
         for ($i = 1; $i < count($words); $i++) {
             $word = $words[$i];
             $value = null;
@@ -52,12 +56,17 @@ final class CurlCommand
                     $pair = explode('=', $next(), 2);
                     $data[] = isset($pair[1]) ? $pair[0].'='.rawurlencode($pair[1]) : rawurlencode($pair[0]);
                     break;
+                case '--url-query':
+                    $pair = explode('=', $next(), 2);
+                    $query[] = str_starts_with($pair[0], '+') ? substr(implode('=', $pair), 1) : (isset($pair[1]) ? ($pair[0] === '' ? '' : $pair[0].'=').rawurlencode($pair[1]) : rawurlencode($pair[0]));
+                    break;
                 case '--json': $data[] = self::inline($next());
                     $json = true;
                     break;
                 case '-F': case '--form': case '--form-string':
                     [$name, $text] = [...explode('=', $next(), 2), ''];
-                    $data[] = rawurlencode($name).'='.rawurlencode(str_starts_with($text, '@') ? '' : $text);
+                    $file = $word !== '--form-string' && preg_match('/^[@<]/', $text) === 1;
+                    $data[] = rawurlencode($name).'='.rawurlencode($file ? self::FILE.(preg_match('/\.(png|jpe?g|webp|gif|heic)(;|$)|;type=image/i', $text) === 1 ? ' picture' : '') : $text);
                     $kind = 'pieces';
                     break;
                 case '-u': case '--user': $user = $next();
@@ -84,12 +93,42 @@ final class CurlCommand
             throw new NotUnderstood('There is no address in this command.');
         }
         $url = preg_match('~^[a-z]+://~i', $url) === 1 ? $url : "http://$url";
+        if (preg_match('~^([a-z]+://)([^/?#@\s]+)@(.*)$~is', $url, $found) === 1) {
+            $user ??= rawurldecode($found[2]);
+            $url = $found[1].$found[3];
+        }
+        if ($query !== []) {
+            $url .= (str_contains($url, '?') ? '&' : '?').implode('&', $query);
+        }
         $body = implode($json ? '' : '&', $data);
         if ($asQuery && $body !== '') {
             [$url, $body] = [$url.(str_contains($url, '?') ? '&' : '?').$body, ''];
         }
 
         return Example::of($method ?? ($body === '' ? 'GET' : 'POST'), $url, $headers, $body, $json ? 'json' : $kind, $user);
+    }
+
+    /** Lines that only remark on it are left out; what a here-document holds is put where it is read (POSIX, Shell Command Language, 2.7.4). */
+    private static function withoutRemarks(string $text): string
+    {
+        if (preg_match('/<<-?\s*(["\']?)(\w+)\1[^\n]*\n(.*?)\n\s*\2\s*(?:\n|$)/s', $text, $found) === 1) {
+            $held = "'".str_replace("'", "'\\''", $found[3])."'";
+            $before = explode($found[0], $text, 2)[0];
+            $text = preg_match('/@-(?=\s|$)/', $before) === 1 ? Pattern::replaceEach('/@-(?=\s|$)/', fn (): string => $held, $before, 1) : $before;
+        }
+        $lines = explode("\n", trim($text));
+        $within = false;
+        foreach ($lines as $i => $line) {
+            if (! $within && preg_match('/^\s*#/', $line) === 1) {
+                unset($lines[$i]);
+
+                continue;
+            }
+            // A remark within a text is none.
+            $within = $within !== (substr_count(Pattern::replace('/\\\\./', '', $line), "'") % 2 === 1);
+        }
+
+        return trim(implode("\n", $lines));
     }
 
     private static function inline(string $data): string
