@@ -2,20 +2,17 @@
 
 declare(strict_types=1);
 
-// Lists, formulas and imports on large tables, each against the same done by hand. Aims: 1.3 for the first page of a filtered,
-// sorted list of 1,000,000 rows; 4 for formulas over 100,000 rows; 2 for an import of 100,000 rows, in less than 64 MB.
+// Lists and formulas on large tables, each against the same done by hand. Aims: 1.3 for the first page of a filtered, sorted
+// list of 1,000,000 rows; 4 for formulas over 100,000 rows. Imports: import.php.
 
 use App\Models\App;
 use App\Records\DataFile;
 use App\Records\DataSet;
 use App\Records\EloquentRecordStore;
-use App\Records\Imports\Importer;
 use App\Records\SchemaFollower;
 use Benchmarks\Bench;
 use Illuminate\Support\Facades\DB;
 use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Data\Exchange\CsvSheet;
-use Lanai\Core\Data\Exchange\Mapping;
 use Lanai\Core\Data\Query;
 use Lanai\Core\Data\Row;
 use Lanai\Core\Data\Sort;
@@ -99,36 +96,4 @@ $times = Bench::medians(15, ['lanai' => fn () => $count($compiled), 'hand' => fn
 printf("formula over 100,000 rows / native closure %.2f   (%.1f ms / %.1f ms; aim: at most 4)\n", $times['lanai'] / $times['hand'], $times['lanai'], $times['hand']);
 unset($rows);
 
-$csv = "$bench->folder/rows.csv";
-$file = fopen($csv, 'wb');
-fwrite($file, "Title,Places,Water,Day,Open\n");
-for ($i = 1; $i <= MANY; $i++) {
-    fwrite($file, "\"Swim, number $i\",".($i % 41).','.($i % 300 / 10).',2026-'.sprintf('%02d-%02d', $i % 12 + 1, $i % 28 + 1).','.($i % 2 ? 'yes' : 'no')."\n");
-}
-fclose($file);
-$plain = $blueprint->table('Plain');
-gc_collect_cycles();
-memory_reset_peak_usage();
-$base = memory_get_usage();
-$import = function () use ($app, $blueprint, $plain, $csv, $pdo): void {
-    $pdo->exec('delete from plain');
-    $report = (new Importer($app, DataSet::Sandbox, $blueprint, $plain, Mapping::byName(['Title', 'Places', 'Water', 'Day', 'Open'], $plain)))->run(CsvSheet::of(fn () => fopen($csv, 'rb')), false, [], fn (int $done): null => null);
-    $report->added === MANY || throw new RuntimeException("$report->added rows were added.");
-};
-$import();
-$peak = memory_get_peak_usage() - $base;
-$byHand = function () use ($pdo, $csv): void {
-    $pdo->exec('delete from plain');
-    $file = fopen($csv, 'rb');
-    fgetcsv($file, null, ',', '"', '');
-    $insert = $pdo->prepare('insert into plain (title, places, water, day, open) values (?, ?, ?, ?, ?)');
-    $pdo->beginTransaction();
-    while (($cells = fgetcsv($file, null, ',', '"', '')) !== false) {
-        $insert->execute([$cells[0], (int) $cells[1], (float) $cells[2], $cells[3], $cells[4] === 'yes' ? 1 : 0]);
-    }
-    $pdo->commit();
-    fclose($file);
-};
-$times = Bench::medians(5, ['lanai' => $import, 'hand' => $byHand]);
-printf("import of 100,000 rows / fgetcsv and one prepared insert %.2f   (%.0f ms / %.0f ms; aim: at most 2); %.1f MB (aim: under 64)\n", $times['lanai'] / $times['hand'], $times['lanai'], $times['hand'], $peak / 1048576);
 $bench->end();

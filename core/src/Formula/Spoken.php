@@ -18,7 +18,7 @@ final class Spoken
     private const WORDS = [
         'is filled in' => '!= null', 'is empty' => '== null', 'is no earlier than' => '>=', 'is no later than' => '<=', 'is more than' => '>', 'is less than' => '<', 'is at least' => '>=', 'is at most' => '<=',
         'is one of' => 'in', 'is none of' => 'not in', 'is after' => '>', 'is before' => '<', 'is not' => '!=', 'is' => '==', 'plus' => '+', 'minus' => '-', 'times' => '*', 'divided by' => '/', 'modulo' => '%', 'and then' => '~',
-        'to the power' => '**', 'it is not so that' => 'not', 'the start of today' => 'today()', 'today' => 'today()', 'now' => 'now()', 'nothing' => 'null', 'yes' => 'true', 'no' => 'false',
+        'to the power' => '**', 'it is not so that' => 'not', 'the start of today' => 'today()', 'today' => 'today()', 'now' => 'now()', 'yes' => 'true', 'no' => 'false',
     ];
 
     /** A text as a formula; null where it is one already, or none can be made of it. */
