@@ -18,6 +18,7 @@ use Lanai\Core\People\Passwords;
 use Lanai\Core\People\Proof;
 use Lanai\Core\People\Role;
 use Lanai\Core\People\Through;
+use Lanai\Core\People\WithCode;
 use Lanai\Core\People\WithPassword;
 use Lanai\Core\Ports\Accounts;
 use Lanai\Core\Runtime\Refused;
@@ -71,13 +72,27 @@ final readonly class AccountDesk implements Accounts
 
     public function beginCode(Visit $visit, string $email): string
     {
-        if ($this->people->blueprint->signIn === null) {
-            throw new Refused('This app has no sign-in.');
-        }
+        $this->needsCodes();
         $email = self::address($email);
         $this->countLetter($visit, $email);
 
         return $this->begin('code', $email, ['guest' => $this->guest($visit)?->id]);
+    }
+
+    private function needsCodes(): void
+    {
+        if ($this->people->blueprint->signIn?->way(WithCode::class) === null) {
+            throw new Refused('This app has no sign-in by a code.');
+        }
+    }
+
+    /** Whoever wants an account deleted proves that its address is theirs, whatever ways in the app has. */
+    public function beginDeletion(Visit $visit, string $email): string
+    {
+        $email = self::address($email);
+        $this->countLetter($visit, $email);
+
+        return $this->begin('deletion', $email, ['guest' => null]);
     }
 
     public function beginEmailChange(Visit $visit, string $email): string
@@ -95,6 +110,9 @@ final readonly class AccountDesk implements Accounts
         $pending = $this->waiting($visit);
         if ($pending->email === null || $pending->kind === 'through') {
             throw new Refused('There is nothing to send again.');
+        }
+        if ($pending->kind === 'code') {
+            $this->needsCodes();
         }
         $wait = $pending->sent_at->getTimestamp() + self::AGAIN - Date::now()->getTimestamp();
         if ($wait > 0) {
@@ -142,6 +160,9 @@ final readonly class AccountDesk implements Accounts
         $pending = $this->waiting($visit);
         if ($pending->kind === 'through') {
             throw new Refused('There is no code to check. Please begin again.');
+        }
+        if ($pending->kind === 'code') {
+            $this->needsCodes();
         }
         if ($pending->expires_at <= Date::now()) {
             throw new Refused('This code is too old. Please ask for a new one.');

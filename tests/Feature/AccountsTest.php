@@ -311,6 +311,24 @@ final class AccountsTest extends TestCase
         self::assertSame('addForm', collect($this->see('offer')['nodes'])->last()['kind']);
     }
 
+    /** A way in that is taken away is gone: also for whoever had begun on it, and the deletion page still proves an address. */
+    public function test_a_way_that_was_removed_lets_nobody_in(): void
+    {
+        $this->tap('Sign in', 'Send me a code instead', ['eMail' => 'tomas@lindqvist.example']);
+        $code = $this->code('tomas@lindqvist.example');
+        $ways = $this->demo->refresh()->revision->read()->data()['signIn']['ways'];
+        foreach (array_reverse(array_keys($ways)) as $i) {
+            if (in_array($ways[$i]['kind'], ['code', 'guest'], true)) {
+                $this->actingAs($this->founderOf($this->demo))->postJson("/api/apps/{$this->demo->id}/edits", ['what' => 'remove', 'at' => "/signIn/ways/$i", 'base' => $this->demo->refresh()->revision->number])->assertOk();
+            }
+        }
+        app(RevisionBook::class)->goLive($this->demo->refresh());
+        $this->tap('Code', 'Go on', ['code' => $code])->assertJsonPath('outcome.refused', 'This app has no sign-in by a code.');
+        $this->tap('Sign in', 'Send me a code instead', ['eMail' => 'tomas@lindqvist.example'])->assertJsonPath('outcome.refused', 'This app has no sign-in by a code.');
+        $this->tap('Sign in', 'Look around as a guest')->assertJsonPath('outcome.refused', 'This app has no guests.');
+        $this->post('/p/saltlark/deletion', ['email' => 'tomas@lindqvist.example'])->assertOk()->assertSee('Type the six digits');
+    }
+
     public function test_a_blocked_person_is_out_and_stays_out(): void
     {
         $this->tap('Sign in', 'Sign in', ['eMail' => 'tomas@lindqvist.example', 'password' => (string) config('lanai.demo_people_password')]);

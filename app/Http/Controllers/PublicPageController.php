@@ -44,7 +44,7 @@ final class PublicPageController
         $visit = new Visit(new Moment(Date::now()->utc()->toDateTimeImmutable(), new DateTimeZone('UTC')), pending: (string) $request->session()->get("deleting/$app->id"), device: 'the deletion page', address: (string) $request->ip());
         try {
             if ($request->filled('email')) {
-                $request->session()->put("deleting/$app->id", $desk->beginCode($visit, $request->string('email')->limit(200, '')->value()));
+                $request->session()->put("deleting/$app->id", $desk->beginDeletion($visit, $request->string('email')->limit(200, '')->value()));
 
                 return $this->page($app, 'deletion', ['Type the six digits from the letter. With them, your account and what belongs to it are deleted at once.'], 'code');
             }

@@ -43,6 +43,7 @@ final class Findings
             new Rules\MeWithoutSignIn,
             new Rules\ForbiddenByRule,
             new Rules\SignInIncomplete,
+            new Rules\WayNotThere,
             new Rules\AccountMatters,
             new Rules\ProviderMoved,
             new Rules\SlowPermission,

@@ -28,6 +28,9 @@ final class PeopleRulesTest extends TestCase
     {
         yield 'nothing is wrong' => [['NOTES' => self::SAID], []];
         yield 'nothing is said of who changes' => [['NOTES' => ''], ['PermissionUnsaid /tables/1/access']];
+        yield 'a code that is no way in' => [['NOTES' => self::SAID, 'START' => "  Button \"code\"\n    tapped:\n      send a code to \"a@b.example\"\n      go to In"], ['WayNotThere /screens/0/lines/2/tapped/0']];
+        yield 'a password that is no way in' => [['NOTES' => self::SAID, 'START' => "  Button \"in\"\n    tapped:\n      say \"One moment\"\n      sign in with \"a@b.example\", password \"x\""], ['WayNotThere /screens/0/lines/2/tapped/1']];
+        yield 'a code that is one' => [['NOTES' => self::SAID, 'SIGNIN' => '  with a code by e-mail', 'START' => "  Button \"code\"\n    tapped:\n      send a code to \"a@b.example\""], []];
         yield 'a part is not said' => [['NOTES' => "  may be added by everyone\n"], ['PermissionUnsaid /tables/1/access']];
         yield 'a list of one’s own of which nothing says who sees it' => [['NOTES' => self::DONE, 'START' => "  List of Notes where by == me, if me != null\n    when empty: \"None.\""], ['PermissionUnsaid /tables/1/access']];
         yield 'a number to call that everyone sees' => [['NOTES' => self::SAID."  Phone is a phone number\n"], ['OpenPersonalData /tables/1/access']];
