@@ -97,7 +97,7 @@ final class ServiceEdits
             if (! $asked instanceof Request || ! $asked->givesMany()) {
                 $ready = ReadyScreens::of($asked, $e->blueprint);
 
-                return self::with($e->blueprint, fn (array $data): array => ['screens' => [...Prose::nodes($data['screens'] ?? []), ...$ready['screens']], 'values' => [...Prose::nodes($data['values'] ?? []), ...$ready['values']]] + $data);
+                return self::with($e->blueprint, fn (array $data): array => self::reached(['screens' => [...Prose::nodes($data['screens'] ?? []), ...$ready['screens']], 'values' => [...Prose::nodes($data['values'] ?? []), ...$ready['values']]] + $data, $ready['screens']));
             }
             $taken = Beginnings::taken($e->blueprint);
             $one = self::detail($service, $asked, $taken);
@@ -112,9 +112,23 @@ final class ServiceEdits
                     }
                 }
 
-                return ['services' => $services, 'screens' => [...Prose::nodes($data['screens'] ?? []), ...$screens]] + $data;
+                return self::reached(['services' => $services, 'screens' => [...Prose::nodes($data['screens'] ?? []), ...$screens]] + $data, $screens);
             });
         };
+    }
+
+    /**
+     * The app with a menu entry for the first of the new screens: nobody would come to it otherwise.
+     *
+     * @param  array<string, mixed>  $data
+     * @param  list<array<string, mixed>>  $screens
+     * @return array<string, mixed>
+     */
+    private static function reached(array $data, array $screens): array
+    {
+        $name = $screens[0]['name'] ?? '';
+
+        return is_string($name) && $name !== '' ? ['menu' => [...Prose::nodes($data['menu'] ?? []), ['screen' => $name, 'label' => $name, 'icon' => 'list']]] + $data : $data;
     }
 
     /**
