@@ -3,7 +3,8 @@
 declare(strict_types=1);
 
 // Lists and formulas on large tables, each against the same done by hand. Aims: 1.3 for the first page of a filtered, sorted
-// list of 1,000,000 rows; 4 for formulas over 100,000 rows. Imports: import.php.
+// list of 1,000,000 rows; 4 for formulas over 100,000 rows. Imports: import.php. By hand stands the best SQL that one would
+// write, on the same file: with the two indexes that one would make for it, on people (name) and swims (host, starts).
 
 use App\Models\App;
 use App\Records\DataFile;
@@ -31,7 +32,7 @@ const MANY = 100_000;
 
 $bench = new Bench;
 $script = "app Large\ntable Spots, each a Spot\n  Name is a text\ntable People, each a Person\n  Name is a text\ntable Swims, each a Swim\n  Title is a text\n  Places is a whole number\n  Starts is a date and time\n  Spot is one Spot\n  Host is one Person\n"
-    ."table Plain, each a Plain row\n  Title is a text\n  Places is a whole number\n  Water is a decimal\n  Day is a date\n  Open is yes or no\nscreen S, first\n  List of Swims where spot == screen.spot and starts > now(), by Starts upward\n";
+    ."table Plain, each a Plain row\n  Title is a text\n  Places is a whole number\n  Water is a decimal\n  Day is a date\n  Open is yes or no\nscreen S, first\n  List of Swims where spot == screen.spot and starts > now(), by Starts upward\n  List of Swims where host.name == \"Person 77\" and starts > now(), by Starts upward\n";
 $blueprint = Blueprint::fromScript($script);
 $app = new App;
 $app->id = 900;
@@ -63,7 +64,7 @@ $hand = function (string $sql, array $bindings) use ($pdo): array {
 };
 $lists = [
     'where spot == X and starts > now()' => [fn () => $page('spot == spot1 and starts > now()'), fn () => $hand('select * from swims where spot = ? and starts > ? order by starts, id limit 50', [77, '2026-11-23T09:00:00Z'])],
-    'where host.name == X, over the link' => [fn () => $page('host.name == "Person 77" and starts > now()'), fn () => $hand('select s.* from swims s join people p on p.id = s.host where p.name = ? and s.starts > ? order by s.starts, s.id limit 50', ['Person 77', '2026-11-23T09:00:00Z'])],
+    'where host.name == X, over the link' => [fn () => $page('host.name == "Person 77" and starts > now()'), fn () => $hand('select * from swims where host = (select id from people where name = ?) and starts > ? order by starts, id limit 50', ['Person 77', '2026-11-23T09:00:00Z'])],
 ];
 foreach ($lists as $name => [$lanai, $byHand]) {
     if (array_map(fn (Row $r): int => $r->id, $lanai()) !== array_map(fn (array $r): int => (int) $r['id'], $byHand()) || count($lanai()) !== 50) {

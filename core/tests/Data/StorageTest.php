@@ -36,12 +36,20 @@ final class StorageTest extends TestCase
         self::assertSame(array_values(array_filter(array_unique(str_starts_with($index, 'swims: spot') ? [$index] : ['swims: spot', $index]))), $indexes);
     }
 
+    public function test_a_condition_over_a_link_has_an_index_at_each_end(): void
+    {
+        $indexes = array_map(fn (array $i): string => $i[0]->storedAs().': '.implode(' ', array_map(fn (Field $f): string => $f->column(), $i[1])), Indexes::of(Blueprint::fromScript(self::SCRIPT.' where spot.name == "Cove" and starts > now(), by Starts upward')));
+
+        self::assertSame(['swims: spot starts', 'spots: name'], $indexes);
+    }
+
     public function test_a_list_that_reads_every_row_is_found_once_there_are_many(): void
     {
         $found = fn (string $where, int $rows): array => array_values(array_map(fn (Finding $f): string => $f->sentence, array_filter(Findings::in(Reading::of(Blueprint::fromScript(self::SCRIPT." where $where"), 0, ['swims' => $rows])), fn (Finding $f): bool => $f->rule === 'SlowList')));
 
         self::assertSame([], $found('length(title) > 3', 400));
         self::assertStringContainsString('this list reads all 250000 Swims each time', $found('length(title) > 3', 250000)[0]);
+        self::assertStringContainsString('this list reads all 250000 Swims each time', $found('length(title) > 3, by Starts upward', 250000)[0]);
         self::assertSame([], $found('places > 3 and length(title) > 3', 250000));
         self::assertStringContainsString('computed row by row, over at most 200,000 Swims; there are 250,000', $found('text(spot) == "x"', 250000)[0]);
     }

@@ -34,9 +34,13 @@ final class Indexes
                 if ($table === null || $blueprint->isAnswer($table)) {
                     continue;
                 }
-                $fields = ListPlan::of($line, $table, $blueprint)->index();
+                $plan = ListPlan::of($line, $table, $blueprint);
+                $fields = $plan->index();
                 if ($fields !== []) {
                     $wanted[] = [$table, $fields];
+                }
+                if ($plan->through !== null && ! $blueprint->isAnswer($plan->through[1])) {
+                    $wanted[] = [$plan->through[1], [$plan->through[2]]];
                 }
             }
         }

@@ -26,10 +26,11 @@ final readonly class ListPlan
      * @param  Field|null  $range  a field that must lie on one side of a value
      * @param  list<Field>  $sorted  fields in whose order the rows come, as far as an index can give it
      * @param  bool  $overLink  whether a condition on linked rows narrows them down by the link's index
+     * @param  array{Field, Table, Field}|null  $through  the link, the linked table and its field that must have one value
      * @param  bool  $filters  whether there is a condition at all
      * @param  bool  $rest  whether a part of the condition must be computed on each row outside of the query
      */
-    private function __construct(public array $equal, public ?Field $range, public array $sorted, public bool $overLink, public bool $filters, public bool $rest)
+    private function __construct(public array $equal, public ?Field $range, public array $sorted, public bool $overLink, public bool $filters, public bool $rest, public ?array $through = null)
     {
     }
 
@@ -48,7 +49,9 @@ final readonly class ListPlan
         $equal = [];
         $range = null;
         $overLink = false;
+        $through = null;
         foreach ($parts as $part) {
+            $through ??= self::through($part);
             $overLink = $overLink || (in_array($part->name, ['==', '<', '>', '<=', '>=', 'contains'], true) && ($part->parts[0] ?? null)?->kind === 'lookup' && ($part->parts[1] ?? null)?->kind === 'value');
             $field = self::own($part);
             if ($field !== null && ($part->kind === 'column' || $part->name === '==')) {
@@ -58,7 +61,7 @@ final readonly class ListPlan
             }
         }
 
-        return new self(array_values($equal), $range, self::sorted($line, $table), $overLink, trim($line->where) !== '', $rest);
+        return new self(array_values($equal), $range, self::sorted($line, $table), $overLink, trim($line->where) !== '', $rest, $through);
     }
 
     /** @return list<Field> the index that serves it best; [] where none would */
@@ -66,17 +69,28 @@ final readonly class ListPlan
     {
         $then = $this->sorted !== [] && ($this->range === null || $this->range === $this->sorted[0] || $this->equal === []) ? $this->sorted : ($this->range === null ? [] : [$this->range]);
         $fields = [];
-        foreach ([...$this->equal, ...$then] as $field) {
+        // Through a link few rows of the other table are left, and for each of them the rows that lead to it come in order.
+        foreach ([...$this->equal, ...($this->through === null ? [] : [$this->through[0]]), ...$then] as $field) {
             $fields[$field->column()] = $field;
         }
 
         return array_slice(array_values($fields), 0, 4);
     }
 
-    /** True where no index can find or order the rows, so that each is read. */
+    /** True where no index can find the rows, so that each is read; that they come in an order does not help where few are right. */
     public function scans(): bool
     {
-        return $this->filters && ! $this->overLink && $this->index() === [];
+        return $this->filters && ! $this->overLink && $this->equal === [] && $this->range === null;
+    }
+
+    /** @return array{Field, Table, Field}|null */
+    private static function through(Term $part): ?array
+    {
+        [$a, $b] = [$part->parts[0] ?? null, $part->parts[1] ?? null];
+        [$link, $field] = [$a?->kind === 'lookup' ? $a->parts[0] ?? null : null, $a?->kind === 'lookup' ? $a->parts[1] ?? null : null];
+
+        return $part->name === '==' && $b?->kind === 'value' && $b->value !== null && $a?->table !== null && $link?->kind === 'column' && $link->row === 0 && $link->field !== null && $field?->kind === 'column' && $field->field !== null
+            ? [$link->field, $a->table, $field->field] : null;
     }
 
     private static function own(Term $part): ?Field
