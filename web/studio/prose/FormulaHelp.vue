@@ -20,6 +20,7 @@ const needsValue = (part: FormulaPart) => ['is', 'isNot', 'more', 'less', 'least
 const own = '\u0000'
 
 let asked = 0
+let written = ''
 async function ask(body: object) {
   const mine = ++asked
   try {
@@ -35,7 +36,8 @@ async function ask(body: object) {
 
 const look = useDebounceFn(async () => {
   const answer = await ask({ text: props.text })
-  if (answer?.picks) {
+  // What pointing has written itself is what stands there; a row that is not finished yet must not go.
+  if (answer?.picks && props.text !== written) {
     parts.value = answer.picks.parts
     join.value = answer.picks.join
   }
@@ -47,7 +49,9 @@ async function pointed() {
   const ready = parts.value.filter((p) => p.thing && p.is && (!needsValue(p) || p.value))
   if (!ready.length) return
   const answer = await ask({ join: join.value, parts: ready })
-  if (answer) emit('mend', answer.text)
+  if (!answer) return
+  written = answer.text
+  emit('mend', answer.text)
 }
 
 function setThing(i: number, text: string) {
