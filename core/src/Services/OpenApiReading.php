@@ -232,7 +232,12 @@ final class OpenApiReading
                 $schema = $this->whole(Prose::node(Prose::node($medium)['schema'] ?? []));
                 foreach (array_slice(Prose::node($schema['properties'] ?? []), 0, 20) as $name => $part) {
                     $part = $this->resolved(Prose::node($part));
-                    if (array_intersect(JsonShape::types($part), ['object', 'array']) === [] && ($part['readOnly'] ?? false) !== true) {
+                    $media = is_string($part['contentMediaType'] ?? null) ? $part['contentMediaType'] : '';
+                    if (($part['format'] ?? '') === 'binary' || $media !== '') {
+                        $called = Parts::free(Parts::words($name), $named);
+                        $takes[] = ['name' => $called, 'type' => ['kind' => str_starts_with($media, 'image/') || preg_match('/(image|photo|picture|avatar|logo|cover)/i', $name) === 1 ? 'picture' : 'file']];
+                        $sent[] = ['in' => 'body', 'name' => addcslashes($name, '.[]\\'), 'value' => Names::inFormula($called)];
+                    } elseif (array_intersect(JsonShape::types($part), ['object', 'array']) === [] && ($part['readOnly'] ?? false) !== true) {
                         $variable = $this->variable($name, ['schema' => $part], $named);
                         $takes[] = $variable;
                         $sent[] = ['in' => 'body', 'name' => addcslashes($name, '.[]\\'), 'value' => Names::inFormula(is_string($variable['name']) ? $variable['name'] : '')];
@@ -258,8 +263,14 @@ final class OpenApiReading
             }
             foreach (Prose::node($this->resolved(Prose::node($response))['content'] ?? []) as $type => $medium) {
                 $medium = Prose::node($medium);
-                if (preg_match('~[/+]json~', $type) === 1 && isset($medium['schema'])) {
-                    return $this->whole(Prose::node($medium['schema']));
+                if (preg_match('~[/+]json~', $type) !== 1) {
+                    continue;
+                }
+                $shape = isset($medium['schema']) ? $this->whole(Prose::node($medium['schema'])) : [];
+                $example = $medium['example'] ?? (Prose::nodes($medium['examples'] ?? [])[0]['value'] ?? null) ?? (is_array($medium['examples'] ?? null) ? Prose::node(reset($medium['examples']))['value'] ?? null : null);
+                if ($shape !== [] || $example !== null) {
+                    // Without a schema, or with an empty one, an example tells.
+                    return $shape !== [] && ($shape['properties'] ?? $shape['items'] ?? []) !== [] || $example === null ? $shape : JsonShape::of(json_decode((string) json_encode($example)));
                 }
             }
         }
@@ -305,7 +316,7 @@ final class OpenApiReading
         $items = isset($schema['items']) ? $this->whole(Prose::node($schema['items']), $depth + 1, $around) : [];
 
         /** @var array<string, mixed> $whole */
-        $whole = $made + ($items === [] ? [] : ['items' => $items]) + (is_string($schema['format'] ?? null) ? ['format' => $schema['format']] : []) + array_intersect_key($schema, ['readOnly' => true, 'enum' => true, 'default' => true, 'example' => true]);
+        $whole = $made + ($items === [] ? [] : ['items' => $items]) + (is_string($schema['format'] ?? null) ? ['format' => $schema['format']] : []) + array_intersect_key($schema, ['readOnly' => true, 'enum' => true, 'default' => true, 'example' => true, 'contentMediaType' => true]);
 
         return $whole;
     }
@@ -378,7 +389,18 @@ final class OpenApiReading
     {
         $all = Prose::node(Prose::node($this->document['components'] ?? [])[$kind] ?? []);
         $needed = array_merge([], ...array_map(array_keys(...), Prose::nodes($this->document['security'] ?? [])));
+        // Where each operation says for itself how it is signed in to, that of most of them.
+        $said = [];
+        foreach ($needed === [] ? Prose::node($this->document['paths'] ?? []) : [] as $item) {
+            foreach (array_intersect_key(Prose::node($item), array_flip(self::METHODS)) as $operation) {
+                foreach (array_merge([], ...array_map(array_keys(...), Prose::nodes(Prose::node($operation)['security'] ?? []))) as $name) {
+                    $said[$name] = ($said[$name] ?? 0) + 1;
+                }
+            }
+        }
+        arsort($said);
+        $needed = $needed === [] ? array_keys($said) : $needed;
 
-        return array_map(Prose::node(...), array_values(array_replace(array_intersect_key($all, array_flip($needed)), $all)));
+        return array_map(Prose::node(...), array_values(array_replace(array_intersect_key(array_flip($needed), $all), array_intersect_key($all, array_flip($needed)), $all)));
     }
 }
