@@ -86,7 +86,11 @@ final readonly class AccountDesk implements Accounts
         }
     }
 
-    /** Whoever wants an account deleted proves that its address is theirs, whatever ways in the app has. */
+    /**
+     * Whoever wants an account deleted proves that its address is theirs, whatever ways in the app has.
+     *
+     * @throws Refused
+     */
     public function beginDeletion(Visit $visit, string $email): string
     {
         $email = self::address($email);

@@ -17,7 +17,6 @@ use Lanai\Core\Lines\Line;
 use Lanai\Core\People\AsGuest;
 use Lanai\Core\People\WithCode;
 use Lanai\Core\People\WithPassword;
-use Lanai\Core\Script\NodeSpot;
 
 /** A line that signs in by a way which the app does not have, or no longer: the server refuses it. */
 final class WayNotThere implements Rule
