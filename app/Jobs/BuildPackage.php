@@ -31,8 +31,10 @@ final class BuildPackage implements ShouldQueue
         if (! $this->takes(Build::query()->whereKey($build->id))) {
             return;
         }
-        // One worker makes all packages: what lies there is of one that has died.
-        OldWork::folders($build->app, PHP_INT_MAX);
+        if ($this->attempts() > 1 || $build->begun > 0) {
+            // What lies there is of the process that has died; at a first try it may be of lanai:package beside.
+            OldWork::folders($build->app, PHP_INT_MAX);
+        }
         $target = Target::from($build->target);
         $build->file = $target->fileName($build->app->slug, $build->version.'-'.$build->id);
         $from = microtime(true);

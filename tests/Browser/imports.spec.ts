@@ -41,10 +41,13 @@ test('a tap that meets a locked file waits, comes again by itself, and is done o
   await beginApp(page, 'Jars')
   await script(page, 'app Jars\n\ntable Jars, each a Jar\n  may be seen by everyone\n  may be added by everyone\n  Name is a text\n\nscreen Jars, first\n  Text "{count(jars)} jars"\n  Button "Add one"\n    tapped:\n      add a Jar\n        set Name = "jam"\n      say "Added"\n')
   await expect(device(page).getByText('0 jars')).toBeVisible()
-  // Longer than the server waits, so that the device has to come again.
-  const other = spawn('php', ['-r', '$d = new PDO("sqlite:".$argv[1]); $d->exec("begin immediate"); echo "held"; sleep(8); $d->exec("rollback");', sandbox(page.url())])
+  // Held until the server has said that the device should come again.
+  const other = spawn('php', ['-r', '$d = new PDO("sqlite:".$argv[1]); $d->exec("begin immediate"); echo "held"; fgets(STDIN); $d->exec("rollback");', sandbox(page.url())])
   await new Promise((held) => other.stdout.once('data', held))
+  const turnedAway = page.waitForResponse((answer) => answer.status() === 503 && answer.url().endsWith('/do'))
   await device(page).getByRole('button', { name: 'Add one' }).click()
+  await turnedAway
+  other.stdin.end('\n')
   await expect(device(page).getByText('Added')).toBeVisible({ timeout: 30_000 })
   await expect(device(page).getByText('1 jars')).toBeVisible()
 })
