@@ -94,7 +94,8 @@ final class OldWork
         $pruned = 0;
         do {
             // A few at a time: others write meanwhile.
-            $some = $database->delete('delete from "_taps" where "tap" in (select "tap" from "_taps" where "at" < ? limit 2000)', [now('UTC')->subDays(self::TAPS)->format('Y-m-d H:i:s')]);
+            $before = now('UTC')->subDays(self::TAPS)->format('Y-m-d H:i:s');
+            $some = $database->delete('delete from "_taps" where "tap" in (select "tap" from "_taps" where "at" < ? limit 2000)', [$before]);
             $pruned += $some;
         } while ($some === 2000);
 

@@ -31,7 +31,15 @@ final class Work extends Command
             return self::FAILURE;
         }
         DB::table('jobs')->where('queue', $lane->value)->whereNotNull('reserved_at')->update(['reserved_at' => null, 'available_at' => now()->timestamp]);
-        $code = $this->call('queue:work', ['--queue' => $lane->value, '--sleep' => 0.2, '--tries' => 1, '--timeout' => $lane->timeout(), '--memory' => $lane->memory(), '--max-time' => 3600, '--quiet' => true]);
+        $code = $this->call('queue:work', [
+            '--queue' => $lane->value,
+            '--sleep' => 0.2,
+            '--tries' => 1,
+            '--timeout' => $lane->timeout(),
+            '--memory' => $lane->memory(),
+            '--max-time' => 3600,
+            '--quiet' => true,
+        ]);
         $held->end();
 
         return $code;
