@@ -81,7 +81,10 @@ final class FullAndLockedTest extends TestCase
 
     private function begin(): void
     {
+        mkdir($this->folder().'/views');
         (new Process([PHP_BINARY, 'artisan', 'migrate', '--force'], base_path(), $this->settings()))->mustRun();
+        // As ./lanai does when it builds.
+        (new Process([PHP_BINARY, 'artisan', 'view:cache'], base_path(), $this->settings()))->mustRun();
         $script = "app A\ntable Jars, each a Jar\n  may be seen by everyone\n  may be added by everyone\n  Name is a text\nscreen S, first\n  Text \"Hello {count(jars) == 0 ? 'Cove' : 'Bay'}\"\n  Button \"Add\"\n    tapped:\n      add a Jar\n        set Name = \"x\"\n";
         (new Process([PHP_BINARY, __DIR__.'/../Support/queued.php', 'live', $script], base_path(), $this->settings()))->mustRun();
     }
@@ -102,6 +105,6 @@ final class FullAndLockedTest extends TestCase
     /** @return array<string, string> */
     private function settings(): array
     {
-        return ['LANAI_DATABASE' => $this->folder().'/lanai.sqlite', 'LANAI_APPS' => $this->folder().'/apps', 'LANAI_LOGS' => $this->folder(), 'LANAI_CACHE' => $this->folder().'/cache', 'CACHE_STORE' => 'file', 'SESSION_DRIVER' => 'file', 'APP_ENV' => 'production'];
+        return ['LANAI_DATABASE' => $this->folder().'/lanai.sqlite', 'LANAI_APPS' => $this->folder().'/apps', 'LANAI_LOGS' => $this->folder(), 'LANAI_CACHE' => $this->folder().'/cache', 'VIEW_COMPILED_PATH' => $this->folder().'/views', 'CACHE_STORE' => 'file', 'SESSION_DRIVER' => 'file', 'APP_ENV' => 'production'];
     }
 }
