@@ -21,6 +21,7 @@ use Lanai\Core\Blueprint\Patch;
 use Lanai\Core\Blueprint\Rebase;
 use Lanai\Core\Blueprint\StoredNames;
 use Lanai\Core\Script\SentenceDiff;
+use Lanai\Core\Text\Pattern;
 use PDOException;
 use Throwable;
 
@@ -192,7 +193,7 @@ final readonly class RevisionBook
                 return $made;
             });
         };
-        $touches = array_filter($change->edited->patch->operations, fn (array $o): bool => preg_match('~^($|/(tables|screens|pieces)(/|$))~', $o['path']) === 1) !== [];
+        $touches = array_filter($change->edited->patch->operations, fn (array $o): bool => Pattern::match('~^($|/(tables|screens|pieces)(/|$))~', $o['path'])) !== [];
         try {
             return $touches ? (new SchemaFollower($app, DataSet::Sandbox))->followWith($change->edited->blueprint, $keep) : $keep();
         } catch (Throwable $trouble) {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use Lanai\Core\Text\Pattern;
+
 /** Where a phone in the same network reaches this computer. */
 final class OwnAddress
 {
@@ -17,7 +19,7 @@ final class OwnAddress
         if (! config('lanai.open')) {
             return $asked;
         }
-        if (! preg_match('~^(https?://)(?:localhost|127\.\d+\.\d+\.\d+|\[::1\])(:\d+)?$~', $asked, $found)) {
+        if (! Pattern::match('~^(https?://)(?:localhost|127\.\d+\.\d+\.\d+|\[::1\])(:\d+)?$~', $asked, $found)) {
             return $asked;
         }
         foreach (net_get_interfaces() ?: [] as $interface) {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Outbound;
 
 use GuzzleHttp\Psr7\Uri;
-use Lanai\Core\Script\Pattern;
+use Lanai\Core\Text\Pattern;
 use Psr\Http\Message\UriInterface;
 
 /**
@@ -26,15 +26,15 @@ final readonly class Address
     public static function of(string $url): self
     {
         $refused = new AddressRefused('“'.mb_substr(mb_scrub($url), 0, 120).'” is not an address that can be called.');
-        if ($url === '' || strlen($url) > 4000 || preg_match('/[^\x21-\x7E]|[\\\\<>"{}|^`]/', $url) === 1) {
+        if ($url === '' || strlen($url) > 4000 || Pattern::match('/[^\x21-\x7E]|[\\\\<>"{}|^`]/', $url)) {
             throw $refused;
         }
-        if (preg_match('~^(https?)://([^/?#@]+)((?:[/?][^#]*)?)(?:#.*)?$~i', $url, $found) !== 1) {
+        if (! Pattern::match('~^(https?)://([^/?#@]+)((?:[/?][^#]*)?)(?:#.*)?$~i', $url, $found)) {
             throw $refused;
         }
         [, $scheme, $authority, $rest] = $found;
         $scheme = strtolower($scheme);
-        if (preg_match('/^(\[[0-9a-fA-F:.]+\]|[A-Za-z0-9._-]+)(?::([0-9]*))?$/', $authority, $parts) !== 1) {
+        if (! Pattern::match('/^(\[[0-9a-fA-F:.]+\]|[A-Za-z0-9._-]+)(?::([0-9]*))?$/', $authority, $parts)) {
             throw $refused;
         }
         $digits = ltrim($parts[2] ?? '', '0');
@@ -95,7 +95,7 @@ final readonly class Address
             return null;
         }
 
-        return preg_match('/^([0-9]+|0x[0-9a-f]*)$/', (string) end($labels)) === 1 ? self::fourNumbers($labels) : implode('.', $labels);
+        return Pattern::match('/^([0-9]+|0x[0-9a-f]*)$/', (string) end($labels)) ? self::fourNumbers($labels) : implode('.', $labels);
     }
 
     /**
@@ -111,9 +111,9 @@ final readonly class Address
         $numbers = [];
         foreach ($labels as $label) {
             $number = match (true) {
-                preg_match('/^0x([0-9a-f]{0,8})$/', $label, $hex) === 1 => (int) hexdec($hex[1]),
-                preg_match('/^0[0-7]{1,11}$/', $label) === 1 => (int) octdec($label),
-                preg_match('/^(0|[1-9][0-9]{0,9})$/', $label) === 1 => (int) $label,
+                Pattern::match('/^0x([0-9a-f]{0,8})$/', $label, $hex) => (int) hexdec($hex[1]),
+                Pattern::match('/^0[0-7]{1,11}$/', $label) => (int) octdec($label),
+                Pattern::match('/^(0|[1-9][0-9]{0,9})$/', $label) => (int) $label,
                 default => null,
             };
             if ($number === null) {

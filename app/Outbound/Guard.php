@@ -18,6 +18,7 @@ use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Http\Client\PendingRequest;
 use Illuminate\Http\Client\Response;
 use Illuminate\Support\Facades\Http;
+use Lanai\Core\Text\Pattern;
 use Psr\Http\Message\RequestInterface;
 use Psr\Http\Message\UriInterface;
 
@@ -225,7 +226,7 @@ final class Guard
     private static function relative(string $to): UriInterface
     {
         try {
-            return strlen($to) > 4000 || preg_match('/[^\x21-\x7E]|[\\\\<>"{}|^`]/', $to) === 1 ? throw new \InvalidArgumentException : new Uri($to);
+            return strlen($to) > 4000 || Pattern::match('/[^\x21-\x7E]|[\\\\<>"{}|^`]/', $to) ? throw new \InvalidArgumentException : new Uri($to);
         } catch (\InvalidArgumentException) {
             throw new AddressRefused('It was led on to “'.mb_substr(mb_scrub($to), 0, 120).'”, which is not an address.');
         }
@@ -238,7 +239,7 @@ final class Guard
             return (self::$resolver)($host);
         }
         $found = gethostbynamel($host) ?: [];
-        foreach (preg_match('/[a-z]/i', $host) && str_contains($host, '.') ? @dns_get_record($host, DNS_AAAA) ?: [] : [] as $record) {
+        foreach (Pattern::match('/[a-z]/i', $host) && str_contains($host, '.') ? @dns_get_record($host, DNS_AAAA) ?: [] : [] as $record) {
             if (is_string($record['ipv6'] ?? null)) {
                 $found[] = $record['ipv6'];
             }

@@ -7,7 +7,7 @@ namespace App\Outbound;
 use App\Models\App;
 use App\Models\Founder;
 use Illuminate\Support\Facades\Cache;
-use Lanai\Core\Script\Pattern;
+use Lanai\Core\Text\Pattern;
 
 /**
  * The stand-ins that ship with Lanai: called by their name, "stand-in:almanac/v1", wherever they run. What they keep and how they

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Packaging;
 
 use App\Apps\WholeFile;
+use Lanai\Core\Text\Pattern;
 use ZipArchive;
 
 /** A store bundle: the same app in the form from which a store makes packages for each device. */
@@ -50,7 +51,7 @@ final readonly class AabRecipe implements Recipe
         }
         for ($i = 0; $i < $unsigned->numFiles; $i++) {
             $name = (string) $unsigned->getNameIndex($i);
-            if (preg_match('/^classes\d*\.dex$/', $name)) {
+            if (Pattern::match('/^classes\d*\.dex$/', $name)) {
                 $bundle->addFromString("base/dex/$name", (string) $unsigned->getFromIndex($i));
             } elseif (str_starts_with($name, 'assets/')) {
                 $bundle->addFromString("base/$name", (string) $unsigned->getFromIndex($i));

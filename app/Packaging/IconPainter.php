@@ -7,6 +7,7 @@ namespace App\Packaging;
 use App\Models\App;
 use GdImage;
 use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Text\Pattern;
 
 /** Paints the app's icon in every size: an uploaded picture, or a letter on the theme's main colour. */
 final class IconPainter
@@ -80,7 +81,7 @@ final class IconPainter
     {
         $name = $this->blueprint->release->icon;
         $file = $this->app->folder('pictures').'/'.$name;
-        $image = $name !== '' && preg_match('/^[0-9a-f]{64}\.(png|jpg|webp)$/', $name) && is_file($file) ? imagecreatefromstring((string) file_get_contents($file)) : false;
+        $image = $name !== '' && Pattern::match('/^[0-9a-f]{64}\.(png|jpg|webp)$/', $name) && is_file($file) ? imagecreatefromstring((string) file_get_contents($file)) : false;
 
         return $image === false ? null : $image;
     }

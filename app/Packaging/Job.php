@@ -7,7 +7,7 @@ namespace App\Packaging;
 use App\Models\App;
 use Closure;
 use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Script\Pattern;
+use Lanai\Core\Text\Pattern;
 use Symfony\Component\Process\Exception\ProcessTimedOutException;
 use Symfony\Component\Process\Process;
 

@@ -6,6 +6,7 @@ namespace App\People;
 
 use Illuminate\Support\Facades\Date;
 use Lanai\Core\Data\FieldTypes\LastHereType;
+use Lanai\Core\Text\Pattern;
 
 /**
  * Sessions of people: an opaque random token on the device, its SHA-256 here. A token is renewed every quarter of an hour; the
@@ -41,7 +42,7 @@ final readonly class Sessions
     /** The session that a token stands for, with a new token where one is due; null for none. */
     public function find(string $token): ?FoundSession
     {
-        if (! preg_match('/^[A-Za-z0-9_-]{43}$/', $token)) {
+        if (! Pattern::match('/^[A-Za-z0-9_-]{43}$/', $token)) {
             return null;
         }
         $hash = self::hash($token);

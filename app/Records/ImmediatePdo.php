@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Records;
 
+use Lanai\Core\Text\Pattern;
 use PDO;
 use PDOException;
 
@@ -43,7 +44,7 @@ final class ImmediatePdo extends PDO
 
     public static function isLocked(PDOException $trouble): bool
     {
-        return preg_match('/database( table| schema)? is locked/', $trouble->getMessage()) === 1;
+        return Pattern::match('/database( table| schema)? is locked/', $trouble->getMessage());
     }
 
     public function commit(): bool

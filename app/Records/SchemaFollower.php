@@ -17,7 +17,7 @@ use Lanai\Core\Data\Storage\Conversion;
 use Lanai\Core\Data\Storage\Layout;
 use Lanai\Core\Data\Storage\Plan;
 use Lanai\Core\Data\Storage\Step;
-use Lanai\Core\Script\Pattern;
+use Lanai\Core\Text\Pattern;
 use Throwable;
 
 /** Brings an app's data file into the shape of a revision, by the core's plan, all steps or none. */
@@ -225,7 +225,7 @@ final readonly class SchemaFollower
     /** A converted value; a link that leads nowhere is none. */
     private function kept(Conversion $conversion, Step $step, mixed $stored): string|int|float|null
     {
-        $target = preg_match('/ REFERENCES (\w+)/', $step->declaration, $found) ? $found[1] : '';
+        $target = Pattern::match('/ REFERENCES (\w+)/', $step->declaration, $found) ? $found[1] : '';
         $value = $conversion->of($stored);
         if ($value !== null && $target !== '' && ! $this->database->table($target)->where('id', $value)->exists()) {
             $conversion->converted--;

@@ -8,6 +8,7 @@ use Illuminate\Database\Connection;
 use Lanai\Core\Blueprint\Field;
 use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Formula\Kind;
+use Lanai\Core\Text\Pattern;
 
 /** The texts of a table in an FTS5 index beside it, accents and case folded; triggers keep it right from its first use on. */
 final readonly class SearchIndex
@@ -77,7 +78,7 @@ final readonly class SearchIndex
     /** What is typed, as an FTS5 query: every word must be there, if only begun. '' where nothing can be looked for. */
     public static function match(string $search): string
     {
-        preg_match_all('/[\p{L}\p{N}\p{M}]+/u', $search, $words);
+        Pattern::matchAll('/[\p{L}\p{N}\p{M}]+/u', $search, $words);
 
         return implode(' ', array_map(fn (string $word): string => '"'.$word.'"*', $words[0]));
     }

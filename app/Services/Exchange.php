@@ -6,6 +6,7 @@ namespace App\Services;
 
 use Lanai\Core\Services\Har;
 use Lanai\Core\Services\Message;
+use Lanai\Core\Text\Pattern;
 
 /** A message that went out and what came back, in which nothing shows who called. */
 final readonly class Exchange
@@ -24,7 +25,7 @@ final readonly class Exchange
     /** @return array<string, mixed> as Har takes it */
     public function data(): array
     {
-        $text = fn (string $body): string => mb_scrub(preg_match('/[\x00-\x08\x0E-\x1F]/', substr($body, 0, 500)) === 1 ? '('.strlen($body).' bytes)' : substr($body, 0, self::KEPT));
+        $text = fn (string $body): string => mb_scrub(Pattern::match('/[\x00-\x08\x0E-\x1F]/', substr($body, 0, 500)) ? '('.strlen($body).' bytes)' : substr($body, 0, self::KEPT));
 
         return ['method' => $this->message->method, 'url' => $this->message->url, 'headers' => $this->message->headers, 'body' => $text($this->message->body), 'type' => $this->message->type, 'status' => $this->status, 'answer' => $this->headers,
             'content' => $text($this->body), 'at' => gmdate('Y-m-d\TH:i:s\Z', $this->asked), 'ms' => round($this->ms, 1)];

@@ -15,6 +15,7 @@ use Lanai\Core\Services\Beginnings;
 use Lanai\Core\Services\NotUnderstood;
 use Lanai\Core\Services\OpenApiReading;
 use Lanai\Core\Services\Secret;
+use Lanai\Core\Text\Pattern;
 use Symfony\Component\Yaml\Exception\ParseException;
 use Symfony\Component\Yaml\Yaml;
 
@@ -45,7 +46,7 @@ final readonly class Pasted
             return new self(OpenApiReading::read($document, '', $blueprint), null, OpenApiReading::left($document));
         }
         $note = '';
-        if (preg_match('~^https?://\S+$~i', $text) === 1) {
+        if (Pattern::match('~^https?://\S+$~i', $text)) {
             [$document, $example, $note] = self::looked($text);
             if ($document !== null) {
                 return new self(OpenApiReading::read($document, $text, $blueprint), null, OpenApiReading::left($document));
@@ -60,7 +61,7 @@ final readonly class Pasted
     /** An address that was copied without its beginning, and that of a stand-in, as they are called. */
     private static function whole(string $text): string
     {
-        return preg_match('~^(?!\d+\.\d+$)[a-z0-9-]+(\.[a-z0-9-]+)*\.[a-z]{2,}(:\d+)?([/?]\S*)?$~i', $text) === 1 ? "https://$text" : Practice::resolved($text);
+        return Pattern::match('~^(?!\d+\.\d+$)[a-z0-9-]+(\.[a-z0-9-]+)*\.[a-z]{2,}(:\d+)?([/?]\S*)?$~i', $text) ? "https://$text" : Practice::resolved($text);
     }
 
     /**
@@ -72,7 +73,7 @@ final readonly class Pasted
      */
     private static function looked(string $url): array
     {
-        $mustBe = preg_match('~\.ya?ml$|(openapi|swagger|api-docs)[^/]*$~i', $url) === 1;
+        $mustBe = Pattern::match('~\.ya?ml$|(openapi|swagger|api-docs)[^/]*$~i', $url);
         try {
             $answer = Guard::promise('GET', $url, ['Accept' => 'application/json, application/yaml, text/yaml, */*'], seconds: self::PATIENCE)->wait();
         } catch (AddressRefused|ConnectionException $wrong) {
@@ -87,7 +88,7 @@ final readonly class Pasted
         }
         $body = $answer->body();
         $json = json_decode($body, true);
-        if ((is_array($json) && (isset($json['openapi']) || isset($json['swagger']))) || ($json === null && preg_match('/^(openapi|swagger)\s*:/m', $body) === 1)) {
+        if ((is_array($json) && (isset($json['openapi']) || isset($json['swagger']))) || ($json === null && Pattern::match('/^(openapi|swagger)\s*:/m', $body))) {
             return [self::document($body), '', ''];
         }
 
@@ -101,7 +102,7 @@ final readonly class Pasted
      */
     private static function document(string $text): ?array
     {
-        if (preg_match('/\A\s*\{|^["\']?(openapi|swagger)["\']?\s*:/m', $text) !== 1 || preg_match('~^\S*curl~', $text) === 1) {
+        if (! Pattern::match('/\A\s*\{|^["\']?(openapi|swagger)["\']?\s*:/m', $text) || Pattern::match('~^\S*curl~', $text)) {
             return null;
         }
         $json = json_decode($text, true);

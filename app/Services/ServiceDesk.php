@@ -18,7 +18,6 @@ use Illuminate\Validation\ValidationException;
 use Lanai\Core\Ports\Services;
 use Lanai\Core\Runtime\Trail;
 use Lanai\Core\Runtime\Visit;
-use Lanai\Core\Script\Pattern;
 use Lanai\Core\Services\Answer;
 use Lanai\Core\Services\Call;
 use Lanai\Core\Services\ClientCredentials;
@@ -34,6 +33,7 @@ use Lanai\Core\Services\Secret;
 use Lanai\Core\Services\Service;
 use Lanai\Core\Services\Trouble;
 use Lanai\Core\Services\WebLinks;
+use Lanai\Core\Text\Pattern;
 
 /** Asks outside services for an app: together, through the cache, within limits, again where that does no harm; and keeps account. */
 final class ServiceDesk implements Services
@@ -297,7 +297,7 @@ final class ServiceDesk implements Services
         $written = [];
         foreach ($service->requests as $request) {
             if ($request instanceof Request) {
-                $written[] = preg_match('~^https?://~i', $request->address) === 1 ? $request->address : $this->base($service).'/'.ltrim($request->address, '/');
+                $written[] = Pattern::match('~^https?://~i', $request->address) ? $request->address : $this->base($service).'/'.ltrim($request->address, '/');
             }
         }
 
@@ -355,7 +355,7 @@ final class ServiceDesk implements Services
 
     private static function firstPage(string $url, string $name): int
     {
-        return preg_match('/[?&]'.preg_quote(rawurlencode($name), '/').'=(\d+)/', $url, $found) === 1 ? (int) $found[1] : 1;
+        return Pattern::match('/[?&]'.preg_quote(rawurlencode($name), '/').'=(\d+)/', $url, $found) ? (int) $found[1] : 1;
     }
 
     private static function paged(Message $message, string $name, string $value): Message
@@ -363,7 +363,7 @@ final class ServiceDesk implements Services
         $pattern = '/([?&])'.preg_quote(rawurlencode($name), '/').'=[^&]*/';
         $pair = rawurlencode($name).'='.rawurlencode($value);
 
-        return preg_match($pattern, $message->url) === 1 ? $message->at(Pattern::replaceEach($pattern, fn (array $m): string => $m[1].$pair, $message->url)) : $message->query($name, $value);
+        return Pattern::match($pattern, $message->url) ? $message->at(Pattern::replaceEach($pattern, fn (array $m): string => $m[1].$pair, $message->url)) : $message->query($name, $value);
     }
 
     private static function words(mixed $json): string
@@ -402,7 +402,7 @@ final class ServiceDesk implements Services
         if (is_string($kept)) {
             return new Secret(decrypt($kept));
         }
-        $address = preg_match('~^(https?://|stand-in:)~', $signing->token) === 1 ? Practice::resolved($signing->token) : $this->base($service).'/'.ltrim($signing->token, '/');
+        $address = Pattern::match('~^(https?://|stand-in:)~', $signing->token) ? Practice::resolved($signing->token) : $this->base($service).'/'.ltrim($signing->token, '/');
         $exchange = $this->wire->send($signing->tokenRequest($address, $secret), null, null, 10)->wait();
         $json = json_decode($exchange->body, true);
         $token = is_array($json) && is_string($json['access_token'] ?? null) ? $json['access_token'] : null;

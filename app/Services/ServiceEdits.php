@@ -19,6 +19,7 @@ use Lanai\Core\Services\ReadyScreens;
 use Lanai\Core\Services\Request;
 use Lanai\Core\Services\RowsMade;
 use Lanai\Core\Services\Service;
+use Lanai\Core\Text\Pattern;
 
 /** Edits that the Services station makes: a service taken over, what was pointed at in an answer, screens made. */
 final class ServiceEdits
@@ -141,7 +142,7 @@ final class ServiceEdits
     {
         [$way] = explode('{?', explode('?', $list->address)[0]);
         foreach ($service->requests as $each) {
-            if ($each instanceof Request && $each->method === 'GET' && ! $each->givesMany() && preg_match('~^'.preg_quote(rtrim($way, '/'), '~').'/\{(\w+)\}$~', $each->address, $found) === 1) {
+            if ($each instanceof Request && $each->method === 'GET' && ! $each->givesMany() && Pattern::match('~^'.preg_quote(rtrim($way, '/'), '~').'/\{(\w+)\}$~', $each->address, $found)) {
                 $variable = array_values(array_filter($each->takes, fn ($v): bool => $v->key() === $found[1]))[0] ?? null;
 
                 return $variable === null ? null : ['name' => $each->name, 'takes' => [['name' => $variable->name]], 'parts' => array_map(fn ($p): array => ['name' => $p->name, 'type' => ['kind' => $p->isList() ? 'links' : '']], $each->parts)];

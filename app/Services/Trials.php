@@ -33,6 +33,7 @@ use Lanai\Core\Services\Request;
 use Lanai\Core\Services\RowsMade;
 use Lanai\Core\Services\Service;
 use Lanai\Core\Services\SignsInKinds;
+use Lanai\Core\Text\Pattern;
 
 /** Requests tried out by the founder: what came back, and what it means. */
 final readonly class Trials
@@ -71,7 +72,7 @@ final readonly class Trials
             'trouble' => $answer->trouble === null ? '' : $answer->trouble->sentence,
             'answer' => $exchange === null ? null : [
                 'status' => $exchange->status, 'ms' => round($exchange->ms), 'bytes' => strlen($exchange->body), 'headers' => $exchange->headers, 'type' => $exchange->headers['content-type'] ?? '',
-                'json' => $isJson ? $json : null, 'isJson' => $isJson, 'text' => $isJson ? '' : (preg_match('//u', $exchange->body) === 1 ? mb_substr($exchange->body, 0, 4000) : ''), 'cut' => strlen($exchange->body) > self::SHOWN,
+                'json' => $isJson ? $json : null, 'isJson' => $isJson, 'text' => $isJson ? '' : (mb_check_encoding($exchange->body, 'UTF-8') ? mb_substr($exchange->body, 0, 4000) : ''), 'cut' => strlen($exchange->body) > self::SHOWN,
             ],
             'files' => $answer->files,
             'rows' => count($rows),
@@ -149,7 +150,7 @@ final readonly class Trials
         $each = [];
         foreach (ServiceCall::query()->where(['app_id' => $this->app->id, 'service' => $service->name, 'request' => $asked->name, 'status' => 200])->orderByDesc('id')->limit(20)->get() as $drawn) {
             $count = is_int($drawn->exchange['meter']['pictures'] ?? null) ? max(1, $drawn->exchange['meter']['pictures']) : 1;
-            $side = preg_match('/"size":"(\d+)x/', (string) ($drawn->exchange['body'] ?? ''), $found) === 1 ? (int) $found[1] : 512;
+            $side = Pattern::match('/"size":"(\d+)x/', (string) ($drawn->exchange['body'] ?? ''), $found) ? (int) $found[1] : 512;
             $each[] = $drawn->ms / $count / $side ** 2;
         }
         $lines = [];

@@ -12,10 +12,10 @@ use GuzzleHttp\Promise\PromiseInterface;
 use GuzzleHttp\Psr7\MultipartStream;
 use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Http\Client\Response;
-use Lanai\Core\Script\Pattern;
 use Lanai\Core\Services\Message;
 use Lanai\Core\Services\Secret;
 use Lanai\Core\Services\SignsIn;
+use Lanai\Core\Text\Pattern;
 
 /** Sends messages of services, signed, through the guard; what comes back is rid of the secret before anybody sees it. */
 final readonly class Wire
@@ -69,7 +69,7 @@ final readonly class Wire
         $read = function (string $bytes) use (&$left, &$words, &$usage, &$raw, $told): void {
             $raw .= substr($bytes, 0, max(0, 4000 - strlen($raw)));
             $left .= $bytes;
-            while (preg_match('/\r?\n/', $left, $end, PREG_OFFSET_CAPTURE) === 1) {
+            while (Pattern::match('/\r?\n/', $left, $end, PREG_OFFSET_CAPTURE)) {
                 $line = substr($left, 0, $end[0][1]);
                 $left = substr($left, $end[0][1] + strlen($end[0][0]));
                 $event = str_starts_with($line, 'data:') ? json_decode(trim(substr($line, 5)), true) : null;

@@ -11,6 +11,7 @@ use App\Outbound\Guard;
 use App\Outbound\Practice;
 use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Http\Client\Response;
+use Lanai\Core\Text\Pattern;
 
 /** Hands packages in at a store over HTTP and asks how they fare. */
 final class StoreDesk
@@ -53,7 +54,7 @@ final class StoreDesk
         $submission->state = is_string($answer['state'] ?? null) ? $answer['state'] : $submission->state;
         $submission->reasons = array_values(array_filter(is_array($answer['reasons'] ?? null) ? $answer['reasons'] : [], is_array(...)));
         $page = is_string($answer['page'] ?? null) ? $answer['page'] : '';
-        $submission->page = preg_match('~^https?://~', $page) ? $page : '';
+        $submission->page = Pattern::match('~^https?://~', $page) ? $page : '';
         $submission->save();
     }
 

@@ -20,6 +20,13 @@ final class ArrowsTest extends TestCase
         self::assertSame([], $this->files('core/src', "/\\b(time|microtime|hrtime|rand|mt_rand|random_int|random_bytes|uniqid|file_get_contents|file_put_contents|fopen|curl_init|getenv)\\(|new (\\\\?DateTimeImmutable|\\\\?DateTime)(\\(\\)|\\('now'|;)|\\\$_(GET|POST|SERVER|ENV)/"));
     }
 
+    public function test_the_result_of_every_regular_expression_is_looked_at(): void
+    {
+        $own = '/\bpreg_(match|match_all|replace|replace_callback|split|grep)\(/';
+
+        self::assertSame(['core/src/Text/Pattern.php: preg_match('], [...$this->files('core/src', $own), ...$this->files('app', $own)]);
+    }
+
     public function test_the_stand_ins_import_nothing_of_lanai_and_lanai_nothing_of_them(): void
     {
         self::assertSame([], $this->files('standins', '/(Lanai\\\\Core|App\\\\|Illuminate\\\\|vendor\/autoload)/'));

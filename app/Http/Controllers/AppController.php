@@ -14,6 +14,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Text\Pattern;
 
 final class AppController
 {
@@ -26,7 +27,7 @@ final class AppController
     public function store(Request $request, #[CurrentUser] Founder $founder, RevisionBook $book): JsonResponse
     {
         $name = trim($request->string('name')->value());
-        if ($name === '' || mb_strlen($name) > 60 || ! preg_match('/[\p{L}\p{N}]/u', $name)) {
+        if ($name === '' || mb_strlen($name) > 60 || ! Pattern::match('/[\p{L}\p{N}]/u', $name)) {
             return response()->json(['message' => 'Please give the app a name of at most 60 characters.'], 422);
         }
 

@@ -8,6 +8,7 @@ use App\Apps\Uploads;
 use App\Models\App;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Lanai\Core\Text\Pattern;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** Uploaded pictures. */
@@ -28,6 +29,6 @@ final class AssetController
 
         $kept = ['Cache-Control' => 'public, max-age=31536000, immutable'];
 
-        return preg_match('/\.(png|jpg|webp)$/', $name) ? response()->file($file, $kept) : response()->download($file, 'file.'.pathinfo($name, PATHINFO_EXTENSION), $kept);
+        return Pattern::match('/\.(png|jpg|webp)$/', $name) ? response()->file($file, $kept) : response()->download($file, 'file.'.pathinfo($name, PATHINFO_EXTENSION), $kept);
     }
 }

@@ -21,7 +21,7 @@ use Lanai\Core\Blueprint\Pointer;
 use Lanai\Core\Runtime\Outcome;
 use Lanai\Core\Runtime\Trail;
 use Lanai\Core\Runtime\Whence;
-use Lanai\Core\Script\Pattern;
+use Lanai\Core\Text\Pattern;
 
 /** What devices ask: the page, the view of a screen, and what a tap does. */
 final class DeviceController

@@ -18,7 +18,7 @@ use Lanai\Core\Formula\Moment;
 use Lanai\Core\People\PublicPages;
 use Lanai\Core\Runtime\Refused;
 use Lanai\Core\Runtime\Visit;
-use Lanai\Core\Script\Pattern;
+use Lanai\Core\Text\Pattern;
 
 /** The pages that stores and providers demand: open to everybody, without signing in. */
 final class PublicPageController

@@ -14,6 +14,7 @@ use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\Editor;
 use Lanai\Core\Blueprint\Uses;
 use Lanai\Core\Data\TableMap;
+use Lanai\Core\Text\Pattern;
 
 /** What an edit of the app's tables would mean before it is made. */
 final class ShapeController
@@ -54,7 +55,7 @@ final class ShapeController
     /** @return list<array{sentence: string, loses: bool}> */
     private function hidden(SchemaFollower $follower, Blueprint $blueprint, string $at): array
     {
-        if (! preg_match('~^/tables/(\d+)(?:/fields/(\d+))?$~', $at, $found)) {
+        if (! Pattern::match('~^/tables/(\d+)(?:/fields/(\d+))?$~', $at, $found)) {
             return [];
         }
         $table = $blueprint->tables[(int) $found[1]] ?? null;

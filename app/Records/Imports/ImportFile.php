@@ -9,6 +9,7 @@ use Lanai\Core\Data\Exchange\CsvSheet;
 use Lanai\Core\Data\Exchange\JsonSheet;
 use Lanai\Core\Data\Exchange\Sheet;
 use Lanai\Core\Data\Exchange\UnreadableFile;
+use Lanai\Core\Text\Pattern;
 
 /** A file of an import, read as what it is. */
 final class ImportFile
@@ -32,7 +33,7 @@ final class ImportFile
 
         return match (true) {
             str_starts_with($start, "SQLite format 3\0") => 'sqlite',
-            preg_match('/^(\xEF\xBB\xBF)?\s*[\[{]/', $start) === 1 => 'json',
+            Pattern::match('/^(\xEF\xBB\xBF)?\s*[\[{]/', $start) => 'json',
             default => 'csv',
         };
     }

@@ -23,6 +23,7 @@ use Lanai\Core\Data\RowCheck;
 use Lanai\Core\Data\UnreadableValue;
 use Lanai\Core\Formula\Moment;
 use Lanai\Core\Script\Names;
+use Lanai\Core\Text\Pattern;
 
 /**
  * Brings the rows of a sheet into a table: all of them, or all that are right, and all at once. They are read and checked
@@ -216,7 +217,7 @@ final class Importer
         }
         $keys = $this->known === null ? [] : array_map($this->keyOf(...), $chunk);
         $this->known?->prepare(array_values(array_filter($keys, fn (string $key): bool => $key !== '')));
-        $this->numbers?->prepare(array_values(array_filter(array_map($this->numberIn(...), $chunk), fn (string $n): bool => preg_match(self::NUMBER, $n) === 1)));
+        $this->numbers?->prepare(array_values(array_filter(array_map($this->numberIn(...), $chunk), fn (string $n): bool => Pattern::match(self::NUMBER, $n))));
         $read = [];
         foreach ($chunk as $number => $cells) {
             $report->rows++;
@@ -362,7 +363,7 @@ final class Importer
         if ($number === '') {
             return [];
         }
-        if (preg_match(self::NUMBER, $number) !== 1 || (int) $number === 0) {
+        if (! Pattern::match(self::NUMBER, $number) || (int) $number === 0) {
             return [Mapping::ID => "“{$number}” is not the number of a row."];
         }
 

@@ -10,8 +10,8 @@ use Illuminate\Support\LazyCollection;
 use Lanai\Core\Blueprint\Field;
 use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Formula\Kind;
-use Lanai\Core\Formula\Texts;
 use Lanai\Core\Script\Names;
+use Lanai\Core\Text\Texts;
 
 /**
  * The rows of a linked table by what a file calls them: by what stands in a field of which no two are alike, by what they

@@ -17,7 +17,7 @@ use Lanai\Core\Data\Exchange\Written\ColumnFacts;
 use Lanai\Core\Data\Exchange\Written\Reading;
 use Lanai\Core\Script\Fits\NameFit;
 use Lanai\Core\Script\Names;
-use Lanai\Core\Script\Pattern;
+use Lanai\Core\Text\Pattern;
 
 /** What is in a file, after all of it was looked at once: its columns, how they are written, and which fields they could fill. */
 final readonly class Look

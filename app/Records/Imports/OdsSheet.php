@@ -6,6 +6,7 @@ namespace App\Records\Imports;
 
 use Lanai\Core\Data\Exchange\CellSheet;
 use Lanai\Core\Data\Exchange\UnreadableFile;
+use Lanai\Core\Text\Pattern;
 use XMLReader;
 
 /** Rows of a table in an OpenDocument spreadsheet (OASIS OpenDocument 1.3, part 3). */
@@ -134,10 +135,10 @@ final class OdsSheet
         $text = $reader->isEmptyElement ? '' : self::text($reader);
 
         return match ($type) {
-            'float', 'percentage', 'currency' => is_numeric($value) ? (preg_match('/^-?\d{1,15}$/', $value) === 1 ? $value : (string) json_encode((float) $value)) : $value,
+            'float', 'percentage', 'currency' => is_numeric($value) ? (Pattern::match('/^-?\d{1,15}$/', $value) ? $value : (string) json_encode((float) $value)) : $value,
             'boolean' => $yes === 'true' ? 'yes' : 'no',
             'date' => ZippedSheets::moment($date),
-            'time' => preg_match('/^PT(\d+)H(\d+)M(\d+)/', $time, $t) === 1 ? sprintf('%02d:%02d', (int) $t[1], (int) $t[2]).((int) $t[3] > 0 ? sprintf(':%02d', (int) $t[3]) : '') : $time,
+            'time' => Pattern::match('/^PT(\d+)H(\d+)M(\d+)/', $time, $t) ? sprintf('%02d:%02d', (int) $t[1], (int) $t[2]).((int) $t[3] > 0 ? sprintf(':%02d', (int) $t[3]) : '') : $time,
             default => $text,
         };
     }

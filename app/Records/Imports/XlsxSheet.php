@@ -6,7 +6,7 @@ namespace App\Records\Imports;
 
 use Lanai\Core\Data\Exchange\CellSheet;
 use Lanai\Core\Data\Exchange\UnreadableFile;
-use Lanai\Core\Script\Pattern;
+use Lanai\Core\Text\Pattern;
 use XMLReader;
 
 /** Rows of a sheet in an Office Open XML workbook (ECMA-376, part 1, SpreadsheetML). Memory does not grow with it. */
@@ -112,8 +112,8 @@ final class XlsxSheet
         $bare = strtolower(Pattern::replace('/"[^"]*"|\\\\.|\[(?!h+\]|m+\]|s+\])[^\]]*\]|_.|\*./i', '', $format));
 
         return match (true) {
-            preg_match('/[yd]/', $bare) === 1 => 'date',
-            preg_match('/[hs]/', $bare) === 1 => 'time',
+            Pattern::match('/[yd]/', $bare) => 'date',
+            Pattern::match('/[hs]/', $bare) => 'time',
             default => '',
         };
     }
@@ -236,7 +236,7 @@ final class XlsxSheet
             $type === 'str' || $type === 'inlineStr' || ! is_numeric($value) => $value,
             $meaning !== '' => $this->moment((float) $value, $meaning),
             // Numbers are written with 17 digits; 0.1 is meant where 0.10000000000000001 stands.
-            default => preg_match('/^-?\d{1,15}$/', $value) === 1 ? $value : (string) json_encode((float) $value),
+            default => Pattern::match('/^-?\d{1,15}$/', $value) ? $value : (string) json_encode((float) $value),
         };
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Records\Imports;
 
 use Lanai\Core\Data\Exchange\UnreadableFile;
+use Lanai\Core\Text\Pattern;
 use XMLReader;
 use ZipArchive;
 
@@ -82,7 +83,7 @@ final readonly class ZippedSheets
     /** A moment as ISO 8601 writes it, as people do: a day alone where it is midnight. */
     public static function moment(string $iso): string
     {
-        if (preg_match('/^(\d{4}-\d\d-\d\d)(?:T(\d\d:\d\d)(?::(\d\d)(?:\.\d+)?)?)?Z?$/', $iso, $found) !== 1) {
+        if (! Pattern::match('/^(\d{4}-\d\d-\d\d)(?:T(\d\d:\d\d)(?::(\d\d)(?:\.\d+)?)?)?Z?$/', $iso, $found)) {
             return $iso;
         }
         $seconds = ($found[3] ?? '00') === '00' ? '' : ':'.$found[3];

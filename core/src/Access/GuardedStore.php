@@ -20,7 +20,7 @@ use Lanai\Core\Runtime\Budget;
 use Lanai\Core\Runtime\OverAStore;
 use Lanai\Core\Runtime\Refused;
 use Lanai\Core\Runtime\SignInFirst;
-use Lanai\Core\Script\Pattern;
+use Lanai\Core\Text\Pattern;
 
 /** The rows as one person may see and change them: every list, formula and effect of their visit goes through it. */
 final readonly class GuardedStore implements RecordStore

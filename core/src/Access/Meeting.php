@@ -9,6 +9,7 @@ use Lanai\Core\Formula\Kind;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Fits\FormulaFit;
 use Lanai\Core\Script\Sentence;
+use Lanai\Core\Text\Pattern;
 
 /** Whoever a formula about the row and "me" holds for. */
 final readonly class Meeting implements Who
@@ -25,7 +26,7 @@ final readonly class Meeting implements Who
     public function always(Rights $rights): ?bool
     {
         // Nobody is not the same as nobody: an empty link and somebody who has not signed in do not meet.
-        return trim($this->if) === '' || ($rights->me === null && preg_match('/\bme\b/', $this->if) === 1) ? false : null;
+        return trim($this->if) === '' || ($rights->me === null && Pattern::match('/\bme\b/', $this->if)) ? false : null;
     }
 
     public function formula(Table $table): string

@@ -13,6 +13,7 @@ use Lanai\Core\Script\Fits\TextFit;
 use Lanai\Core\Script\HasSentence;
 use Lanai\Core\Script\Names;
 use Lanai\Core\Script\Sentence;
+use Lanai\Core\Text\Pattern;
 
 /** A picture, a sound or a file that the app brings with it. */
 final readonly class Asset implements HasSentence
@@ -38,7 +39,7 @@ final readonly class Asset implements HasSentence
 
     public function isPicture(): bool
     {
-        return preg_match('/\.(png|jpe?g|webp|gif|svg)$/', $this->file) === 1;
+        return Pattern::match('/\.(png|jpe?g|webp|gif|svg)$/', $this->file);
     }
 
     public function type(): Type

@@ -13,11 +13,11 @@ use Lanai\Core\Script\Family;
 use Lanai\Core\Script\Fits\NameFit;
 use Lanai\Core\Script\HasSentence;
 use Lanai\Core\Script\Parser;
-use Lanai\Core\Script\Pattern;
 use Lanai\Core\Script\ScriptMistake;
 use Lanai\Core\Script\Sentences;
 use Lanai\Core\Script\Series;
 use Lanai\Core\Script\Walk;
+use Lanai\Core\Text\Pattern;
 
 /** The edits a founder makes, each as a JSON Patch. */
 final readonly class Editor

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Blueprint;
 
+use Lanai\Core\Text\Pattern;
 use Swaggest\JsonDiff\Exception as JsonDiffException;
 use Swaggest\JsonDiff\JsonDiff;
 use Swaggest\JsonDiff\JsonPatch;
@@ -69,7 +70,7 @@ final readonly class Patch
         $operations = [];
         foreach ($this->operations as $operation) {
             $parent = Pointer::parent($operation['path']);
-            if ($operation['op'] === 'add' && $parent !== '' && ! Pointer::exists($parent, $data) && Pointer::exists(Pointer::parent($parent), $data) && preg_match('/^[a-zA-Z]/', Pointer::last($operation['path']))) {
+            if ($operation['op'] === 'add' && $parent !== '' && ! Pointer::exists($parent, $data) && Pointer::exists(Pointer::parent($parent), $data) && Pattern::match('/^[a-zA-Z]/', Pointer::last($operation['path']))) {
                 $operation = ['op' => 'add', 'path' => $parent, 'value' => [Pointer::last($operation['path']) => $operation['value'] ?? null]];
             }
             $operations[] = $operation;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Blueprint;
 
+use Lanai\Core\Text\Pattern;
+
 /** Whether an edit that was made on an older revision may still be applied to the newest one. */
 final class Rebase
 {
@@ -33,6 +35,6 @@ final class Rebase
 
     private static function reorders(string $operation, string $path): bool
     {
-        return $operation !== 'replace' && preg_match('~/(\d+|-)$~', $path) === 1;
+        return $operation !== 'replace' && Pattern::match('~/(\d+|-)$~', $path);
     }
 }

@@ -19,7 +19,6 @@ use Lanai\Core\Script\Fits\NamedFit;
 use Lanai\Core\Script\Fits\ScreenFit;
 use Lanai\Core\Script\Fits\TableFit;
 use Lanai\Core\Script\Names;
-use Lanai\Core\Script\Pattern;
 use Lanai\Core\Script\Prose;
 use Lanai\Core\Script\Scope;
 use Lanai\Core\Script\Walk;
@@ -28,6 +27,7 @@ use Lanai\Core\Services\Askable;
 use Lanai\Core\Services\Parts;
 use Lanai\Core\Services\Service;
 use Lanai\Core\Services\Variable;
+use Lanai\Core\Text\Pattern;
 
 /** Gives one thing a new name and lets every sentence and formula that points at it follow. Stored data stays in place. */
 final readonly class Renaming
@@ -43,7 +43,7 @@ final readonly class Renaming
     public function to(string $name): Edited
     {
         $name = trim($name);
-        if ($name === '' || mb_strlen($name) > 60 || ! preg_match('/[\p{L}\p{N}]/u', $name) || preg_match('/[\x00-\x1F]/', $name)) {
+        if ($name === '' || mb_strlen($name) > 60 || ! Pattern::match('/[\p{L}\p{N}]/u', $name) || Pattern::match('/[\x00-\x1F]/', $name)) {
             throw new EditRefused('A name needs a letter or a digit, and at most 60 characters.');
         }
         $this->refuseTwins($name);

@@ -21,6 +21,7 @@ use Lanai\Core\Script\Names;
 use Lanai\Core\Script\Scope;
 use Lanai\Core\Script\Sentence;
 use Lanai\Core\Script\Series;
+use Lanai\Core\Text\Pattern;
 
 /** Effects under a name, which taps can do with values of their own. */
 final readonly class Routine implements HasSentence
@@ -65,7 +66,7 @@ final readonly class Routine implements HasSentence
     /** The times at which it is done, as cron writes them; '' for none. */
     public function cron(): string
     {
-        [$hour, $minute] = preg_match('/^([01]?\d|2[0-3]):([0-5]\d)$/', $this->at, $found) === 1 ? [(int) $found[1], (int) $found[2]] : [0, 0];
+        [$hour, $minute] = Pattern::match('/^([01]?\d|2[0-3]):([0-5]\d)$/', $this->at, $found) ? [(int) $found[1], (int) $found[2]] : [0, 0];
 
         return match ($this->every) {
             'minute' => '* * * * *',

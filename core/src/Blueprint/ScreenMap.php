@@ -10,6 +10,7 @@ use Lanai\Core\Effects\StartOver;
 use Lanai\Core\Lines\PieceLine;
 use Lanai\Core\People\Role;
 use Lanai\Core\Script\Walk;
+use Lanai\Core\Text\Pattern;
 
 /** The ways between screens, laid out: those one begins with on the left, each further one a step to the right. */
 final readonly class ScreenMap implements \JsonSerializable
@@ -181,10 +182,10 @@ final readonly class ScreenMap implements \JsonSerializable
      */
     private static function screensOf(string $at, array $homes, int $depth = 0): array
     {
-        if (preg_match('~^/screens/(\d+)/~', $at, $found)) {
+        if (Pattern::match('~^/screens/(\d+)/~', $at, $found)) {
             return [(int) $found[1]];
         }
-        $home = preg_match('~^/(?:pieces|routines)/\d+~', $at, $found) ? $found[0] : '';
+        $home = Pattern::match('~^/(?:pieces|routines)/\d+~', $at, $found) ? $found[0] : '';
         $screens = [];
         foreach ($depth > 8 ? [] : ($homes[$home] ?? []) as $user) {
             $screens = [...$screens, ...self::screensOf($user, $homes, $depth + 1)];

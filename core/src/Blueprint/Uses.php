@@ -7,6 +7,7 @@ namespace Lanai\Core\Blueprint;
 use Lanai\Core\Script\NodeSpot;
 use Lanai\Core\Script\Printer;
 use Lanai\Core\Script\Walk;
+use Lanai\Core\Text\Pattern;
 
 /** Where a table, a field or a screen is used: every sentence of the app that points at it. */
 final class Uses
@@ -35,7 +36,7 @@ final class Uses
     /** The node that stands on a line of its own. */
     private static function sentenceOf(NodeSpot $node): NodeSpot
     {
-        while ($node->parent !== null && ! preg_match('~^/tabs/\d+$|/(lines|actions|does|then|otherwise|entries|swipes|sections|fields|tapped|saved|with|shows|screens|tables|pieces|routines|values|assets|menu)/\d+$~', $node->at)) {
+        while ($node->parent !== null && ! Pattern::match('~^/tabs/\d+$|/(lines|actions|does|then|otherwise|entries|swipes|sections|fields|tapped|saved|with|shows|screens|tables|pieces|routines|values|assets|menu)/\d+$~', $node->at)) {
             $node = $node->parent;
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lanai\Core\Data;
 
 use Faker\Generator;
+use Lanai\Core\Text\Pattern;
 
 /** Sample texts that fit the name of a field. */
 final class Samples
@@ -13,15 +14,15 @@ final class Samples
     {
         $name = mb_strtolower($name);
         $text = match (true) {
-            (bool) preg_match('/first name|given name/', $name) => $faker->firstName(),
-            (bool) preg_match('/last name|surname|family name/', $name) => $faker->lastName(),
-            (bool) preg_match('/name|person|guest|host|author/', $name) => $faker->name(),
-            (bool) preg_match('/street|address/', $name) => $faker->streetAddress(),
-            (bool) preg_match('/city|town|place/', $name) => $faker->city(),
-            (bool) preg_match('/country/', $name) => $faker->country(),
-            (bool) preg_match('/post ?code|zip/', $name) => $faker->postcode(),
-            (bool) preg_match('/colour|color/', $name) => $faker->safeColorName(),
-            (bool) preg_match('/note|about|description|comment|text/', $name) => $faker->realText(90),
+            (bool) Pattern::match('/first name|given name/', $name) => $faker->firstName(),
+            (bool) Pattern::match('/last name|surname|family name/', $name) => $faker->lastName(),
+            (bool) Pattern::match('/name|person|guest|host|author/', $name) => $faker->name(),
+            (bool) Pattern::match('/street|address/', $name) => $faker->streetAddress(),
+            (bool) Pattern::match('/city|town|place/', $name) => $faker->city(),
+            (bool) Pattern::match('/country/', $name) => $faker->country(),
+            (bool) Pattern::match('/post ?code|zip/', $name) => $faker->postcode(),
+            (bool) Pattern::match('/colour|color/', $name) => $faker->safeColorName(),
+            (bool) Pattern::match('/note|about|description|comment|text/', $name) => $faker->realText(90),
             default => rtrim($faker->sentence(3), '.'),
         };
 

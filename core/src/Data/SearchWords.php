@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Data;
 
-use Lanai\Core\Script\Pattern;
+use Lanai\Core\Text\Pattern;
 
 /** Whether a row's texts hold the words that are searched for, if only begun, accents and case aside. */
 final class SearchWords
 {
     public static function in(Row $row, string $search): bool
     {
-        preg_match_all('/[\p{L}\p{N}]+/u', self::folded($search), $wanted);
-        preg_match_all('/[\p{L}\p{N}]+/u', self::folded(implode(' ', array_filter($row->values, is_string(...)))), $words);
+        Pattern::matchAll('/[\p{L}\p{N}]+/u', self::folded($search), $wanted);
+        Pattern::matchAll('/[\p{L}\p{N}]+/u', self::folded(implode(' ', array_filter($row->values, is_string(...)))), $words);
         foreach ($wanted[0] as $part) {
             if (array_filter($words[0], fn (string $word): bool => str_starts_with($word, $part)) === []) {
                 return false;

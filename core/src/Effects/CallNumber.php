@@ -8,8 +8,8 @@ use Lanai\Core\Formula\Kind;
 use Lanai\Core\Runtime\Doing;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Fits\FormulaFit;
-use Lanai\Core\Script\Pattern;
 use Lanai\Core\Script\Sentence;
+use Lanai\Core\Text\Pattern;
 
 /** Calls a number with the phone (RFC 3966). */
 final readonly class CallNumber implements Effect

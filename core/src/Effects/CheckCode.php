@@ -10,8 +10,8 @@ use Lanai\Core\Runtime\Doing;
 use Lanai\Core\Runtime\Refused;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Fits\FormulaFit;
-use Lanai\Core\Script\Pattern;
 use Lanai\Core\Script\Sentence;
+use Lanai\Core\Text\Pattern;
 
 /** Checks the code that was sent, and does what it was sent for: signs up, signs in, or changes the address. */
 final readonly class CheckCode implements Effect

@@ -9,6 +9,7 @@ use Lanai\Core\Runtime\Refused;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Fits\TextFit;
 use Lanai\Core\Script\Sentence;
+use Lanai\Core\Text\Pattern;
 
 /** Leaves the app for a web page, a mail, a call or a map. */
 final readonly class OpenAddress implements Effect
@@ -28,7 +29,7 @@ final readonly class OpenAddress implements Effect
     public function run(Doing $doing): void
     {
         $address = trim($doing->scene->text($this->address, 'address'));
-        if (! preg_match(self::ALLOWED, $address)) {
+        if (! Pattern::match(self::ALLOWED, $address)) {
             throw new Refused('This leads nowhere.');
         }
         $doing->outcome->then('open', $address);

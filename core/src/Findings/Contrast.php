@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Findings;
 
+use Lanai\Core\Text\Pattern;
+
 /** Contrast of two colours by WCAG 2.2 (success criterion 1.4.3; relative luminance and contrast ratio as defined there). */
 final class Contrast
 {
@@ -44,7 +46,7 @@ final class Contrast
     /** @return array{int, int, int} */
     private static function channels(string $colour): array
     {
-        $hex = preg_match('/^#([0-9a-fA-F]{6})$/', $colour, $found) ? $found[1] : '000000';
+        $hex = Pattern::match('/^#([0-9a-fA-F]{6})$/', $colour, $found) ? $found[1] : '000000';
 
         return [(int) hexdec(substr($hex, 0, 2)), (int) hexdec(substr($hex, 2, 2)), (int) hexdec(substr($hex, 4, 2))];
     }

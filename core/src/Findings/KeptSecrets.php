@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Findings;
 
-use Lanai\Core\Script\Pattern;
+use Lanai\Core\Text\Pattern;
 
 /** The secrets that are kept for an app, as digests only: whether one stands in a text can be told, and what it is cannot. */
 final class KeptSecrets

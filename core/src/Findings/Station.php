@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Findings;
 
+use Lanai\Core\Text\Pattern;
+
 /** Where in the walk a finding is shown. */
 enum Station: string
 {
@@ -16,7 +18,7 @@ enum Station: string
     public static function of(string $at): self
     {
         return match (true) {
-            str_starts_with($at, '/signIn'), str_starts_with($at, '/roles'), preg_match('~^/tables/\d+/access~', $at) === 1 => self::People,
+            str_starts_with($at, '/signIn'), str_starts_with($at, '/roles'), Pattern::match('~^/tables/\d+/access~', $at) => self::People,
             str_starts_with($at, '/tables') => self::Data,
             str_starts_with($at, '/services') => self::Services,
             str_starts_with($at, '/release') => self::Release,

@@ -8,6 +8,7 @@ use Closure;
 use Lanai\Core\Blueprint\Field;
 use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Data\Row;
+use Lanai\Core\Text\Pattern;
 use Symfony\Component\ExpressionLanguage\Node;
 
 /**
@@ -145,7 +146,7 @@ final class Compiled
         $tests = [];
         $names = [];
         foreach ([$a, $b] as [$source]) {
-            if (preg_match('/^(-?\d+(\.\d+)?|\'(?:[^\'\\\\]|\\\\.)*\')$/', $source)) {
+            if (Pattern::match('/^(-?\d+(\.\d+)?|\'(?:[^\'\\\\]|\\\\.)*\')$/', $source)) {
                 $names[] = $source;
 
                 continue;

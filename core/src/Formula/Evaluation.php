@@ -13,6 +13,7 @@ use Lanai\Core\Data\Values\Ordered;
 use Lanai\Core\Data\Values\Place;
 use Lanai\Core\Ports\Rows;
 use Lanai\Core\Script\Scope;
+use Lanai\Core\Text\Pattern;
 use Symfony\Component\ExpressionLanguage\Node;
 
 /**
@@ -340,7 +341,7 @@ final class Evaluation
             'contains' => is_string($a) && is_string($b) && str_contains($a, $b),
             'starts with' => is_string($a) && is_string($b) && str_starts_with($a, $b),
             'ends with' => is_string($a) && is_string($b) && str_ends_with($a, $b),
-            'matches' => is_string($a) && is_string($b) && @preg_match($b, $a) === 1,
+            'matches' => is_string($a) && is_string($b) && Pattern::tries($b, $a),
             '~' => $this->show($a).$this->show($b),
             default => Arithmetic::of($operator, $a, $b),
         };

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Formula;
 
-use Lanai\Core\Script\Pattern;
 use Lanai\Core\Script\Scope;
+use Lanai\Core\Text\Pattern;
 use Symfony\Component\ExpressionLanguage\Node\Node;
 use Symfony\Component\ExpressionLanguage\Parser;
 use Symfony\Component\ExpressionLanguage\SyntaxError;
@@ -151,13 +151,13 @@ final class Formula
     private static function plain(SyntaxError $error, string $text): FormulaMistake
     {
         $message = $error->getMessage();
-        $position = preg_match('/around position (\d+)/', $message, $found) ? max(0, (int) $found[1] - 1) : 0;
+        $position = Pattern::match('/around position (\d+)/', $message, $found) ? max(0, (int) $found[1] - 1) : 0;
         $position = min($position, strlen($text));
         $rest = trim(substr($text, $position));
         $plain = match (true) {
             str_contains($message, 'Unclosed') => 'A bracket or quote is opened here and not closed.',
             str_contains($message, 'end of expression'), $rest === '' => 'The formula stops too early: something is missing at its end.',
-            str_contains($text, '=') && ! preg_match('/[=!<>]=/', $text) && str_contains($message, 'Unexpected character "="') => 'Use == to compare two values.',
+            str_contains($text, '=') && ! Pattern::match('/[=!<>]=/', $text) && str_contains($message, 'Unexpected character "="') => 'Use == to compare two values.',
             default => 'The formula cannot be read from “'.mb_substr($rest, 0, 20).'” on.',
         };
 

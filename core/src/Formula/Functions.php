@@ -13,6 +13,7 @@ use Lanai\Core\Data\Values\Money;
 use Lanai\Core\Data\Values\Place;
 use Lanai\Core\Data\Values\TimeOfDay;
 use Lanai\Core\Formula\Kind as K;
+use Lanai\Core\Text\Pattern;
 
 /** The functions that formulas can call. A null where a value is needed gives null. */
 final class Functions
@@ -57,7 +58,7 @@ final class Functions
                 fn (Moment $m, string $v): int|float|null => is_numeric(trim($v)) && is_finite((float) trim($v)) ? trim($v) + 0 : null),
             new Signature('whole', [[K::Text, K::Decimal]], K::Whole, 'the whole number in a text or number, without its decimals',
                 fn (Moment $m, string|int|float $v): ?int => is_numeric(trim((string) $v)) && abs((float) $v) < 1e15 ? (int) (trim((string) $v) + 0) : null),
-            new Signature('picture', [K::Text], K::Picture, 'the picture at an https address of the web', fn (Moment $m, string $v): ?string => preg_match('~^https://[^\s/?#]+\S*$~i', trim($v)) === 1 ? trim($v) : null),
+            new Signature('picture', [K::Text], K::Picture, 'the picture at an https address of the web', fn (Moment $m, string $v): ?string => Pattern::match('~^https://[^\s/?#]+\S*$~i', trim($v)) ? trim($v) : null),
             new Signature('text', [K::Any], K::Text, 'any value as text', fn (Moment $m, mixed $v): string => Formats::show($v, $m), withNothing: true),
         ];
     }

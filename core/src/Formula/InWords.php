@@ -6,6 +6,7 @@ namespace Lanai\Core\Formula;
 
 use Lanai\Core\Script\Names;
 use Lanai\Core\Script\Scope;
+use Lanai\Core\Text\Pattern;
 use Symfony\Component\ExpressionLanguage\Node;
 
 /** A formula as a person says it: the founder's own names, and words for signs. */
@@ -120,7 +121,7 @@ final readonly class InWords
             $words[] = $within->write($argument);
         }
         $pattern = count($words) > 1 && isset(self::OVER[$name]) ? self::OVER[$name] : (self::CALLED[$name] ?? null);
-        preg_match_all('/%(?:(\d)\$)?s/', (string) $pattern, $places);
+        Pattern::matchAll('/%(?:(\d)\$)?s/', (string) $pattern, $places);
 
         return $pattern === null || count($words) < count($places[0]) ? "$name of ".implode(', ', $words) : vsprintf($pattern, $words);
     }

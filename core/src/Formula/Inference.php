@@ -11,8 +11,8 @@ use Lanai\Core\Data\Values\Duration;
 use Lanai\Core\Data\Values\Money;
 use Lanai\Core\Data\Values\Place;
 use Lanai\Core\Data\Values\TimeOfDay;
-use Lanai\Core\Script\Pattern;
 use Lanai\Core\Script\Scope;
+use Lanai\Core\Text\Pattern;
 use Symfony\Component\ExpressionLanguage\Node;
 
 /** Finds the type of a formula, or says what is wrong with it. */
@@ -333,7 +333,7 @@ final readonly class Inference
     private function wrong(string $sentence, string $word, ?string $instead = null): FormulaMistake
     {
         $position = $this->formula->positionOf($word);
-        if ($instead !== null && preg_match('/^\w+(\(\))?$/', $instead) && preg_match('/^\w+$/', $word)) {
+        if ($instead !== null && Pattern::match('/^\w+(\(\))?$/', $instead) && Pattern::match('/^\w+$/', $word)) {
             $instead = substr_replace($this->formula->text, $instead, $position, strlen($word));
         }
 

@@ -9,7 +9,7 @@ use Lanai\Core\Data\Values\Day;
 use Lanai\Core\Data\Values\Duration;
 use Lanai\Core\Data\Values\Money;
 use Lanai\Core\Data\Values\TimeOfDay;
-use Lanai\Core\Script\Pattern;
+use Lanai\Core\Text\Pattern;
 use Symfony\Component\ExpressionLanguage\Lexer;
 use Symfony\Component\ExpressionLanguage\Node;
 use Symfony\Component\ExpressionLanguage\Token;
@@ -140,7 +140,8 @@ final readonly class Literals
         $choices = [0];
         for ($i = 0, $length = strlen($text); $i < $length; $i++) {
             $char = $text[$i];
-            if (ctype_space($char)) {
+            // Within a character of several bytes nothing begins.
+            if (ctype_space($char) || (ord($char) & 0xC0) === 0x80) {
                 continue;
             }
             if ($char === '"' || $char === "'") {
@@ -149,15 +150,15 @@ final readonly class Literals
                 }
                 $operand = true;
             } elseif (! $operand && (ctype_digit($char) || $char === '-' || $char === '$' || ord($char) > 0x7F)) {
-                $read = preg_match(self::TIME, $text, $found, 0, $i) === 1 && end($choices) > 0 && ! self::goesOn($text, $i + 5) ? null : self::read($text, $i);
+                $read = Pattern::match(self::TIME, $text, $found, from: $i) && end($choices) > 0 && ! self::goesOn($text, $i + 5) ? null : self::read($text, $i);
                 if ($read !== null) {
                     $places[] = $i;
                     $i += $read[0] - 1;
-                } elseif (preg_match('/\G\d+(?:\.\d+)?(?:[eE][+-]?\d+)?/', $text, $found, 0, $i) === 1) {
+                } elseif (Pattern::match('/\G\d+(?:\.\d+)?(?:[eE][+-]?\d+)?/', $text, $found, from: $i)) {
                     $i += strlen($found[0]) - 1;
                 }
                 $operand = $char !== '-' || $read !== null;
-            } elseif (preg_match('/\G[A-Za-z_]\w*/', $text, $found, 0, $i) === 1) {
+            } elseif (Pattern::match('/\G[A-Za-z_]\w*/', $text, $found, from: $i)) {
                 $i += strlen($found[0]) - 1;
                 $operand = ! in_array($found[0], ['and', 'or', 'not', 'in', 'matches', 'contains', 'starts', 'ends', 'with', 'xor'], true);
             } else {
@@ -202,21 +203,21 @@ final readonly class Literals
     /** @return array{int, Node\Node}|null how long it is, and what */
     private static function read(string $text, int $at): ?array
     {
-        if (preg_match(self::DAY, $text, $found, 0, $at) === 1) {
+        if (Pattern::match(self::DAY, $text, $found, from: $at)) {
             $day = Day::of("$found[1]-$found[2]-$found[3]") ?? throw new FormulaMistake("There is no day {$found[1]}-{$found[2]}-{$found[3]}.", $at);
             $time = isset($found[4]) ? TimeOfDay::of($found[4]) ?? throw new FormulaMistake("There is no time {$found[4]}.", $at) : null;
 
             return [strlen($found[0]), $time === null ? new Node\ConstantNode($day) : new Node\FunctionNode('at', new Node\Node([new Node\ConstantNode($day), new Node\ConstantNode($time)]))];
         }
-        if (preg_match(self::TIME, $text, $found, 0, $at) === 1) {
+        if (Pattern::match(self::TIME, $text, $found, from: $at)) {
             return [5, new Node\ConstantNode(TimeOfDay::of($found[0]) ?? throw new FormulaMistake("There is no time {$found[0]}.", $at))];
         }
-        if (preg_match('/\G'.self::LENGTH.'(?: '.self::LENGTH.')*/', $text, $found, 0, $at) === 1) {
+        if (Pattern::match('/\G'.self::LENGTH.'(?: '.self::LENGTH.')*/', $text, $found, from: $at)) {
             $duration = Duration::of($found[0]);
 
             return $duration === null ? null : [strlen($found[0]), new Node\ConstantNode($duration)];
         }
-        if (preg_match(self::MONEY, $text, $found, PREG_UNMATCHED_AS_NULL, $at) === 1) {
+        if (Pattern::match(self::MONEY, $text, $found, PREG_UNMATCHED_AS_NULL, $at)) {
             [$minus, $amount, $currency] = match (true) {
                 $found[3] !== null => [$found[1], $found[2], $found[3]],
                 $found[6] !== null => [$found[4], $found[5], self::SIGNS[$found[6]]],

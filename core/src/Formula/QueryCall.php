@@ -7,6 +7,7 @@ namespace Lanai\Core\Formula;
 use DateTimeImmutable;
 use DateTimeZone;
 use Lanai\Core\Data\Stored;
+use Lanai\Core\Text\Pattern;
 
 /** Functions and operators of formulas as a database calls them back: stored forms in, a stored form out. */
 final class QueryCall
@@ -47,7 +48,7 @@ final class QueryCall
             return match ($name) {
                 'operator starts with' => is_string($a) && is_string($b) && str_starts_with($a, $b),
                 'operator ends with' => is_string($a) && is_string($b) && str_ends_with($a, $b),
-                'operator matches' => is_string($a) && is_string($b) && @preg_match($b, $a) === 1,
+                'operator matches' => is_string($a) && is_string($b) && Pattern::tries($b, $a),
                 default => Arithmetic::of(substr($name, 9), $a, $b),
             };
         }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Lanai\Core\Formula;
 
 use Lanai\Core\Script\Fits\FormulaFit;
-use Lanai\Core\Script\Pattern;
-use Lanai\Core\Script\PatternFailed;
 use Lanai\Core\Script\Scope;
+use Lanai\Core\Text\Pattern;
+use Lanai\Core\Text\PatternFailed;
 
 /** Formulas that are written in the words in which InWords says them: "Owner is me and Water is at least 12". */
 final class Spoken

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Formula;
 
+use Lanai\Core\Text\Pattern;
+
 /** The type of a value, known before any formula runs. */
 final readonly class Type
 {
@@ -71,7 +73,7 @@ final readonly class Type
     public function inWords(): string
     {
         return match (true) {
-            $this->kind === Kind::Row && $this->one !== '' => (preg_match('/^[aeiou]/i', $this->one) ? 'an ' : 'a ').$this->one,
+            $this->kind === Kind::Row && $this->one !== '' => (Pattern::match('/^[aeiou]/i', $this->one) ? 'an ' : 'a ').$this->one,
             $this->kind === Kind::Money && $this->one !== '' => "money in $this->one",
             $this->kind === Kind::Several && $this->of?->kind === Kind::Row => 'several rows of '.$this->of->one,
             default => $this->kind->value,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Layout;
 
+use Lanai\Core\Text\Pattern;
+
 /** A text that is set in lines. Where lines may end follows Unicode's line breaking (UAX 14), by ICU. */
 final class Paragraph
 {
@@ -122,7 +124,7 @@ final class Paragraph
     /** @return list<string> what a person takes for one letter, marks and all */
     private static function letters(string $word): array
     {
-        return preg_match_all('/\X/u', $word, $found) ? $found[0] : [$word];
+        return Pattern::matchAll('/\X/u', $word, $found) ? $found[0] : [$word];
     }
 
     /** The width of a part that begins at this byte, in dp. */

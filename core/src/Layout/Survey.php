@@ -12,7 +12,7 @@ use Lanai\Core\Layout\Checks\Overlap;
 use Lanai\Core\Layout\Checks\RunsOff;
 use Lanai\Core\Layout\Checks\TooSmallToHit;
 use Lanai\Core\Layout\Checks\WrapsBadly;
-use Lanai\Core\Script\Pattern;
+use Lanai\Core\Text\Pattern;
 
 /** One screen on all devices: its flaws, put together by what and where they are. */
 final class Survey
@@ -81,7 +81,7 @@ final class Survey
     /** The line in the blueprint that a key belongs to. */
     private static function line(string $key, string $screen): string
     {
-        if (preg_match('~^tabs/(\d+)~', $key, $found)) {
+        if (Pattern::match('~^tabs/(\d+)~', $key, $found)) {
             return "/tabs/$found[1]";
         }
         if ($key === 'title') {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Lines;
 
+use Lanai\Core\Text\Pattern;
+
 /** Addresses that an app may lead to or show. */
 final class Address
 {
@@ -12,12 +14,12 @@ final class Address
     {
         $text = is_string($value) ? trim($value) : '';
 
-        return preg_match('~^https?://[^\s/?#]+~i', $text) === 1 && filter_var($text, FILTER_VALIDATE_URL) !== false ? $text : '';
+        return Pattern::match('~^https?://[^\s/?#]+~i', $text) && filter_var($text, FILTER_VALIDATE_URL) !== false ? $text : '';
     }
 
     /** As web(), or the name of a file that the app keeps. */
     public static function media(mixed $value): string
     {
-        return is_string($value) && preg_match('/^[0-9a-f]{64}\.\w{3,4}$/', $value) === 1 ? $value : self::web($value);
+        return is_string($value) && Pattern::match('/^[0-9a-f]{64}\.\w{3,4}$/', $value) ? $value : self::web($value);
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Lines;
 
-use Lanai\Core\Script\Pattern;
+use Lanai\Core\Text\Pattern;
 
 /** Reads *strong* and _slanted_ words of a text. A mark counts only where it closes again in the same line. */
 final class Emphasis

@@ -33,6 +33,7 @@ use Lanai\Core\Script\Scope;
 use Lanai\Core\Script\Sentence;
 use Lanai\Core\Script\Series;
 use Lanai\Core\Script\SubLine;
+use Lanai\Core\Text\Pattern;
 
 /** The rows of a table that meet a condition, in order, each as one item. */
 final readonly class ListLine implements InParts
@@ -158,7 +159,7 @@ final readonly class ListLine implements InParts
         if ($this->where !== '' && ! $scene->yes($this->where)) {
             throw new Refused('This is no longer in the list.');
         }
-        $swipe = preg_match('~^/swipes/(\d+)$~', $doing->part, $found) ? (int) $found[1] : null;
+        $swipe = Pattern::match('~^/swipes/(\d+)$~', $doing->part, $found) ? (int) $found[1] : null;
         if ($swipe !== null) {
             $doing->in($scene)->run(($this->swipes[$swipe] ?? throw new Refused('This is not possible any more.'))->tapped, "swipes/$swipe/tapped");
         } else {

@@ -13,6 +13,7 @@ use Lanai\Core\Script\Children;
 use Lanai\Core\Script\Family;
 use Lanai\Core\Script\Fits\TextFit;
 use Lanai\Core\Script\Sentence;
+use Lanai\Core\Text\Pattern;
 
 /** A button that opens a few entries, each with effects of its own. */
 final readonly class Menu implements InParts
@@ -41,7 +42,7 @@ final readonly class Menu implements InParts
 
     public function tap(Doing $doing, ?int $item): void
     {
-        $entry = preg_match('~^/entries/(\d+)$~', $doing->part, $found) ? ($this->entries[(int) $found[1]] ?? null) : null;
+        $entry = Pattern::match('~^/entries/(\d+)$~', $doing->part, $found) ? ($this->entries[(int) $found[1]] ?? null) : null;
         $doing->run($entry === null ? throw new Refused('This is not in the menu any more.') : $entry->tapped, "entries/$found[1]/tapped");
     }
 }

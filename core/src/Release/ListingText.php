@@ -7,7 +7,7 @@ namespace Lanai\Core\Release;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Mend;
-use Lanai\Core\Script\Pattern;
+use Lanai\Core\Text\Pattern;
 
 /** A text on the app's page in a store, with the common store limits: title 30, short description 80, full description 4,000 characters. */
 final readonly class ListingText
@@ -64,7 +64,7 @@ final readonly class ListingText
             return $text;
         }
         $head = (string) grapheme_substr($text, 0, $this->most);
-        if (preg_match('/^.*[.!?](?=\s)/su', $head.(string) grapheme_substr($text, $this->most, 1), $found)) {
+        if (Pattern::match('/^.*[.!?](?=\s)/su', $head.(string) grapheme_substr($text, $this->most, 1), $found)) {
             return trim($found[0]);
         }
         $next = (string) grapheme_substr($text, $this->most, 1);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Release;
 
+use Lanai\Core\Text\Pattern;
+
 /** A version by Semantic Versioning 2.0.0; the pattern is the one that its specification suggests. */
 final readonly class SemanticVersion
 {
@@ -19,7 +21,7 @@ final readonly class SemanticVersion
 
     public static function tryOf(string $text): ?self
     {
-        if (! preg_match(self::PATTERN, $text, $found)) {
+        if (! Pattern::match(self::PATTERN, $text, $found)) {
             return null;
         }
         $before = ($found[4] ?? '') === '' ? [] : explode('.', $found[4]);

@@ -11,7 +11,7 @@ use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Formula\Term;
 use Lanai\Core\Lines\Narrowing;
-use Lanai\Core\Script\Pattern;
+use Lanai\Core\Text\Pattern;
 
 /** Why a list is empty: the rows before each part of its condition, and the part that removed the last ones. */
 final readonly class EmptyAccount implements \JsonSerializable

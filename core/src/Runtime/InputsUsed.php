@@ -10,6 +10,7 @@ use Lanai\Core\Lines\AddForm;
 use Lanai\Core\Lines\ChangeForm;
 use Lanai\Core\Lines\InputLine;
 use Lanai\Core\Lines\Tappable;
+use Lanai\Core\Text\Pattern;
 
 /** Which of a screen's inputs a tap reads: only those must be filled in rightly, and only those are empty afterwards. */
 final class InputsUsed
@@ -34,7 +35,7 @@ final class InputsUsed
     public static function judged(array $used, array $inputs): array
     {
         for ($i = 0; $i < count($used); $i++) {
-            preg_match_all('/\binput\s*\.\s*(\w+)/u', $inputs[$used[$i]]->valid ?? '', $found);
+            Pattern::matchAll('/\binput\s*\.\s*(\w+)/u', $inputs[$used[$i]]->valid ?? '', $found);
             array_push($used, ...array_diff($found[1], $used));
         }
 
@@ -45,7 +46,7 @@ final class InputsUsed
     private static function in(mixed $part, Blueprint $blueprint, int $depth): array
     {
         if (is_string($part)) {
-            preg_match_all('/\binput\s*\.\s*(\w+)/u', $part, $found);
+            Pattern::matchAll('/\binput\s*\.\s*(\w+)/u', $part, $found);
 
             return $found[1];
         }

@@ -29,12 +29,12 @@ use Lanai\Core\Ports\Accounts;
 use Lanai\Core\Ports\RecordStore;
 use Lanai\Core\Ports\Services;
 use Lanai\Core\Script\Names;
-use Lanai\Core\Script\Pattern;
 use Lanai\Core\Script\Walk;
 use Lanai\Core\Services\Answers;
 use Lanai\Core\Services\AnswerStore;
 use Lanai\Core\Services\Call;
 use Lanai\Core\Services\RowsMade;
+use Lanai\Core\Text\Pattern;
 
 /** Runs an app: draws its screens and does what taps say. */
 final readonly class Player
@@ -307,7 +307,7 @@ final readonly class Player
         $plain = Pattern::replace('~@\d+~', '', str_contains($at, '=') ? substr((string) strrchr($at, '='), 1) : $at);
         $accounts = [];
         foreach (Walk::through($this->blueprint)->blanks as $blank) {
-            $under = $row !== null ? preg_match('~^'.preg_quote($plain, '~').'/(shows/\d+/formula|own|headings)$~', $blank->at) === 1 : Pointer::parent($blank->at) === $plain;
+            $under = $row !== null ? Pattern::match('~^'.preg_quote($plain, '~').'/(shows/\d+/formula|own|headings)$~', $blank->at) : Pointer::parent($blank->at) === $plain;
             $text = $blank->text();
             if (! $under || $text === '' || ! in_array($blank->blank->fit->kind(), ['formula', 'text'], true) || ($row === null && $blank->scope->row !== null && $scene->row === null)) {
                 continue;

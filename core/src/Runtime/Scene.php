@@ -30,8 +30,8 @@ use Lanai\Core\Formula\Type;
 use Lanai\Core\Lines\Narrowing;
 use Lanai\Core\Ports\RecordStore;
 use Lanai\Core\Script\Names;
-use Lanai\Core\Script\Pattern;
 use Lanai\Core\Services\Answers;
+use Lanai\Core\Text\Pattern;
 
 /** Where a line or an effect stands while it runs: the names it can use and the way to the rows. */
 final readonly class Scene

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Script;
 
+use Lanai\Core\Text\Pattern;
+
 /** Reads one script line from left to right. */
 final class Cursor
 {
@@ -28,7 +30,7 @@ final class Cursor
     public function words(string $words): bool
     {
         $pattern = implode('\s+', array_map(fn (string $w): string => preg_quote($w, '/'), explode(' ', trim($words))));
-        $edge = preg_match('/[\p{L}\p{N}_]$/u', trim($words)) ? '(?![\p{L}\p{N}_])' : '';
+        $edge = Pattern::match('/[\p{L}\p{N}_]$/u', trim($words)) ? '(?![\p{L}\p{N}_])' : '';
 
         $what = trim($words) === self::UNFILLED ? '' : '“'.trim($words).'”';
 
@@ -67,7 +69,7 @@ final class Cursor
         if ($quoted !== null) {
             return $quoted;
         }
-        preg_match('/\G\s*/', $this->text, $space, 0, $this->at);
+        Pattern::match('/\G\s*/', $this->text, $space, from: $this->at);
         $from = $this->at + strlen($space[0] ?? '');
         $length = Names::lengthAt($this->text, $from);
         if ($length === 0) {
@@ -118,11 +120,8 @@ final class Cursor
     /** @return array<int, string>|null */
     public function take(string $pattern, string $what): ?array
     {
-        $matches = preg_match($pattern, $this->text, $found, 0, $this->at);
-        if ($matches === false) {
-            throw PatternFailed::now();
-        }
-        if ($matches === 1) {
+        if (Pattern::match($pattern, $this->text, $found, from: $this->at)) {
+            /** @var array<int, string> $found */
             $this->at += strlen($found[0]);
 
             return array_values($found);
@@ -141,7 +140,7 @@ final class Cursor
 
     public function missed(string $what): void
     {
-        preg_match('/\G\s*/', $this->text, $space, 0, $this->at);
+        Pattern::match('/\G\s*/', $this->text, $space, from: $this->at);
         $here = $this->at + strlen($space[0] ?? '');
         if ($here > $this->furthest) {
             $this->furthest = $here;
@@ -173,7 +172,7 @@ final class Cursor
     /** What stands here between two marks, unescaped; null where it does not. Read piece by piece: texts can be very long. */
     private function between(string $mark, string $what): ?string
     {
-        $found = preg_match('/\G\s*/u', $this->text, $space, 0, $this->at) === 1 ? $space[0] : '';
+        $found = Pattern::match('/\G\s*/u', $this->text, $space, from: $this->at) ? $space[0] : '';
         $at = $this->at + strlen($found);
         if (($this->text[$at] ?? '') !== $mark) {
             $what === '' || $this->missed($what);
@@ -230,7 +229,7 @@ final class Cursor
                 return $i;
             } elseif ($depth === 0 && ctype_space($char)) {
                 foreach ($stops as $stop) {
-                    if (preg_match('/\G\s+'.preg_quote($stop, '/').'(?![\p{L}\p{N}_])/iu', $text, $m, 0, $i)) {
+                    if (Pattern::match('/\G\s+'.preg_quote($stop, '/').'(?![\p{L}\p{N}_])/iu', $text, $m, from: $i)) {
                         return $i;
                     }
                 }

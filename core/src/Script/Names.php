@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Script;
 
+use Lanai\Core\Text\Pattern;
+
 /** How the founder's own names are spelled in sentences, in formulas and in storage. */
 final class Names
 {
@@ -26,7 +28,7 @@ final class Names
     /** True where the name can stand in a sentence without quotes. */
     public static function bare(string $name): bool
     {
-        if (! preg_match('/^'.self::WORD.'(?: '.self::WORD.')*$/u', $name)) {
+        if (! Pattern::match('/^'.self::WORD.'(?: '.self::WORD.')*$/u', $name)) {
             return false;
         }
 
@@ -37,7 +39,7 @@ final class Names
     public static function lengthAt(string $text, int $at): int
     {
         $end = $at;
-        while (preg_match('/\G( *)('.self::WORD.')/u', $text, $found, 0, $end)) {
+        while (Pattern::match('/\G( *)('.self::WORD.')/u', $text, $found, from: $end)) {
             if (in_array(mb_strtolower($found[2]), self::RESERVED, true) || ($end > $at && $found[1] === '')) {
                 break;
             }
@@ -54,7 +56,7 @@ final class Names
         $first = array_shift($words) ?? 'x';
         $camel = $first.implode('', array_map(ucfirst(...), $words));
 
-        return preg_match('/^[a-z_]/', $camel) ? $camel : 'n'.$camel;
+        return Pattern::match('/^[a-z_]/', $camel) ? $camel : 'n'.$camel;
     }
 
     /** "Places left" -> "places_left": the spelling of a column, of an address. */
@@ -62,7 +64,7 @@ final class Names
     {
         if (! isset(self::$stored[$name])) {
             $snake = implode('_', self::words($name));
-            self::$stored[$name] = preg_match('/^[a-z]/', $snake) === 1 ? $snake : 'n_'.$snake;
+            self::$stored[$name] = Pattern::match('/^[a-z]/', $snake) ? $snake : 'n_'.$snake;
         }
 
         return self::$stored[$name];
@@ -73,8 +75,8 @@ final class Names
     {
         if (! isset(self::$words[$name])) {
             self::$latin ??= \Transliterator::create('Any-Latin; Latin-ASCII; Lower()');
-            $plain = preg_match('/^[\x20-\x7E]*$/', $name) ? strtolower($name) : self::$latin?->transliterate($name);
-            preg_match_all('/[a-z0-9]+/', str_replace("'", '', is_string($plain) ? $plain : $name), $found);
+            $plain = Pattern::match('/^[\x20-\x7E]*$/', $name) ? strtolower($name) : self::$latin?->transliterate($name);
+            Pattern::matchAll('/[a-z0-9]+/', str_replace("'", '', is_string($plain) ? $plain : $name), $found);
             // A process that serves many apps does not keep all their names.
             if (count(self::$words) >= self::KEPT) {
                 self::$words = self::$stored = [];

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Script;
 
+use Lanai\Core\Text\Pattern;
+
 /** A line of the script with the lines indented under it. */
 final class SourceLine
 {

@@ -6,7 +6,7 @@ namespace Lanai\Core\Services;
 
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Script\Names;
-use Lanai\Core\Script\Pattern;
+use Lanai\Core\Text\Pattern;
 
 /** Begins a service from what a founder has at hand. Gives its data, and the secret that was found in it, apart. */
 final class Beginnings
@@ -24,8 +24,8 @@ final class Beginnings
     {
         $text = trim($text);
         $example = match (true) {
-            preg_match('~^(?:\s*#[^\n]*\n)*\s*(\$\s*)?\S*curl(\.exe)?(\s|$)~', $text) === 1 => CurlCommand::read($text),
-            preg_match('~^https?://\S+$~i', $text) === 1 => Example::of('GET', $text, [], ''),
+            Pattern::match('~^(?:\s*#[^\n]*\n)*\s*(\$\s*)?\S*curl(\.exe)?(\s|$)~', $text) => CurlCommand::read($text),
+            Pattern::match('~^https?://\S+$~i', $text) => Example::of('GET', $text, [], ''),
             default => self::wire($text),
         };
         $shape = null;
@@ -41,7 +41,7 @@ final class Beginnings
         $host = is_array($parts) ? (string) ($parts['host'] ?? '') : '';
         $origin = (is_array($parts) ? ($parts['scheme'] ?? 'https') : 'https')."://$host".(isset($parts['port']) ? ":{$parts['port']}" : '');
         $way = is_array($parts) ? (string) ($parts['path'] ?? '') : '';
-        $base = preg_match('~^(/(?:[^/]+/)?v\d+(?:\.\d+)?)(/.*)?$~', $way, $found) === 1 ? [$origin.$found[1], $found[2] ?? ''] : [$origin, $way];
+        $base = Pattern::match('~^(/(?:[^/]+/)?v\d+(?:\.\d+)?)(/.*)?$~', $way, $found) ? [$origin.$found[1], $found[2] ?? ''] : [$origin, $way];
         $called = self::freeService(self::hostName($host, $base[0]), $blueprint);
         $request = self::request($example, $base[1], $shape, $taken, $called);
 
@@ -67,7 +67,7 @@ final class Beginnings
                 continue;
             }
             $plain = rawurldecode(trim($step, '{}:<>'));
-            $blank = preg_match('/^(\{.+\}|:.+|<.+>)$/', $step) === 1;
+            $blank = Pattern::match('/^(\{.+\}|:.+|<.+>)$/', $step);
             if ($blank || self::isParticular($step)) {
                 $name = $blank ? Parts::words($plain) : (Parts::one($last) === $last && $last !== '' ? "$last id" : (Parts::one($last) ?: 'Id'));
                 $takes[] = self::variable($name, $blank ? '' : $plain, $named);
@@ -152,12 +152,12 @@ final class Beginnings
     /** What a service may be called by its address. */
     public static function hostName(string $host, string $address = ''): string
     {
-        if (preg_match('~^stand-in:([a-z]+)|//(?:localhost|[\d.]+)(?::\d+)?/([a-z][a-z0-9-]+)~', $address, $found) === 1) {
+        if (Pattern::match('~^stand-in:([a-z]+)|//(?:localhost|[\d.]+)(?::\d+)?/([a-z][a-z0-9-]+)~', $address, $found)) {
             return Parts::words($found[1] !== '' ? $found[1] : $found[2]);
         }
         $steps = array_values(array_diff(explode('.', $host), ['api', 'www', 'rest', 'data', 'developer', 'dev', 'sandbox', 'v1', 'v2']));
 
-        return Parts::words(preg_match('/^[\d.]+$/', $host) === 1 ? "Service $host" : ($steps[0] ?? $host));
+        return Parts::words(Pattern::match('/^[\d.]+$/', $host) ? "Service $host" : ($steps[0] ?? $host));
     }
 
     /**
@@ -189,8 +189,8 @@ final class Beginnings
     private static function variable(string $name, string $tried, array &$named): array
     {
         $kind = match (true) {
-            preg_match('/^-?(0|[1-9]\d{0,14})$/', $tried) === 1 => 'whole',
-            preg_match('/^-?(0|[1-9]\d{0,9})\.\d{1,9}$/', $tried) === 1 => 'decimal',
+            Pattern::match('/^-?(0|[1-9]\d{0,14})$/', $tried) => 'whole',
+            Pattern::match('/^-?(0|[1-9]\d{0,9})\.\d{1,9}$/', $tried) => 'decimal',
             default => 'longText',
         };
         $called = Parts::free($name === '' ? 'Value' : $name, $named);
@@ -201,7 +201,7 @@ final class Beginnings
     /** Whether a step of an address looks like the id of one thing. */
     private static function isParticular(string $step): bool
     {
-        return preg_match('/^(\d+|[0-9a-f]{8}-[0-9a-f-]{27}|[0-9a-f]{16,}|(?=.*\d)[A-Za-z0-9_-]{8,})$/i', $step) === 1 && preg_match('/^v\d+$/', $step) !== 1;
+        return Pattern::match('/^(\d+|[0-9a-f]{8}-[0-9a-f-]{27}|[0-9a-f]{16,}|(?=.*\d)[A-Za-z0-9_-]{8,})$/i', $step) && ! Pattern::match('/^v\d+$/', $step);
     }
 
     /** @return list<array{string, string}> */
@@ -221,7 +221,7 @@ final class Beginnings
     {
         [$head, $body] = [...(Pattern::split('/\r?\n\r?\n/', $text, 2) ?: [$text]), ''];
         $lines = Pattern::split('/\r?\n/', $head) ?: [];
-        if (preg_match('~^([A-Z]+)\s+(\S+)(\s+HTTP/[\d.]+)?$~', trim($lines[0] ?? ''), $found) !== 1) {
+        if (! Pattern::match('~^([A-Z]+)\s+(\S+)(\s+HTTP/[\d.]+)?$~', trim($lines[0] ?? ''), $found)) {
             throw new NotUnderstood('This is neither a command for curl, nor an address, nor a request such as “GET https://api.example.com/v1/things”.');
         }
         $headers = [];

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Services;
 
-use Lanai\Core\Script\Pattern;
+use Lanai\Core\Text\Pattern;
 
 /** Reads a command for curl, as documentation shows it. */
 final class CurlCommand
@@ -22,7 +22,7 @@ final class CurlCommand
         if (($words[0] ?? '') === '$') {
             array_shift($words);
         }
-        if (! preg_match('~(^|/)curl(\.exe)?$~', $words[0] ?? '')) {
+        if (! Pattern::match('~(^|/)curl(\.exe)?$~', $words[0] ?? '')) {
             throw new NotUnderstood('This does not begin with “curl”.');
         }
         [$method, $url, $user, $kind, $asQuery, $json] = [null, null, null, '', false, false];
@@ -32,11 +32,11 @@ final class CurlCommand
         for ($i = 1; $i < count($words); $i++) {
             $word = $words[$i];
             $value = null;
-            if (preg_match('/^(--[a-z-]+)=(.*)$/s', $word, $found) === 1) {
+            if (Pattern::match('/^(--[a-z-]+)=(.*)$/s', $word, $found)) {
                 [, $word, $value] = $found;
-            } elseif (preg_match('/^-([XHdFuAeombcwxE])(.+)$/s', $word, $found) === 1) {
+            } elseif (Pattern::match('/^-([XHdFuAeombcwxE])(.+)$/s', $word, $found)) {
                 [$word, $value] = ["-$found[1]", $found[2]];
-            } elseif (preg_match('/^-([a-zA-Z]*)([XHdFu])$/', $word, $found) === 1 && $found[1] !== '') {
+            } elseif (Pattern::match('/^-([a-zA-Z]*)([XHdFu])$/', $word, $found) && $found[1] !== '') {
                 $asQuery = $asQuery || str_contains($found[1], 'G');
                 $word = "-$found[2]";
             }
@@ -65,8 +65,8 @@ final class CurlCommand
                     break;
                 case '-F': case '--form': case '--form-string':
                     [$name, $text] = [...explode('=', $next(), 2), ''];
-                    $file = $word !== '--form-string' && preg_match('/^[@<]/', $text) === 1;
-                    $data[] = rawurlencode($name).'='.rawurlencode($file ? self::FILE.(preg_match('/\.(png|jpe?g|webp|gif|heic)(;|$)|;type=image/i', $text) === 1 ? ' picture' : '') : $text);
+                    $file = $word !== '--form-string' && Pattern::match('/^[@<]/', $text);
+                    $data[] = rawurlencode($name).'='.rawurlencode($file ? self::FILE.(Pattern::match('/\.(png|jpe?g|webp|gif|heic)(;|$)|;type=image/i', $text) ? ' picture' : '') : $text);
                     $kind = 'pieces';
                     break;
                 case '-u': case '--user': $user = $next();
@@ -84,7 +84,7 @@ final class CurlCommand
                         $next();
                     } elseif ($word !== '' && $word[0] !== '-') {
                         $url ??= $word;
-                    } elseif (preg_match('/^-[a-zA-Z]*G/', $word) === 1) {
+                    } elseif (Pattern::match('/^-[a-zA-Z]*G/', $word)) {
                         $asQuery = true;
                     }
             }
@@ -92,8 +92,8 @@ final class CurlCommand
         if ($url === null) {
             throw new NotUnderstood('There is no address in this command.');
         }
-        $url = preg_match('~^[a-z]+://~i', $url) === 1 ? $url : "http://$url";
-        if (preg_match('~^([a-z]+://)([^/?#@\s]+)@(.*)$~is', $url, $found) === 1) {
+        $url = Pattern::match('~^[a-z]+://~i', $url) ? $url : "http://$url";
+        if (Pattern::match('~^([a-z]+://)([^/?#@\s]+)@(.*)$~is', $url, $found)) {
             $user ??= rawurldecode($found[2]);
             $url = $found[1].$found[3];
         }
@@ -111,15 +111,15 @@ final class CurlCommand
     /** Lines that only remark on it are left out; what a here-document holds is put where it is read (POSIX, Shell Command Language, 2.7.4). */
     private static function withoutRemarks(string $text): string
     {
-        if (preg_match('/<<-?\s*(["\']?)(\w+)\1[^\n]*\n(.*?)\n\s*\2\s*(?:\n|$)/s', $text, $found) === 1) {
+        if (Pattern::match('/<<-?\s*(["\']?)(\w+)\1[^\n]*\n(.*?)\n\s*\2\s*(?:\n|$)/s', $text, $found)) {
             $held = "'".str_replace("'", "'\\''", $found[3])."'";
             $before = explode($found[0], $text, 2)[0];
-            $text = preg_match('/@-(?=\s|$)/', $before) === 1 ? Pattern::replaceEach('/@-(?=\s|$)/', fn (): string => $held, $before, 1) : $before;
+            $text = Pattern::match('/@-(?=\s|$)/', $before) ? Pattern::replaceEach('/@-(?=\s|$)/', fn (): string => $held, $before, 1) : $before;
         }
         $lines = explode("\n", trim($text));
         $within = false;
         foreach ($lines as $i => $line) {
-            if (! $within && preg_match('/^\s*#/', $line) === 1) {
+            if (! $within && Pattern::match('/^\s*#/', $line)) {
                 unset($lines[$i]);
 
                 continue;

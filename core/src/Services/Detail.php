@@ -8,6 +8,7 @@ use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\Screen;
 use Lanai\Core\Script\Names;
 use Lanai\Core\Script\Prose;
+use Lanai\Core\Text\Pattern;
 
 /** From a list: the request for one of its things, and the screens that show the list and one of them. */
 final class Detail
@@ -40,7 +41,7 @@ final class Detail
     {
         foreach (['/^(id|uuid|guid)$/i', '/^(code|slug|key|ref|reference|number)$/i', '/(^| )(id|code|key)$/i'] as $pattern) {
             foreach ($list->parts as $part) {
-                if (preg_match($pattern, $part->name) === 1 && ! $part->isList()) {
+                if (Pattern::match($pattern, $part->name) && ! $part->isList()) {
                     return $part;
                 }
             }

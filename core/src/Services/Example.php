@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Services;
 
+use Lanai\Core\Text\Pattern;
+
 /** One call as it was read from somewhere, with the key taken out of it. */
 final readonly class Example
 {
@@ -33,7 +35,7 @@ final readonly class Example
         if (! isset(Request::METHODS[$method])) {
             throw new NotUnderstood("“{$method}” is not a method that can be used: GET, POST, PUT, PATCH or DELETE.");
         }
-        if (! preg_match('~^https?://[^/\s?#]+~i', $url)) {
+        if (! Pattern::match('~^https?://[^/\s?#]+~i', $url)) {
             throw new NotUnderstood('“'.mb_substr($url, 0, 80).'” is not an address of the web, such as https://api.example.com/v1/things.');
         }
         $signing = $secret = null;
@@ -45,7 +47,7 @@ final readonly class Example
             }
             if (strcasecmp($name, 'authorization') === 0) {
                 [$signing, $secret] = self::authorization($value);
-            } elseif (preg_match(self::KEYS, $name) === 1 || preg_match('/(^|[-_])(key|token|secret)$/i', $name) === 1) {
+            } elseif (Pattern::match(self::KEYS, $name) || Pattern::match('/(^|[-_])(key|token|secret)$/i', $name)) {
                 [$signing, $secret] = [['kind' => 'header', 'header' => $name], new Secret($value)];
             } elseif (! in_array(strtolower($name), self::IDLE, true)) {
                 $kept[] = [$name, $value];
@@ -61,18 +63,18 @@ final readonly class Example
         }
         [$kind, $parts] = self::body($body, $kind !== '' ? $kind : (str_contains($type, 'json') ? 'json' : (str_contains($type, 'urlencoded') ? 'form' : '')));
 
-        return new self($method, $url, $kept, $kind, $parts, $signing, $secret !== null && preg_match('/^[<{$\[]|^(your|my)[_ -]|_here$|^x+$/i', $secret->secret) === 1 ? null : $secret);
+        return new self($method, $url, $kept, $kind, $parts, $signing, $secret !== null && Pattern::match('/^[<{$\[]|^(your|my)[_ -]|_here$|^x+$/i', $secret->secret) ? null : $secret);
     }
 
     /** @return array{array<string, mixed>, Secret} */
     private static function authorization(string $value): array
     {
-        if (preg_match('/^Basic\s+(\S+)$/i', trim($value), $found) === 1) {
+        if (Pattern::match('/^Basic\s+(\S+)$/i', trim($value), $found)) {
             [$name, $password] = [...explode(':', (string) base64_decode($found[1], true), 2), ''];
 
             return [['kind' => 'basic'], new Secret($password, $name)];
         }
-        if (preg_match('/^Bearer\s+(.+)$/i', trim($value), $found) === 1) {
+        if (Pattern::match('/^Bearer\s+(.+)$/i', trim($value), $found)) {
             return [['kind' => 'bearer'], new Secret($found[1])];
         }
 
@@ -87,7 +89,7 @@ final readonly class Example
         $key = null;
         foreach ($query === '' ? [] : explode('&', $query) as $pair) {
             [$name, $value] = array_map(urldecode(...), [...explode('=', $pair, 2), '']);
-            if ($key === null && preg_match(self::KEYS, $name) === 1 && $value !== '') {
+            if ($key === null && Pattern::match(self::KEYS, $name) && $value !== '') {
                 $key = [$name, $value];
             } else {
                 $kept[] = $pair;

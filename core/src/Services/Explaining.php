@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Services;
 
-use Lanai\Core\Script\Pattern;
+use Lanai\Core\Text\Pattern;
 
 /** What went wrong with a call, in the terms of the job: what it means, and where to mend it. */
 final class Explaining
@@ -91,7 +91,7 @@ final class Explaining
 
         return new Trouble('broken', match (true) {
             trim($body) === '' => "$service->name answered with nothing.",
-            preg_match('~[/+]json$~', $kind) === 1 => "$service->name says that it answers in JSON, but this is not JSON: it breaks off or has a fault in it. It begins with “{$begins}”.",
+            Pattern::match('~[/+]json$~', $kind) => "$service->name says that it answers in JSON, but this is not JSON: it breaks off or has a fault in it. It begins with “{$begins}”.",
             str_contains($kind, 'html') => "$service->name answered with a page for people, not with JSON: “{$begins}”. The address may be that of its documentation, or the page of a sign-in.",
             default => "$service->name answered with “".($kind === '' ? 'something unnamed' : $kind)."”, not with JSON. It begins with “{$begins}”.",
         });
@@ -105,7 +105,7 @@ final class Explaining
     public static function wait(array $headers, int $now): ?int
     {
         $text = trim($headers['retry-after'] ?? '');
-        if (preg_match('/^\d{1,7}$/', $text) === 1) {
+        if (Pattern::match('/^\d{1,7}$/', $text)) {
             return (int) $text;
         }
         $at = $text === '' ? null : Freshness::moment($text);

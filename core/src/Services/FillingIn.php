@@ -19,6 +19,7 @@ use Lanai\Core\Script\Names;
 use Lanai\Core\Script\Sentence;
 use Lanai\Core\Script\SubLine;
 use Lanai\Core\Script\Words;
+use Lanai\Core\Text\Pattern;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
 
@@ -89,7 +90,7 @@ final readonly class FillingIn implements HeldToShape
     /** The JSON alone, where a model has put it in a code fence (CommonMark, section 4.5), with or without words around it. */
     private static function bare(string $content): string
     {
-        return preg_match('/(?:^|\n) {0,3}(`{3,}|~{3,})[ \t]*[\w+-]*[ \t]*\r?\n(.*?)\r?\n {0,3}\1/s', $content, $found) === 1 ? $found[2] : $content;
+        return Pattern::match('/(?:^|\n) {0,3}(`{3,}|~{3,})[ \t]*[\w+-]*[ \t]*\r?\n(.*?)\r?\n {0,3}\1/s', $content, $found) ? $found[2] : $content;
     }
 
     public function wrong(string $content): ?string

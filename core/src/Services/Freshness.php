@@ -6,7 +6,7 @@ namespace Lanai\Core\Services;
 
 use DateTimeImmutable;
 use DateTimeZone;
-use Lanai\Core\Script\Pattern;
+use Lanai\Core\Text\Pattern;
 
 /** How long an answer may be used again, as HTTP says it (RFC 9111) for a cache of one client. */
 final readonly class Freshness
@@ -47,7 +47,7 @@ final readonly class Freshness
     private static function lifetime(array $control, array $headers, int $came): int
     {
         if (isset($control['max-age'])) {
-            return preg_match('/^\d+$/', $control['max-age']) === 1 ? min((int) $control['max-age'], 31_536_000) : 0;
+            return Pattern::match('/^\d+$/', $control['max-age']) ? min((int) $control['max-age'], 31_536_000) : 0;
         }
         $date = self::moment($headers['date'] ?? '') ?? $came;
         if (isset($headers['expires'])) {
@@ -70,7 +70,7 @@ final readonly class Freshness
     {
         $date = self::moment($headers['date'] ?? '') ?? $came;
         $apparent = max(0, $came - $date);
-        $said = preg_match('/^\s*(\d{1,10})/', $headers['age'] ?? '', $found) === 1 ? (int) $found[1] : 0;
+        $said = Pattern::match('/^\s*(\d{1,10})/', $headers['age'] ?? '', $found) ? (int) $found[1] : 0;
 
         return max($apparent, $said + max(0, $came - $asked));
     }
@@ -91,7 +91,7 @@ final readonly class Freshness
     /** @return array<string, string> directive in small letters => value; of one that is said twice the first counts */
     private static function directives(string $text): array
     {
-        preg_match_all('/([!#$%&\'*+.^_`|~0-9A-Za-z-]+)(?:\s*=\s*(?:"((?:[^"\\\\]|\\\\.)*)"|([^\s,"]+)))?/', $text, $found, PREG_SET_ORDER);
+        Pattern::matchAll('/([!#$%&\'*+.^_`|~0-9A-Za-z-]+)(?:\s*=\s*(?:"((?:[^"\\\\]|\\\\.)*)"|([^\s,"]+)))?/', $text, $found, PREG_SET_ORDER);
         $directives = [];
         foreach ($found as $one) {
             $directives[strtolower($one[1])] ??= ($one[2] ?? '') !== '' ? stripslashes($one[2]) : ($one[3] ?? '');

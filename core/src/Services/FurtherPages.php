@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Services;
 
+use Lanai\Core\Text\Pattern;
+
 /** Ways to further pages that an answer shows, for a list that does not read on yet. */
 final class FurtherPages
 {
@@ -32,11 +34,11 @@ final class FurtherPages
         }
         $queries = array_values(array_filter(array_map(fn (Sent $s): string => $s->in === 'query' ? $s->name : '', $request->sends)));
         foreach (is_array($json) ? self::cursors($json) : [] as $at) {
-            $in = array_values(array_filter($queries, fn (string $q): bool => preg_match(self::CURSOR, $q) === 1))[0] ?? 'cursor';
+            $in = array_values(array_filter($queries, fn (string $q): bool => Pattern::match(self::CURSOR, $q)))[0] ?? 'cursor';
             $ways[] = ['label' => "Read on by the cursor at “{$at}”", 'parts' => ['cursorAt' => $at, 'cursorIn' => $in]];
         }
         foreach ($queries as $query) {
-            if (preg_match(self::NUMBER, $query) === 1) {
+            if (Pattern::match(self::NUMBER, $query)) {
                 $ways[] = ['label' => "Read on by the number in “{$query}”", 'parts' => ['pageIn' => $query]];
             }
         }
@@ -54,9 +56,9 @@ final class FurtherPages
         foreach (array_is_list($json) ? [] : $json as $name => $value) {
             $name = (string) $name;
             $at = ltrim($before.'.'.Parts::step($name), '.');
-            if (is_string($value) && $value !== '' && preg_match(self::CURSOR, $name) === 1 && preg_match('~^https?://|^/~i', $value) !== 1) {
+            if (is_string($value) && $value !== '' && Pattern::match(self::CURSOR, $name) && ! Pattern::match('~^https?://|^/~i', $value)) {
                 $found[] = $at;
-            } elseif (is_array($value) && $before === '' && preg_match(self::AROUND, $name) === 1) {
+            } elseif (is_array($value) && $before === '' && Pattern::match(self::AROUND, $name)) {
                 array_push($found, ...self::cursors($value, $at));
             }
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lanai\Core\Services;
 
 use Lanai\Core\Script\Prose;
+use Lanai\Core\Text\Pattern;
 use stdClass;
 
 /** The shape of answers: inferred from examples, kept as JSON Schema (2020-12), and held against later answers. */
@@ -169,10 +170,10 @@ final class JsonShape
     private static function format(string $text): array
     {
         return match (true) {
-            preg_match('/^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d+)?)?(Z|[+-]\d\d:?\d\d)?$/', $text) === 1 => ['format' => 'date-time'],
-            preg_match('/^\d{4}-\d\d-\d\d$/', $text) === 1 => ['format' => 'date'],
-            preg_match('~^https?://[^\s]+$~i', $text) === 1 => ['format' => 'uri'],
-            preg_match('/^[^@\s]+@[^@\s]+\.[^@\s]+$/', $text) === 1 => ['format' => 'email'],
+            Pattern::match('/^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d+)?)?(Z|[+-]\d\d:?\d\d)?$/', $text) => ['format' => 'date-time'],
+            Pattern::match('/^\d{4}-\d\d-\d\d$/', $text) => ['format' => 'date'],
+            Pattern::match('~^https?://[^\s]+$~i', $text) => ['format' => 'uri'],
+            Pattern::match('/^[^@\s]+@[^@\s]+\.[^@\s]+$/', $text) => ['format' => 'email'],
             default => [],
         };
     }

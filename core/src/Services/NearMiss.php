@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Services;
 
-use Lanai\Core\Script\Pattern;
+use Lanai\Core\Text\Pattern;
 
 /** Names that are right but for capital letters: they look right, and lead nowhere. */
 final class NearMiss
@@ -37,7 +37,7 @@ final class NearMiss
     /** A plain way into an answer as the answer itself writes its names; null where it leads nowhere all the same, or somewhere already. */
     public static function way(string $way, mixed $json): ?string
     {
-        if (preg_match('/^"[^"\\\\]+"$|^[A-Za-z_]\w*(\.[A-Za-z_]\w*)*$/', $way) !== 1) {
+        if (! Pattern::match('/^"[^"\\\\]+"$|^[A-Za-z_]\w*(\.[A-Za-z_]\w*)*$/', $way)) {
             return null;
         }
         $right = [];

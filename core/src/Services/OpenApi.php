@@ -7,7 +7,7 @@ namespace Lanai\Core\Services;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Script\Names;
-use Lanai\Core\Script\Pattern;
+use Lanai\Core\Text\Pattern;
 
 /** The app's own REST API as a document of OpenAPI 3.1. */
 final class OpenApi

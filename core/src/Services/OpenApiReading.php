@@ -8,8 +8,8 @@ use GuzzleHttp\Psr7\Uri;
 use GuzzleHttp\Psr7\UriResolver;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Script\Names;
-use Lanai\Core\Script\Pattern;
 use Lanai\Core\Script\Prose;
+use Lanai\Core\Text\Pattern;
 
 /** Reads an OpenAPI document (3.0 or 3.1): the service it describes, with a request for each operation. */
 final class OpenApiReading
@@ -63,7 +63,7 @@ final class OpenApiReading
     public static function read(array $document, string $from, Blueprint $blueprint): array
     {
         $version = is_scalar($document['openapi'] ?? null) ? (string) $document['openapi'] : '';
-        if (preg_match('/^3\.[01](\.|$)/', $version) !== 1) {
+        if (! Pattern::match('/^3\.[01](\.|$)/', $version)) {
             throw new NotUnderstood(isset($document['swagger']) ? 'This is a Swagger 2 document. Look for its OpenAPI 3 form.' : ($version === '' ? 'This is not an OpenAPI document: “openapi” is missing.' : "OpenAPI $version is not known here; 3.0 and 3.1 are."));
         }
         $reading = new self($document);
@@ -91,7 +91,7 @@ final class OpenApiReading
         }
         // All at once: what is put in is not looked through again.
         $url = strtr(mb_substr($url, 0, 2000), $defaults);
-        if (! preg_match('~^https?://~i', $url) && $from !== '') {
+        if (! Pattern::match('~^https?://~i', $url) && $from !== '') {
             $url = (string) UriResolver::resolve(new Uri($from), new Uri($url));
         }
 
@@ -170,7 +170,7 @@ final class OpenApiReading
             $parameter = $this->resolved($parameter);
             $name = is_string($parameter['name'] ?? null) ? $parameter['name'] : '';
             $in = $parameter['in'] ?? '';
-            if ($name === '' || ! in_array($in, ['path', 'query', 'header'], true) || isset($known["$in $name"]) || preg_match('/^(accept|content-type|authorization)$/i', $name) === 1) {
+            if ($name === '' || ! in_array($in, ['path', 'query', 'header'], true) || isset($known["$in $name"]) || Pattern::match('/^(accept|content-type|authorization)$/i', $name)) {
                 continue;
             }
             $known["$in $name"] = true;
@@ -190,7 +190,7 @@ final class OpenApiReading
         $shape = $this->answer(Prose::node($operation['responses'] ?? []));
         $words = Parts::words(Pattern::replace('/^(get|list|fetch|find|show|retrieve|read)(?=[A-Z_ -])/', '', $said));
         $words = mb_substr($words, 0, 60);
-        $words = in_array(mb_strtolower($words), $taken, true) && preg_match('~\}$~', $way) === 1 ? 'One '.mb_strtolower($words) : $words;
+        $words = in_array(mb_strtolower($words), $taken, true) && Pattern::match('~\}$~', $way) ? 'One '.mb_strtolower($words) : $words;
         $name = Beginnings::free($words, $service, $taken);
 
         return array_filter(['kind' => 'rest', 'name' => $name, 'method' => strtoupper($method), 'address' => $way] + ($body === '' ? [] : ['body' => $body]) + ($shape === null ? [] : Beginnings::shaped($name, $shape, $taken))
@@ -225,7 +225,7 @@ final class OpenApiReading
         $content = Prose::node($this->resolved($body)['content'] ?? []);
         foreach (['json' => '~[/+]json~', 'form' => '~x-www-form-urlencoded~', 'pieces' => '~multipart/form-data~'] as $kind => $pattern) {
             foreach ($content as $type => $medium) {
-                if (preg_match($pattern, $type) !== 1) {
+                if (! Pattern::match($pattern, $type)) {
                     continue;
                 }
                 $sent = [];
@@ -235,7 +235,7 @@ final class OpenApiReading
                     $media = is_string($part['contentMediaType'] ?? null) ? $part['contentMediaType'] : '';
                     if (($part['format'] ?? '') === 'binary' || $media !== '') {
                         $called = Parts::free(Parts::words($name), $named);
-                        $takes[] = ['name' => $called, 'type' => ['kind' => str_starts_with($media, 'image/') || preg_match('/(image|photo|picture|avatar|logo|cover)/i', $name) === 1 ? 'picture' : 'file']];
+                        $takes[] = ['name' => $called, 'type' => ['kind' => str_starts_with($media, 'image/') || Pattern::match('/(image|photo|picture|avatar|logo|cover)/i', $name) ? 'picture' : 'file']];
                         $sent[] = ['in' => 'body', 'name' => addcslashes($name, '.[]\\'), 'value' => Names::inFormula($called)];
                     } elseif (array_intersect(JsonShape::types($part), ['object', 'array']) === [] && ($part['readOnly'] ?? false) !== true) {
                         $variable = $this->variable($name, ['schema' => $part], $named);
@@ -258,12 +258,12 @@ final class OpenApiReading
     private function answer(array $responses): ?array
     {
         foreach ($responses as $status => $response) {
-            if (preg_match('/^2(\d\d|XX)$/i', (string) $status) !== 1 && (string) $status !== 'default') {
+            if (! Pattern::match('/^2(\d\d|XX)$/i', (string) $status) && (string) $status !== 'default') {
                 continue;
             }
             foreach (Prose::node($this->resolved(Prose::node($response))['content'] ?? []) as $type => $medium) {
                 $medium = Prose::node($medium);
-                if (preg_match('~[/+]json~', $type) !== 1) {
+                if (! Pattern::match('~[/+]json~', $type)) {
                     continue;
                 }
                 $shape = isset($medium['schema']) ? $this->whole(Prose::node($medium['schema'])) : [];

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Services;
 
-use Lanai\Core\Script\Pattern;
 use Lanai\Core\Script\Prose;
+use Lanai\Core\Text\Pattern;
 
 /** Makes the parts of an answer out of its shape, so that nothing needs to be typed. */
 final class Parts
@@ -80,7 +80,7 @@ final class Parts
             $items = Prose::node($inner['items'] ?? []);
             if (in_array('array', JsonShape::types($inner), true) && in_array('object', JsonShape::types($items), true)) {
                 $lists[$name] = $items;
-            } elseif (! preg_match('/^(next|prev|previous|cursor|page|pages|per_?page|total|count|limit|offset|links?|meta|has_?more|took|object|kind|size)/i', $name)) {
+            } elseif (! Pattern::match('/^(next|prev|previous|cursor|page|pages|per_?page|total|count|limit|offset|links?|meta|has_?more|took|object|kind|size)/i', $name)) {
                 $other++;
             }
         }
@@ -105,9 +105,9 @@ final class Parts
     public static function one(string $several): string
     {
         return match (true) {
-            preg_match('/(s|x|z|ch|sh)es$/i', $several) === 1 => substr($several, 0, -2),
-            preg_match('/[^aeiou]ies$/i', $several) === 1 => substr($several, 0, -3).'y',
-            preg_match('/[^su]s$/i', $several) === 1 => substr($several, 0, -1),
+            Pattern::match('/(s|x|z|ch|sh)es$/i', $several) => substr($several, 0, -2),
+            Pattern::match('/[^aeiou]ies$/i', $several) => substr($several, 0, -3).'y',
+            Pattern::match('/[^su]s$/i', $several) => substr($several, 0, -1),
             default => $several,
         };
     }
@@ -115,7 +115,7 @@ final class Parts
     /** A name as a step of a JMESPath. */
     public static function step(string $name): string
     {
-        return preg_match('/^[A-Za-z_][A-Za-z0-9_]*$/', $name) === 1 ? $name : (string) json_encode($name, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        return Pattern::match('/^[A-Za-z_][A-Za-z0-9_]*$/', $name) ? $name : (string) json_encode($name, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
     }
 
     public static function kind(string $type, string $format, string $name = ''): string
@@ -126,7 +126,7 @@ final class Parts
             $type === 'boolean' => 'yesNo',
             $format === 'date-time' => 'moment',
             $format === 'date' => 'date',
-            $format === 'uri', $format === 'url' => preg_match('/(image|photo|picture|thumb|avatar|icon|logo|cover)/i', $name) === 1 ? 'picture' : 'web',
+            $format === 'uri', $format === 'url' => Pattern::match('/(image|photo|picture|thumb|avatar|icon|logo|cover)/i', $name) ? 'picture' : 'web',
             $format === 'email' => 'email',
             default => 'longText',
         };

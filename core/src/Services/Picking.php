@@ -6,6 +6,7 @@ namespace Lanai\Core\Services;
 
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Script\Prose;
+use Lanai\Core\Text\Pattern;
 
 /** What can be made of one place in an answer that a founder points at. */
 final class Picking
@@ -89,7 +90,7 @@ final class Picking
             return [];
         }
 
-        return preg_match('/^[A-Za-z_][A-Za-z0-9_]*(\.[A-Za-z_][A-Za-z0-9_]*)*(\[\])?$/', $way) === 1 ? explode('.', rtrim($way, '[]')) : null;
+        return Pattern::match('/^[A-Za-z_][A-Za-z0-9_]*(\.[A-Za-z_][A-Za-z0-9_]*)*(\[\])?$/', $way) ? explode('.', rtrim($way, '[]')) : null;
     }
 
     /**

@@ -13,6 +13,7 @@ use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Data\Row;
 use Lanai\Core\Data\UnreadableValue;
 use Lanai\Core\Formula\Kind;
+use Lanai\Core\Text\Pattern;
 
 /** The rows that answers gave: they live as long as the request that asked. */
 final class RowsMade
@@ -140,7 +141,7 @@ final class RowsMade
                 $kind === Kind::Duration && (is_int($json) || is_float($json)) => $field->type->read("$json s"),
                 $kind === Kind::Place && is_array($json) => $field->type->read(self::place($json)),
                 // A picture that lies elsewhere is shown from there.
-                $kind === Kind::Picture && is_string($json) && preg_match('~^https?://[^\s<>"]+$~i', $json) === 1 => $json,
+                $kind === Kind::Picture && is_string($json) && Pattern::match('~^https?://[^\s<>"]+$~i', $json) => $json,
                 is_scalar($json) => $field->type->read(is_string($json) ? $json : (string) $json),
                 is_array($json) && $kind === Kind::Several => $field->type->read(implode('; ', array_filter($json, is_scalar(...)))),
                 default => throw new UnreadableValue('This is not one value.'),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lanai\Core\Services;
 
 use Lanai\Core\Script\Family;
+use Lanai\Core\Text\Pattern;
 
 /** The ways to sign in to a service; a new one is registered here. */
 final class SignsInKinds
@@ -30,10 +31,10 @@ final class SignsInKinds
      */
     public static function asked(string $challenge): array
     {
-        $named = preg_match('/\b(?:header|name)="?([A-Za-z][A-Za-z0-9-]*)"?/i', $challenge, $found) === 1 ? $found[1] : '';
+        $named = Pattern::match('/\b(?:header|name)="?([A-Za-z][A-Za-z0-9-]*)"?/i', $challenge, $found) ? $found[1] : '';
         $asked = array_keys(array_filter([
-            'signs in with a bearer token' => preg_match('/(^|,)\s*Bearer\b/i', $challenge) === 1,
-            'signs in with a name and password' => preg_match('/(^|,)\s*Basic\b/i', $challenge) === 1,
+            'signs in with a bearer token' => Pattern::match('/(^|,)\s*Bearer\b/i', $challenge),
+            'signs in with a name and password' => Pattern::match('/(^|,)\s*Basic\b/i', $challenge),
             "signs in with a key in the header \"$named\"" => $named !== '',
         ]));
 

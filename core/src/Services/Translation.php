@@ -18,6 +18,7 @@ use Lanai\Core\Script\Fits\NumberFit;
 use Lanai\Core\Script\Fits\TextFit;
 use Lanai\Core\Script\Sentence;
 use Lanai\Core\Script\Words;
+use Lanai\Core\Text\Pattern;
 
 /** A text in another language; says honestly whether all of it could be translated. */
 final readonly class Translation implements HeldToShape
@@ -55,7 +56,7 @@ final readonly class Translation implements HeldToShape
     public function message(string $base, Scene $scene): Message
     {
         $language = $scene->names['language'] ?? '';
-        $language = is_string($language) && preg_match('/^[A-Za-z]{2,8}(-[A-Za-z0-9]{1,8})*$/', $language) ? $language : throw new Refused("$this->name needs a language such as “de”.");
+        $language = is_string($language) && Pattern::match('/^[A-Za-z]{2,8}(-[A-Za-z0-9]{1,8})*$/', $language) ? $language : throw new Refused("$this->name needs a language such as “de”.");
         $text = $scene->names['text'] ?? '';
 
         return self::chat($base, ['model' => $this->model, 'messages' => [

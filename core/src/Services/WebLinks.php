@@ -6,7 +6,7 @@ namespace Lanai\Core\Services;
 
 use GuzzleHttp\Psr7\Uri;
 use GuzzleHttp\Psr7\UriResolver;
-use Lanai\Core\Script\Pattern;
+use Lanai\Core\Text\Pattern;
 
 /** Links in a Link header (RFC 8288, section 3). */
 final class WebLinks
@@ -18,10 +18,10 @@ final class WebLinks
     {
         $links = [];
         $at = 0;
-        while (preg_match('/\G[\s,]*<([^>]*)>/', $header, $target, 0, $at) === 1) {
+        while (Pattern::match('/\G[\s,]*<([^>]*)>/', $header, $target, from: $at)) {
             $at += strlen($target[0]);
             $parameters = [];
-            while (preg_match('/\G\s*;\s*(?:([!#$%&\'*+.^_`|~0-9A-Za-z-]+)\s*(?:=\s*(?:"((?:[^"\\\\]|\\\\.)*)"|([^\s;,"]*)))?)?/', $header, $found, 0, $at) === 1) {
+            while (Pattern::match('/\G\s*;\s*(?:([!#$%&\'*+.^_`|~0-9A-Za-z-]+)\s*(?:=\s*(?:"((?:[^"\\\\]|\\\\.)*)"|([^\s;,"]*)))?)?/', $header, $found, from: $at)) {
                 $at += strlen($found[0]);
                 if (($found[1] ?? '') !== '') {
                     // Of a parameter that is said twice the first counts (section 3.3).
@@ -29,7 +29,7 @@ final class WebLinks
                 }
             }
             $links[] = ['target' => $target[1], 'rel' => Pattern::split('/\s+/', strtolower($parameters['rel'] ?? ''), flags: PREG_SPLIT_NO_EMPTY) ?: [], 'parameters' => $parameters];
-            if (preg_match('/\G[^,]*,/', $header, $rest, 0, $at) !== 1) {
+            if (! Pattern::match('/\G[^,]*,/', $header, $rest, from: $at)) {
                 break;
             }
             $at += strlen($rest[0]);

@@ -7,6 +7,7 @@ namespace Lanai\Core\Services;
 use GuzzleHttp\UriTemplate\UriTemplate;
 use Lanai\Core\Runtime\Refused;
 use Lanai\Core\Runtime\Scene;
+use Lanai\Core\Text\Pattern;
 
 /** Writes the message of a request: its address by RFC 6570, its query, headers and body. */
 final class Writing
@@ -20,7 +21,7 @@ final class Writing
         }
         self::complete($request, $known);
         $url = UriTemplate::expand($request->address, array_filter($known, fn (mixed $v): bool => $v !== null));
-        if (! preg_match('~^(https?://|stand-in:)~i', $url)) {
+        if (! Pattern::match('~^(https?://|stand-in:)~i', $url)) {
             $url = $url === '' ? $base : rtrim($base, '/').(in_array($url[0], ['/', '?'], true) ? '' : '/').$url;
         }
         $message = new Message($request->method === '' ? 'GET' : $request->method, $url, ['Accept' => 'application/json']);
@@ -54,7 +55,7 @@ final class Writing
     private static function complete(Request $request, array $known): void
     {
         // What stands in the way itself, not behind a "?", must be there: without it the address means another thing.
-        preg_match_all('/\{([+\/.;]?)([^}?&#]+)\}/', $request->address, $found, PREG_SET_ORDER);
+        Pattern::matchAll('/\{([+\/.;]?)([^}?&#]+)\}/', $request->address, $found, PREG_SET_ORDER);
         foreach ($found as $expression) {
             foreach (explode(',', $expression[2]) as $name) {
                 $name = rtrim($name, '*');
@@ -78,7 +79,7 @@ final class Writing
     /** @throws Refused */
     private static function header(Message $message, string $name, string $value): Message
     {
-        if (preg_match("/^[!#$%&'*+.^_`|~0-9A-Za-z-]+$/", $name) !== 1 || preg_match('/[\x00-\x08\x0A-\x1F\x7F]/', $value) === 1) {
+        if (! Pattern::match("/^[!#$%&'*+.^_`|~0-9A-Za-z-]+$/", $name) || Pattern::match('/[\x00-\x08\x0A-\x1F\x7F]/', $value)) {
             throw new Refused("The header “{$name}” cannot carry this value.");
         }
 
@@ -99,7 +100,7 @@ final class Writing
         if ($kind === 'form') {
             return new Message($message->method, $message->url, $message->headers, implode('&', array_map(fn (array $v): string => rawurlencode($v[0]).'='.rawurlencode(self::text($v[1])), $values)), 'application/x-www-form-urlencoded', [], $message->wants);
         }
-        $pieces = array_map(fn (array $v): array => ['name' => $v[0], 'value' => self::text($v[1]), 'file' => is_string($v[1]) && preg_match('/^[0-9a-f]{64}\.[a-z0-9]{2,4}$/', $v[1]) === 1], $values);
+        $pieces = array_map(fn (array $v): array => ['name' => $v[0], 'value' => self::text($v[1]), 'file' => is_string($v[1]) && Pattern::match('/^[0-9a-f]{64}\.[a-z0-9]{2,4}$/', $v[1])], $values);
 
         return new Message($message->method, $message->url, $message->headers, '', 'multipart/form-data', $pieces, $message->wants);
     }
@@ -107,7 +108,7 @@ final class Writing
     /** @return list<string|int> */
     public static function steps(string $way): array
     {
-        preg_match_all('/\[(\d+)\]|((?:[^.\[\\\\]|\\\\.)+)/', $way, $found, PREG_SET_ORDER);
+        Pattern::matchAll('/\[(\d+)\]|((?:[^.\[\\\\]|\\\\.)+)/', $way, $found, PREG_SET_ORDER);
 
         return array_map(fn (array $m): string|int => ($m[2] ?? '') === '' ? (int) ($m[1] ?? 0) : stripslashes($m[2]), $found);
     }

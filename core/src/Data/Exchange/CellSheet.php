@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Lanai\Core\Data\Exchange;
 
 use Closure;
-use Lanai\Core\Script\Pattern;
+use Lanai\Core\Text\Pattern;
 
 /** Rows of cells as spreadsheets have them: the names of the columns are found by looking at the first rows, or said. */
 final class CellSheet implements Sheet
@@ -168,7 +168,7 @@ final class CellSheet implements Sheet
     {
         $first = array_map(trim(...), $first);
         $named = array_filter($first, fn (string $c): bool => $c !== '');
-        if ($named === [] || preg_grep('/^[\d.,:+\/-]+$/', $named) !== []) {
+        if ($named === [] || Pattern::anyOf('/^[\d.,:+\/-]+$/', $named)) {
             return false;
         }
         foreach (array_keys($named) as $i) {

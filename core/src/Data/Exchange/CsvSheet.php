@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Lanai\Core\Data\Exchange;
 
 use Closure;
-use Lanai\Core\Script\Pattern;
+use Lanai\Core\Text\Pattern;
 
 /**
  * Rows of a CSV file (RFC 4180), or of cells pasted from a spreadsheet. Delimiter, encoding and header are found by looking
@@ -47,7 +47,7 @@ final class CsvSheet implements Sheet
         }
         [$encoding, $begins] = self::encodingOf($start);
         $text = $encoding === 'UTF-8' ? substr($start, $begins) : (string) mb_convert_encoding(substr($start, $begins), 'UTF-8', $encoding);
-        if (preg_match('/[\x00-\x08\x0E-\x1F]/', substr($text, 0, 4096)) === 1) {
+        if (Pattern::match('/[\x00-\x08\x0E-\x1F]/', substr($text, 0, 4096))) {
             throw new UnreadableFile('This is not a text file with rows. Please choose a CSV, JSON, spreadsheet or SQLite file.');
         }
         $end = ! str_contains($text, "\n") && str_contains($text, "\r") ? "\r" : "\n";
@@ -191,7 +191,7 @@ final class CsvSheet implements Sheet
             str_starts_with($start, "\xFF\xFE") => ['UTF-16LE', 2],
             str_starts_with($start, "\xFE\xFF") => ['UTF-16BE', 2],
             // The last character may be cut off.
-            preg_match('//u', Pattern::replace('/[\x80-\xFF]{1,3}$/', '', $start)) === 1 => ['UTF-8', 0],
+            mb_check_encoding(Pattern::replace('/[\x80-\xFF]{1,3}$/', '', $start), 'UTF-8') => ['UTF-8', 0],
             default => ['WINDOWS-1252', 0],
         };
     }

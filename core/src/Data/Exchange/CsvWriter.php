@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Data\Exchange;
 
+use Lanai\Core\Text\Pattern;
+
 /** Records of a CSV file as RFC 4180 has them: CRLF between, quotes where needed. */
 final class CsvWriter
 {
@@ -19,17 +21,17 @@ final class CsvWriter
      */
     public static function record(array $cells): string
     {
-        return implode(',', array_map(fn (string $cell): string => self::quoted(preg_match(self::FORMULA, $cell) === 1 && preg_match(self::NUMBER, $cell) !== 1 ? "'$cell" : $cell), $cells))."\r\n";
+        return implode(',', array_map(fn (string $cell): string => self::quoted(Pattern::match(self::FORMULA, $cell) && ! Pattern::match(self::NUMBER, $cell) ? "'$cell" : $cell), $cells))."\r\n";
     }
 
     /** A cell as it was before it was made harmless. */
     public static function read(string $cell): string
     {
-        return ($cell[0] ?? '') === "'" && preg_match(self::FORMULA, substr($cell, 1)) === 1 ? substr($cell, 1) : $cell;
+        return ($cell[0] ?? '') === "'" && Pattern::match(self::FORMULA, substr($cell, 1)) ? substr($cell, 1) : $cell;
     }
 
     private static function quoted(string $cell): string
     {
-        return preg_match('/[",\r\n]|^\s|\s$/', $cell) ? '"'.str_replace('"', '""', $cell).'"' : $cell;
+        return Pattern::match('/[",\r\n]|^\s|\s$/', $cell) ? '"'.str_replace('"', '""', $cell).'"' : $cell;
     }
 }

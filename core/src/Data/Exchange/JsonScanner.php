@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Data\Exchange;
 
+use Lanai\Core\Text\Pattern;
+
 /** Goes through JSON text value by value, with no more of it in memory than one value. What a value holds is decoded by json_decode. */
 final class JsonScanner
 {
@@ -56,7 +58,7 @@ final class JsonScanner
             continue;
         }
 
-        return preg_match('/\G\[\s*[^\s\]]/', $this->text, $found, 0, $this->at) === 1;
+        return Pattern::match('/\G\[\s*[^\s\]]/', $this->text, $found, from: $this->at);
     }
 
     /** @return string the next value as it is written */

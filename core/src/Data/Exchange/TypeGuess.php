@@ -12,6 +12,7 @@ use Lanai\Core\Data\FieldType;
 use Lanai\Core\Data\FieldTypes;
 use Lanai\Core\Data\FieldTypes\MoneyType;
 use Lanai\Core\Data\UnreadableValue;
+use Lanai\Core\Text\Pattern;
 
 /** Which type a column of texts has, found by looking: the first that reads all of them as they are written. */
 final class TypeGuess
@@ -53,13 +54,13 @@ final class TypeGuess
                 continue;
             }
             $plain = self::plain($values, $type, $facts, $comma);
-            if ($plain !== null && preg_grep($pattern, $plain, PREG_GREP_INVERT) === []) {
+            if ($plain !== null && Pattern::allOf($pattern, $plain)) {
                 return $sentence;
             }
         }
         $currency = self::currency($values);
         $money = $currency === '' ? null : self::plain($values, new MoneyType($currency), $facts, $comma);
-        if ($money !== null && preg_grep('/^-?\d{1,13}(\.\d+)?$/', $money, PREG_GREP_INVERT) === []) {
+        if ($money !== null && Pattern::allOf('/^-?\d{1,13}(\.\d+)?$/', $money)) {
             return "is money in $currency";
         }
         $different = array_values(array_unique($values));
@@ -76,7 +77,7 @@ final class TypeGuess
         return match ($tag) {
             // A lone 1 or 0 is a number and a lone letter a text, but a mark here and nothing there is yes and no.
             'yesNo' => max([0, ...array_map(mb_strlen(...), $values)]) > 1 || ($gaps && array_diff($values, YesNoWords::MARKS) === []),
-            'date' => preg_grep('/:/', $values) === [],
+            'date' => ! Pattern::anyOf('/:/', $values),
             default => true,
         };
     }

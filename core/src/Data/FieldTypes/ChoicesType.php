@@ -12,6 +12,7 @@ use Lanai\Core\Formula\Type;
 use Lanai\Core\Script\Fits\TextFit;
 use Lanai\Core\Script\Sentence;
 use Lanai\Core\Script\Series;
+use Lanai\Core\Text\Pattern;
 
 /** Any of a few texts, kept as a JSON array in the order of the options. */
 final readonly class ChoicesType implements FieldType
@@ -47,7 +48,7 @@ final readonly class ChoicesType implements FieldType
         $found = [];
         // The longest first, so that an option may hold a semicolon itself.
         while (($left = ltrim($left, "; \t\n")) !== '') {
-            $next = array_values(array_filter($known, fn (string $option): bool => preg_match('/^'.preg_quote(mb_strtolower($option), '/').'\s*(;|$)/u', $left) === 1))[0]
+            $next = array_values(array_filter($known, fn (string $option): bool => Pattern::match('/^'.preg_quote(mb_strtolower($option), '/').'\s*(;|$)/u', $left)))[0]
                 ?? throw new UnreadableValue('Please use only '.implode('; ', $this->options).', with semicolons between them.');
             $found[$next] = true;
             $left = mb_substr($left, mb_strlen($next));

@@ -9,6 +9,7 @@ use Lanai\Core\Data\FieldType;
 use Lanai\Core\Data\UnreadableValue;
 use Lanai\Core\Script\Sentence;
 use Lanai\Core\Script\Words;
+use Lanai\Core\Text\Pattern;
 
 /** A colour as #RRGGBB. */
 final readonly class ColourType implements FieldType
@@ -24,7 +25,7 @@ final readonly class ColourType implements FieldType
     {
         $text = strtoupper(self::typed($input));
 
-        return $text === '' ? null : (preg_match('/^#[0-9A-F]{6}$/', $text) ? $text : throw new UnreadableValue("“{$text}” is not a colour. Write it as #0B6E5F."));
+        return $text === '' ? null : (Pattern::match('/^#[0-9A-F]{6}$/', $text) ? $text : throw new UnreadableValue("“{$text}” is not a colour. Write it as #0B6E5F."));
     }
 
     public function control(): string

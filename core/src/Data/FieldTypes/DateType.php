@@ -12,6 +12,7 @@ use Lanai\Core\Formula\Kind;
 use Lanai\Core\Formula\Type;
 use Lanai\Core\Script\Sentence;
 use Lanai\Core\Script\Words;
+use Lanai\Core\Text\Pattern;
 
 /** A day of the calendar. */
 final readonly class DateType implements FieldType
@@ -40,7 +41,7 @@ final readonly class DateType implements FieldType
         }
         $text = self::typed($input);
 
-        return $text === '' ? null : (Day::of(preg_match('/^\d{4}-\d\d-\d\d[T ]/', $text) ? substr($text, 0, 10) : $text)
+        return $text === '' ? null : (Day::of(Pattern::match('/^\d{4}-\d\d-\d\d[T ]/', $text) ? substr($text, 0, 10) : $text)
             ?? throw new UnreadableValue("“{$text}” is not a date. Write it as 2026-12-24."));
     }
 

@@ -11,6 +11,7 @@ use Lanai\Core\Formula\Kind;
 use Lanai\Core\Formula\Type;
 use Lanai\Core\Script\Sentence;
 use Lanai\Core\Script\Words;
+use Lanai\Core\Text\Pattern;
 
 /** The name of an uploaded file: 64 hexadecimal digits (its SHA-256) and an ending. */
 final readonly class FileType implements FieldType
@@ -38,7 +39,7 @@ final readonly class FileType implements FieldType
             return null;
         }
 
-        return preg_match('/^[0-9a-f]{64}\.(png|jpg|webp|pdf|txt|csv|mp3|wav|zip)$/', $input) ? $input : throw new UnreadableValue('Please upload a PDF, text, CSV, MP3, ZIP or picture file.');
+        return Pattern::match('/^[0-9a-f]{64}\.(png|jpg|webp|pdf|txt|csv|mp3|wav|zip)$/', $input) ? $input : throw new UnreadableValue('Please upload a PDF, text, CSV, MP3, ZIP or picture file.');
     }
 
     public function control(): string

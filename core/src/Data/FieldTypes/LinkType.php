@@ -12,6 +12,7 @@ use Lanai\Core\Formula\Type;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Fits\TableFit;
 use Lanai\Core\Script\Sentence;
+use Lanai\Core\Text\Pattern;
 
 /** A link to one row of another table, by its id. */
 final readonly class LinkType implements FieldType
@@ -48,7 +49,7 @@ final readonly class LinkType implements FieldType
             return null;
         }
 
-        return preg_match('/^\d{1,15}$/', $text) ? (int) $text : throw new UnreadableValue('Please pick one from the list.');
+        return Pattern::match('/^\d{1,15}$/', $text) ? (int) $text : throw new UnreadableValue('Please pick one from the list.');
     }
 
     public function control(): string

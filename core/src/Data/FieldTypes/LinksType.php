@@ -11,9 +11,9 @@ use Lanai\Core\Data\UnreadableValue;
 use Lanai\Core\Formula\Type;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Fits\TableFit;
-use Lanai\Core\Script\Pattern;
 use Lanai\Core\Script\Scope;
 use Lanai\Core\Script\Sentence;
+use Lanai\Core\Text\Pattern;
 
 /** Links to several rows of a table, kept beside both tables, so that each end shows the other. */
 final class LinksType implements FieldType, StandsInTable
@@ -55,7 +55,7 @@ final class LinksType implements FieldType, StandsInTable
         $ids = [];
         foreach ($given ?: [] as $each) {
             $id = $each instanceof Row ? (string) $each->id : self::typed($each);
-            $ids[] = preg_match('/^\d{1,15}$/', $id) ? (int) $id : throw new UnreadableValue('Please pick rows from the list.');
+            $ids[] = Pattern::match('/^\d{1,15}$/', $id) ? (int) $id : throw new UnreadableValue('Please pick rows from the list.');
         }
         $ids = array_values(array_unique($ids));
         sort($ids);

@@ -13,6 +13,7 @@ use Lanai\Core\Formula\Kind;
 use Lanai\Core\Formula\Type;
 use Lanai\Core\Script\Sentence;
 use Lanai\Core\Script\Words;
+use Lanai\Core\Text\Pattern;
 
 /** An instant, stored in UTC as ISO 8601 with a Z, so that text order is time order. */
 final readonly class MomentType implements FieldType
@@ -44,7 +45,7 @@ final readonly class MomentType implements FieldType
         if ($text === '') {
             return null;
         }
-        if (! preg_match('/^(\d{4})-(\d\d)-(\d\d)(?:[T ](\d\d):(\d\d)(?::(\d\d)(?:\.\d+)?)?)?(Z|[+-]\d\d:?\d\d)?$/', $text, $m) || ! checkdate((int) $m[2], (int) $m[3], (int) $m[1])
+        if (! Pattern::match('/^(\d{4})-(\d\d)-(\d\d)(?:[T ](\d\d):(\d\d)(?::(\d\d)(?:\.\d+)?)?)?(Z|[+-]\d\d:?\d\d)?$/', $text, $m) || ! checkdate((int) $m[2], (int) $m[3], (int) $m[1])
             || (int) ($m[4] ?? 0) > 23 || (int) ($m[5] ?? 0) > 59 || (int) ($m[6] ?? 0) > 59) {
             throw new UnreadableValue("“{$text}” is not a date and time. Write it as 2026-12-24 07:30.");
         }

@@ -7,9 +7,9 @@ namespace Lanai\Core\Data\FieldTypes;
 use Faker\Generator;
 use Lanai\Core\Data\FieldType;
 use Lanai\Core\Data\UnreadableValue;
-use Lanai\Core\Script\Pattern;
 use Lanai\Core\Script\Sentence;
 use Lanai\Core\Script\Words;
+use Lanai\Core\Text\Pattern;
 
 /** A phone number in E.164: a plus, the country's code, at most 15 digits. */
 final readonly class PhoneType implements FieldType
@@ -29,7 +29,7 @@ final readonly class PhoneType implements FieldType
         }
         $digits = Pattern::replace('/^00/', '+', Pattern::replace('/[\s().\/-]+/', '', $text));
 
-        return preg_match('/^\+[1-9]\d{6,14}$/', $digits) ? $digits : throw new UnreadableValue("“{$text}” is not a phone number with its country’s code, as in +44 20 7946 0000.");
+        return Pattern::match('/^\+[1-9]\d{6,14}$/', $digits) ? $digits : throw new UnreadableValue("“{$text}” is not a phone number with its country’s code, as in +44 20 7946 0000.");
     }
 
     public function control(): string

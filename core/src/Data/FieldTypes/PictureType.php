@@ -11,6 +11,7 @@ use Lanai\Core\Formula\Kind;
 use Lanai\Core\Formula\Type;
 use Lanai\Core\Script\Sentence;
 use Lanai\Core\Script\Words;
+use Lanai\Core\Text\Pattern;
 
 /** The name of an uploaded picture: 64 hexadecimal digits (its SHA-256) and png, jpg or webp. */
 final readonly class PictureType implements FieldType
@@ -38,7 +39,7 @@ final readonly class PictureType implements FieldType
             return null;
         }
 
-        return preg_match('/^[0-9a-f]{64}\.(png|jpg|webp)$/', $input) ? $input : throw new UnreadableValue('Please upload a PNG, JPEG or WebP picture.');
+        return Pattern::match('/^[0-9a-f]{64}\.(png|jpg|webp)$/', $input) ? $input : throw new UnreadableValue('Please upload a PNG, JPEG or WebP picture.');
     }
 
     public function control(): string

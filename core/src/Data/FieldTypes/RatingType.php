@@ -14,6 +14,7 @@ use Lanai\Core\Script\Clause;
 use Lanai\Core\Script\Fits\NumberFit;
 use Lanai\Core\Script\Sentence;
 use Lanai\Core\Script\Words;
+use Lanai\Core\Text\Pattern;
 
 /** Stars: a whole number from 1. */
 final readonly class RatingType implements FieldType
@@ -47,7 +48,7 @@ final readonly class RatingType implements FieldType
             return null;
         }
 
-        return preg_match('/^\d{1,2}$/', $text) && (int) $text >= 1 && (int) $text <= $most ? (int) $text : throw new UnreadableValue("A rating goes from 1 to $most.");
+        return Pattern::match('/^\d{1,2}$/', $text) && (int) $text >= 1 && (int) $text <= $most ? (int) $text : throw new UnreadableValue("A rating goes from 1 to $most.");
     }
 
     public function control(): string

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lanai\Core\Data\FieldTypes;
 
 use Lanai\Core\Data\UnreadableValue;
+use Lanai\Core\Text\Pattern;
 
 /** Text as people count it: normalized to Unicode's NFC, its length in grapheme clusters. */
 trait ReadsText
@@ -16,7 +17,7 @@ trait ReadsText
             return null;
         }
         $input = (string) $input;
-        if (! preg_match('/[^\x20-\x7E]/', $input)) {
+        if (! Pattern::match('/[^\x20-\x7E]/', $input)) {
             return $input;
         }
         $text = mb_check_encoding($input, 'UTF-8') && ! str_contains($input, "\0") ? normalizer_normalize($input) : false;

@@ -12,9 +12,9 @@ use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Clause;
 use Lanai\Core\Script\Fits\NumberFit;
 use Lanai\Core\Script\Fits\TextFit;
-use Lanai\Core\Script\Pattern;
 use Lanai\Core\Script\Sentence;
 use Lanai\Core\Script\Words;
+use Lanai\Core\Text\Pattern;
 
 /** Text of one line, with a least and a most length, and a pattern where one is given. */
 final readonly class TextType implements FieldType
@@ -42,7 +42,7 @@ final readonly class TextType implements FieldType
         if ($text === null) {
             return null;
         }
-        if ($this->like !== '' && ! preg_match($this->pattern(), $text)) {
+        if ($this->like !== '' && ! Pattern::match($this->pattern(), $text)) {
             throw new UnreadableValue("Please write it like “{$this->like}”.");
         }
 
@@ -65,7 +65,7 @@ final readonly class TextType implements FieldType
 
     private function pattern(): string
     {
-        $pattern = Pattern::replaceEach('/\d|\p{L}|./us', fn (array $m): string => preg_match('/\d/', $m[0]) ? '\d' : (preg_match('/\p{L}/u', $m[0]) ? '\p{L}' : preg_quote($m[0], '/')), $this->like);
+        $pattern = Pattern::replaceEach('/\d|\p{L}|./us', fn (array $m): string => Pattern::match('/\d/', $m[0]) ? '\d' : (Pattern::match('/\p{L}/u', $m[0]) ? '\p{L}' : preg_quote($m[0], '/')), $this->like);
 
         return "/^$pattern$/uD";
     }

@@ -10,9 +10,9 @@ use Lanai\Core\Data\UnreadableValue;
 use Lanai\Core\Data\Values\TimeOfDay;
 use Lanai\Core\Formula\Kind;
 use Lanai\Core\Formula\Type;
-use Lanai\Core\Script\Pattern;
 use Lanai\Core\Script\Sentence;
 use Lanai\Core\Script\Words;
+use Lanai\Core\Text\Pattern;
 
 /** A time on the clock, to the minute. */
 final readonly class TimeType implements FieldType
@@ -41,7 +41,7 @@ final readonly class TimeType implements FieldType
         }
         $text = self::typed($input);
 
-        return $text === '' ? null : (TimeOfDay::of(preg_match('/^\d:/', $text) ? "0$text" : Pattern::replace('/^(\d\d:\d\d):00$/', '$1', $text))
+        return $text === '' ? null : (TimeOfDay::of(Pattern::match('/^\d:/', $text) ? "0$text" : Pattern::replace('/^(\d\d:\d\d):00$/', '$1', $text))
             ?? throw new UnreadableValue("“{$text}” is not a time. Write it as 07:30."));
     }
 

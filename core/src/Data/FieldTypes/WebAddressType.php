@@ -9,6 +9,7 @@ use Lanai\Core\Data\FieldType;
 use Lanai\Core\Data\UnreadableValue;
 use Lanai\Core\Script\Sentence;
 use Lanai\Core\Script\Words;
+use Lanai\Core\Text\Pattern;
 
 /** An http or https address. */
 final readonly class WebAddressType implements FieldType
@@ -26,9 +27,9 @@ final readonly class WebAddressType implements FieldType
         if ($text === '') {
             return null;
         }
-        $address = preg_match('~^[\w-]+(\.[\w-]+)+([/?#].*)?$~', $text) ? "https://$text" : $text;
+        $address = Pattern::match('~^[\w-]+(\.[\w-]+)+([/?#].*)?$~', $text) ? "https://$text" : $text;
 
-        return preg_match('~^https?://[^/\s]+\.[^/\s]+~i', $address) && filter_var($address, FILTER_VALIDATE_URL) !== false ? $address : throw new UnreadableValue("“{$text}” is not a web address, as in https://example.org.");
+        return Pattern::match('~^https?://[^/\s]+\.[^/\s]+~i', $address) && filter_var($address, FILTER_VALIDATE_URL) !== false ? $address : throw new UnreadableValue("“{$text}” is not a web address, as in https://example.org.");
     }
 
     public function control(): string

@@ -11,6 +11,7 @@ use Lanai\Core\Formula\Kind;
 use Lanai\Core\Formula\Type;
 use Lanai\Core\Script\Sentence;
 use Lanai\Core\Script\Words;
+use Lanai\Core\Text\Pattern;
 
 /** A whole number of at most 15 digits (it stays exact in JSON's double), in a range where one is given. */
 final readonly class WholeNumberType implements FieldType
@@ -39,7 +40,7 @@ final readonly class WholeNumberType implements FieldType
         if ($text === '') {
             return null;
         }
-        if (! preg_match('/^[+-]?\d{1,15}(?:\.0+)?$/', $text)) {
+        if (! Pattern::match('/^[+-]?\d{1,15}(?:\.0+)?$/', $text)) {
             throw new UnreadableValue("“{$text}” is not a whole number.");
         }
 

@@ -8,6 +8,7 @@ use Lanai\Core\Blueprint\Field;
 use Lanai\Core\Data\FieldType;
 use Lanai\Core\Data\FieldTypes;
 use Lanai\Core\Data\UnreadableValue;
+use Lanai\Core\Text\Pattern;
 
 /** What becomes of a field's values when its type changes. */
 final class Conversion
@@ -24,7 +25,7 @@ final class Conversion
     /** @param  string  $was  the declaration that the column has */
     public function __construct(private readonly Field $field, string $was)
     {
-        $this->was = preg_match('/ as (.+)$/', $was, $found) ? FieldTypes::tagged($found[1]) : null;
+        $this->was = Pattern::match('/ as (.+)$/', $was, $found) ? FieldTypes::tagged($found[1]) : null;
     }
 
     /** The stored form under the new type; null where the value does not convert. */

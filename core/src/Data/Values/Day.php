@@ -6,6 +6,7 @@ namespace Lanai\Core\Data\Values;
 
 use DateTimeImmutable;
 use DateTimeZone;
+use Lanai\Core\Text\Pattern;
 
 /** A day of the calendar, without a time or a zone. */
 final readonly class Day implements Ordered
@@ -18,7 +19,7 @@ final readonly class Day implements Ordered
     /** Null where there is no such day. */
     public static function of(string $iso): ?self
     {
-        return preg_match('/^(\d{4})-(\d\d)-(\d\d)$/', $iso, $m) && checkdate((int) $m[2], (int) $m[3], (int) $m[1]) ? new self($iso) : null;
+        return Pattern::match('/^(\d{4})-(\d\d)-(\d\d)$/', $iso, $m) && checkdate((int) $m[2], (int) $m[3], (int) $m[1]) ? new self($iso) : null;
     }
 
     public static function at(DateTimeImmutable $moment, DateTimeZone $zone): self

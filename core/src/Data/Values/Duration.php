@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Data\Values;
 
+use Lanai\Core\Text\Pattern;
+
 /** A length of time in whole seconds. */
 final readonly class Duration implements Ordered
 {
@@ -15,13 +17,13 @@ final readonly class Duration implements Ordered
     public static function of(string $text): ?self
     {
         $text = strtolower(trim($text));
-        if (preg_match('/^(\d{1,5}):([0-5]\d)(?::([0-5]\d))?$/', $text, $m)) {
+        if (Pattern::match('/^(\d{1,5}):([0-5]\d)(?::([0-5]\d))?$/', $text, $m)) {
             return new self((int) $m[1] * 3600 + (int) $m[2] * 60 + (int) ($m[3] ?? 0));
         }
-        if (preg_match('/^p(?:(\d{1,5})d)?(?:t(?:(\d{1,5})h)?(?:(\d{1,5})m)?(?:(\d{1,5})s)?)?$/', $text, $m) && count($m) > 1) {
+        if (Pattern::match('/^p(?:(\d{1,5})d)?(?:t(?:(\d{1,5})h)?(?:(\d{1,5})m)?(?:(\d{1,5})s)?)?$/', $text, $m) && count($m) > 1) {
             return new self((int) $m[1] * 86400 + (int) ($m[2] ?? 0) * 3600 + (int) ($m[3] ?? 0) * 60 + (int) ($m[4] ?? 0));
         }
-        if (preg_match('/^(?:(\d{1,5}) ?d(?:ays?)?)? ?(?:(\d{1,5}) ?h(?:ours?)?)? ?(?:(\d{1,5}) ?m(?:in(?:utes?)?)?)? ?(?:(\d{1,5}) ?s(?:ec(?:onds?)?)?)?$/', $text, $m) && count($m) > 1) {
+        if (Pattern::match('/^(?:(\d{1,5}) ?d(?:ays?)?)? ?(?:(\d{1,5}) ?h(?:ours?)?)? ?(?:(\d{1,5}) ?m(?:in(?:utes?)?)?)? ?(?:(\d{1,5}) ?s(?:ec(?:onds?)?)?)?$/', $text, $m) && count($m) > 1) {
             return new self((int) $m[1] * 86400 + (int) ($m[2] ?? 0) * 3600 + (int) ($m[3] ?? 0) * 60 + (int) ($m[4] ?? 0));
         }
 

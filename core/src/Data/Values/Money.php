@@ -6,6 +6,7 @@ namespace Lanai\Core\Data\Values;
 
 use Brick\Math\BigDecimal;
 use Brick\Math\RoundingMode;
+use Lanai\Core\Text\Pattern;
 use NumberFormatter;
 
 /** An amount in whole minor units of one currency. */
@@ -20,7 +21,7 @@ final readonly class Money implements Ordered
     public static function of(string $text, string $currency): ?self
     {
         $text = trim(str_ireplace($currency, '', $text));
-        if (preg_match('/^([+-]?)(\d{1,13})(?:\.(\d+?)0*)?$/', $text, $found) !== 1) {
+        if (! Pattern::match('/^([+-]?)(\d{1,13})(?:\.(\d+?)0*)?$/', $text, $found)) {
             return null;
         }
         $digits = Currency::digits($currency);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Data\Values;
 
+use Lanai\Core\Text\Pattern;
+
 /** A place on earth in WGS 84 degrees. */
 final readonly class Place
 {
@@ -21,7 +23,7 @@ final readonly class Place
     /** Reads “50.1234, -5.5678”; null where this is no place. */
     public static function of(string $text): ?self
     {
-        if (! preg_match('/^\s*([+-]?\d{1,3}(?:\.\d+)?)\s*[,;\s]\s*([+-]?\d{1,3}(?:\.\d+)?)\s*$/', $text, $m) || abs((float) $m[1]) > 90 || abs((float) $m[2]) > 180) {
+        if (! Pattern::match('/^\s*([+-]?\d{1,3}(?:\.\d+)?)\s*[,;\s]\s*([+-]?\d{1,3}(?:\.\d+)?)\s*$/', $text, $m) || abs((float) $m[1]) > 90 || abs((float) $m[2]) > 180) {
             return null;
         }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Data\Values;
 
+use Lanai\Core\Text\Pattern;
+
 /** A time on the clock, to the minute, without a day. */
 final readonly class TimeOfDay implements Ordered
 {
@@ -15,7 +17,7 @@ final readonly class TimeOfDay implements Ordered
     /** Null where there is no such time. */
     public static function of(string $iso): ?self
     {
-        return preg_match('/^([01]\d|2[0-3]):[0-5]\d$/', $iso) ? new self($iso) : null;
+        return Pattern::match('/^([01]\d|2[0-3]):[0-5]\d$/', $iso) ? new self($iso) : null;
     }
 
     public function key(): string

@@ -21,6 +21,7 @@ use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Formula\Kind;
 use Lanai\Core\Script\Names;
 use Lanai\Core\Script\NodeSpot;
+use Lanai\Core\Text\Pattern;
 
 /**
  * A number that goes down when a row is added (a place is booked) and does not go up when such a row is removed (the booking
@@ -90,7 +91,7 @@ final class LoweredNeverRaised implements Rule
 
     private static function tap(string $at): string
     {
-        return preg_match('~^.*?/(?:tapped|saved|does)/~', $at, $found) ? $found[0] : $at;
+        return Pattern::match('~^.*?/(?:tapped|saved|does)/~', $at, $found) ? $found[0] : $at;
     }
 
     private static function linkTo(Table $table, Table $owner): string

@@ -17,6 +17,7 @@ use Lanai\Core\Lines\Line;
 use Lanai\Core\Lines\ListLine;
 use Lanai\Core\Script\Fits\TextFit;
 use Lanai\Core\Script\NodeSpot;
+use Lanai\Core\Text\Pattern;
 
 /** A screen that opens without signing in, and shows or lists something of "me". */
 final class MeWithoutSignIn implements OfOneScreen
@@ -42,7 +43,7 @@ final class MeWithoutSignIn implements OfOneScreen
             }
             $text = $blank->text();
             $shown = $isText ? implode(' ', array_map(fn (Formula $f): string => $f->text, self::formulas($text))) : $text;
-            if (preg_match('/\b(me|account)\b\s*(\.|==|\))|==\s*me\b/', $shown) !== 1 || preg_match('/\?\?|\bcoalesce\(|\bme\s*!=\s*null|\bme\s*==\s*null/', $shown) === 1 || self::guarded($blank->node)) {
+            if (! Pattern::match('/\b(me|account)\b\s*(\.|==|\))|==\s*me\b/', $shown) || Pattern::match('/\?\?|\bcoalesce\(|\bme\s*!=\s*null|\bme\s*==\s*null/', $shown) || self::guarded($blank->node)) {
                 continue;
             }
             yield Finding::warning(self::class, $blank->at, $isList ? 'Whoever has not signed in sees this list empty, and is not told why.' : 'Whoever has not signed in reads this with a gap in it.',
@@ -54,7 +55,7 @@ final class MeWithoutSignIn implements OfOneScreen
     private static function guarded(NodeSpot $node): bool
     {
         for ($at = $node; $at !== null; $at = $at->parent) {
-            if (preg_match('/\b(me|account)\b/', $at->text('if')) === 1) {
+            if (Pattern::match('/\b(me|account)\b/', $at->text('if'))) {
                 return true;
             }
         }

@@ -14,6 +14,7 @@ use Lanai\Core\Findings\Reading;
 use Lanai\Core\Findings\Rule;
 use Lanai\Core\Findings\Station;
 use Lanai\Core\Lines\ListLine;
+use Lanai\Core\Text\Pattern;
 
 /** In an app with sign-in: rows of which nothing says who may see, add, change or remove them, so that nobody can. */
 final class PermissionUnsaid implements Rule
@@ -70,7 +71,7 @@ final class PermissionUnsaid implements Rule
     {
         $own = [];
         foreach ($reading->walk->nodesOf(ListLine::class) as $list) {
-            if (preg_match('/\b\w+\s*==\s*me\b(?!\.)/', $list->text('where'))) {
+            if (Pattern::match('/\b\w+\s*==\s*me\b(?!\.)/', $list->text('where'))) {
                 $own[mb_strtolower($list->text('table'))] = true;
             }
         }

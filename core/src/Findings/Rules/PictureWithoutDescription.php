@@ -15,6 +15,7 @@ use Lanai\Core\Formula\Kind;
 use Lanai\Core\Lines\PictureLine;
 use Lanai\Core\Script\Names;
 use Lanai\Core\Script\NodeSpot;
+use Lanai\Core\Text\Pattern;
 
 /** A picture without words for people who cannot see it (WCAG 2.2, success criterion 1.1.1). */
 final class PictureWithoutDescription implements OfOneScreen
@@ -42,7 +43,7 @@ final class PictureWithoutDescription implements OfOneScreen
 
     private static function label(NodeSpot $picture): ?string
     {
-        $owner = preg_match('/^(.+)\.\w+$/', $picture->text('of'), $found) ? $found[1] : '';
+        $owner = Pattern::match('/^(.+)\.\w+$/', $picture->text('of'), $found) ? $found[1] : '';
         try {
             $type = $owner === '' ? null : Formula::of($owner)->typeIn($picture->scope);
         } catch (FormulaMistake) {

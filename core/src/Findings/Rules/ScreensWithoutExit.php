@@ -13,6 +13,7 @@ use Lanai\Core\Findings\Mend;
 use Lanai\Core\Findings\Reading;
 use Lanai\Core\Findings\Rule;
 use Lanai\Core\Findings\Station;
+use Lanai\Core\Text\Pattern;
 
 /** Screens without a title bar that lead only to one another: whoever gets there stays there. */
 final class ScreensWithoutExit implements Rule
@@ -33,7 +34,7 @@ final class ScreensWithoutExit implements Rule
         $ways = ScreenMap::ways($reading->blueprint, $reading->walk);
         $left = [];
         foreach ([...$reading->walk->nodesOf(GoBack::class), ...$reading->walk->nodesOf(StartOver::class)] as $spot) {
-            $left[] = preg_match('~^/screens/(\d+)/~', $spot->at, $found) ? (int) $found[1] : -1;
+            $left[] = Pattern::match('~^/screens/(\d+)/~', $spot->at, $found) ? (int) $found[1] : -1;
         }
         foreach ($screens as $i => $screen) {
             if (! $screen->full || $this->leads($i, $ways, $screens, $left) || ($screen->lines === [] && count($screens) === 1)) {

@@ -10,6 +10,7 @@ use Lanai\Core\Findings\Reading;
 use Lanai\Core\Findings\Rule;
 use Lanai\Core\Findings\Station;
 use Lanai\Core\Services\Sent;
+use Lanai\Core\Text\Pattern;
 
 /** A key that was typed into a text, a header or a formula: it would be in the script, in every revision, and in the package. */
 final class SecretTyped implements Rule
@@ -34,14 +35,14 @@ final class SecretTyped implements Rule
     public function look(Reading $reading): iterable
     {
         foreach ($reading->walk->nodesOf(Sent::class) as $sent) {
-            $header = $sent->text('in') === 'header' && preg_match(self::HEADERS, $sent->text('name')) === 1;
-            $query = $sent->text('in') === 'query' && preg_match(self::QUERIES, $sent->text('name')) === 1;
-            if (($header || $query) && preg_match('/^"[^"]{6,}"$/', trim($sent->text('value'))) === 1) {
+            $header = $sent->text('in') === 'header' && Pattern::match(self::HEADERS, $sent->text('name'));
+            $query = $sent->text('in') === 'query' && Pattern::match(self::QUERIES, $sent->text('name'));
+            if (($header || $query) && Pattern::match('/^"[^"]{6,}"$/', trim($sent->text('value')))) {
                 yield Finding::blocking(self::class, "$sent->at/value", "“{$sent->text('name')}” carries a key that stands in the app itself. Say how the service is signed in to, and enter the key there: it is kept encrypted, and no script or package holds it.", new Mend('Take it out of the app', [['op' => 'remove', 'path' => $sent->at]]));
             }
         }
         foreach ($reading->walk->blanks as $spot) {
-            if (! in_array($spot->blank->fit->kind(), ['text', 'plain', 'formula'], true) || in_array($spot->blank->key, self::APART, true) || $spot->node->is(Sent::class) && $spot->blank->key === 'value' && preg_match(self::HEADERS, $spot->node->text('name')) === 1) {
+            if (! in_array($spot->blank->fit->kind(), ['text', 'plain', 'formula'], true) || in_array($spot->blank->key, self::APART, true) || $spot->node->is(Sent::class) && $spot->blank->key === 'value' && Pattern::match(self::HEADERS, $spot->node->text('name'))) {
                 continue;
             }
             if ($reading->secrets->stand($spot->text())) {
@@ -59,13 +60,13 @@ final class SecretTyped implements Rule
     /** What looks like a secret in a text; null for nothing. Common practice of scanners, no source: known beginnings, and long words of mixed characters. */
     public static function secretIn(string $text): ?string
     {
-        if (preg_match('/\b(sk|pk|rk|ghp|gho|glpat|xox[abp]|AKIA|ASIA|AIza|lanai)[-_]?[A-Za-z0-9_-]{14,}/', $text, $found) === 1 || preg_match('/-----BEGIN [A-Z ]*PRIVATE KEY-----/', $text, $found) === 1 || preg_match('/\beyJ[A-Za-z0-9_-]{10,}\.[A-Za-z0-9_-]{10,}\.[A-Za-z0-9_-]*/', $text, $found) === 1) {
+        if (Pattern::match('/\b(sk|pk|rk|ghp|gho|glpat|xox[abp]|AKIA|ASIA|AIza|lanai)[-_]?[A-Za-z0-9_-]{14,}/', $text, $found) || Pattern::match('/-----BEGIN [A-Z ]*PRIVATE KEY-----/', $text, $found) || Pattern::match('/\beyJ[A-Za-z0-9_-]{10,}\.[A-Za-z0-9_-]{10,}\.[A-Za-z0-9_-]*/', $text, $found)) {
             return $found[0];
         }
-        preg_match_all('/[A-Za-z0-9+_=-]{24,}/', $text, $words);
+        Pattern::matchAll('/[A-Za-z0-9+_=-]{24,}/', $text, $words);
         foreach ($words[0] as $word) {
-            $kinds = preg_match('/[a-z]/', $word) + preg_match('/[A-Z]/', $word) + preg_match('/\d/', $word);
-            if ($kinds >= 2 && preg_match('/\d/', $word) === 1 && preg_match('/^[0-9a-f]{64}$/', $word) !== 1 && self::bits($word) > 3.6 && preg_match('/^[a-z]+([-_][a-z0-9]+)+$/', $word) !== 1) {
+            $kinds = Pattern::match('/[a-z]/', $word) + Pattern::match('/[A-Z]/', $word) + Pattern::match('/\d/', $word);
+            if ($kinds >= 2 && Pattern::match('/\d/', $word) && ! Pattern::match('/^[0-9a-f]{64}$/', $word) && self::bits($word) > 3.6 && ! Pattern::match('/^[a-z]+([-_][a-z0-9]+)+$/', $word)) {
                 return $word;
             }
         }

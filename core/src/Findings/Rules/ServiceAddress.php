@@ -9,6 +9,7 @@ use Lanai\Core\Findings\Mend;
 use Lanai\Core\Findings\Reading;
 use Lanai\Core\Findings\Rule;
 use Lanai\Core\Findings\Station;
+use Lanai\Core\Text\Pattern;
 
 /** A service whose address leads nowhere, or to which a key would go where others can read it. */
 final class ServiceAddress implements Rule
@@ -31,13 +32,13 @@ final class ServiceAddress implements Rule
         foreach ($reading->blueprint->services as $i => $service) {
             foreach (['address' => $service->address, 'sandbox' => $service->sandbox] as $key => $address) {
                 $at = "/services/$i/$key";
-                if (trim($address) === '' || preg_match('/^stand-in:[a-z-]+/', $address) === 1) {
+                if (trim($address) === '' || Pattern::match('/^stand-in:[a-z-]+/', $address)) {
                     continue;
                 }
-                if (preg_match('~^(https?)://([^/?#\s]+)~i', $address, $found) !== 1) {
-                    $whole = preg_match('~^//([\w-]+\.)+[a-z]{2,}~i', $address) === 1 ? "https:$address" : (preg_match('~^([\w-]+\.)+[a-z]{2,}(:\d+)?(/\S*)?$~i', $address) === 1 ? "https://$address" : null);
+                if (! Pattern::match('~^(https?)://([^/?#\s]+)~i', $address, $found)) {
+                    $whole = Pattern::match('~^//([\w-]+\.)+[a-z]{2,}~i', $address) ? "https:$address" : (Pattern::match('~^([\w-]+\.)+[a-z]{2,}(:\d+)?(/\S*)?$~i', $address) ? "https://$address" : null);
                     yield Finding::blocking(self::class, $at, "“{$address}” is only a part of an address, so $service->name cannot be reached. Write all of it, as in https://api.example.org/v1.", $whole === null ? null : new Mend("Write “{$whole}”", [['op' => 'replace', 'path' => $at, 'value' => $whole]]));
-                } elseif (strtolower($found[1]) === 'http' && $service->signing !== [] && preg_match(self::NEAR, $found[2]) !== 1) {
+                } elseif (strtolower($found[1]) === 'http' && $service->signing !== [] && ! Pattern::match(self::NEAR, $found[2])) {
                     $safe = 'https'.substr($address, 4);
                     yield Finding::blocking(self::class, $at, "The key of $service->name would go over http, where anybody on the way can read it. Use https, or a service that has it.", new Mend("Write “{$safe}”", [['op' => 'replace', 'path' => $at, 'value' => $safe]]));
                 }

@@ -13,6 +13,7 @@ use Lanai\Core\Formula\Type;
 use Lanai\Core\Services\AnswerInWords;
 use Lanai\Core\Services\FillingIn;
 use Lanai\Core\Services\Variable;
+use Lanai\Core\Text\Pattern;
 
 /** What people type stands among the instructions of a model: it could change them. */
 final class TypedInstructions implements Rule
@@ -33,7 +34,7 @@ final class TypedInstructions implements Rule
             foreach ($reading->walk->nodesOf($class) as $node) {
                 $texts = array_filter(Variable::types($node->data['takes'] ?? []), fn (Type $t): bool => $t->kind === Kind::Text);
                 foreach (array_keys($texts) as $name) {
-                    if (preg_match('/\{[^}]*\b'.preg_quote((string) $name, '/').'\b[^}]*\}/', $node->text('told')) === 1) {
+                    if (Pattern::match('/\{[^}]*\b'.preg_quote((string) $name, '/').'\b[^}]*\}/', $node->text('told'))) {
                         yield Finding::blocking(self::class, "$node->at/told", "The instructions contain “{$name}”, which people may type: it could change what the model is told to do. Put it into “asked” instead.");
                     }
                 }

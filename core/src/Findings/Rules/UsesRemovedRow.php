@@ -16,6 +16,7 @@ use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Formula\Template;
 use Lanai\Core\Script\BlankSpot;
 use Lanai\Core\Script\Prose;
+use Lanai\Core\Text\Pattern;
 
 /** An effect that needs a row which an effect before it has removed. */
 final class UsesRemovedRow implements OfOneScreen
@@ -36,7 +37,7 @@ final class UsesRemovedRow implements OfOneScreen
             $row = $removed->text('row');
             $list = Pointer::parent($removed->at);
             $index = (int) Pointer::last($removed->at);
-            if (! preg_match('/^[A-Za-z_]\w*(\.[A-Za-z_]\w*)*$/', $row)) {
+            if (! Pattern::match('/^[A-Za-z_]\w*(\.[A-Za-z_]\w*)*$/', $row)) {
                 continue;
             }
             foreach ($reading->walk->blanks as $blank) {
@@ -56,8 +57,8 @@ final class UsesRemovedRow implements OfOneScreen
         $pattern = '/(?<![\w.])'.preg_quote($row, '/').'\b/';
         try {
             return match ($blank->blank->fit->kind()) {
-                'formula' => preg_match($pattern, $blank->text()) === 1,
-                'text' => array_filter(Template::of($blank->text())->formulas(), fn (Formula $f): bool => preg_match($pattern, $f->text) === 1) !== [],
+                'formula' => Pattern::match($pattern, $blank->text()),
+                'text' => array_filter(Template::of($blank->text())->formulas(), fn (Formula $f): bool => Pattern::match($pattern, $f->text)) !== [],
                 default => false,
             };
         } catch (FormulaMistake) {

@@ -10,7 +10,7 @@ use Lanai\Core\Findings\Reading;
 use Lanai\Core\Findings\Rule;
 use Lanai\Core\Findings\Station;
 use Lanai\Core\Release\SemanticVersion;
-use Lanai\Core\Script\Pattern;
+use Lanai\Core\Text\Pattern;
 
 final class Version implements Rule
 {

@@ -17,6 +17,7 @@ use Lanai\Core\Lines\Line;
 use Lanai\Core\People\AsGuest;
 use Lanai\Core\People\WithCode;
 use Lanai\Core\People\WithPassword;
+use Lanai\Core\Text\Pattern;
 
 /** A line that signs in by a way which the app does not have, or no longer: the server refuses it. */
 final class WayNotThere implements Rule
@@ -43,7 +44,7 @@ final class WayNotThere implements Rule
             foreach ($signIn->way($way) !== null ? [] : $reading->walk->nodesOf($effect) as $spot) {
                 $line = $spot->within(Line::class);
                 // Where the line is there for this alone, it goes as a whole; else only what it does.
-                $alone = $line !== null && preg_match('~^'.preg_quote($line->at, '~').'/tapped/0$~', $spot->at) === 1;
+                $alone = $line !== null && Pattern::match('~^'.preg_quote($line->at, '~').'/tapped/0$~', $spot->at);
                 [$at, $label] = $alone ? [$line->at, 'Remove this line'] : [$spot->at, 'Remove this'];
                 yield Finding::blocking(self::class, $spot->at, "Nobody can sign in $words here: sign-in has no such way, and the server refuses it. Give sign-in that way again, or take this out.", new Mend($label, [['op' => 'remove', 'path' => $at]]));
             }

@@ -8,6 +8,7 @@ use Lanai\Core\Layout\Check;
 use Lanai\Core\Layout\Device;
 use Lanai\Core\Layout\Flaw;
 use Lanai\Core\Layout\Frame;
+use Lanai\Core\Text\Pattern;
 
 /** A word is broken in two, or the label of a button needs more than two lines. */
 final class WrapsBadly implements Check
@@ -24,7 +25,7 @@ final class WrapsBadly implements Check
         $text = $frame->box->text;
         if ($text !== null && $text->wraps) {
             $lines = count($frame->lines);
-            if ($frame->broken && ! preg_match('~^\S{25,}$~', trim($text->text()))) {
+            if ($frame->broken && ! Pattern::match('~^\S{25,}$~', trim($text->text()))) {
                 yield new Flaw(self::class, $at, 'a word of “'.mb_strimwidth($text->text(), 0, 40, '…').'” is broken in two', $device, 10);
             } elseif (isset($frame->box->marks['label']) && $lines > ($device->text > 1.5 ? 4 : 2)) {
                 yield new Flaw(self::class, $at, "its words “{$text->text()}” need $lines lines", $device, $lines);

@@ -7,6 +7,7 @@ namespace Lanai\Core\Script\Fits;
 use Lanai\Core\Script\Cursor;
 use Lanai\Core\Script\Fit;
 use Lanai\Core\Script\Scope;
+use Lanai\Core\Text\Pattern;
 
 /** A number with decimals, kept as it is written. */
 final readonly class DecimalFit implements Fit
@@ -23,7 +24,7 @@ final readonly class DecimalFit implements Fit
 
     public function print(mixed $value, array $stops): string
     {
-        return is_string($value) && preg_match('/^\d{1,12}(\.\d{1,9})?$/', $value) ? $value : Cursor::UNFILLED;
+        return is_string($value) && Pattern::match('/^\d{1,12}(\.\d{1,9})?$/', $value) ? $value : Cursor::UNFILLED;
     }
 
     public function read(Cursor $cursor, array $stops): ?string

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Data\Exchange\Written;
 
+use Lanai\Core\Text\Pattern;
+
 /**
  * Looks at the cells of one column, one after the other. Cells that differ only in their digits count
  * as one, so that a column of any length is kept in little.
@@ -62,8 +64,8 @@ final class Column
 
         return new ColumnFacts(
             comma: $this->comma(),
-            groups: preg_grep('/^-?0{1,3}(\.000)+$/', $shapes) !== [],
-            signs: preg_grep('/[.,]/', $shapes) !== [],
+            groups: Pattern::anyOf('/^-?0{1,3}(\.000)+$/', $shapes),
+            signs: Pattern::anyOf('/[.,]/', $shapes),
             first: $this->firstNumber,
             second: $this->secondNumber,
             marks: $this->gaps && $shapes !== [] && array_diff(array_map(mb_strtolower(...), $shapes), YesNoWords::MARKS) === [],

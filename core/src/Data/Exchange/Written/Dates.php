@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lanai\Core\Data\Exchange\Written;
 
 use IntlDateFormatter;
+use Lanai\Core\Text\Pattern;
 
 /** Days and times as files from many countries write them. What is none stays as it is: its field's type says so. */
 final class Dates
@@ -21,7 +22,7 @@ final class Dates
     public static function day(string $cell, bool $monthFirst): string
     {
         $text = trim($cell);
-        if (preg_match(self::DAY, $text, $found, PREG_UNMATCHED_AS_NULL) !== 1) {
+        if (! Pattern::match(self::DAY, $text, $found, PREG_UNMATCHED_AS_NULL)) {
             return $text;
         }
 
@@ -31,7 +32,7 @@ final class Dates
     public static function moment(string $cell, bool $monthFirst): string
     {
         $text = trim($cell);
-        if (preg_match(self::DAY, $text, $found, PREG_UNMATCHED_AS_NULL) !== 1) {
+        if (! Pattern::match(self::DAY, $text, $found, PREG_UNMATCHED_AS_NULL)) {
             return $text;
         }
         $day = self::iso($found, $monthFirst);
@@ -40,7 +41,7 @@ final class Dates
             return $day ?? $text;
         }
         // A time with a zone, as in ISO 8601, is read by the field's type.
-        [$whole, $zone] = preg_match('/\s*(Z|[+-]\d\d:?\d\d)$/', $rest, $at) === 1 ? $at : ['', ''];
+        [$whole, $zone] = Pattern::match('/\s*(Z|[+-]\d\d:?\d\d)$/', $rest, $at) ? $at : ['', ''];
         $clock = self::clock($whole === '' ? $rest : substr($rest, 0, -strlen($whole)), true);
 
         return "$day $clock$zone";
@@ -50,7 +51,7 @@ final class Dates
     public static function clock(string $cell, bool $seconds = false): string
     {
         $text = trim($cell);
-        if (preg_match(self::TIME, $text, $found) !== 1 || (! isset($found[2]) || $found[2] === '') && preg_match('/[hr]$|m\.?$/i', $text) !== 1) {
+        if (! Pattern::match(self::TIME, $text, $found) || (! isset($found[2]) || $found[2] === '') && ! Pattern::match('/[hr]$|m\.?$/i', $text)) {
             return $text;
         }
         $hour = (int) $found[1];
@@ -74,7 +75,7 @@ final class Dates
      */
     public static function pair(string $cell): ?array
     {
-        return preg_match('/^\s*(\d{1,2})[-\/.] ?(\d{1,2})[-\/.] ?(?:\d{4}|\d{2})(?!\d)/', $cell, $found) === 1 ? [(int) $found[1], (int) $found[2]] : null;
+        return Pattern::match('/^\s*(\d{1,2})[-\/.] ?(\d{1,2})[-\/.] ?(?:\d{4}|\d{2})(?!\d)/', $cell, $found) ? [(int) $found[1], (int) $found[2]] : null;
     }
 
     /** @param  array<int|string, string|null>  $found */

@@ -8,6 +8,7 @@ use Lanai\Core\Data\FieldType;
 use Lanai\Core\Data\FieldTypes\MoneyType;
 use Lanai\Core\Data\UnreadableValue;
 use Lanai\Core\Data\Values\Currency;
+use Lanai\Core\Text\Pattern;
 use NumberFormatter;
 
 /** The sign or code of a currency beside an amount. */
@@ -58,10 +59,10 @@ final class Marks
     public static function apart(string $cell): array
     {
         $text = trim($cell);
-        if (preg_match('/^([+−-]|\()?\s*(\p{L}{0,4}\p{Sc}|\p{L}{1,5}\.?)\s*([+−-]?[\d.,].*)$/u', $text, $found) === 1) {
+        if (Pattern::match('/^([+−-]|\()?\s*(\p{L}{0,4}\p{Sc}|\p{L}{1,5}\.?)\s*([+−-]?[\d.,].*)$/u', $text, $found)) {
             return [$found[1].$found[3], rtrim(mb_strtolower($found[2]), '.')];
         }
-        if (preg_match('/^(.*[\d.,)-])\s*(\p{L}{0,4}\p{Sc}|\p{L}{1,5}\.?)(\)?)$/u', $text, $found) === 1) {
+        if (Pattern::match('/^(.*[\d.,)-])\s*(\p{L}{0,4}\p{Sc}|\p{L}{1,5}\.?)(\)?)$/u', $text, $found)) {
             return [rtrim($found[1], "\u{00A0} ").$found[3], rtrim(mb_strtolower($found[2]), '.')];
         }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Lanai\Core\Data\Exchange\Written;
 
 use Lanai\Core\Data\UnreadableValue;
-use Lanai\Core\Script\Pattern;
+use Lanai\Core\Text\Pattern;
 
 /** Numbers as they are written with a point or with a comma before their decimals. */
 final class Numerals
@@ -23,12 +23,12 @@ final class Numerals
     public static function plain(string $cell, bool $comma): string
     {
         [$sign, $digits] = self::signed($cell);
-        if (! $comma && preg_match(self::POWER, $digits) === 1) {
+        if (! $comma && Pattern::match(self::POWER, $digits)) {
             return $sign.$digits;
         }
-        if (preg_match($comma ? self::COMMA : self::POINT, $digits) !== 1) {
+        if (! Pattern::match($comma ? self::COMMA : self::POINT, $digits)) {
             // What is no number under the other sign either is told by the field's type.
-            if (preg_match($comma ? self::POINT : self::COMMA, $digits) === 1) {
+            if (Pattern::match($comma ? self::POINT : self::COMMA, $digits)) {
                 throw new UnreadableValue("“{$cell}” is not a number as in ".($comma ? '1.234,50.' : '1,234.50.'));
             }
 
@@ -45,7 +45,7 @@ final class Numerals
     {
         $digits = self::signed($cell)[1];
 
-        return preg_match($comma ? self::COMMA : self::POINT, $digits) === 1 || (! $comma && preg_match(self::POWER, $digits) === 1);
+        return Pattern::match($comma ? self::COMMA : self::POINT, $digits) || (! $comma && Pattern::match(self::POWER, $digits));
     }
 
     /** @return array{string, string} a minus sign or nothing, and the rest; a minus may also stand behind, or be parentheses */

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Lanai\Core\Formula;
+namespace Lanai\Core\Text;
 
 /** Texts that are the same to people: whatever their case, and however their characters are composed. */
 final class Texts
@@ -14,7 +14,7 @@ final class Texts
     public static function folded(string $text): string
     {
         $text = trim($text);
-        if (preg_match('/[^\x00-\x7F]/', $text) !== 1) {
+        if (! Pattern::match('/[^\x00-\x7F]/', $text)) {
             return strtolower($text);
         }
         $folded = mb_check_encoding($text, 'UTF-8') ? normalizer_normalize($text, self::FOLDED) : false;

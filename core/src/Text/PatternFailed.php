@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Lanai\Core\Script;
+namespace Lanai\Core\Text;
 
 /** A text is too long for a regular expression, or has bytes that are no Unicode. */
 final class PatternFailed extends \DomainException
