@@ -7,10 +7,12 @@ namespace App\People;
 use App\Jobs\SendNotice;
 use App\Outbound\Practice;
 use App\Records\Sql;
+use App\Records\TextFunctions;
 use Illuminate\Database\Eloquent\Builder as EloquentBuilder;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 use Lanai\Core\Runtime\Refused;
+use Lanai\Core\Text\Texts;
 
 /** The people of an app as its founder sees them. */
 final readonly class Roll
@@ -34,8 +36,9 @@ final readonly class Roll
         $accounts = DB::connection($this->people->connection);
         $query = $accounts->table($table->storedAs(), 'p')->leftJoin('_accounts as a', 'a.person', '=', 'p.id');
         if (trim($search) !== '') {
-            $like = '%'.addcslashes(trim($search), '%_\\').'%';
-            $query->where(fn ($q) => $q->whereRaw("a.email like ? escape '\\'", [$like])->when($label !== null, fn ($q) => $q->orWhereRaw('p.'.Sql::name((string) $label?->column())." like ? escape '\\'", [$like])));
+            $folded = Texts::folded($search);
+            $holds = fn (string $column): string => 'instr('.TextFunctions::foldColumn($column).', ?) > 0';
+            $query->where(fn ($q) => $q->whereRaw($holds('a."email"'), [$folded])->when($label !== null, fn ($q) => $q->orWhereRaw($holds('p.'.Sql::name((string) $label?->column())), [$folded])));
         }
         match (true) {
             $only === 'guests' => $query->where('a.guest', true),

@@ -63,7 +63,7 @@ final readonly class EloquentRecordStore implements RecordStore
     {
         foreach ($query->sorts as $sort) {
             $sql = new Sql;
-            $builder->orderByRaw($sql->value($sort->by).($sort->upward ? ' asc' : ' desc'), $sql->bindings);
+            $builder->orderByRaw(($sort->exact ? $sql->value($sort->by) : $sql->ordered($sort->by)).($sort->upward ? ' asc' : ' desc'), $sql->bindings);
         }
 
         return $builder->orderBy('t0.id');
@@ -152,7 +152,13 @@ final readonly class EloquentRecordStore implements RecordStore
         foreach ($query->sorts as $i => $sort) {
             $sql = new Sql;
             $inner->selectRaw($sql->value($sort->by).' as '.Sql::name("k$i"), $sql->bindings);
-            $order[] = Sql::name("k$i").($sort->upward ? ' asc' : ' desc');
+            $place = "k$i";
+            if ($sort->isOfTexts()) {
+                $place = "o$i";
+                $sql = new Sql;
+                $inner->selectRaw($sql->ordered($sort->by).' as '.Sql::name($place), $sql->bindings);
+            }
+            $order[] = Sql::name($place).($sort->upward ? ' asc' : ' desc');
         }
         $keyed = DB::connection($this->connection)->query()->fromSub($inner, 'keyed')->select('*')->selectRaw('row_number() over (order by '.implode(', ', [...$order, '"id"']).') as n');
         $found = DB::connection($this->connection)->query()->fromSub($keyed, 'numbered')->whereRaw('n % ? = 0', [$every])->orderBy('n')->get();
@@ -312,7 +318,10 @@ final readonly class EloquentRecordStore implements RecordStore
                 $key === null => null,
                 default => Term::operator('or', $yesNo, Term::operator('<', $yesNo, $sort->by, $here), Term::operator('==', $yesNo, $sort->by, $nothing)),
             };
-            $same = Term::operator('and', $yesNo, Term::operator('==', $yesNo, $sort->by, $here), $later);
+            $there = $sort->isOfTexts() && $key !== null
+                ? Term::all(Term::operator('>=', $yesNo, $sort->by, $here), Term::operator('<=', $yesNo, $sort->by, $here))
+                : Term::operator('==', $yesNo, $sort->by, $here);
+            $same = Term::operator('and', $yesNo, $there, $later);
             $later = $beyond === null ? $same : Term::operator('or', $yesNo, $beyond, $same);
         }
         $sql = new Sql;

@@ -20,6 +20,7 @@ final class ImmediateConnector extends SQLiteConnector
     {
         $pdo = self::open($dsn, $options);
         $pdo->sqliteCreateFunction('lanai', QueryCall::compute(...));
+        TextFunctions::register($pdo);
 
         return $pdo;
     }

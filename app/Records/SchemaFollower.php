@@ -14,10 +14,12 @@ use Lanai\Core\Blueprint\Field;
 use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Data\FieldTypes;
 use Lanai\Core\Data\Storage\Conversion;
+use Lanai\Core\Data\Storage\IndexKey;
 use Lanai\Core\Data\Storage\Layout;
 use Lanai\Core\Data\Storage\Plan;
 use Lanai\Core\Data\Storage\Step;
 use Lanai\Core\Text\Pattern;
+use Lanai\Core\Text\Texts;
 use Throwable;
 
 /** Brings an app's data file into the shape of a revision, by the core's plan, all steps or none. */
@@ -67,6 +69,9 @@ final readonly class SchemaFollower
                 return true;
             }
         }
+        if ($this->textVersion() !== Texts::version()) {
+            return true;
+        }
 
         return array_filter(Plan::from($this->layout(), $blueprint), fn (Step $s): bool => $s->what !== 'index') !== [];
     }
@@ -78,6 +83,9 @@ final readonly class SchemaFollower
         Happenings::prepare($this->database);
         People::prepare($this->database);
         $this->database->statement('create table if not exists "_shape" ("tbl" text not null, "col" text not null, "tag" text not null, primary key ("tbl", "col"))');
+        if ($this->textVersion() !== Texts::version()) {
+            $this->forgetOrders();
+        }
         foreach (Plan::from($this->layout(), $blueprint) as $step) {
             $this->take($step);
         }
@@ -88,6 +96,27 @@ final readonly class SchemaFollower
             }
         }
         $this->database->table('_shape')->upsert($tags, ['tbl', 'col'], ['tag']);
+    }
+
+    /** By which tables the texts of this file are folded and ordered; '' where it is older than these. */
+    private function textVersion(): string
+    {
+        return (string) $this->database->scalar('select "tag" from "_shape" where "tbl" = \'\' and "col" = \'texts\'');
+    }
+
+    /** What was made by other tables of characters is of no use; it is made again by these. */
+    private function forgetOrders(): void
+    {
+        foreach ($this->database->select("select name, sql from sqlite_master where type = 'index' and sql is not null") as $index) {
+            if (TextFunctions::usedBy($index->sql)) {
+                $this->database->statement('drop index '.Sql::name($index->name));
+            }
+        }
+        foreach ($this->database->select("select name from sqlite_master where type = 'table' and sql like 'create virtual table%fts5%'") as $find) {
+            (new SearchIndex($this->database))->leave($find->name);
+            $this->database->statement('drop table '.Sql::name($find->name));
+        }
+        $this->database->table('_shape')->updateOrInsert(['tbl' => '', 'col' => 'texts'], ['tag' => Texts::version()]);
     }
 
     /**
@@ -180,12 +209,12 @@ final readonly class SchemaFollower
     /** Whatever it is called: an import gives the indexes of its table other names. */
     private function index(Step $step, string $table): void
     {
-        $columns = array_map(fn (Field $f): string => $f->column(), $step->fields);
-        $there = $this->database->select("select group_concat(name, char(31)) as columns from (select l.name as i, c.name from pragma_index_list(?) l, pragma_index_info(l.name) c where l.origin = 'c' order by l.name, c.seqno) group by i", [$step->table->storedAs()]);
-        if (! in_array(implode("\x1F", $columns), array_column($there, 'columns'), true)) {
+        $keys = implode(', ', array_map(fn (IndexKey $k): string => $k->ofTexts ? TextFunctions::order(Sql::name($k->field->column())) : Sql::name($k->field->column()), $step->keys));
+        $there = array_column($this->database->select("select sql from sqlite_master where type = 'index' and tbl_name = ? and sql is not null", [$step->table->storedAs()]), 'sql');
+        if (array_filter($there, fn (string $sql): bool => str_ends_with($sql, " ($keys)")) === []) {
             $taken = array_column($this->database->select("select name from sqlite_master where type = 'index'"), 'name');
             $name = $step->indexName().(in_array($step->indexName(), $taken, true) ? '~' : '');
-            $this->database->statement('create index '.Sql::name($name)." on $table (".implode(', ', array_map(Sql::name(...), $columns)).')');
+            $this->database->statement('create index '.Sql::name($name)." on $table ($keys)");
         }
     }
 
@@ -198,7 +227,8 @@ final readonly class SchemaFollower
         (new SearchIndex($this->database))->drop($step->table);
         $columns = $this->layout()->tables[$step->table->storedAs()];
         $aside = fn (string $type): string => '_'.$field->column().'_'.strtolower(Pattern::replace('/\W+/', '_', $type));
-        foreach ($this->database->select('select distinct l.name from pragma_index_list(?) l, pragma_index_info(l.name) i where i.name = ?', [$step->table->storedAs(), $field->column()]) as $index) {
+        $ordered = '%'.TextFunctions::order(Sql::name($field->column())).'%';
+        foreach ($this->database->select("select l.name from pragma_index_list(?) l, pragma_index_info(l.name) i where i.name = ? union select name from sqlite_master where type = 'index' and tbl_name = ? and sql like ?", [$step->table->storedAs(), $field->column(), $step->table->storedAs(), $ordered]) as $index) {
             $this->database->statement('drop index if exists '.Sql::name($index->name));
         }
         $restored = isset($columns[$aside($step->declaration)]);

@@ -9,6 +9,7 @@ use Lanai\Core\Blueprint\Field;
 use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Formula\Kind;
 use Lanai\Core\Text\Pattern;
+use Lanai\Core\Text\Texts;
 
 /** The texts of a table in an FTS5 index beside it, accents and case folded; triggers keep it right from its first use on. */
 final readonly class SearchIndex
@@ -60,7 +61,7 @@ final readonly class SearchIndex
         $index = Sql::name($find);
         [$names, $own] = self::columns($table);
         $list = implode(', ', $own);
-        $of = fn (string $row): string => implode(', ', array_map(fn (string $n): string => "$row.$n", $names));
+        $of = fn (string $row): string => implode(', ', array_map(fn (string $n): string => TextFunctions::foldColumn("$row.$n"), $names));
         $out = "insert into $index ($index, rowid, $list) values ('delete', old.id, {$of('old')});";
         $in = "insert into $index (rowid, $list) values (new.id, {$of('new')});";
         foreach (['in' => ['insert', $in], 'out' => ['delete', $out], 'new' => ['update', $out.' '.$in]] as $name => [$what, $do]) {
@@ -78,7 +79,7 @@ final readonly class SearchIndex
     /** What is typed, as an FTS5 query: every word must be there, if only begun. '' where nothing can be looked for. */
     public static function match(string $search): string
     {
-        Pattern::matchAll('/[\p{L}\p{N}\p{M}]+/u', $search, $words);
+        Pattern::matchAll('/[\p{L}\p{N}\p{M}]+/u', Texts::fold($search), $words);
 
         return implode(' ', array_map(fn (string $word): string => '"'.$word.'"*', $words[0]));
     }
@@ -92,7 +93,7 @@ final readonly class SearchIndex
     private function fill(Table $table, string $find): void
     {
         [$names, $own] = self::columns($table);
-        $this->database->statement('insert into '.Sql::name($find).' (rowid, '.implode(', ', $own).') select "id", '.implode(', ', $names).' from '.Sql::name($table->storedAs()));
+        $this->database->statement('insert into '.Sql::name($find).' (rowid, '.implode(', ', $own).') select "id", '.implode(', ', array_map(TextFunctions::foldColumn(...), $names)).' from '.Sql::name($table->storedAs()));
     }
 
     private function declaration(Table $table, string $find): string

@@ -7,8 +7,10 @@ namespace App\Records;
 use Lanai\Core\Data\Storage\Plan;
 use Lanai\Core\Data\Stored;
 use Lanai\Core\Formula\Among;
+use Lanai\Core\Formula\Kind;
 use Lanai\Core\Formula\QueryCall;
 use Lanai\Core\Formula\Term;
+use Lanai\Core\Text\Texts;
 
 /** Writes terms as SQL for SQLite. What SQL does not say as formulas do is called back as the function `lanai`. */
 final class Sql
@@ -30,7 +32,7 @@ final class Sql
             return $linked;
         }
         if ($term->kind === 'operator' && in_array($term->name, ['<', '>', '<=', '>='], true)) {
-            return '('.$this->value($term->parts[0])." $term->name ".$this->value($term->parts[1]).')';
+            return '('.$this->ordered($term->parts[0])." $term->name ".$this->ordered($term->parts[1]).')';
         }
 
         return $this->yes($term);
@@ -61,6 +63,26 @@ final class Sql
             'call' => $this->call($term),
             'among' => $this->among($term),
             default => $this->operator($term),
+        };
+    }
+
+    /** What values are put in order by. */
+    public function ordered(Term $term): string
+    {
+        return match (true) {
+            $term->type->kind !== Kind::Text => $this->value($term),
+            $term->kind === 'value' && is_string($term->value) => $this->constant(Texts::key($term->value)),
+            default => TextFunctions::order($this->value($term)),
+        };
+    }
+
+    /** A text without its case. */
+    private function folded(Term $term): string
+    {
+        return match (true) {
+            $term->kind === 'value' && is_string($term->value) => $this->constant(Texts::fold($term->value)),
+            $term->kind === 'column' => TextFunctions::foldColumn($this->value($term)),
+            default => TextFunctions::fold($this->value($term)),
         };
     }
 
@@ -99,13 +121,17 @@ final class Sql
         if ($name === 'not') {
             return '(not '.$this->yes($term->parts[0]).')';
         }
+        if ($name === 'contains') {
+            return '(ifnull(instr('.$this->folded($term->parts[0]).', '.$this->folded($term->parts[1]).'), 0) > 0)';
+        }
+        if (in_array($name, ['<', '>', '<=', '>='], true)) {
+            return 'ifnull('.$this->ordered($term->parts[0])." $name ".$this->ordered($term->parts[1]).', 0)';
+        }
         $parts = array_map($this->value(...), $term->parts);
 
         return match ($name) {
             '==' => "($parts[0] is $parts[1])",
             '!=' => "($parts[0] is not $parts[1])",
-            '<', '>', '<=', '>=' => "ifnull($parts[0] $name $parts[1], 0)",
-            'contains' => "(ifnull(instr($parts[0], $parts[1]), 0) > 0)",
             '~' => "(ifnull($parts[0], '') || ifnull($parts[1], ''))",
             '/' => "($parts[0] * 1.0 / nullif($parts[1], 0))",
             'coalesce' => count($parts) === 1 ? $parts[0] : 'coalesce('.implode(', ', $parts).')',
@@ -126,6 +152,9 @@ final class Sql
     {
         $among = $term->among;
         assert($among !== null);
+        if ($among->of?->type->kind === Kind::Text && in_array($term->name, ['min', 'max'], true)) {
+            return $this->firstText($term->name, $among, $among->of);
+        }
         $what = $among->of === null ? '' : $this->value($among->of);
         [$from, $where] = $this->source($among);
         if ($among->where !== null) {
@@ -140,6 +169,18 @@ final class Sql
             'average' => "(select avg($what) from $from$where)",
             default => "(select $term->name($what) from $from$where)",
         };
+    }
+
+    /** The first or the last of texts in their order; of those that stand at the same place, that of the first row. */
+    private function firstText(string $which, Among $among, Term $of): string
+    {
+        $what = $this->value($of);
+        [$from, $where] = $this->source($among);
+        $where = [...$where, ...($among->where === null ? [] : [$this->condition($among->where)])];
+        $where[] = $this->value($of).' is not null';
+        $order = $this->ordered($of).($which === 'min' ? '' : ' desc');
+
+        return "(select $what from $from where ".implode(' and ', $where)." order by $order, t$among->row.\"id\" limit 1)";
     }
 
     /** @return array{string, list<string>} */

@@ -63,5 +63,5 @@ final class TwoAppsTest extends TestCase
     }
 
     private const KNOWN = ['Askables::family', 'Currency::digits', 'Currency::names', 'Dates::months', 'Effects::family', 'Face::hanken', 'FieldTypes::all', 'FieldTypes::answered', 'FieldTypes::asked', 'FieldTypes::every', 'Formats::made', 'Formula::parsed', 'Functions::all', 'LeavingKinds::family', 'Lines::family',
-        'Marks::known', 'Names::latin', 'Names::stored', 'Names::words', 'Paragraph::pieces', 'QueryCall::moments', 'QueryCall::types', 'Sentences::made', 'Shape::parameters', 'Shape::plans', 'SignsInKinds::family', 'Stored::utc', 'Template::made', 'Ways::family', 'WhoKinds::family', 'YesNoWords::words'];
+        'Marks::known', 'Names::latin', 'Names::stored', 'Names::words', 'Paragraph::pieces', 'QueryCall::moments', 'QueryCall::types', 'Sentences::made', 'Shape::parameters', 'Shape::plans', 'SignsInKinds::family', 'Stored::utc', 'Template::made', 'Texts::collator', 'Ways::family', 'WhoKinds::family', 'YesNoWords::words'];
 }

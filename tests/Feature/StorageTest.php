@@ -7,10 +7,14 @@ namespace Tests\Feature;
 use App\Models\App;
 use App\Records\DataFile;
 use App\Records\DataSet;
+use App\Records\EloquentRecordStore;
 use App\Records\SchemaFollower;
 use Illuminate\Database\Connection;
 use Illuminate\Support\Facades\DB;
 use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Data\Query;
+use Lanai\Core\Data\Row;
+use Lanai\Core\Data\Sort;
 use Tests\TestCase;
 
 /** SQLite itself says what the files hold: its schema, its query plans, its integrity check. */
@@ -27,6 +31,38 @@ final class StorageTest extends TestCase
         $plan = implode(' ', array_column($database->select("explain query plan select * from swims where starts is not null and starts > '2026' order by starts, id"), 'detail'));
         self::assertStringContainsString('USING INDEX ix_swims_starts', $plan);
         self::assertStringNotContainsString('TEMP B-TREE', $plan);
+    }
+
+    public function test_the_natural_order_of_texts_comes_from_an_index_and_is_made_again_for_other_tables_of_characters(): void
+    {
+        $script = "app A\ntable Spots, each a Spot\n  Name is a text\nscreen S\n  List of Spots, by Name upward\n";
+        $database = $this->followed($script);
+        $database->table('spots')->insert(array_map(fn (string $name): array => ['name' => $name], ['item 10', 'Straße', 'Item 9', 'strand']));
+        $store = new EloquentRecordStore($this->unkept(), DataSet::Sandbox, Blueprint::fromScript($script));
+        $spots = $store->blueprint()->tables[0];
+        $query = new Query($spots, null, [Sort::by($spots->fields[0])]);
+        $names = fn (Query $q): array => array_map(fn (Row $r): mixed => $r->values['name'], $store->rows($q));
+        self::assertSame([['Item 9', 'item 10', 'strand', 'Straße'], ['Straße']], [$names($query), $names($query->searching('STRASSE'))]);
+        $database->enableQueryLog();
+        $store->rows($query);
+        $asked = $database->getQueryLog()[0];
+        $plan = implode(' ', array_column($database->select('explain query plan '.$asked['query'], $asked['bindings']), 'detail'));
+        self::assertStringContainsString('USING INDEX ix_spots_name_sorted', $plan);
+        self::assertStringNotContainsString('TEMP B-TREE', $plan);
+
+        // As a file looks that was written with other tables, or before there were any.
+        $database->table('_shape')->where('col', 'texts')->update(['tag' => 'ICU 1']);
+        $before = $database->select('select name, sql from sqlite_master order by name');
+        $follower = new SchemaFollower($this->unkept(), DataSet::Sandbox);
+        self::assertTrue($follower->differs($store->blueprint()));
+        $follower->follow($store->blueprint());
+        self::assertFalse($follower->differs($store->blueprint()));
+        self::assertSame(['Straße'], $names($query->searching('straß')));
+        self::assertEquals($before, $database->select('select name, sql from sqlite_master order by name'));
+
+        // Other programs do not know the order, and still read the rows.
+        $other = new \PDO('sqlite:'.$database->getDatabaseName());
+        self::assertSame(4, $other->query('select count(*) from spots where name > \'\'')->fetchColumn());
     }
 
     public function test_following_the_same_revision_again_changes_nothing(): void
@@ -90,10 +126,17 @@ final class StorageTest extends TestCase
 
     private function followed(string $script): Connection
     {
-        $app = new App;
-        $app->id = 77;
+        $app = $this->unkept();
         (new SchemaFollower($app, DataSet::Sandbox))->follow(Blueprint::fromScript($script));
 
         return DB::connection((new DataFile($app, DataSet::Sandbox))->connection);
+    }
+
+    private function unkept(): App
+    {
+        $app = new App;
+        $app->id = 77;
+
+        return $app;
     }
 }

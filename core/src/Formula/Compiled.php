@@ -9,6 +9,7 @@ use Lanai\Core\Blueprint\Field;
 use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Data\Row;
 use Lanai\Core\Text\Pattern;
+use Lanai\Core\Text\Texts;
 use Symfony\Component\ExpressionLanguage\Node;
 
 /**
@@ -114,9 +115,9 @@ final class Compiled
 
                 return $texts || ($a[1]->kind === Kind::Whole && $b[1]->kind === Kind::Whole) ? ["({$not}($a[0] === $b[0]))", $yesNo] : ["({$not}\\".Evaluation::class."::alike($a[0], $b[0]))", $yesNo];
             case 'contains':
-                return $texts ? $this->guarded($a, $b, 'str_contains(%s, %s)', 'false', $yesNo) : null;
+                return $texts ? $this->guarded($a, $b, '\\'.Texts::class.'::holds(%s, %s)', 'false', $yesNo) : null;
             case 'starts with':
-                return $texts ? $this->guarded($a, $b, 'str_starts_with(%s, %s)', 'false', $yesNo) : null;
+                return $texts ? $this->guarded($a, $b, '\\'.Texts::class.'::begins(%s, %s)', 'false', $yesNo) : null;
         }
         if (in_array($operator, self::ORDERS, true)) {
             return match (true) {

@@ -14,6 +14,7 @@ use Lanai\Core\Data\Values\Place;
 use Lanai\Core\Ports\Rows;
 use Lanai\Core\Script\Scope;
 use Lanai\Core\Text\Pattern;
+use Lanai\Core\Text\Texts;
 use Symfony\Component\ExpressionLanguage\Node;
 
 /**
@@ -30,6 +31,8 @@ final class Evaluation
     /** @var list<array{table: string, id: int, field: string}> every stored cell that was read */
     public array $reads = [];
 
+    private string $asked = '';
+
     /**
      * @param  array<string, mixed>  $names
      * @param  array<string, mixed>  $inputs
@@ -44,12 +47,21 @@ final class Evaluation
         if ($this->row !== null && array_key_exists($formula->text, $this->row->computed) && $formula->text !== '') {
             return $this->row->computed[$formula->text];
         }
+        $this->asked = $formula->text;
 
         return $this->value($formula->tree);
     }
 
+    /** What it was asked for, as it is written. */
+    private function words(): string
+    {
+        return $this->asked !== '' ? $this->asked : ($this->around?->words() ?? '');
+    }
+
     public function yes(Formula $formula): bool
     {
+        $this->asked = $formula->text;
+
         return $this->value($formula->tree) === true;
     }
 
@@ -262,6 +274,7 @@ final class Evaluation
             [$second, $third] = [null, $second];
         }
         $each = $second === null ? null : function (mixed $item) use ($second): mixed {
+            $this->rows->step($this->words(...));
             $inner = new self($this->moment, $this->rows, ['this' => $item] + $this->names, $this->inputs, $item instanceof Row ? $item : null, $this, $this->depth);
             $value = $inner->value($second);
             array_push($this->reads, ...array_slice($inner->reads, 0, self::READS - count($this->reads)));
@@ -338,9 +351,9 @@ final class Evaluation
             '>=' => self::order($a, $b, fn (int $c): bool => $c >= 0),
             'in' => self::among($a, Items::each($b)),
             'not in' => ! self::among($a, Items::each($b)),
-            'contains' => is_string($a) && is_string($b) && str_contains($a, $b),
-            'starts with' => is_string($a) && is_string($b) && str_starts_with($a, $b),
-            'ends with' => is_string($a) && is_string($b) && str_ends_with($a, $b),
+            'contains' => is_string($a) && is_string($b) && Texts::holds($a, $b),
+            'starts with' => is_string($a) && is_string($b) && Texts::begins($a, $b),
+            'ends with' => is_string($a) && is_string($b) && Texts::ends($a, $b),
             'matches' => is_string($a) && is_string($b) && Pattern::tries($b, $a),
             '~' => $this->show($a).$this->show($b),
             default => Arithmetic::of($operator, $a, $b),
@@ -353,7 +366,7 @@ final class Evaluation
             return $a instanceof Row && $b instanceof Row && $a->id === $b->id && $a->table->name === $b->table->name;
         }
 
-        return $a === null || $b === null ? $a === $b : self::compared($a, $b) === 0;
+        return $a === null || $b === null || (is_string($a) && is_string($b)) ? $a === $b : self::compared($a, $b) === 0;
     }
 
     /** @param  iterable<mixed>  $all */
@@ -378,7 +391,7 @@ final class Evaluation
     {
         return match (true) {
             $a instanceof DateTimeImmutable && $b instanceof DateTimeImmutable => $a <=> $b,
-            is_string($a) && is_string($b) => strcmp($a, $b),
+            is_string($a) && is_string($b) => Texts::order($a, $b),
             is_bool($a) && is_bool($b), (is_int($a) || is_float($a)) && (is_int($b) || is_float($b)) => $a <=> $b,
             $a instanceof Ordered && $b instanceof Ordered && $a::class === $b::class => $a->key() <=> $b->key(),
             $a instanceof Place && $b instanceof Place => $a->written() <=> $b->written(),

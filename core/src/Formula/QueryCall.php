@@ -8,6 +8,7 @@ use DateTimeImmutable;
 use DateTimeZone;
 use Lanai\Core\Data\Stored;
 use Lanai\Core\Text\Pattern;
+use Lanai\Core\Text\Texts;
 
 /** Functions and operators of formulas as a database calls them back: stored forms in, a stored form out. */
 final class QueryCall
@@ -46,8 +47,8 @@ final class QueryCall
             [$a, $b] = [$values[0] ?? null, $values[1] ?? null];
 
             return match ($name) {
-                'operator starts with' => is_string($a) && is_string($b) && str_starts_with($a, $b),
-                'operator ends with' => is_string($a) && is_string($b) && str_ends_with($a, $b),
+                'operator starts with' => is_string($a) && is_string($b) && Texts::begins($a, $b),
+                'operator ends with' => is_string($a) && is_string($b) && Texts::ends($a, $b),
                 'operator matches' => is_string($a) && is_string($b) && Pattern::tries($b, $a),
                 default => Arithmetic::of(substr($name, 9), $a, $b),
             };

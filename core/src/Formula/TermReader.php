@@ -7,6 +7,7 @@ namespace Lanai\Core\Formula;
 use Lanai\Core\Data\Query;
 use Lanai\Core\Data\Row;
 use Lanai\Core\Ports\RecordStore;
+use Lanai\Core\Text\Texts;
 
 /** Says what a term means, over rows in memory: a second reading beside that of SQL. */
 final readonly class TermReader
@@ -58,7 +59,7 @@ final readonly class TermReader
             '>' => $order !== null && $order > 0,
             '<=' => $order !== null && $order <= 0,
             '>=' => $order !== null && $order >= 0,
-            'contains' => is_string($a) && is_string($b) && str_contains($a, $b),
+            'contains' => is_string($a) && is_string($b) && Texts::holds($a, $b),
             '~' => (is_string($a) ? $a : '').(is_string($b) ? $b : ''),
             'coalesce' => array_values(array_filter($values, fn (mixed $v): bool => $v !== null))[0] ?? null,
             default => Arithmetic::of($term->name, $a, $b),

@@ -195,7 +195,7 @@ final readonly class ListLine implements InParts
     private function sorts(Table $table, Scene $scene, Narrowing $narrowing): array
     {
         $heading = $this->headings === '' ? null : $scene->term($table, $this->headings);
-        $sorts = $heading === null ? [] : [Sort::byTerm($heading)];
+        $sorts = $heading === null ? [] : [Sort::byTerm($heading), Sort::byTerm($heading)->apart()];
         if ($narrowing->sort !== null) {
             $sorts[] = $narrowing->sort;
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Ports;
 
+use Closure;
 use Lanai\Core\Access\Rights;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Data\Row;
@@ -33,6 +34,13 @@ interface Rows
 
     /** @return list<Row>|LongList|null the rows of the table that formulas call so; null where there is none */
     public function all(string $table): array|LongList|null;
+
+    /**
+     * One step of a formula over the items of a list; whoever asks bounds them.
+     *
+     * @param  Closure(): string  $formula  what is being worked out
+     */
+    public function step(Closure $formula): void;
 
     /** What a term over rows is worth, as a query says it; the term stands on no row of its own. */
     public function compute(Term $term): mixed;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Runtime;
 
+use Closure;
+
 /** How many rows one visit may still look at outside of queries, and write. */
 final class Budget
 {
@@ -13,12 +15,29 @@ final class Budget
     /** What one tap may write while others wait for it: about five seconds (measured: some 250 µs a row). */
     public const WRITES = 20_000;
 
+    /** Steps of formulas over the items of lists, all lists within lists counted: about five seconds (measured: some 10 µs a step). */
+    public const STEPS = 500_000;
+
     private int $spent = 0;
+
+    private int $stepped = 0;
 
     private int $written = 0;
 
-    public function __construct(private readonly int $rows = self::ROWS, private readonly int $writes = self::WRITES)
+    public function __construct(private readonly int $rows = self::ROWS, private readonly int $writes = self::WRITES, private readonly int $steps = self::STEPS)
     {
+    }
+
+    /**
+     * @param  Closure(): string  $formula  what is being worked out
+     *
+     * @throws TooMuch
+     */
+    public function step(Closure $formula): void
+    {
+        if (++$this->stepped > $this->steps) {
+            throw TooMuch::steps($formula(), $this->steps);
+        }
     }
 
     /** @throws TooMuch */

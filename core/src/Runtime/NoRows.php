@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Runtime;
 
+use Closure;
 use Lanai\Core\Access\Rights;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Data\Row;
@@ -46,6 +47,11 @@ final class NoRows implements Rows
     public function all(string $table): ?array
     {
         return null;
+    }
+
+    public function step(Closure $formula): void
+    {
+        // Without rows only lists that are written down can be gone through.
     }
 
     public function compute(Term $term): mixed

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Runtime;
 
+use Closure;
 use Lanai\Core\Access\Rights;
 use Lanai\Core\Blueprint\BackLink;
 use Lanai\Core\Blueprint\Blueprint;
@@ -55,6 +56,11 @@ final class Reader implements Rows
     public function blueprint(): Blueprint
     {
         return $this->store->blueprint();
+    }
+
+    public function step(Closure $formula): void
+    {
+        $this->budget->step($formula);
     }
 
     public function row(string $one, int $id): ?Row

@@ -8,7 +8,6 @@ use Lanai\Core\Access\Rights;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Data\Query;
-use Lanai\Core\Data\Row;
 use Lanai\Core\Data\SearchWords;
 use Lanai\Core\Data\Sort;
 use Lanai\Core\Data\Stored;
@@ -50,25 +49,24 @@ final readonly class AnswerStore implements RecordStore
         }
         $terms = new TermReader($this, $this->moment);
         $found = [];
-        $place = 0;
         foreach ($this->made->all($query->table) as $row) {
             if (($query->where === null || $terms->of($query->where, [$row]) === true) && SearchWords::in($row, $query->search)) {
-                $found[] = [...array_map(fn (Sort $s): mixed => Stored::plain($terms->of($s->by, [$row])), $query->sorts), $place++, $row];
+                $found[] = [array_map(fn (Sort $s): string|int|float|null => Stored::plain($terms->of($s->by, [$row])), $query->sorts), $row];
             }
         }
+        // Where they sort alike they stay as the service gave them: sorting is stable.
         usort($found, function (array $a, array $b) use ($query): int {
             foreach ($query->sorts as $i => $sort) {
-                $order = is_string($a[$i]) && is_string($b[$i]) ? strcmp($a[$i], $b[$i]) : ($a[$i] === null || $b[$i] === null ? ($a[$i] !== null) <=> ($b[$i] !== null) : $a[$i] <=> $b[$i]);
+                $order = $sort->compare($a[0][$i] ?? null, $b[0][$i] ?? null);
                 if ($order !== 0) {
-                    return $sort->upward ? $order : -$order;
+                    return $order;
                 }
             }
 
-            // Without an order, as the service gave them.
-            return $a[count($query->sorts)] <=> $b[count($query->sorts)];
+            return 0;
         });
 
-        return array_slice(array_values(array_filter(array_map(fn (array $f): mixed => end($f), $found), fn (mixed $r): bool => $r instanceof Row)), 0, $query->limit);
+        return array_slice(array_column($found, 1), 0, $query->limit);
     }
 
     public function each(Query $query): iterable

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Lanai\Core\Tests\Data;
 
 use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Field;
+use Lanai\Core\Data\Storage\IndexKey;
 use Lanai\Core\Data\Storage\Layout;
 use Lanai\Core\Data\Storage\Plan;
 use Lanai\Core\Data\Storage\Step;
@@ -44,6 +44,6 @@ final class PlanTest extends TestCase
      */
     private function steps(array $stored, string $script): array
     {
-        return array_map(fn (Step $s): string => trim($s->what.' '.($s->field?->column() ?? implode(' ', array_map(fn (Field $f): string => $f->column(), $s->fields)))), Plan::from(new Layout($stored), Blueprint::fromScript($script)));
+        return array_map(fn (Step $s): string => trim($s->what.' '.($s->field?->column() ?? implode(' ', array_map(fn (IndexKey $k): string => $k->name(), $s->keys)))), Plan::from(new Layout($stored), Blueprint::fromScript($script)));
     }
 }

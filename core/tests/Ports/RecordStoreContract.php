@@ -90,6 +90,31 @@ trait RecordStoreContract
         }
     }
 
+    public function test_texts_come_in_natural_order_whatever_their_case(): void
+    {
+        [$store, $swims] = $this->open();
+        foreach (['item 10', 'Zoe', 'Item 9', 'eve', 'Éva', 'zoë', 'straße', 'Strand', '', 'Ärmel', 'item 09', null] as $i => $title) {
+            $store->add($swims, ['title' => $title, 'places' => $i]);
+        }
+        $by = Sort::by($this->field($swims, 'Title'));
+        $titles = fn (Query $q): array => array_map(fn (Row $r): mixed => $r->value($this->field($swims, 'Title')), $store->rows($q));
+        $order = [null, '', 'Ärmel', 'Éva', 'eve', 'Item 9', 'item 09', 'item 10', 'Strand', 'straße', 'Zoe', 'zoë'];
+        self::assertSame($order, $titles(new Query($swims, null, [$by])));
+        self::assertSame(['zoë', 'Zoe', 'straße', 'Strand', 'item 10'], array_slice($titles(new Query($swims, null, [Sort::by($this->field($swims, 'Title'), false)])), 0, 5));
+
+        $meet = function (string $formula) use ($store, $swims, $titles): array {
+            $outer = new Evaluation(World::moment(), new Reader($store), []);
+
+            return $titles(new Query($swims, Terms::of(Formula::of($formula), $swims, $store->blueprint(), $outer)));
+        };
+        self::assertSame(['straße'], $meet('title contains "RASSE"'));
+        self::assertSame(['straße'], $meet('title starts with "STRASSE"'));
+        self::assertSame(['Item 9', 'item 09'], $meet('title > "eve" and title < "ITEM 10"'));
+        self::assertSame(['Zoe'], $meet('title == "Zoe"'));
+        self::assertSame([], $meet('title == "ZOE"'));
+        self::assertSame(['Item 9', 'item 09'], $meet('title >= "item 9" and title <= "item 9"'));
+    }
+
     public function test_texts_are_searched_by_words_whatever_their_accents_and_case(): void
     {
         [$store, $swims] = $this->open();
@@ -100,6 +125,7 @@ trait RecordStoreContract
         self::assertSame([0], $found('MORN zoë'));
         self::assertSame([], $found('zoe evening'));
         self::assertSame([], $found('"'));
+        self::assertSame([[2], [2]], [$found('STRASSE'), $found('straß')]);
         $store->change($swims, $ids[1], ['title' => 'Evening']);
         self::assertSame([[0], [1]], [$found('zoe'), $found('even')]);
         $store->remove($swims, $ids[0]);
@@ -197,7 +223,7 @@ trait RecordStoreContract
         $spot = [null, $store->add($spots, ['name' => 'A']), $store->add($spots, ['name' => 'ä'])];
         $people = array_map(fn (?int $age): int => $store->add($guests, ['name' => $pick(['Ada', 'Bo', null]), 'age' => $age]), [null, 7, 30, 30]);
         for ($i = 0; $i < 40; $i++) {
-            $swim = $store->add($swims, ['title' => $pick([null, 'a', 'B', 'b', 'Ä', 'z', '10', '9', 'ab']), 'places' => $pick([null, -1, 0, 1, 10, 3]), 'water' => $pick([null, 0.0, 1.5, -2.25, 0.125, 2.5]),
+            $swim = $store->add($swims, ['title' => $pick([null, 'a', 'B', 'b', 'Ä', 'z', '10', '9', 'ab', 'Item 10', 'item 9', 'Straße', 'A']), 'places' => $pick([null, -1, 0, 1, 10, 3]), 'water' => $pick([null, 0.0, 1.5, -2.25, 0.125, 2.5]),
                 'open' => $pick([null, true, false]), 'starts' => $pick([null, World::moment()->now, World::moment()->now->modify('+1 day'), World::at('2026-03-29T00:30:00Z')]), 'spot' => $pick($spot),
                 'day' => $pick([null, Day::of('2026-12-24'), Day::of('2027-02-28'), Day::of('2028-02-29')]), 'fee' => $pick([null, new Money(0, 'EUR'), new Money(1250, 'EUR'), new Money(-333, 'EUR')]),
                 'length' => $pick([null, new Duration(0), new Duration(5400)]), 'tags' => $pick([null, ['sea'], ['sea', 'lake']]), 'guests' => $pick([null, [$people[0]], [$people[1], $people[2]], $people])]);

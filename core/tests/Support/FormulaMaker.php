@@ -22,7 +22,7 @@ final readonly class FormulaMaker
             return $this->pick(match ($type) {
                 'yesNo' => ['open', 'not open', 'open == false', 'spot == spot1', 'spot != null', 'this.open', 'me == null', 'places in [0, 10]', 'title not in ["a", "b"]', 'any(guests)', 'any(bookings, done)', 'every(bookings, done)'],
                 'number' => ['places', 'water', '3', '0.5', 'left', 'total', 'count(bookings)', 'count(guests)', 'spot.id', 'sum(guests.age)', 'max(guests, age)', 'null'],
-                'text' => ['title', '"b"', '"Ä"', 'spot.name', 'null'],
+                'text' => ['title', '"b"', '"Ä"', '"item 9"', '"STRASSE"', 'spot.name', 'min(bookings, swim.title)', 'max(guests.name)', 'null'],
                 'moment' => ['starts', 'now()'],
                 'date' => ['day', 'day(now())', 'day(starts)'],
                 'money' => ['fee', 'sum(bookings, paid)', 'average(bookings.paid)'],

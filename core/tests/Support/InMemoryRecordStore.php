@@ -63,9 +63,9 @@ final class InMemoryRecordStore implements RecordStore
         $key = fn (Row $row, Sort $sort): mixed => Stored::plain($terms->of($sort->by, [$row]));
         $compare = function (array $a, array $b) use ($query): int {
             foreach ($query->sorts as $i => $sort) {
-                $order = is_string($a[$i]) && is_string($b[$i]) ? strcmp($a[$i], $b[$i]) : ($a[$i] === null || $b[$i] === null ? ($a[$i] !== null) <=> ($b[$i] !== null) : $a[$i] <=> $b[$i]);
+                $order = $sort->compare($a[$i], $b[$i]);
                 if ($order !== 0) {
-                    return $sort->upward ? $order : -$order;
+                    return $order;
                 }
             }
 

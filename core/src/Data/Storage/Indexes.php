@@ -12,19 +12,19 @@ use Lanai\Core\Lines\ListLine;
 /** Which indexes the queries of an app need: links, rules that no two rows are alike, and what its lists filter and sort by. */
 final class Indexes
 {
-    /** @return list<array{Table, list<Field>}> none of which another begins with */
+    /** @return list<array{Table, list<IndexKey>}> none of which another begins with */
     public static function of(Blueprint $blueprint): array
     {
         $wanted = [];
         foreach ($blueprint->tables as $table) {
             foreach ($table->stored() as $field) {
                 if ($field->linksTo() !== '' || $field->unique) {
-                    $wanted[] = [$table, [$field]];
+                    $wanted[] = [$table, [IndexKey::alike($field)]];
                 }
             }
             $alike = array_values(array_filter(array_map(fn (string $name): ?Field => $table->field($name), $table->alike), fn (?Field $f): bool => $f?->hasColumn() === true));
             if ($alike !== []) {
-                $wanted[] = [$table, $alike];
+                $wanted[] = [$table, array_map(IndexKey::alike(...), $alike)];
             }
         }
         foreach ($blueprint->screens as $screen) {
@@ -35,19 +35,19 @@ final class Indexes
                     continue;
                 }
                 $plan = ListPlan::of($line, $table, $blueprint);
-                $fields = $plan->index();
-                if ($fields !== []) {
-                    $wanted[] = [$table, $fields];
+                $keys = $plan->index();
+                if ($keys !== []) {
+                    $wanted[] = [$table, $keys];
                 }
                 if ($plan->through !== null && ! $blueprint->isAnswer($plan->through[1])) {
-                    $wanted[] = [$plan->through[1], [$plan->through[2]]];
+                    $wanted[] = [$plan->through[1], [IndexKey::alike($plan->through[2])]];
                 }
             }
         }
         $wanted = [...$wanted, ...JoinFields::of($blueprint)];
         $kept = [];
-        foreach ($wanted as [$table, $fields]) {
-            $kept[$table->storedAs().' '.implode(' ', array_map(fn (Field $f): string => $f->column(), $fields)).' '] = [$table, $fields];
+        foreach ($wanted as [$table, $keys]) {
+            $kept[$table->storedAs().' '.implode(' ', array_map(fn (IndexKey $k): string => $k->name(), $keys)).' '] = [$table, $keys];
         }
 
         return array_values(array_filter($kept, fn (string $key): bool => array_filter(array_keys($kept), fn (string $other): bool => $other !== $key && str_starts_with($other, $key)) === [], ARRAY_FILTER_USE_KEY));

@@ -21,7 +21,7 @@ use Symfony\Component\ExpressionLanguage\Node;
  */
 final class JoinFields
 {
-    /** @return list<array{Table, list<Field>}> */
+    /** @return list<array{Table, list<IndexKey>}> */
     public static function of(Blueprint $blueprint): array
     {
         $tables = [];
@@ -69,7 +69,7 @@ final class JoinFields
 
     /**
      * @param  array<string, Table>  $tables
-     * @param  array<string, array{Table, list<Field>}>  $found
+     * @param  array<string, array{Table, list<IndexKey>}>  $found
      */
     private static function look(Node\Node $node, array $tables, array &$found): void
     {
@@ -78,7 +78,7 @@ final class JoinFields
             $table = $list instanceof Node\NameNode ? $tables[Tree::name($list)] ?? null : null;
             if ($table !== null && $condition !== null) {
                 foreach (self::equal($condition, $table) as $field) {
-                    $found[$table->storedAs().' '.$field->column()] = [$table, [$field]];
+                    $found[$table->storedAs().' '.$field->column()] = [$table, [IndexKey::alike($field)]];
                 }
             }
         }

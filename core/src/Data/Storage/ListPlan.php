@@ -64,17 +64,20 @@ final readonly class ListPlan
         return new self(array_values($equal), $range, self::sorted($line, $table), $overLink, trim($line->where) !== '', $rest, $through);
     }
 
-    /** @return list<Field> the index that serves it best; [] where none would */
+    /** @return list<IndexKey> the index that serves it best; [] where none would */
     public function index(): array
     {
         $then = $this->sorted !== [] && ($this->range === null || $this->range === $this->sorted[0] || $this->equal === []) ? $this->sorted : ($this->range === null ? [] : [$this->range]);
-        $fields = [];
+        $keys = [];
         // Through a link few rows of the other table are left, and for each of them the rows that lead to it come in order.
-        foreach ([...$this->equal, ...($this->through === null ? [] : [$this->through[0]]), ...$then] as $field) {
-            $fields[$field->column()] = $field;
+        foreach ([...$this->equal, ...($this->through === null ? [] : [$this->through[0]])] as $field) {
+            $keys[$field->column()] = IndexKey::alike($field);
+        }
+        foreach ($then as $field) {
+            $keys[$field->column()] ??= IndexKey::inOrder($field);
         }
 
-        return array_slice(array_values($fields), 0, 4);
+        return array_slice(array_values($keys), 0, 4);
     }
 
     /** True where no index can find the rows, so that each is read; that they come in an order does not help where few are right. */

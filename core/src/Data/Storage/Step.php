@@ -12,9 +12,9 @@ final readonly class Step
 {
     /**
      * @param  'create'|'add'|'convert'|'join'|'index'  $what
-     * @param  list<Field>  $fields  those of an index
+     * @param  list<IndexKey>  $keys  those of an index
      */
-    private function __construct(public string $what, public Table $table, public ?Field $field, public string $declaration = '', public string $was = '', public ?Table $to = null, public array $fields = [])
+    private function __construct(public string $what, public Table $table, public ?Field $field, public string $declaration = '', public string $was = '', public ?Table $to = null, public array $keys = [])
     {
     }
 
@@ -39,15 +39,15 @@ final readonly class Step
         return new self('join', $table, $field, was: $was, to: $to);
     }
 
-    /** @param  list<Field>  $fields */
-    public static function index(Table $table, array $fields): self
+    /** @param  list<IndexKey>  $keys */
+    public static function index(Table $table, array $keys): self
     {
-        return new self('index', $table, null, fields: $fields);
+        return new self('index', $table, null, keys: $keys);
     }
 
     public function indexName(): string
     {
-        return 'ix_'.$this->table->storedAs().'_'.implode('_', array_map(fn (Field $f): string => $f->column(), $this->fields));
+        return 'ix_'.$this->table->storedAs().'_'.implode('_', array_map(fn (IndexKey $k): string => $k->field->column().($k->ofTexts ? '_sorted' : ''), $this->keys));
     }
 
     public function sentence(): string
@@ -59,7 +59,7 @@ final readonly class Step
             'add' => "$field is added to {$this->table->name}, empty in the rows there are.",
             'convert' => "$field of {$this->table->name} changes its type; values that do not convert become empty and are kept aside.",
             'join' => "$field of {$this->table->name} gets a place for links to many {$this->to?->name}.",
-            'index' => implode(' and ', array_map(fn (Field $f): string => $f->name, $this->fields))." of {$this->table->name} get an index.",
+            'index' => implode(' and ', array_map(fn (IndexKey $k): string => $k->field->name, $this->keys))." of {$this->table->name} get an index.",
         };
     }
 }

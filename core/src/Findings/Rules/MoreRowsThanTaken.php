@@ -9,6 +9,7 @@ use DateTimeZone;
 use Lanai\Core\Blueprint\Shape;
 use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Data\FieldType;
+use Lanai\Core\Data\Storage\Pairs;
 use Lanai\Core\Effects\ChangeAll;
 use Lanai\Core\Effects\DoForEach;
 use Lanai\Core\Effects\RemoveAll;
@@ -16,16 +17,19 @@ use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Reading;
 use Lanai\Core\Findings\Rule;
 use Lanai\Core\Findings\Station;
+use Lanai\Core\Formula\Conditions;
 use Lanai\Core\Formula\Evaluation;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Formula\Moment;
 use Lanai\Core\Formula\Template;
+use Lanai\Core\Formula\Term;
 use Lanai\Core\Formula\Terms;
 use Lanai\Core\Formula\Tree;
 use Lanai\Core\Lines\AddForm;
 use Lanai\Core\Lines\ChangeForm;
 use Lanai\Core\Lines\InputLine;
+use Lanai\Core\Lines\ListLine;
 use Lanai\Core\Lines\Repeat;
 use Lanai\Core\Runtime\Budget;
 use Lanai\Core\Runtime\NoRows;
@@ -49,6 +53,9 @@ final class MoreRowsThanTaken implements Rule
 
     private const COMPUTED = 'This is computed row by row, over at most %1$s %2$s. There are %3$s, so the screen only says that there are too many. '
         .'Compare fields of the table with values, so that the data can answer.';
+
+    private const PAIRS = 'This compares about %s pairs of rows with one another, so the screen only says that there are too many. '
+        .'Look rows up by a field that must be like another one (==), or choose fewer rows first.';
 
     private const PICKED = 'Only the first %1$s of %3$s %2$s can be picked here. '
         .'Let people find one in a list that can be searched, and begin from its screen.';
@@ -87,11 +94,19 @@ final class MoreRowsThanTaken implements Rule
                 yield from self::beyond($reading, $reading->blueprint->tableOfOne($one), $spot->at, Scene::CHOICES, self::PICKED);
             }
             $tables = [];
-            foreach (self::rowByRow($spot) as $table) {
-                $tables[$table->name] = $table;
+            $pairs = 0.0;
+            foreach (self::overRows($spot) as [$table, $term]) {
+                if ($term === null) {
+                    $tables[$table->name] = $table;
+                }
+                $pairs = max($pairs, $term === null ? 0.0 : Pairs::of('', [$term], fn (string $stored): int => $reading->rows[$stored] ?? 0));
             }
             foreach ($tables as $table) {
                 yield from self::beyond($reading, $table, $spot->at, Budget::ROWS, self::COMPUTED);
+            }
+            $pairs = max($pairs, self::inCondition($spot, $reading));
+            if ($pairs > Pairs::MOST) {
+                yield Finding::warning(self::class, $spot->at, sprintf(self::PAIRS, Pairs::words($pairs)));
             }
         }
     }
@@ -127,8 +142,24 @@ final class MoreRowsThanTaken implements Rule
         return $type === null || $atHand ? null : $scope->blueprint->tableOfOne($type->of->one ?? '');
     }
 
-    /** @return iterable<Table> over which a formula of this blank is computed outside of queries */
-    private static function rowByRow(BlankSpot $spot): iterable
+    /** How many pairs of rows the condition of a list compares. */
+    private static function inCondition(BlankSpot $spot, Reading $reading): float
+    {
+        $table = $spot->node->is(ListLine::class) && $spot->at === "{$spot->node->at}/where" ? $reading->blueprint->table($spot->node->text('table')) : null;
+        if ($table === null || $spot->isEmpty()) {
+            return 0;
+        }
+        try {
+            [$term] = Conditions::of(Formula::of($spot->text()), $table, $reading->blueprint, self::nobody($spot->scope));
+        } catch (FormulaMistake) {
+            return 0;
+        }
+
+        return $term === null ? 0 : Pairs::of($table->storedAs(), [$term], fn (string $stored): int => $reading->rows[$stored] ?? 0);
+    }
+
+    /** @return iterable<array{Table, Term|null}> what a formula of this blank asks of the rows of a table; null where no query can say it */
+    private static function overRows(BlankSpot $spot): iterable
     {
         $fit = $spot->blank->fit;
         if ($spot->isEmpty() || $spot->scope->lost || ! ($fit instanceof FormulaFit || ($fit instanceof TextFit && ! $fit->plain))) {
@@ -143,18 +174,21 @@ final class MoreRowsThanTaken implements Rule
         }
     }
 
-    /** @return iterable<Table> */
+    /** Reads formulas where nothing is known of who looks and of what is at hand. */
+    private static function nobody(Scope $scope): Evaluation
+    {
+        $names = array_fill_keys(array_keys([...$scope->names, ...($scope->row === null ? [] : $scope->blueprint->partsOf($scope->row))]), null);
+
+        return new Evaluation(new Moment(new DateTimeImmutable('@0'), new DateTimeZone('UTC')), new NoRows, $names + ['me' => null], array_fill_keys(array_keys($scope->inputs), null));
+    }
+
+    /** @return iterable<array{Table, Term|null}> */
     private static function within(Node $node, Scope $scope): iterable
     {
         $table = $node instanceof FunctionNode && in_array(Tree::name($node), Terms::OVER_ROWS, true) ? self::begins($node, $scope) : null;
         if ($node instanceof FunctionNode && $table !== null) {
-            $names = array_fill_keys(array_keys([...$scope->names, ...($scope->row === null ? [] : $scope->blueprint->partsOf($scope->row))]), null);
-            $moment = new Moment(new DateTimeImmutable('@0'), new DateTimeZone('UTC'));
-            $outer = new Evaluation($moment, new NoRows, $names + ['me' => null], array_fill_keys(array_keys($scope->inputs), null));
             try {
-                if (Terms::overRows($node, $scope->blueprint, $outer) === null) {
-                    yield $table;
-                }
+                yield [$table, Terms::overRows($node, $scope->blueprint, self::nobody($scope))];
             } catch (FormulaMistake) {
                 // What it needs is known on the phone only.
             }
