@@ -384,6 +384,9 @@ final class ServiceDesk implements Services
     /** What shows this service who calls; with client credentials the token that they gave. */
     public function secret(Service $service): ?Secret
     {
+        if ($service->signsIn() === null) {
+            return null;
+        }
         $key = mb_strtolower($service->name);
         if (! array_key_exists($key, $this->secrets)) {
             $kept = ServiceSecret::of($this->app, $this->set, $service->name);

@@ -77,7 +77,7 @@ final readonly class Trials
             'files' => $answer->files,
             'rows' => count($rows),
             'remarks' => $made->remarks,
-            'signing' => $exchange?->status === 401 && $service->signsIn() === null ? SignsInKinds::asked($exchange->headers['www-authenticate'] ?? '') : [],
+            'signing' => $exchange?->status === 401 && $service->signsIn() === null && $call->service->signsIn() === null ? SignsInKinds::asked($exchange->headers['www-authenticate'] ?? '') : [],
             'further' => $asked instanceof Request && $exchange !== null && $answer->trouble === null ? array_column(FurtherPages::in($asked, $exchange->headers['link'] ?? '', json_decode($exchange->body, true)), 'label') : [],
             'cost' => $call->message->meter === [] ? null : self::money(Cost::of($service, $call->message->meter), $service),
         ];
@@ -224,7 +224,7 @@ final readonly class Trials
     private static function sent(Call $call, Service $service): array
     {
         $message = $call->message;
-        $signing = $service->signsIn();
+        $signing = $call->service->signsIn();
 
         return ['method' => $message->method, 'url' => $message->url, 'headers' => $message->headers + ($message->type === '' ? [] : ['Content-Type' => $message->type]), 'body' => $message->body, 'signs' => $signing === null ? '' : $signing->place(),
             'pieces' => array_map(fn (array $p): array => ['name' => $p['name'], 'value' => $p['value']], $message->pieces)];

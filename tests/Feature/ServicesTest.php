@@ -202,6 +202,17 @@ final class ServicesTest extends TestCase
         }
     }
 
+    public function test_a_request_can_be_asked_without_the_key_of_its_service(): void
+    {
+        $this->edit("service Mixed is at \"stand-in:almanac/bearer\"\n  signs in with a bearer token\n  request Open spots is GET \"/spots\", giving each Open spot, without signing in\n    Name is a text, at \"name\"\n  request Kept spots is GET \"/spots\", giving each Kept spot\n    Name is a text, at \"name\"");
+        $this->postJson($this->at('sandbox/secret'), ['service' => 'Mixed', 'secret' => 'practice-token-of-the-sea'])->assertOk();
+        $try = fn (string $request): array => $this->postJson($this->at('sandbox/try'), ['request' => $request, 'values' => []])->json();
+        [$open, $kept] = [$try('Open spots'), $try('Kept spots')];
+
+        self::assertSame([401, '', 200, 'the header “Authorization”, as “Bearer” and the token'], [$open['answer']['status'], $open['sent']['signs'], $kept['answer']['status'], $kept['sent']['signs']]);
+        self::assertSame([], $open['signing']);
+    }
+
     public function test_a_token_that_is_not_given_says_where_to_look(): void
     {
         $this->edit("service Tokens is at \"stand-in:almanac/oauth\"\n  signs in with client credentials at \"stand-in:almanac/oauth/token\"\n  request Spots by token is GET \"/spots\", giving each Spot by token\n    Name is a text, at \"name\"");

@@ -11,9 +11,13 @@ use Lanai\Core\Script\Names;
 /** One question to a service, ready to be sent. */
 final readonly class Call
 {
+    /** With nothing that shows who calls where the request is asked without signing in. */
+    public Service $service;
+
     /** @param  int  $rows  how many rows of a list are wanted */
-    public function __construct(public Service $service, public Askable $request, public Message $message, public int $rows = 200)
+    public function __construct(Service $service, public Askable $request, public Message $message, public int $rows = 200)
     {
+        $this->service = $request instanceof Request && $request->open ? $service->unsigned() : $service;
     }
 
     /**

@@ -33,6 +33,15 @@ final class OpenApiReading
 
     private int $writtenNow = 0;
 
+    private const SAME = 'same';
+
+    private const UNSIGNED = 'unsigned';
+
+    private const OTHERWISE = 'otherwise';
+
+    /** @var array{string, array<string, mixed>|null}|null */
+    private ?array $scheme = null;
+
     /** @param  array<string, mixed>  $document */
     private function __construct(private readonly array $document)
     {
@@ -45,12 +54,42 @@ final class OpenApiReading
      */
     public static function left(array $document): string
     {
+        $reading = new self($document);
         $all = 0;
-        foreach (Prose::node($document['paths'] ?? []) as $item) {
-            $all += count(array_intersect_key(Prose::node($item), array_flip(self::METHODS)));
+        $others = [];
+        foreach (Prose::node($document['paths'] ?? []) as $way => $item) {
+            foreach (array_intersect_key(Prose::node($item), array_flip(self::METHODS)) as $method => $operation) {
+                $all++;
+                if ($reading->signsInto(Prose::node($operation)) === self::OTHERWISE) {
+                    $others[] = strtoupper($method)." $way";
+                }
+            }
+        }
+        $said = $all <= self::MOST ? [] : ['This document has '.number_format($all).' requests. The first '.number_format(self::MOST).' can be chosen here; for others paste the part of the document that has them.'];
+        if ($others !== []) {
+            $said[] = (count($others) === 1 ? "One request, $others[0], signs" : number_format(count($others))." requests, such as $others[0], sign").' in another way than the rest. '
+                .'Put '.(count($others) === 1 ? 'it' : 'them').' into a service of '.(count($others) === 1 ? 'its' : 'their').' own that signs in so.';
         }
 
-        return $all <= self::MOST ? '' : 'This document has '.number_format($all).' requests. The first '.number_format(self::MOST).' can be chosen here; for others paste the part of the document that has them.';
+        return implode(' ', $said);
+    }
+
+    /**
+     * @param  array<string, mixed>  $operation
+     * @return self::SAME|self::UNSIGNED|self::OTHERWISE how an operation is signed in to, beside the service as a whole
+     */
+    private function signsInto(array $operation): string
+    {
+        [$name, $signing] = $this->scheme();
+        $security = $operation['security'] ?? $this->document['security'] ?? null;
+        $ways = is_array($security) ? array_map(fn (mixed $way): array => array_keys(Prose::node($way)), array_values($security)) : [];
+
+        return match (true) {
+            $signing === null, ! is_array($security), in_array([$name], $ways, true) => self::SAME,
+            $ways === [], in_array([], $ways, true) => self::UNSIGNED,
+            array_filter($ways, fn (array $way): bool => in_array($name, $way, true)) !== [] => self::SAME,
+            default => self::OTHERWISE,
+        };
     }
 
     /**
@@ -101,7 +140,21 @@ final class OpenApiReading
     /** @return list<array<string, mixed>> */
     private function signing(): array
     {
-        foreach ($this->known('securitySchemes') as $scheme) {
+        $signing = $this->scheme()[1];
+
+        return $signing === null ? [] : [$signing];
+    }
+
+    /** @return array{string, array<string, mixed>|null} what the way of the service is called, and data of a SignsIn */
+    private function scheme(): array
+    {
+        return $this->scheme ??= $this->firstKnown();
+    }
+
+    /** @return array{string, array<string, mixed>|null} */
+    private function firstKnown(): array
+    {
+        foreach ($this->known('securitySchemes') as $called => $scheme) {
             $scheme = $this->resolved($scheme);
             $type = $scheme['type'] ?? '';
             $name = is_string($scheme['name'] ?? null) ? $scheme['name'] : '';
@@ -115,11 +168,11 @@ final class OpenApiReading
                 default => null,
             };
             if ($found !== null) {
-                return [$found];
+                return [(string) $called, $found];
             }
         }
 
-        return [];
+        return ['', null];
     }
 
     /**
@@ -194,7 +247,7 @@ final class OpenApiReading
         $name = Beginnings::free($words, $service, $taken);
 
         return array_filter(['kind' => 'rest', 'name' => $name, 'method' => strtoupper($method), 'address' => $way] + ($body === '' ? [] : ['body' => $body]) + ($shape === null ? [] : Beginnings::shaped($name, $shape, $taken))
-            + ['takes' => $takes, 'sends' => [...$sends, ...$sent]], fn (mixed $v): bool => $v !== []);
+            + ['takes' => $takes, 'sends' => [...$sends, ...$sent]] + ($this->signsInto($operation) === self::UNSIGNED ? ['open' => true] : []), fn (mixed $v): bool => $v !== []);
     }
 
     /**
@@ -384,7 +437,7 @@ final class OpenApiReading
         return Prose::node($target);
     }
 
-    /** @return list<array<string, mixed>> components of a kind; first those that the document says are needed */
+    /** @return array<string, array<string, mixed>> components of a kind by name; first those that the document says are needed */
     private function known(string $kind): array
     {
         $all = Prose::node(Prose::node($this->document['components'] ?? [])[$kind] ?? []);
@@ -401,6 +454,6 @@ final class OpenApiReading
         arsort($said);
         $needed = $needed === [] ? array_keys($said) : $needed;
 
-        return array_map(Prose::node(...), array_values(array_replace(array_intersect_key(array_flip($needed), $all), array_intersect_key($all, array_flip($needed)), $all)));
+        return array_map(Prose::node(...), array_replace(array_intersect_key(array_flip($needed), $all), array_intersect_key($all, array_flip($needed)), $all));
     }
 }

@@ -38,6 +38,7 @@ final readonly class Request implements Askable
      * @param  string  $cursorAt  a JMESPath to the next cursor
      * @param  string  $cursorIn  the part of the query that the cursor goes into
      * @param  bool  $linked  the next page is in the Link header
+     * @param  bool  $open  whether it is asked without signing in, though the service is signed in to
      * @param  string  $shape  what answers look like: a JSON Schema (2020-12) as text
      * @param  list<Variable>  $takes
      * @param  list<Sent>  $sends
@@ -57,6 +58,7 @@ final readonly class Request implements Askable
         public string $cursorAt = '',
         public string $cursorIn = '',
         public bool $linked = false,
+        public bool $open = false,
         public string $shape = '',
         #[ListOf(Variable::class)] public array $takes = [],
         #[ListOf(Sent::class)] public array $sends = [],
@@ -77,6 +79,7 @@ final readonly class Request implements Askable
                 Clause::of('paged by number in', 'pages by their number', new Blank('pageIn', TextFit::plain())),
                 Clause::of('paged by the cursor at', 'pages by a cursor', new Blank('cursorAt', TextFit::plain()), new Words('in'), new Blank('cursorIn', TextFit::plain())),
                 Clause::flag('linked', 'paged by the Link header'),
+                Clause::flag('open', 'without signing in'),
             )
             ->below(
                 new Children('takes', Family::only('“takes”', Variable::class), 'something it must be told'),

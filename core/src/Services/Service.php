@@ -71,6 +71,12 @@ final readonly class Service implements HasSentence
         return $this->signing[0] ?? null;
     }
 
+    /** The same, without signing in to it. */
+    public function unsigned(): self
+    {
+        return new self($this->name, $this->address, $this->sandbox, $this->perMinute, $this->perPerson, $this->perDay, $this->currency, $this->enough, [], $this->prices, $this->requests);
+    }
+
     public function addressFor(bool $live): string
     {
         return rtrim($live || $this->sandbox === '' ? $this->address : $this->sandbox, '/');

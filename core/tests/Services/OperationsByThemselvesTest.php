@@ -19,6 +19,22 @@ final class OperationsByThemselvesTest extends TestCase
         self::assertSame([['kind' => 'header', 'header' => 'X-Key']], $read['signing']);
     }
 
+    public function test_operations_that_differ_ask_without_signing_in_or_are_named(): void
+    {
+        $with = fn (?array $security): array => ['get' => ['responses' => []] + ($security === null ? [] : ['security' => $security])];
+        $document = ['openapi' => '3.1.0', 'info' => ['title' => 'T'], 'security' => [['key' => []]], 'paths' => ['/a' => $with(null), '/b' => $with([]), '/c' => $with([['login' => []]]), '/d' => $with([['login' => []], []]), '/e' => $with([['key' => []], []]), '/f' => $with([['key' => [], 'login' => []]])],
+            'components' => ['securitySchemes' => ['login' => ['type' => 'http', 'scheme' => 'basic'], 'key' => ['type' => 'http', 'scheme' => 'bearer']]]];
+        $read = OpenApiReading::read($document, '', Blueprint::begin('A'));
+
+        self::assertSame([['kind' => 'bearer']], $read['signing']);
+        self::assertSame([false, true, false, true, false, false], array_map(fn (array $r): bool => $r['open'] ?? false, $read['requests']));
+        self::assertSame('One request, GET /c, signs in another way than the rest. Put it into a service of its own that signs in so.', OpenApiReading::left($document));
+        $document['paths']['/g'] = $with([['login' => []]]);
+        self::assertSame('2 requests, such as GET /c, sign in another way than the rest. Put them into a service of their own that signs in so.', OpenApiReading::left($document));
+        unset($document['paths']['/c'], $document['paths']['/g']);
+        self::assertSame('', OpenApiReading::left($document));
+    }
+
     public function test_an_example_tells_what_no_schema_does(): void
     {
         $json = fn (array $medium): array => ['get' => ['responses' => ['200' => ['content' => ['application/json' => $medium]]]]];
