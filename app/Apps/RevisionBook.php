@@ -113,6 +113,18 @@ final readonly class RevisionBook
         }
     }
 
+    /** @return int for how many of its data sets other indexes serve the lists now that there are more rows */
+    public function reconsider(App $app): int
+    {
+        $count = 0;
+        foreach (DataSet::cases() as $set) {
+            $blueprint = $app->revisionOf($set)?->read();
+            $count += $blueprint !== null && (new SchemaFollower($app, $set))->reconsider($blueprint) ? 1 : 0;
+        }
+
+        return $count;
+    }
+
     /**
      * Finds where storage and revisions are not one, as after a part was killed or by an older version, and makes them one again.
      *

@@ -5,16 +5,20 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Apps\OldWork;
+use App\Apps\RevisionBook;
+use App\Models\App;
 use Illuminate\Console\Command;
 
 final class Prune extends Command
 {
     protected $signature = 'lanai:prune';
 
-    protected $description = 'Remove what nobody needs any more: answers to old taps, sessions, looked-at imports, folders of work that ended';
+    protected $description = 'Remove what nobody needs any more (answers to old taps, sessions, looked-at imports, folders of work that ended), and give lists the indexes that serve them best';
 
-    public function handle(): int
+    public function handle(RevisionBook $book): int
     {
+        $indexed = App::query()->with(['revision', 'liveRevision'])->get()->sum(fn (App $app): int => (int) rescue(fn (): int => $book->reconsider($app), 0));
+        $this->line("$indexed data sets got other indexes");
         foreach (OldWork::prune() as $what => $count) {
             $this->line("$count $what");
         }

@@ -14,7 +14,7 @@ use Lanai\Core\Blueprint\Field;
 use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Data\FieldTypes;
 use Lanai\Core\Data\Storage\Conversion;
-use Lanai\Core\Data\Storage\IndexKey;
+use Lanai\Core\Data\Storage\Indexes;
 use Lanai\Core\Data\Storage\Layout;
 use Lanai\Core\Data\Storage\Plan;
 use Lanai\Core\Data\Storage\Step;
@@ -47,9 +47,12 @@ final readonly class SchemaFollower
      */
     public function followWith(Blueprint $blueprint, Closure $then): mixed
     {
+        // What takes time is found out before others have to wait.
+        $choice = $this->choice();
+        Indexes::of($blueprint, $choice->of(...));
         $this->database->beginTransaction();
         try {
-            $this->prepared($blueprint);
+            $this->prepared($blueprint, $choice);
             $kept = $then();
             $kept === null ? $this->database->rollBack() : $this->database->commit();
 
@@ -76,7 +79,7 @@ final readonly class SchemaFollower
         return array_filter(Plan::from($this->layout(), $blueprint), fn (Step $s): bool => $s->what !== 'index') !== [];
     }
 
-    private function prepared(Blueprint $blueprint): void
+    private function prepared(Blueprint $blueprint, IndexChoice $choice): void
     {
         $this->database->statement('create table if not exists "_taps" ("tap" text primary key, "answer" text not null, "at" text not null default current_timestamp)');
         $this->database->statement('create table if not exists "_kept" ("person" integer not null, "name" text not null, "written" text not null, primary key ("person", "name"))');
@@ -86,16 +89,51 @@ final readonly class SchemaFollower
         if ($this->textVersion() !== Texts::version()) {
             $this->forgetOrders();
         }
-        foreach (Plan::from($this->layout(), $blueprint) as $step) {
+        foreach (Plan::from($this->layout(), $blueprint, $choice->of(...)) as $step) {
             $this->take($step);
         }
-        $tags = [];
+        $this->database->table('_shape')->where('tbl', IndexChoice::KEPT)->delete();
+        $tags = $choice->kept();
         foreach ($blueprint->tables as $table) {
             foreach ($table->stored() as $field) {
                 $tags[] = ['tbl' => $table->storedAs(), 'col' => $field->column(), 'tag' => FieldTypes::tag($field->type)];
             }
         }
         $this->database->table('_shape')->upsert($tags, ['tbl', 'col'], ['tag']);
+    }
+
+    /**
+     * Whether the rows have grown so that other indexes serve the lists; then these are made, and what they take the place of goes.
+     */
+    public function reconsider(Blueprint $blueprint): bool
+    {
+        if ($this->differs($blueprint)) {
+            return false;
+        }
+        $choice = $this->choice();
+        $wanted = [];
+        foreach (Indexes::of($blueprint, $choice->of(...)) as [$table, $keys]) {
+            $wanted[$table->storedAs()][] = ' ('.implode(', ', array_map(TextFunctions::column(...), $keys)).')';
+        }
+        if ($choice->isAsBefore()) {
+            return false;
+        }
+        $this->database->transaction(function () use ($blueprint, $choice, $wanted): void {
+            $this->prepared($blueprint, $choice);
+            foreach ($this->database->select("select name, tbl_name, sql from sqlite_master where type = 'index' and sql is not null and name like 'ix\\_%' escape '\\'") as $index) {
+                $needed = ! isset($wanted[$index->tbl_name]) || array_filter($wanted[$index->tbl_name], fn (string $keys): bool => str_ends_with($index->sql, $keys)) !== [];
+                $needed || $this->database->statement('drop index '.Sql::name($index->name));
+            }
+        });
+
+        return true;
+    }
+
+    private function choice(): IndexChoice
+    {
+        $known = $this->database->scalar("select 1 from sqlite_master where name = '_shape'") ? $this->database->table('_shape')->where('tbl', IndexChoice::KEPT)->pluck('tag', 'col')->all() : [];
+
+        return new IndexChoice(new IndexTrial($this->database), array_map(intval(...), $known));
     }
 
     /** By which tables the texts of this file are folded and ordered; '' where it is older than these. */
@@ -209,7 +247,7 @@ final readonly class SchemaFollower
     /** Whatever it is called: an import gives the indexes of its table other names. */
     private function index(Step $step, string $table): void
     {
-        $keys = implode(', ', array_map(fn (IndexKey $k): string => $k->ofTexts ? TextFunctions::order(Sql::name($k->field->column())) : Sql::name($k->field->column()), $step->keys));
+        $keys = implode(', ', array_map(TextFunctions::column(...), $step->keys));
         $there = array_column($this->database->select("select sql from sqlite_master where type = 'index' and tbl_name = ? and sql is not null", [$step->table->storedAs()]), 'sql');
         if (array_filter($there, fn (string $sql): bool => str_ends_with($sql, " ($keys)")) === []) {
             $taken = array_column($this->database->select("select name from sqlite_master where type = 'index'"), 'name');

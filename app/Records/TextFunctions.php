@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Records;
 
+use Lanai\Core\Data\Storage\IndexKey;
 use Lanai\Core\Text\Texts;
 use PDO;
 
@@ -39,6 +40,14 @@ final class TextFunctions
     public static function foldColumn(string $column): string
     {
         return "(case when $column glob '*[^ -~]*' then ".self::fold($column)." else lower($column) end)";
+    }
+
+    /** A column of an index, as SQL. */
+    public static function column(IndexKey $key): string
+    {
+        $name = Sql::name($key->field->column());
+
+        return $key->ofTexts ? self::order($name) : $name;
     }
 
     /** Whether an index, a trigger or a table is made with them. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Data\Storage;
 
+use Closure;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\Field;
 use Lanai\Core\Blueprint\Table;
@@ -12,8 +13,11 @@ use Lanai\Core\Lines\ListLine;
 /** Which indexes the queries of an app need: links, rules that no two rows are alike, and what its lists filter and sort by. */
 final class Indexes
 {
-    /** @return list<array{Table, list<IndexKey>}> none of which another begins with */
-    public static function of(Blueprint $blueprint): array
+    /**
+     * @param  Closure(ListPlan, Table): list<array{Table, list<IndexKey>}>|null  $choose  which of a list's alternatives is made; null for the first
+     * @return list<array{Table, list<IndexKey>}> none of which another begins with
+     */
+    public static function of(Blueprint $blueprint, ?Closure $choose = null): array
     {
         $wanted = [];
         foreach ($blueprint->tables as $table) {
@@ -35,13 +39,8 @@ final class Indexes
                     continue;
                 }
                 $plan = ListPlan::of($line, $table, $blueprint);
-                $keys = $plan->index();
-                if ($keys !== []) {
-                    $wanted[] = [$table, $keys];
-                }
-                if ($plan->through !== null && ! $blueprint->isAnswer($plan->through[1])) {
-                    $wanted[] = [$plan->through[1], [IndexKey::alike($plan->through[2])]];
-                }
+                $chosen = $choose === null ? $plan->alternatives($table)[0] ?? [] : $choose($plan, $table);
+                array_push($wanted, ...array_filter($chosen, fn (array $index): bool => ! $blueprint->isAnswer($index[0])));
             }
         }
         $wanted = [...$wanted, ...JoinFields::of($blueprint)];

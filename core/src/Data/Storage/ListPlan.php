@@ -9,6 +9,8 @@ use DateTimeZone;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\Field;
 use Lanai\Core\Blueprint\Table;
+use Lanai\Core\Data\Row;
+use Lanai\Core\Data\Sort;
 use Lanai\Core\Formula\Conditions;
 use Lanai\Core\Formula\Evaluation;
 use Lanai\Core\Formula\Formula;
@@ -21,16 +23,20 @@ use Lanai\Core\Runtime\NoRows;
 /** How the query of a list can be answered: by which fields an index finds its rows, and what is left to look at row by row. */
 final readonly class ListPlan
 {
+    private const WAYS = 8;
+
     /**
      * @param  list<Field>  $equal  fields that must have one value
-     * @param  Field|null  $range  a field that must lie on one side of a value
+     * @param  Field|null  $range  the first field that must lie on one side of a value
+     * @param  list<Field>  $ranges  all of them
+     * @param  list<Sort>  $sorts
      * @param  list<Field>  $sorted  fields in whose order the rows come, as far as an index can give it
      * @param  bool  $overLink  whether a condition on linked rows narrows them down by the link's index
      * @param  array{Field, Table, Field}|null  $through  the link, the linked table and its field that must have one value
      * @param  bool  $filters  whether there is a condition at all
      * @param  bool  $rest  whether a part of the condition must be computed on each row outside of the query
      */
-    private function __construct(public array $equal, public ?Field $range, public array $sorted, public bool $overLink, public bool $filters, public bool $rest, public ?array $through = null)
+    private function __construct(public array $equal, public ?Field $range, public array $sorted, public bool $overLink, public bool $filters, public bool $rest, public ?array $through, public array $ranges, public array $sorts, public ListLine $line, private Blueprint $blueprint)
     {
     }
 
@@ -40,14 +46,14 @@ final readonly class ListPlan
         $rest = false;
         if (trim($line->where) !== '') {
             try {
-                [$term, $rest] = Conditions::of(Formula::of($line->where), $table, $blueprint, self::nobody());
+                [$term, $rest] = Conditions::of(Formula::of($line->where), $table, $blueprint, self::somebody($blueprint, self::sometime()));
                 $parts = $term === null ? [] : ($term->name === 'and' ? $term->parts : [$term]);
             } catch (FormulaMistake) {
                 $rest = false;
             }
         }
         $equal = [];
-        $range = null;
+        $ranges = [];
         $overLink = false;
         $through = null;
         foreach ($parts as $part) {
@@ -57,11 +63,45 @@ final readonly class ListPlan
             if ($field !== null && ($part->kind === 'column' || $part->name === '==')) {
                 $equal[$field->column()] = $field;
             } elseif ($field !== null && in_array($part->name, ['<', '>', '<=', '>='], true)) {
-                $range ??= $field;
+                $ranges[$field->column()] = $field;
             }
         }
 
-        return new self(array_values($equal), $range, self::sorted($line, $table), $overLink, trim($line->where) !== '', $rest, $through);
+        $ranges = array_values($ranges);
+        $sorts = array_map(fn (Field $f): Sort => Sort::by($f, $line->by[0]->way !== 'downward'), self::sorted($line, $table));
+
+        return new self(array_values($equal), $ranges[0] ?? null, self::sorted($line, $table), $overLink, trim($line->where) !== '', $rest, $through, $ranges, $sorts, $line, $blueprint);
+    }
+
+    /**
+     * Ways in which indexes could serve it; that of index() comes first. Which is best depends on the rows.
+     *
+     * @return list<list<array{Table, list<IndexKey>}>>
+     */
+    public function alternatives(Table $table): array
+    {
+        $equal = array_map(IndexKey::alike(...), $this->equal);
+        $link = $this->through === null ? [] : [IndexKey::alike($this->through[0])];
+        $sorted = array_map(IndexKey::inOrder(...), $this->sorted);
+        $own = [$this->index(), [...$equal, ...$sorted], [...$equal, ...$link, ...$sorted], $sorted];
+        foreach (array_slice($this->ranges, 0, 2) as $field) {
+            $range = IndexKey::inOrder($field);
+            array_push($own, [...$equal, $range], [...$equal, ...$link, $range], [$range]);
+        }
+        $beside = $this->through === null ? [] : [[$this->through[1], [IndexKey::alike($this->through[2])]]];
+        $ways = [];
+        foreach ($own as $keys) {
+            $once = [];
+            foreach ($keys as $key) {
+                $once[$key->field->column()] ??= $key;
+            }
+            $once = array_slice(array_values($once), 0, 4);
+            if ($once !== []) {
+                $ways[implode(' ', array_map(fn (IndexKey $k): string => $k->name(), $once))] ??= [[$table, $once], ...$beside];
+            }
+        }
+
+        return array_slice(array_values($ways), 0, self::WAYS);
     }
 
     /** @return list<IndexKey> the index that serves it best; [] where none would */
@@ -126,8 +166,26 @@ final readonly class ListPlan
         return $fields;
     }
 
-    private static function nobody(): Evaluation
+    /** What can be asked of a query at a moment; null for nothing. */
+    public function asked(Table $table, Moment $moment): ?Term
     {
-        return new Evaluation(new Moment(new DateTimeImmutable('2000-01-01T00:00:00Z'), new DateTimeZone('UTC')), new NoRows, ['me' => null]);
+        try {
+            return trim($this->line->where) === '' ? null : Conditions::of(Formula::of($this->line->where), $table, $this->blueprint, self::somebody($this->blueprint, $moment))[0];
+        } catch (FormulaMistake) {
+            return null;
+        }
+    }
+
+    private static function sometime(): Moment
+    {
+        return new Moment(new DateTimeImmutable('2000-01-01T00:00:00Z'), new DateTimeZone('UTC'));
+    }
+
+    /** Whoever looks: somebody who is signed in. */
+    private static function somebody(Blueprint $blueprint, Moment $moment): Evaluation
+    {
+        $people = $blueprint->peopleTable();
+
+        return new Evaluation($moment, new NoRows, ['me' => $people === null ? null : new Row($people, 1, [])]);
     }
 }

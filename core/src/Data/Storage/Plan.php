@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Data\Storage;
 
+use Closure;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\Field;
 use Lanai\Core\Blueprint\Table;
@@ -15,8 +16,11 @@ use Lanai\Core\Data\FieldTypes;
  */
 final class Plan
 {
-    /** @return list<Step> */
-    public static function from(Layout $now, Blueprint $blueprint): array
+    /**
+     * @param  Closure(ListPlan, Table): list<array{Table, list<IndexKey>}>|null  $choose  see Indexes::of
+     * @return list<Step>
+     */
+    public static function from(Layout $now, Blueprint $blueprint, ?Closure $choose = null): array
     {
         $tables = [];
         $columns = [];
@@ -44,7 +48,7 @@ final class Plan
             }
         }
 
-        return [...$tables, ...$columns, ...$joins, ...array_map(fn (array $index): Step => Step::index(...$index), Indexes::of($blueprint))];
+        return [...$tables, ...$columns, ...$joins, ...array_map(fn (array $index): Step => Step::index(...$index), Indexes::of($blueprint, $choose))];
     }
 
     /** "TEXT as date", or "INTEGER REFERENCES spots as link": the SQL type, and what the values are. */
