@@ -17,8 +17,18 @@ final readonly class SortKey implements HasSentence
     {
     }
 
+    /** What people say of times, numbers and texts. */
+    private const ALSO = [
+        'soonest first' => 'upward', 'earliest first' => 'upward', 'oldest first' => 'upward', 'smallest first' => 'upward', 'lowest first' => 'upward',
+        'shortest first' => 'upward', 'cheapest first' => 'upward', 'A to Z' => 'upward',
+        'latest first' => 'downward', 'newest first' => 'downward', 'largest first' => 'downward', 'highest first' => 'downward',
+        'longest first' => 'downward', 'dearest first' => 'downward', 'Z to A' => 'downward',
+    ];
+
     public static function sentence(): Sentence
     {
-        return Sentence::of(new Blank('field', new FieldFit), new Blank('way', ChoiceFit::of('“upward” or “downward”', ['upward' => 'upward', 'downward' => 'downward'])));
+        $way = ChoiceFit::of('“upward” or “downward”', ['upward' => 'upward', 'downward' => 'downward'])->also(self::ALSO);
+
+        return Sentence::of(new Blank('field', new FieldFit), new Blank('way', $way));
     }
 }

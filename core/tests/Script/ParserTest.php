@@ -7,6 +7,7 @@ namespace Lanai\Core\Tests\Script;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Script\ScriptMistake;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 final class ParserTest extends TestCase
@@ -48,5 +49,16 @@ final class ParserTest extends TestCase
         $script = "app A\n\nscreen S\n  List of ___ where ___\n  Picture of ___\n";
 
         self::assertSame($script, Blueprint::fromScript($script)->script());
+    }
+
+    #[TestWith(['where starts is still to come, by Starts, soonest first', 'where starts is still to come, by Starts upward'])]
+    #[TestWith([', by Title, A to Z then Starts, latest first, as cards', ', by Title upward then Starts downward, as cards'])]
+    #[TestWith([', by Places, Largest  First', ', by Places downward'])]
+    public function test_what_people_say_of_an_order_is_read(string $said, string $kept): void
+    {
+        $script = "app A\n\ntable Swims, each a Swim\n  Title is a text\n  Starts is a date and time\n  Places is a whole number\n\nscreen S\n  List of Swims";
+        $read = Blueprint::fromScript($script.($said[0] === ',' ? '' : ' ').$said)->script();
+
+        self::assertStringEndsWith('List of Swims'.($kept[0] === ',' ? '' : ' ').$kept."\n", $read);
     }
 }

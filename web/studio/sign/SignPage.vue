@@ -68,7 +68,7 @@ async function enter() {
       <div class="sign-words">
         <TheMark :size="44" />
         <h1>An app, written in plain sentences.</h1>
-        <p class="reading">“List of <u>Swims</u> where <u>starts</u> is still to come, <u>soonest first</u>.” You fill the blanks; the app runs beside you, and Lanai tells you what is wrong before a store does.</p>
+        <p class="reading">“List of <u>Swims</u> where <u>starts</u> is still to come, by <u>Starts</u>, <u>soonest first</u>.” You fill the blanks; the app runs beside you, and Lanai tells you what is wrong before a store does.</p>
       </div>
       <v-card class="sign-card" tag="form" @submit.prevent="enter">
         <h2>{{ heads[way] }}</h2>

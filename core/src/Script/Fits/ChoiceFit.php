@@ -12,8 +12,11 @@ use Lanai\Core\Script\Scope;
 /** One of a few fixed values, each with its words. */
 final readonly class ChoiceFit implements Fit
 {
-    /** @param  array<string, string>  $options value => words */
-    private function __construct(private string $what, private array $options)
+    /**
+     * @param  array<string, string>  $options value => words
+     * @param  array<string, string>  $also other words that are read, after a comma too => value
+     */
+    private function __construct(private string $what, private array $options, private array $also = [])
     {
     }
 
@@ -21,6 +24,12 @@ final readonly class ChoiceFit implements Fit
     public static function of(string $what, array $options): self
     {
         return new self($what, $options);
+    }
+
+    /** @param  array<string, string>  $also other words that people say for it => value */
+    public function also(array $also): self
+    {
+        return new self($this->what, $this->options, $also);
     }
 
     public function kind(): string
@@ -46,6 +55,12 @@ final readonly class ChoiceFit implements Fit
         foreach ($this->options as $value => $words) {
             if ($cursor->words($words)) {
                 return (string) $value;
+            }
+        }
+        foreach ($this->also as $words => $value) {
+            $spaced = str_replace(' ', '\s+', preg_quote($words, '/'));
+            if ($cursor->take('/\G\s*,?\s*'.$spaced.'(?![\p{L}\p{N}_])/iu', '') !== null) {
+                return $value;
             }
         }
 
