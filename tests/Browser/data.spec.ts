@@ -191,6 +191,37 @@ test('a condition is made by pointing and never shows its formula', async ({ pag
   await page.keyboard.press('Control+z')
 })
 
+test('what is being typed stays when an answer comes meanwhile', async ({ page }) => {
+  await beginApp(page, 'Trips')
+  await script(page, 'app Trips\n\ntable Trips, each a Trip\n  may be seen by everyone\n  Places is a whole number\n  Lasts is a duration\n\nscreen Trips, first\n  List of Trips\n')
+  const line = page.locator('[data-line="/screens/0/lines/0"]')
+  await line.hover()
+  await line.getByRole('button', { name: 'Add to this sentence' }).click()
+  await page.getByText('only those where').click()
+  await page.getByRole('button', { name: 'A condition by pointing' }).click()
+  await page.getByLabel('Thing 1').selectOption({ label: 'Places' })
+  await page.getByLabel('Value 1', { exact: true }).selectOption({ label: 'a value of my own' })
+  await page.getByLabel('Own value 1').fill('3')
+  let go = () => {}
+  const typed = new Promise<void>((resolve) => (go = resolve))
+  await page.route('**/formula', async (route) => {
+    await typed
+    await route.continue()
+  })
+  const answered = page.waitForResponse('**/formula')
+  await page.getByLabel('Own value 1').press('Tab')
+  await page.getByRole('button', { name: 'One more condition' }).click()
+  await page.getByLabel('Thing 2').selectOption({ label: 'Lasts' })
+  await page.getByLabel('Value 2', { exact: true }).selectOption({ label: 'a value of my own' })
+  await page.getByLabel('Own value 2').fill('1 h 30 min')
+  go()
+  await answered
+  await expect(page.locator('.formula-words')).toHaveText('Places is 3')
+  await expect(page.getByLabel('Own value 2')).toHaveValue('1 h 30 min')
+  await page.getByLabel('Own value 2').press('Tab')
+  await expect(page.locator('.formula-words')).toHaveText('Places is 3 and Lasts is 1 h 30 min')
+})
+
 test('amounts, days and lengths of time are pointed at, each with its own control', async ({ page }) => {
   await beginApp(page, 'Trips')
   await script(page, 'app Trips\n\ntable Trips, each a Trip\n  may be seen by everyone\n  Name is a text\n  Fee is money in EUR\n  On is a date\n  Lasts is a duration\n  Leaves is a date and time\n\nscreen Trips, first\n  List of Trips\n')

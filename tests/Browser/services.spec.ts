@@ -205,3 +205,30 @@ test('what the app does by itself is kept account of, and costs are told', async
   await expect(page.getByRole('region', { name: 'Almanac' })).toContainText('It has been asked')
   await nothingSerious(page, 'rehearsal')
 })
+
+test('of a long OpenAPI document the requests that are wanted are found and taken', async ({ page }) => {
+  await beginApp(page, 'Harbour desk', 'services')
+  const answer = { 200: { description: 'ok', content: { 'application/json': { schema: { type: 'object', properties: { name: { type: 'string' } } } } } } }
+  const paths = Object.fromEntries(Array.from({ length: 30 }, (_, i) => [`/v1/${i % 3 === 0 ? 'tides' : 'berths'}/list${i}`, { get: { operationId: `list${i % 3 === 0 ? 'Tide' : 'Berth'}${i}`, responses: answer, ...(i === 3 ? { security: [{ other: [] }] } : {}) } }]))
+  const document = { openapi: '3.1.0', info: { title: 'Harbour' }, servers: [{ url: 'https://harbour.example' }], security: [{ key: [] }], paths,
+    components: { securitySchemes: { key: { type: 'http', scheme: 'bearer' }, other: { type: 'http', scheme: 'basic' } } } }
+  await page.getByLabel('From the documentation').fill(JSON.stringify(document))
+  await page.getByRole('button', { name: 'Read it' }).click()
+  await expect(page.getByText('One request, GET /v1/tides/list3, signs in another way than the rest.')).toBeVisible()
+  const take = page.getByRole('button', { name: 'Take it into the app' })
+  await expect(take).toBeDisabled()
+  await page.getByLabel('Find requests').fill('TIDES list2')
+  await expect(page.locator('.service-requests li')).toHaveCount(3)
+  await page.getByLabel('Find requests').fill('lighthouse')
+  await expect(page.getByText('No request has these words in its name or address.')).toBeVisible()
+  await page.getByLabel('Find requests').fill('list2')
+  await page.getByRole('checkbox', { name: /^All \d+ that were found/ }).check()
+  await page.getByLabel('Find requests').fill('')
+  await page.getByRole('checkbox', { name: /GET \/v1\/tides\/list0/ }).check()
+  await nothingSerious(page, 'a document that was read')
+  await take.click()
+  await expect(page.getByRole('heading', { name: 'Tide0 of Harbour' })).toBeVisible()
+  const id = /apps\/(\d+)/.exec(page.url())?.[1]
+  const kept = await (await page.request.get(`/api/apps/${id}/script`)).text()
+  expect(kept.match(/(^|\\n|\n) {2}request /g)).toHaveLength(12)
+})

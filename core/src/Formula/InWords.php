@@ -17,7 +17,7 @@ final readonly class InWords
 
     private const IN_TIME = ['<' => 'is before', '>' => 'is after', '<=' => 'is no later than', '>=' => 'is no earlier than'];
 
-    private const CALLED = [
+    private const CALLED = ['at' => '%s at %s',
         'now' => 'now', 'today' => 'the start of today', 'upper' => '%s in capitals', 'lower' => '%s in small letters', 'length' => 'the length of %s', 'number' => 'the number in %s', 'whole' => 'the whole number in %s',
         'text' => '%s as text', 'round' => '%s rounded', 'day' => 'the day of %s', 'addDays' => '%2$s days after %1$s', 'addHours' => '%2$s hours after %1$s', 'addMonths' => '%2$s months after %1$s',
         'addMinutes' => '%2$s minutes after %1$s', 'startOf' => 'the start of the %2$s of %1$s', 'daysBetween' => 'the days from %s to %s', 'distance' => 'the distance from %s to %s', 'date' => 'the day of %s, written out',
@@ -119,6 +119,10 @@ final readonly class InWords
         foreach ($arguments as $i => $argument) {
             $within = $i > 0 && in_array($name, ListFunctions::NAMES, true) ? $this->inside($arguments[0]) : $this;
             $words[] = $within->write($argument);
+        }
+        if ($name === 'at' && array_filter($arguments, fn (Node\Node $a): bool => ! $a instanceof Node\ConstantNode) === []) {
+            // A day and a time that are written down read as they are written.
+            return implode(' ', $words);
         }
         $pattern = count($words) > 1 && isset(self::OVER[$name]) ? self::OVER[$name] : (self::CALLED[$name] ?? null);
         Pattern::matchAll('/%(?:(\d)\$)?s/', (string) $pattern, $places);

@@ -23,6 +23,8 @@ final class WordsTest extends TestCase
     #[TestWith(['count(bookings, person == me) >= 2', 'how many Bookings where Person is me is at least 2'])]
     #[TestWith(['host == null', 'Host is empty'])]
     #[TestWith(['kitFee * 2', 'Kit fee times 2'])]
+    #[TestWith(['starts < 2026-12-24 07:30', 'Starts is before 2026-12-24 07:30'])]
+    #[TestWith(['starts == at(day(now()), 07:30)', 'Starts is the day of now at 07:30'])]
     #[TestWith(['minutes(45)', '45 minutes'])]
     #[TestWith(['relative(starts)', 'how far away Starts is'])]
     #[TestWith(['sum(swims, places)', 'the sum of Places over all Swims'])]

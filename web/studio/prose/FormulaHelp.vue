@@ -35,8 +35,9 @@ async function ask(body: object) {
 }
 
 const look = useDebounceFn(async () => {
+  // What pointing has written itself is known; to ask again would drop the answer to what was pointed at meanwhile.
+  if (state.value && props.text === written) return
   const answer = await ask({ text: props.text })
-  // What pointing has written itself is what stands there; a row that is not finished yet must not go.
   if (answer?.picks && props.text !== written) {
     parts.value = answer.picks.parts
     join.value = answer.picks.join
@@ -61,8 +62,9 @@ function setThing(i: number, text: string) {
   pointed()
 }
 
-/** The rows in which a value of one's own is being typed. */
+/** The rows in which a value of one's own is being typed, and what stands there until it is done. */
 const typing = ref(new Set<number>())
+const drafts = ref(new Map<number, string>())
 
 function setValue(i: number, value: string) {
   if (value === own) typing.value.add(i)
@@ -78,6 +80,7 @@ const canType = (part: FormulaPart) => ['Text', 'Duration', ...Object.keys(CONTR
 
 /** What is typed becomes a constant of the thing's type, as formulas write it. */
 function typeValue(i: number, typed: string) {
+  drafts.value.delete(i)
   const part = parts.value[i]
   const text = typed.trim()
   const written: Record<string, () => string> = {
@@ -113,6 +116,7 @@ function another() {
 function drop(i: number) {
   parts.value.splice(i, 1)
   typing.value = new Set()
+  drafts.value = new Map()
   if (parts.value.length) pointed()
   else emit('mend', '')
 }
@@ -139,12 +143,12 @@ function drop(i: number) {
             <option v-if="canType(part) || isOwn(part, i)" :value="own">{{ canType(part) ? 'a value of my own' : part.value }}</option>
             <option v-for="v in thing(part)?.values" :key="v.text" :value="v.text">{{ v.words }}</option>
           </select>
-          <input v-if="isOwn(part, i) && canType(part)" :type="CONTROLS[typeOf(part)] ?? 'text'" :step="typeOf(part) === 'Whole' ? 1 : 'any'" :value="ownText(part)" :placeholder="typeOf(part) === 'Duration' ? '1 h 30 min' : undefined" :aria-label="`Own value ${i + 1}`" @change="typeValue(i, ($event.target as HTMLInputElement).value)">
+          <input v-if="isOwn(part, i) && canType(part)" :type="CONTROLS[typeOf(part)] ?? 'text'" :step="typeOf(part) === 'Whole' ? 1 : 'any'" :value="drafts.get(i) ?? ownText(part)" :placeholder="typeOf(part) === 'Duration' ? '1 h 30 min' : undefined" :aria-label="`Own value ${i + 1}`" @input="drafts.set(i, ($event.target as HTMLInputElement).value)" @change="typeValue(i, ($event.target as HTMLInputElement).value)">
           <span v-if="isOwn(part, i) && typeOf(part) === 'Money'" class="small">{{ currency(part) }}</span>
         </template>
         <v-btn :icon="mdiClose" size="x-small" variant="text" :aria-label="`Leave out condition ${i + 1}`" @click="drop(i)" />
       </div>
-      <v-btn size="x-small" variant="text" :prepend-icon="mdiPlus" @click="another">{{ parts.length ? 'One more condition' : 'A condition by pointing' }}</v-btn>
+      <v-btn size="small" variant="text" :prepend-icon="mdiPlus" @click="another">{{ parts.length ? 'One more condition' : 'A condition by pointing' }}</v-btn>
     </div>
     <p v-if="state?.words" class="formula-words">{{ state.words }}</p>
     <p v-if="state?.mistake && text" class="fault">{{ state.mistake.sentence }}
