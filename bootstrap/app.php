@@ -10,6 +10,7 @@ use Illuminate\Http\Exceptions\ThrottleRequestsException;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Route;
 use Lanai\Core\Blueprint\EditRefused;
+use Lanai\Core\Formula\TextTooLong;
 use Lanai\Core\Script\ScriptMistake;
 use Lanai\Core\Text\PatternFailed;
 
@@ -42,6 +43,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->dontReport([EditRefused::class, ScriptMistake::class]);
         $exceptions->render(fn (ThrottleRequestsException $often) => response()->json(['message' => 'That was too often in a short time. Please wait a minute and try again.'], 429, $often->getHeaders()));
         $exceptions->render(fn (Throwable $trouble, Request $request) => DataTrouble::answer($trouble, $request));
+        $exceptions->render(fn (TextTooLong $long) => response()->json(['message' => $long->getMessage()], 422));
         $exceptions->render(fn (PatternFailed $failed) => response()->json(['message' => $failed->getMessage()], 422));
         $exceptions->render(fn (EditRefused $refused) => response()->json(['message' => $refused->getMessage()], 409));
         $exceptions->render(fn (ScriptMistake $mistake) => response()->json([

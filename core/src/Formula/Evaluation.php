@@ -250,6 +250,8 @@ final class Evaluation
         }
         try {
             return ($function->compute)($this->moment, ...$given);
+        } catch (TextTooLong) {
+            $this->rows->tooLong($this->words(...));
         } catch (\TypeError) {
             // Only a formula that does not fit its types comes here, and a finding says so.
             return null;
@@ -282,7 +284,11 @@ final class Evaluation
             return $value;
         };
 
-        $result = ListFunctions::compute($name, $items, $each, $third === null ? null : $this->value($third), $this->moment);
+        try {
+            $result = ListFunctions::compute($name, $items, $each, $third === null ? null : $this->value($third), $this->moment);
+        } catch (TextTooLong) {
+            $this->rows->tooLong($this->words(...));
+        }
 
         return $name === 'sum' && $result === null ? $this->zero($node) : $result;
     }
@@ -355,9 +361,14 @@ final class Evaluation
             'starts with' => is_string($a) && is_string($b) && Texts::begins($a, $b),
             'ends with' => is_string($a) && is_string($b) && Texts::ends($a, $b),
             'matches' => is_string($a) && is_string($b) && Pattern::tries($b, $a),
-            '~' => $this->show($a).$this->show($b),
+            '~' => $this->joined($this->show($a), $this->show($b)),
             default => Arithmetic::of($operator, $a, $b),
         };
+    }
+
+    private function joined(string $a, string $b): string
+    {
+        return strlen($a) + strlen($b) > TextTooLong::MOST ? $this->rows->tooLong($this->words(...)) : $a.$b;
     }
 
     public static function alike(mixed $a, mixed $b): bool

@@ -51,7 +51,7 @@ final class Functions
             new Signature('lower', [K::Text], K::Text, 'in small letters', fn (Moment $m, string $v): string => mb_strtolower($v)),
             new Signature('trim', [K::Text], K::Text, 'without spaces around it', fn (Moment $m, string $v): string => trim($v)),
             new Signature('length', [K::Text], K::Whole, 'how many characters', fn (Moment $m, string $v): int => (int) grapheme_strlen($v)),
-            new Signature('replace', [K::Text, K::Text, K::Text], K::Text, 'with one part replaced by another', fn (Moment $m, string $v, string $old, string $new): string => $old === '' ? $v : str_replace($old, $new, $v)),
+            new Signature('replace', [K::Text, K::Text, K::Text], K::Text, 'with one part replaced by another', fn (Moment $m, string $v, string $old, string $new): string => self::replaced($v, $old, $new)),
             new Signature('part', [K::Text, K::Whole, K::Whole], K::Text, 'so many characters from a position, the first being 1',
                 fn (Moment $m, string $v, int $from, int $count = PHP_INT_MAX): string => mb_substr($v, max(0, $from - 1), max(0, $count)), 1),
             new Signature('number', [K::Text], K::Decimal, 'the number that a text spells; nothing where it spells none',
@@ -61,6 +61,16 @@ final class Functions
             new Signature('picture', [K::Text], K::Picture, 'the picture at an https address of the web', fn (Moment $m, string $v): ?string => Pattern::match('~^https://[^\s/?#]+\S*$~i', trim($v)) ? trim($v) : null),
             new Signature('text', [K::Any], K::Text, 'any value as text', fn (Moment $m, mixed $v): string => Formats::show($v, $m), withNothing: true),
         ];
+    }
+
+    private static function replaced(string $text, string $old, string $new): string
+    {
+        if ($old === '') {
+            return $text;
+        }
+        $longer = substr_count($text, $old) * (strlen($new) - strlen($old));
+
+        return strlen($text) + $longer > TextTooLong::MOST ? throw TextTooLong::now() : str_replace($old, $new, $text);
     }
 
     /** @return list<Signature> */

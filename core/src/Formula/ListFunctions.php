@@ -91,12 +91,18 @@ final class ListFunctions
         }
         $values = self::values($items, $each);
         if ($name === 'join') {
-            $texts = [];
+            $between = is_string($third) ? $third : ', ';
+            $text = '';
+            $begun = false;
             foreach ($values as $value) {
-                $texts[] = Formats::show($value, $moment);
+                $text .= ($begun ? $between : '').Formats::show($value, $moment);
+                $begun = true;
+                if (strlen($text) > TextTooLong::MOST) {
+                    throw TextTooLong::now();
+                }
             }
 
-            return implode(is_string($third) ? $third : ', ', $texts);
+            return $text;
         }
 
         return self::aggregate($name, $values);

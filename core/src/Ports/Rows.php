@@ -42,6 +42,13 @@ interface Rows
      */
     public function step(Closure $formula): void;
 
+    /**
+     * Refuses a formula whose text grows beyond what can be shown.
+     *
+     * @param  Closure(): string  $formula  what is being worked out
+     */
+    public function tooLong(Closure $formula): never;
+
     /** What a term over rows is worth, as a query says it; the term stands on no row of its own. */
     public function compute(Term $term): mixed;
 }

@@ -54,6 +54,11 @@ final class NoRows implements Rows
         // Without rows only lists that are written down can be gone through.
     }
 
+    public function tooLong(Closure $formula): never
+    {
+        throw TooMuch::text($formula());
+    }
+
     public function compute(Term $term): mixed
     {
         return null;

@@ -63,6 +63,11 @@ final class Reader implements Rows
         $this->budget->step($formula);
     }
 
+    public function tooLong(Closure $formula): never
+    {
+        throw TooMuch::text($formula());
+    }
+
     public function row(string $one, int $id): ?Row
     {
         $key = mb_strtolower($one);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lanai\Core\Runtime;
 
 use Lanai\Core\Data\Storage\Pairs;
+use Lanai\Core\Formula\TextTooLong;
 
 /** More rows would have to be looked at one by one than one visit may take: it is said, and nothing half counted is shown. */
 final class TooMuch extends Refused
@@ -16,11 +17,20 @@ final class TooMuch extends Refused
     }
 
     /** @param  string  $formula  what was being worked out */
+    public static function text(string $formula): self
+    {
+        return new self('“'.self::short($formula).'” makes a text of more than '.number_format(TextTooLong::MOST).' characters and was stopped. Put fewer rows or shorter texts together.');
+    }
+
+    private static function short(string $formula): string
+    {
+        return mb_strlen($formula) > 80 ? mb_substr($formula, 0, 79).'…' : $formula;
+    }
+
+    /** @param  string  $formula  what was being worked out */
     public static function steps(string $formula, int $most): self
     {
-        $formula = mb_strlen($formula) > 80 ? mb_substr($formula, 0, 79).'…' : $formula;
-
-        return new self("“{$formula}” looks at too many rows one by one and was stopped after ".number_format($most).' steps. Compare fields of the table with values, or choose fewer rows first.');
+        return new self('“'.self::short($formula).'” looks at too many rows one by one and was stopped after '.number_format($most).' steps. Compare fields of the table with values, or choose fewer rows first.');
     }
 
     public static function of(string $what, int $most): self

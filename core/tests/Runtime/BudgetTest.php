@@ -27,6 +27,20 @@ final class BudgetTest extends TestCase
         self::assertSame('“'.$formula.'” looks at too many rows one by one and was stopped after 500,000 steps. Compare fields of the table with values, or choose fewer rows first.', $shown['problem']);
     }
 
+    #[TestWith(['join(things, name)'])]
+    #[TestWith(['replace(first(things).name, "o", first(things).name)'])]
+    #[TestWith(['first(things).name ~ last(things).name'])]
+    #[TestWith(['length(join(things, name ~ name))'])]
+    public function test_a_text_that_grows_without_end_is_stopped_and_named(string $formula): void
+    {
+        $world = World::of("app A\ntable Things, each a Thing\n  Name is a text\nscreen S, first\n  Text \"{".strtr($formula, ['"' => '\\"']).'}"');
+        foreach (range(1, 3) as $i) {
+            $world->add('Things', ['name' => str_repeat('long one ', 60_000)]);
+        }
+
+        self::assertSame('“'.$formula.'” makes a text of more than 1,000,000 characters and was stopped. Put fewer rows or shorter texts together.', $world->show()['problem']);
+    }
+
     public function test_a_budget_counts_what_is_done(): void
     {
         $budget = new Budget(steps: 3);
