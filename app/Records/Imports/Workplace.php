@@ -52,7 +52,7 @@ final class Workplace
     }
 
     /**
-     * The write lock for a moment, and a pause as long, in which others come to write.
+     * The write lock for a moment, and then a pause, in which others come to write: they look for it every millisecond or so.
      *
      * @template T
      *
@@ -63,7 +63,7 @@ final class Workplace
     {
         $from = hrtime(true);
         $done = $this->database->transaction(\Closure::fromCallable($work));
-        usleep(min(8000, intdiv(hrtime(true) - $from, 2000)));
+        usleep(max(1500, min(5000, intdiv(hrtime(true) - $from, 4000))));
 
         return $done;
     }

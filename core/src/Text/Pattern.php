@@ -24,7 +24,7 @@ final class Pattern
     public static function match(string $pattern, string $text, ?array &$found = null, int $flags = 0, int $from = 0): bool
     {
         /** @var 0|256|512|768 $flags */
-        $matched = preg_match($pattern, $text, $found, $flags, $from);
+        $matched = func_num_args() === 2 ? preg_match($pattern, $text) : preg_match($pattern, $text, $found, $flags, $from);
 
         return $matched === false ? throw PatternFailed::now() : $matched === 1;
     }
