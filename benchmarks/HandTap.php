@@ -27,14 +27,11 @@ final class HandTap
             if (is_string($kept)) {
                 return json_decode($kept, true);
             }
-            $jar = $database->table('jars')->where('id', $given['jar'])->first();
-            if ($jar === null || $jar->left <= 0) {
-                return ['done' => false, 'refused' => $jar === null ? 'This is no longer there.' : 'Just taken'];
-            }
             $now = now('UTC')->format('Y-m-d\TH:i:s\Z');
-            $database->table('jars')->where('id', $jar->id)->update(['left' => $jar->left - 1]);
-            $database->table('helpings')->insert(['jar' => $jar->id, 'note' => $given['note'] ?? null, 'at' => $now]);
-            $database->table('jars')->where('id', $jar->id)->update(['last' => $now]);
+            if ($database->update('update jars set "left" = "left" - 1, last = ? where id = ? and "left" > 0', [$now, $given['jar']]) === 0) {
+                return ['done' => false, 'refused' => $database->table('jars')->where('id', $given['jar'])->exists() ? 'Just taken' : 'This is no longer there.'];
+            }
+            $database->table('helpings')->insert(['jar' => $given['jar'], 'note' => $given['note'] ?? null, 'at' => $now]);
             $outcome = ['done' => true, 'say' => ['Taken'], 'go' => null, 'back' => true, 'refused' => ''];
             $database->table('_taps')->insert(['tap' => $given['tap'], 'answer' => json_encode($outcome, JSON_THROW_ON_ERROR)]);
 

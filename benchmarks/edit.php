@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-// From an edit to the new view in the deck, beside an empty request of the same server.
+// From an edit to the new view in the deck, beside an empty request of the same server: no edit can answer sooner than a request that does nothing.
 
 use Benchmarks\Bench;
 

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 // An Android package built by Lanai against the bare tool chain on the same laid-out folder. Aim: at most 1.3.
+// The bare chain is one run each of the tools that a package cannot do without, with nothing laid out, checked or kept between.
 
 use App\Models\App;
 use App\Packaging\AndroidProject;

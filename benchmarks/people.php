@@ -5,6 +5,7 @@ declare(strict_types=1);
 // What signing in, the check of a session and a permission cost, each beside Laravel's own guard or a condition written by hand.
 // Aims: 1.2 for signing in (both hash the password alike), 3 for a session (it is looked up and its account too, which may be blocked), 1.3
 // for a list under a permission.
+// The guards are the framework's own, as one would take them; the condition is a join in one query with an index for it.
 
 use App\Models\App;
 use App\People\AccountDesk;

@@ -3,7 +3,8 @@
 declare(strict_types=1);
 
 // Findings over a generated app of 500 screens, read as a whole and again after one edit, beside decoding its JSON; and one screen
-// laid out on twelve devices, beside encoding its view.
+// laid out on twelve devices, beside encoding its view. Decoding is the least that any
+// program must do with an app before it can say anything about it.
 
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\Editor;

@@ -6,7 +6,6 @@ declare(strict_types=1);
 
 use Benchmarks\HandTap;
 use Benchmarks\HandWritten;
-use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Route;
 
@@ -16,8 +15,9 @@ require __DIR__.'/HandWritten.php';
 
 $app = require __DIR__.'/../bootstrap/app.php';
 $app->booted(function (): void {
-    Route::post('bench/hand', HandWritten::class)->middleware('web')->withoutMiddleware(ValidateCsrfToken::class);
-    Route::post('bench/tap', HandTap::class)->middleware('web')->withoutMiddleware(ValidateCsrfToken::class);
+    // As those of devices: no sessions.
+    Route::post('bench/hand', HandWritten::class);
+    Route::post('bench/tap', HandTap::class);
     Route::post('bench/empty', fn () => [])->middleware('web');
 });
 $app->handleRequest(Request::capture());

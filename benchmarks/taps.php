@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 // A tap with three effects (take one of what is left, note it, remember when) against the same by hand in one transaction. Aim: 2.
+// By hand stands a controller of the same framework and server (HandTap.php) with the fewest statements that do it safely: one
+// update that looks, takes and remembers at once, one insert, and the key of the tap, so that a tap sent twice acts once.
 
 use App\Apps\RevisionBook;
 use App\Models\Founder;
