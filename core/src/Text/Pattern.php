@@ -25,6 +25,7 @@ final class Pattern
     {
         /** @var 0|256|512|768 $flags */
         $matched = func_num_args() === 2 ? preg_match($pattern, $text) : preg_match($pattern, $text, $found, $flags, $from);
+        $found ??= [];
 
         return $matched === false ? throw PatternFailed::now() : $matched === 1;
     }
