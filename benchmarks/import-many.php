@@ -8,8 +8,8 @@ use App\Models\App;
 use App\Records\DataSet;
 use App\Records\Imports\Importer;
 use Illuminate\Contracts\Console\Kernel;
-use Lanai\Core\Data\Exchange\CsvSheet;
-use Lanai\Core\Data\Exchange\Mapping;
+use Lanai\Core\Exchange\CsvSheet;
+use Lanai\Core\Exchange\Mapping;
 
 require __DIR__.'/../vendor/autoload.php';
 (require __DIR__.'/../bootstrap/app.php')->make(Kernel::class)->bootstrap();

@@ -19,9 +19,9 @@ use App\Records\SchemaFollower;
 use Benchmarks\Bench;
 use Illuminate\Support\Facades\DB;
 use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Data\Exchange\CsvSheet;
-use Lanai\Core\Data\Exchange\Mapping;
-use Lanai\Core\Data\Query;
+use Lanai\Core\Exchange\CsvSheet;
+use Lanai\Core\Exchange\Mapping;
+use Lanai\Core\Query\Query;
 use Symfony\Component\Process\Process;
 
 require __DIR__.'/../vendor/autoload.php';

@@ -22,9 +22,9 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use Lanai\Core\Access\GuardedStore;
 use Lanai\Core\Access\Rights;
-use Lanai\Core\Data\Query;
-use Lanai\Core\Data\Sort;
 use Lanai\Core\Formula\Moment;
+use Lanai\Core\Query\Query;
+use Lanai\Core\Query\Sort;
 use Lanai\Core\Runtime\Visit;
 
 require __DIR__.'/../vendor/autoload.php';

@@ -7,14 +7,14 @@ declare(strict_types=1);
 // program must do with an app before it can say anything about it.
 
 use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Editor;
+use Lanai\Core\Edits\Editor;
 use Lanai\Core\Findings\Findings;
 use Lanai\Core\Findings\Memo;
 use Lanai\Core\Findings\Reading;
 use Lanai\Core\Formula\Moment;
 use Lanai\Core\Layout\Device;
 use Lanai\Core\Layout\Survey;
-use Lanai\Core\Runtime\Player;
+use Lanai\Core\Player\Player;
 use Lanai\Core\Runtime\Trail;
 use Lanai\Core\Runtime\Visit;
 use Lanai\Core\Tests\Support\InMemoryRecordStore;

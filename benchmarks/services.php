@@ -17,7 +17,7 @@ use Benchmarks\Bench;
 use GuzzleHttp\Client;
 use Illuminate\Support\Facades\DB;
 use Lanai\Core\Formula\Moment;
-use Lanai\Core\Runtime\Reader;
+use Lanai\Core\Rows\Reader;
 use Lanai\Core\Runtime\Scene;
 use Lanai\Core\Runtime\Trail;
 use Lanai\Core\Runtime\Visit;

@@ -9,7 +9,7 @@ use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Exceptions\ThrottleRequestsException;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Route;
-use Lanai\Core\Blueprint\EditRefused;
+use Lanai\Core\Edits\EditRefused;
 use Lanai\Core\Formula\TextTooLong;
 use Lanai\Core\Script\ScriptMistake;
 use Lanai\Core\Text\PatternFailed;

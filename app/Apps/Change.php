@@ -6,7 +6,7 @@ namespace App\Apps;
 
 use App\Models\Revision;
 use Closure;
-use Lanai\Core\Blueprint\Edited;
+use Lanai\Core\Edits\Edited;
 
 /** A change of an app that has been worked out and is not written yet. */
 final readonly class Change

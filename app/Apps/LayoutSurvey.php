@@ -14,14 +14,14 @@ use Illuminate\Support\Facades\Cache;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\Parameter;
 use Lanai\Core\Blueprint\Screen;
-use Lanai\Core\Data\Query;
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Formula\Moment;
 use Lanai\Core\Layout\Device;
 use Lanai\Core\Layout\Page;
 use Lanai\Core\Layout\Survey;
 use Lanai\Core\People\Account;
-use Lanai\Core\Runtime\Player;
+use Lanai\Core\Player\Player;
+use Lanai\Core\Query\Query;
 use Lanai\Core\Runtime\Trail;
 use Lanai\Core\Runtime\Visit;
 

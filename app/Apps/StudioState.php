@@ -13,11 +13,10 @@ use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\MenuEntry;
 use Lanai\Core\Blueprint\Piece;
 use Lanai\Core\Blueprint\Routine;
+use Lanai\Core\Blueprint\Row;
 use Lanai\Core\Blueprint\Screen;
 use Lanai\Core\Blueprint\Tab;
 use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Data\Query;
-use Lanai\Core\Data\Row;
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Findings;
 use Lanai\Core\Findings\Pairs;
@@ -27,6 +26,7 @@ use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Formula\InWords;
 use Lanai\Core\Formula\Template;
+use Lanai\Core\Query\Query;
 use Lanai\Core\Script\Fits\FormulaFit;
 use Lanai\Core\Script\Fits\TextFit;
 use Lanai\Core\Script\HasSentence;
@@ -239,7 +239,7 @@ final class StudioState
     private static function kinds(): array
     {
         $kinds = [];
-        foreach (['line' => \Lanai\Core\Lines\Lines::family(), 'effect' => \Lanai\Core\Effects\Effects::family(), 'type' => \Lanai\Core\Data\FieldTypes::family(), 'signing' => \Lanai\Core\Services\SignsInKinds::family(), 'request' => \Lanai\Core\Services\Askables::family()] as $name => $family) {
+        foreach (['line' => \Lanai\Core\Lines\Lines::family(), 'effect' => \Lanai\Core\Effects\Effects::family(), 'type' => \Lanai\Core\Blueprint\FieldTypes::family(), 'signing' => \Lanai\Core\Services\SignsInKinds::family(), 'request' => \Lanai\Core\Services\Askables::family()] as $name => $family) {
             foreach ($family->kinds as $kind => $class) {
                 $kinds[$name][] = ['kind' => $kind, 'lead' => Sentences::of($class)->lead()->words ?? '', 'blank' => self::begun($class)];
             }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Console;
 
 use Illuminate\Console\Command;
-use Lanai\Core\Blueprint\JsonSchema;
+use Lanai\Core\Exchange\JsonSchema;
 
 final class PrintSchema extends Command
 {

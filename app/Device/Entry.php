@@ -15,7 +15,7 @@ use App\Records\EloquentRecordStore;
 use App\Services\ServiceDesk;
 use Illuminate\Http\Request;
 use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Runtime\Player;
+use Lanai\Core\Player\Player;
 
 /** The way a device came in, which decides the app, the data set and the revision. */
 final readonly class Entry

@@ -14,9 +14,9 @@ use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\Log;
 use Lanai\Core\Formula\Moment;
+use Lanai\Core\Player\Player;
 use Lanai\Core\Runtime\Later;
 use Lanai\Core\Runtime\Outcome;
-use Lanai\Core\Runtime\Player;
 use Lanai\Core\Runtime\Trail;
 use Lanai\Core\Runtime\Visit;
 

@@ -10,11 +10,12 @@ use App\Records\DataSet;
 use App\Records\Imports\Came;
 use App\Records\Imports\Importer;
 use App\Records\Imports\ImportFile;
+use App\Records\Imports\Workplace;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
-use Lanai\Core\Data\Exchange\Mapping;
-use Lanai\Core\Data\Exchange\UnreadableFile;
-use Lanai\Core\Data\Exchange\Written\Reading;
+use Lanai\Core\Exchange\Mapping;
+use Lanai\Core\Exchange\UnreadableFile;
+use Lanai\Core\Exchange\Written\Reading;
 use Throwable;
 
 /** Runs an import in the background. All its rows come in one transaction: when it is cancelled or ends early, none is there. */
@@ -42,6 +43,10 @@ final class RunImport implements ShouldQueue
         }
         $came = Came::report($import->app, $set, $import->id);
         if ($came !== null) {
+            // What the table was before may still stand beside it.
+            $place = new Workplace($import->app, $set);
+            $place->hold($import->app, $set);
+            $place->sweep();
             $import->forceFill(['report' => $came, 'done' => $import->total]);
             $this->finish($import, 'done', '');
 

@@ -10,8 +10,9 @@ use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\RateLimiter;
-use Lanai\Core\Data\FieldTypes\EmailType;
-use Lanai\Core\Data\UnreadableValue;
+use Lanai\Core\Blueprint\FieldTypes\EmailType;
+use Lanai\Core\Blueprint\UnreadableValue;
+use Lanai\Core\People\Accounts;
 use Lanai\Core\People\AsGuest;
 use Lanai\Core\People\Entered;
 use Lanai\Core\People\Passwords;
@@ -20,8 +21,7 @@ use Lanai\Core\People\Role;
 use Lanai\Core\People\Through;
 use Lanai\Core\People\WithCode;
 use Lanai\Core\People\WithPassword;
-use Lanai\Core\Ports\Accounts;
-use Lanai\Core\Runtime\Refused;
+use Lanai\Core\Ports\Refused;
 use Lanai\Core\Runtime\Visit;
 
 /** Lets people in and out: proves first, with nothing locked, and writes what was proved together with the tap. */

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\People;
 
 use Illuminate\Support\Facades\Date;
-use Lanai\Core\Data\Query;
-use Lanai\Core\Data\Row;
+use Lanai\Core\Blueprint\Row;
 use Lanai\Core\Formula\Kind;
-use Lanai\Core\Formula\Term;
 use Lanai\Core\Formula\Type;
+use Lanai\Core\Query\Query;
+use Lanai\Core\Query\Term;
 
 /** All that an app keeps of one person, for that person. */
 final readonly class Belongings

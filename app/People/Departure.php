@@ -7,11 +7,11 @@ namespace App\People;
 use Illuminate\Support\Facades\DB;
 use Lanai\Core\Blueprint\Field;
 use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Data\Query;
 use Lanai\Core\Formula\Kind;
-use Lanai\Core\Formula\Term;
 use Lanai\Core\Formula\Type;
 use Lanai\Core\People\SignIn;
+use Lanai\Core\Query\Query;
+use Lanai\Core\Query\Term;
 
 /** Takes a person out of an app, with what the app says of their rows. */
 final readonly class Departure

@@ -15,7 +15,7 @@ use Illuminate\Support\Facades\Date;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\Table;
 use Lanai\Core\People\Account as Known;
-use Lanai\Core\Runtime\Refused;
+use Lanai\Core\Ports\Refused;
 
 /** The people of one app in one data set: their accounts, apart from the app's own table, in its data file. */
 final readonly class People

@@ -19,7 +19,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Lanai\Core\People\Proof;
 use Lanai\Core\People\Through;
-use Lanai\Core\Runtime\Refused;
+use Lanai\Core\Ports\Refused;
 
 /** The way out to a provider and back. */
 final readonly class Returning

@@ -11,7 +11,7 @@ use App\Records\TextFunctions;
 use Illuminate\Database\Eloquent\Builder as EloquentBuilder;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
-use Lanai\Core\Runtime\Refused;
+use Lanai\Core\Ports\Refused;
 use Lanai\Core\Text\Texts;
 
 /** The people of an app as its founder sees them. */

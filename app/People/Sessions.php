@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\People;
 
 use Illuminate\Support\Facades\Date;
-use Lanai\Core\Data\FieldTypes\LastHereType;
+use Lanai\Core\Blueprint\FieldTypes\LastHereType;
 use Lanai\Core\Text\Pattern;
 
 /**

@@ -14,10 +14,10 @@ use Lanai\Core\Access\GuardedStore;
 use Lanai\Core\Access\Rights;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\Parameter;
-use Lanai\Core\Data\Query;
-use Lanai\Core\Data\Row;
+use Lanai\Core\Blueprint\Row;
 use Lanai\Core\Formula\Moment;
-use Lanai\Core\Runtime\Player;
+use Lanai\Core\Player\Player;
+use Lanai\Core\Query\Query;
 use Lanai\Core\Runtime\Trail;
 use Lanai\Core\Runtime\Visit;
 

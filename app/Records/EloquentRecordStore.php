@@ -10,16 +10,16 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Lanai\Core\Access\Rights;
 use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Blueprint\Row;
+use Lanai\Core\Blueprint\Stored;
 use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Data\Query;
-use Lanai\Core\Data\Row;
-use Lanai\Core\Data\Sort;
-use Lanai\Core\Data\Storage\Plan;
-use Lanai\Core\Data\Stored;
 use Lanai\Core\Formula\Kind;
-use Lanai\Core\Formula\Term;
 use Lanai\Core\Formula\Type;
 use Lanai\Core\Ports\RecordStore;
+use Lanai\Core\Query\Query;
+use Lanai\Core\Query\Sort;
+use Lanai\Core\Query\Term;
+use Lanai\Core\Storage\Plan;
 
 /** The rows of an app's data set, in its SQLite file, through Eloquent. */
 final readonly class EloquentRecordStore implements RecordStore

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Records;
 
 use Lanai\Core\Blueprint\Field;
-use Lanai\Core\Data\Exchange\CsvWriter;
-use Lanai\Core\Data\Query;
-use Lanai\Core\Data\Row;
+use Lanai\Core\Blueprint\Row;
+use Lanai\Core\Exchange\CsvWriter;
+use Lanai\Core\Query\Query;
 use Lanai\Core\Script\Names;
 use PDO;
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Records;
 
 use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Data\Storage\IndexKey;
-use Lanai\Core\Data\Storage\ListPlan;
+use Lanai\Core\Storage\IndexKey;
+use Lanai\Core\Storage\ListPlan;
 
 /** Chooses the indexes of lists, by trial where there are many rows; what was found is kept until they have doubled. */
 final class IndexChoice

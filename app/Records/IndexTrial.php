@@ -8,11 +8,11 @@ use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Database\Connection;
 use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Data\Sort;
-use Lanai\Core\Data\Storage\IndexKey;
-use Lanai\Core\Data\Storage\ListPlan;
 use Lanai\Core\Formula\Moment;
-use Lanai\Core\Formula\Term;
+use Lanai\Core\Query\Sort;
+use Lanai\Core\Query\Term;
+use Lanai\Core\Storage\IndexKey;
+use Lanai\Core\Storage\ListPlan;
 use PDO;
 use PDOException;
 

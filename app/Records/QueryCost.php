@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Records;
 
 use Illuminate\Database\Connection;
-use Lanai\Core\Data\Storage\Pairs;
-use Lanai\Core\Formula\Term;
-use Lanai\Core\Runtime\TooMuch;
+use Lanai\Core\Query\Pairs;
+use Lanai\Core\Query\Term;
+use Lanai\Core\Rows\TooMuch;
 
 /** Refuses a query that would look at too many rows before it is begun: SQLite has no way to be stopped. */
 final class QueryCost

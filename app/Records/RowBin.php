@@ -9,7 +9,7 @@ use Lanai\Core\Blueprint\BackLink;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\Field;
 use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Data\Storage\Plan;
+use Lanai\Core\Storage\Plan;
 
 /** Removed rows, kept for an undo with the links from and to them: the last so many removals of a data set. */
 final readonly class RowBin

@@ -8,9 +8,9 @@ use App\Models\App;
 use Illuminate\Support\Facades\DB;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\Field;
+use Lanai\Core\Blueprint\Row;
+use Lanai\Core\Blueprint\Stored;
 use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Data\Row;
-use Lanai\Core\Data\Stored;
 
 /** The rows of a table in the sandbox beside those in live, told apart by their numbers. */
 final readonly class SetComparison

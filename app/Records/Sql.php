@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Records;
 
-use Lanai\Core\Data\Storage\Plan;
-use Lanai\Core\Data\Stored;
-use Lanai\Core\Formula\Among;
+use Lanai\Core\Blueprint\Stored;
 use Lanai\Core\Formula\Kind;
 use Lanai\Core\Formula\QueryCall;
-use Lanai\Core\Formula\Term;
+use Lanai\Core\Query\Among;
+use Lanai\Core\Query\Term;
+use Lanai\Core\Storage\Plan;
 use Lanai\Core\Text\Texts;
 
 /** Writes terms as SQL for SQLite. What SQL does not say as formulas do is called back as the function `lanai`. */

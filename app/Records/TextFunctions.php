@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Records;
 
-use Lanai\Core\Data\Storage\IndexKey;
+use Lanai\Core\Storage\IndexKey;
 use Lanai\Core\Text\Texts;
 use PDO;
 

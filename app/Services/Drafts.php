@@ -8,7 +8,7 @@ use App\Models\App;
 use App\Outbound\Practice;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Str;
-use Lanai\Core\Blueprint\EditRefused;
+use Lanai\Core\Edits\EditRefused;
 use Lanai\Core\Script\Printer;
 use Lanai\Core\Script\Prose;
 use Lanai\Core\Services\Secret;

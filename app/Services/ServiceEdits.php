@@ -6,10 +6,10 @@ namespace App\Services;
 
 use Closure;
 use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Edited;
-use Lanai\Core\Blueprint\Editor;
-use Lanai\Core\Blueprint\EditRefused;
-use Lanai\Core\Blueprint\Patch;
+use Lanai\Core\Edits\Edited;
+use Lanai\Core\Edits\Editor;
+use Lanai\Core\Edits\EditRefused;
+use Lanai\Core\Edits\Patch;
 use Lanai\Core\Script\Prose;
 use Lanai\Core\Services\Beginnings;
 use Lanai\Core\Services\Detail;

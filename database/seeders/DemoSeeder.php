@@ -18,9 +18,9 @@ use DateTimeZone;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\Hash;
 use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Data\Values\Duration;
-use Lanai\Core\Data\Values\Money;
-use Lanai\Core\Data\Values\Place;
+use Lanai\Core\Values\Duration;
+use Lanai\Core\Values\Money;
+use Lanai\Core\Values\Place;
 
 /** Saltlark, the demo: everything in it is made up. Times are counted from now, so that there is always a swim to come. */
 final class DemoSeeder extends Seeder

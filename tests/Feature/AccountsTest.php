@@ -16,11 +16,11 @@ use DateTimeZone;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Testing\TestResponse;
 use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Data\Query;
-use Lanai\Core\Data\Row;
+use Lanai\Core\Blueprint\Row;
 use Lanai\Core\Formula\Moment;
-use Lanai\Core\Runtime\Player;
-use Lanai\Core\Runtime\Refused;
+use Lanai\Core\Player\Player;
+use Lanai\Core\Ports\Refused;
+use Lanai\Core\Query\Query;
 use Lanai\Core\Runtime\Visit;
 use Tests\TestCase;
 

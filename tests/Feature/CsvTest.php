@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Lanai\Core\Data\Exchange\CsvSheet;
-use Lanai\Core\Data\Exchange\CsvWriter;
-use Lanai\Core\Data\Exchange\TypeGuess;
+use Lanai\Core\Exchange\CsvSheet;
+use Lanai\Core\Exchange\CsvWriter;
+use Lanai\Core\Exchange\TypeGuess;
 use PHPUnit\Framework\Attributes\TestWith;
 use Random\Engine\Mt19937;
 use Random\Randomizer;

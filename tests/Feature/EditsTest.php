@@ -8,8 +8,8 @@ use App\Models\App;
 use App\Records\DataSet;
 use App\Records\EloquentRecordStore;
 use Illuminate\Testing\TestResponse;
-use Lanai\Core\Data\Query;
 use Lanai\Core\Lines\Lines;
+use Lanai\Core\Query\Query;
 use Tests\TestCase;
 
 final class EditsTest extends TestCase

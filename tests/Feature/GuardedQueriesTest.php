@@ -5,14 +5,13 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Apps\RevisionBook;
-use App\Models\App;
 use App\Records\DataSet;
 use App\Records\EloquentRecordStore;
 use DateTimeImmutable;
 use DateTimeZone;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Formula\Moment;
-use Lanai\Core\Runtime\Player;
+use Lanai\Core\Player\Player;
 use Lanai\Core\Runtime\Trail;
 use Lanai\Core\Runtime\Visit;
 use Lanai\Core\Tests\Support\InMemoryRecordStore;

@@ -8,7 +8,7 @@ use App\Models\App;
 use App\Packaging\IconPainter;
 use GdImage;
 use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Editor;
+use Lanai\Core\Edits\Editor;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
 

@@ -6,10 +6,10 @@ namespace Tests\Feature;
 
 use App\Records\DataSet;
 use App\Records\EloquentRecordStore;
-use Lanai\Core\Data\Query;
 use Lanai\Core\Formula\Kind;
-use Lanai\Core\Formula\Term;
 use Lanai\Core\Formula\Type;
+use Lanai\Core\Query\Query;
+use Lanai\Core\Query\Term;
 use Symfony\Component\Process\Process;
 use Tests\TestCase;
 

@@ -8,7 +8,7 @@ use App\Jobs\DoLater;
 use App\Records\DataSet;
 use App\Records\EloquentRecordStore;
 use Illuminate\Support\Facades\Queue;
-use Lanai\Core\Data\Query;
+use Lanai\Core\Query\Query;
 use Tests\TestCase;
 
 final class LayoutTest extends TestCase

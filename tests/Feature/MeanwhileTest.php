@@ -15,10 +15,10 @@ use App\Records\SchemaFollower;
 use Illuminate\Database\Connection;
 use Illuminate\Support\Facades\DB;
 use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Data\Exchange\CsvSheet;
-use Lanai\Core\Data\Exchange\Mapping;
-use Lanai\Core\Data\Exchange\UnreadableFile;
-use Lanai\Core\Data\Query;
+use Lanai\Core\Exchange\CsvSheet;
+use Lanai\Core\Exchange\Mapping;
+use Lanai\Core\Exchange\UnreadableFile;
+use Lanai\Core\Query\Query;
 use Symfony\Component\Process\Process;
 use Tests\TestCase;
 

@@ -10,8 +10,8 @@ use App\Models\ServiceSecret;
 use App\Records\DataSet;
 use App\Records\EloquentRecordStore;
 use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Data\Query;
 use Lanai\Core\Findings\Finding;
+use Lanai\Core\Query\Query;
 use Tests\TestCase;
 
 /** What is one person's, one founder's or not yet public stays so. */

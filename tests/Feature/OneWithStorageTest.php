@@ -12,9 +12,9 @@ use App\Records\EloquentRecordStore;
 use App\Records\SchemaFollower;
 use Illuminate\Support\Facades\DB;
 use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Editor;
-use Lanai\Core\Blueprint\EditRefused;
-use Lanai\Core\Data\Query;
+use Lanai\Core\Edits\Editor;
+use Lanai\Core\Edits\EditRefused;
+use Lanai\Core\Query\Query;
 use Tests\TestCase;
 
 /** A revision and the tables of its data change together, or neither does. */

@@ -8,8 +8,8 @@ use App\Apps\Facts;
 use App\Apps\RevisionBook;
 use App\Models\App;
 use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Edited;
-use Lanai\Core\Blueprint\Patch;
+use Lanai\Core\Edits\Edited;
+use Lanai\Core\Edits\Patch;
 use Lanai\Core\Findings\Finding;
 use Tests\TestCase;
 

@@ -12,9 +12,9 @@ use App\Records\EloquentRecordStore;
 use Illuminate\Support\Facades\Queue;
 use Lanai\Core\Access\Verb;
 use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Blueprint\Row;
 use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Data\Query;
-use Lanai\Core\Data\Row;
+use Lanai\Core\Query\Query;
 use Tests\TestCase;
 
 /** Every table, verb and role, tried over HTTP in the demo's data with screens made for it, against the access table as it is told to the founder. */

@@ -16,8 +16,8 @@ use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Formula\Evaluation;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\Moment;
-use Lanai\Core\Runtime\Reader;
-use Lanai\Core\Runtime\TooMuch;
+use Lanai\Core\Rows\Reader;
+use Lanai\Core\Rows\TooMuch;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
 

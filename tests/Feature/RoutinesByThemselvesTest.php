@@ -13,7 +13,7 @@ use App\Records\EloquentRecordStore;
 use Illuminate\Support\Facades\Http;
 use Illuminate\Support\Facades\Queue;
 use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Data\Query;
+use Lanai\Core\Query\Query;
 use Tests\PracticeServices;
 use Tests\TestCase;
 

@@ -7,7 +7,7 @@ namespace Tests\Feature;
 use App\Records\Imports\OdsSheet;
 use App\Records\Imports\XlsxSheet;
 use Illuminate\Http\UploadedFile;
-use Lanai\Core\Data\Exchange\UnreadableFile;
+use Lanai\Core\Exchange\UnreadableFile;
 use Symfony\Component\Process\Process;
 use Tests\TestCase;
 use ZipArchive;

@@ -12,9 +12,9 @@ use App\Records\SchemaFollower;
 use Illuminate\Database\Connection;
 use Illuminate\Support\Facades\DB;
 use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Data\Query;
-use Lanai\Core\Data\Row;
-use Lanai\Core\Data\Sort;
+use Lanai\Core\Blueprint\Row;
+use Lanai\Core\Query\Query;
+use Lanai\Core\Query\Sort;
 use Tests\TestCase;
 
 /** SQLite itself says what the files hold: its schema, its query plans, its integrity check. */

@@ -6,7 +6,7 @@ namespace Tests\Feature;
 
 use App\Apps\StudioState;
 use App\Models\App;
-use Lanai\Core\Data\FieldTypes;
+use Lanai\Core\Blueprint\FieldTypes;
 use Lanai\Core\Effects\Effects;
 use Lanai\Core\Lines\Lines;
 use Lanai\Core\Script\Parser;

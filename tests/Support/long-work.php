@@ -11,8 +11,8 @@ use App\Records\RowDesk;
 use App\Records\SchemaFollower;
 use Illuminate\Contracts\Console\Kernel;
 use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Data\Exchange\CsvSheet;
-use Lanai\Core\Data\Exchange\Mapping;
+use Lanai\Core\Exchange\CsvSheet;
+use Lanai\Core\Exchange\Mapping;
 
 require __DIR__.'/../../vendor/autoload.php';
 [, $folder, $id, $what] = $argv;

@@ -11,7 +11,7 @@ use App\Records\EloquentRecordStore;
 use Illuminate\Contracts\Console\Kernel;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Formula\Moment;
-use Lanai\Core\Runtime\Player;
+use Lanai\Core\Player\Player;
 use Lanai\Core\Runtime\Trail;
 use Lanai\Core\Runtime\Visit;
 

@@ -22,11 +22,11 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Editor;
 use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Data\Exchange\Mapping;
-use Lanai\Core\Data\Exchange\UnreadableFile;
-use Lanai\Core\Data\Exchange\Written\Reading;
+use Lanai\Core\Edits\Editor;
+use Lanai\Core\Exchange\Mapping;
+use Lanai\Core\Exchange\UnreadableFile;
+use Lanai\Core\Exchange\Written\Reading;
 use Lanai\Core\Script\Names;
 
 /** Rows from files and from the clipboard: looked at first, then brought in. */

@@ -9,7 +9,7 @@ use App\Apps\StudioState;
 use App\Models\App;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Lanai\Core\Blueprint\ScreenMap;
+use Lanai\Core\Edits\ScreenMap;
 use Lanai\Core\Layout\Device;
 
 /** How the screens come out on devices of all sizes. */

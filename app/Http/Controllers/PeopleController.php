@@ -28,7 +28,7 @@ use Lanai\Core\Access\Rights;
 use Lanai\Core\Access\Verb;
 use Lanai\Core\Access\Verdict;
 use Lanai\Core\Formula\Moment;
-use Lanai\Core\Runtime\Refused;
+use Lanai\Core\Ports\Refused;
 
 /** The People station: who they are, how they get in, and who may see what. */
 final class PeopleController

@@ -16,7 +16,7 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Date;
 use Lanai\Core\Formula\Moment;
 use Lanai\Core\People\PublicPages;
-use Lanai\Core\Runtime\Refused;
+use Lanai\Core\Ports\Refused;
 use Lanai\Core\Runtime\Visit;
 use Lanai\Core\Text\Pattern;
 

@@ -12,7 +12,7 @@ use App\Records\DataSet;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Lanai\Core\Runtime\Refused;
+use Lanai\Core\Ports\Refused;
 
 /** Where people come back from an identity provider. */
 final class ReturnController

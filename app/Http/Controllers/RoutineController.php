@@ -11,7 +11,7 @@ use App\Models\Webhook;
 use App\Records\DataSet;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Lanai\Core\Data\UnreadableValue;
+use Lanai\Core\Blueprint\UnreadableValue;
 use Lanai\Core\Runtime\Later;
 use Lanai\Core\Script\Names;
 

@@ -12,9 +12,9 @@ use App\Records\Samples;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
-use Lanai\Core\Data\Query;
-use Lanai\Core\Data\Row;
+use Lanai\Core\Blueprint\Row;
 use Lanai\Core\Formula\FormulaMistake;
+use Lanai\Core\Query\Query;
 
 /** The rows of an app's tables, as the founder's grid shows and changes them. */
 final class RowController

@@ -19,7 +19,7 @@ use App\Services\Trials;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Lanai\Core\Runtime\Refused;
+use Lanai\Core\Ports\Refused;
 use Lanai\Core\Services\Har;
 use Lanai\Core\Services\NotUnderstood;
 use Lanai\Core\Services\Picking;

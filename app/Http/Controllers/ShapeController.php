@@ -11,9 +11,9 @@ use App\Records\SchemaFollower;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Editor;
-use Lanai\Core\Blueprint\Uses;
 use Lanai\Core\Data\TableMap;
+use Lanai\Core\Edits\Editor;
+use Lanai\Core\Edits\Uses;
 use Lanai\Core\Text\Pattern;
 
 /** What an edit of the app's tables would mean before it is made. */

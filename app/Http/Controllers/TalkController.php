@@ -9,7 +9,7 @@ use App\Http\Requests\DeviceRequest;
 use App\Services\ServiceDesk;
 use App\Services\Talks;
 use Illuminate\Http\JsonResponse;
-use Lanai\Core\Runtime\Refused;
+use Lanai\Core\Ports\Refused;
 use Lanai\Core\Services\Asking;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 

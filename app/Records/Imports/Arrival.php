@@ -13,10 +13,10 @@ use Illuminate\Database\Connection;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\Field;
 use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Data\Exchange\UnreadableFile;
 use Lanai\Core\Data\RowCheck;
-use Lanai\Core\Data\Storage\Plan;
+use Lanai\Core\Exchange\UnreadableFile;
 use Lanai\Core\Script\Names;
+use Lanai\Core\Storage\Plan;
 
 /**
  * Staged rows come into their table, all at once: a few of them in one short transaction, many through a shadow of the table.

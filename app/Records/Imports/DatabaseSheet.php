@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Records\Imports;
 
 use App\Records\Sql;
-use Lanai\Core\Data\Exchange\Sheet;
-use Lanai\Core\Data\Exchange\UnreadableFile;
+use Lanai\Core\Exchange\Sheet;
+use Lanai\Core\Exchange\UnreadableFile;
 use PDO;
 use PDOException;
 

@@ -6,10 +6,10 @@ namespace App\Records\Imports;
 
 use App\Records\Sql;
 use Lanai\Core\Blueprint\Field;
+use Lanai\Core\Blueprint\FieldType;
+use Lanai\Core\Blueprint\Row;
 use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Data\FieldType;
 use Lanai\Core\Data\Neighbours;
-use Lanai\Core\Data\Row;
 use Lanai\Core\Data\RowCheck;
 use PDO;
 use PDOStatement;

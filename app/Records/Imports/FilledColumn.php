@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Records\Imports;
 
 use Lanai\Core\Blueprint\Field;
-use Lanai\Core\Data\Exchange\Written\Reading;
-use Lanai\Core\Data\FieldType;
+use Lanai\Core\Blueprint\FieldType;
+use Lanai\Core\Exchange\Written\Reading;
 use Lanai\Core\Formula\Kind;
 use Lanai\Core\Script\Names;
 

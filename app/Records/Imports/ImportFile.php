@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Records\Imports;
 
 use App\Models\Import;
-use Lanai\Core\Data\Exchange\CsvSheet;
-use Lanai\Core\Data\Exchange\JsonSheet;
-use Lanai\Core\Data\Exchange\Sheet;
-use Lanai\Core\Data\Exchange\UnreadableFile;
+use Lanai\Core\Exchange\CsvSheet;
+use Lanai\Core\Exchange\JsonSheet;
+use Lanai\Core\Exchange\Sheet;
+use Lanai\Core\Exchange\UnreadableFile;
 use Lanai\Core\Text\Pattern;
 
 /** A file of an import, read as what it is. */

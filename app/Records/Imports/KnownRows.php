@@ -8,10 +8,10 @@ use App\Records\EloquentRecordStore;
 use App\Records\Sql;
 use Illuminate\Database\Connection;
 use Lanai\Core\Blueprint\Field;
-use Lanai\Core\Data\Exchange\Mapping;
-use Lanai\Core\Data\Row;
+use Lanai\Core\Blueprint\Row;
+use Lanai\Core\Blueprint\UnreadableValue;
 use Lanai\Core\Data\RowCheck;
-use Lanai\Core\Data\UnreadableValue;
+use Lanai\Core\Exchange\Mapping;
 use Lanai\Core\Script\Names;
 
 /** The rows that the file may mean, by its key: those of the table, and those that came before in the file. */

@@ -8,9 +8,9 @@ use App\Records\Sql;
 use DateTimeInterface;
 use Illuminate\Database\Connection;
 use Lanai\Core\Blueprint\Field;
+use Lanai\Core\Blueprint\FieldType;
+use Lanai\Core\Blueprint\Row;
 use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Data\FieldType;
-use Lanai\Core\Data\Row;
 use PDOStatement;
 
 /** Rows of a file that were found right, in a temporary table, until they are brought in together. */

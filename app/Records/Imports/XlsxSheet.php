@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Records\Imports;
 
-use Lanai\Core\Data\Exchange\CellSheet;
-use Lanai\Core\Data\Exchange\UnreadableFile;
+use Lanai\Core\Exchange\CellSheet;
+use Lanai\Core\Exchange\UnreadableFile;
 use Lanai\Core\Text\Pattern;
 use XMLReader;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Records\Imports;
 
-use Lanai\Core\Data\Exchange\UnreadableFile;
+use Lanai\Core\Exchange\UnreadableFile;
 use Lanai\Core\Text\Pattern;
 use XMLReader;
 use ZipArchive;

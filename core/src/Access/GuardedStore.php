@@ -6,20 +6,19 @@ namespace Lanai\Core\Access;
 
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\Field;
+use Lanai\Core\Blueprint\Row;
+use Lanai\Core\Blueprint\Stored;
 use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Data\Query;
-use Lanai\Core\Data\Row;
-use Lanai\Core\Data\SearchWords;
-use Lanai\Core\Data\Stored;
 use Lanai\Core\Formula\Evaluation;
 use Lanai\Core\Formula\Formula;
-use Lanai\Core\Formula\Term;
-use Lanai\Core\Formula\Terms;
 use Lanai\Core\Ports\RecordStore;
-use Lanai\Core\Runtime\Budget;
-use Lanai\Core\Runtime\OverAStore;
-use Lanai\Core\Runtime\Refused;
-use Lanai\Core\Runtime\SignInFirst;
+use Lanai\Core\Ports\Refused;
+use Lanai\Core\Query\Query;
+use Lanai\Core\Query\SearchWords;
+use Lanai\Core\Query\Term;
+use Lanai\Core\Query\Terms;
+use Lanai\Core\Rows\Budget;
+use Lanai\Core\Rows\OverAStore;
 use Lanai\Core\Text\Pattern;
 
 /** The rows as one person may see and change them: every list, formula and effect of their visit goes through it. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Access;
 
+use Lanai\Core\Blueprint\Fits\NamedFit;
 use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Fits\NamedFit;
 use Lanai\Core\Script\Sentence;
 use Lanai\Core\Script\Words;
 

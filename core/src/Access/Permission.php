@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Lanai\Core\Access;
 
 use Lanai\Core\Blueprint\Field;
+use Lanai\Core\Blueprint\Fits\FieldFit;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Clause;
 use Lanai\Core\Script\Fits\ChoiceFit;
-use Lanai\Core\Script\Fits\FieldFit;
 use Lanai\Core\Script\HasSentence;
 use Lanai\Core\Script\Nested;
 use Lanai\Core\Script\Sentence;

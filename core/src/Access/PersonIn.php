@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Access;
 
+use Lanai\Core\Blueprint\Fits\FieldFit;
 use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Fits\FieldFit;
 use Lanai\Core\Script\Names;
 use Lanai\Core\Script\Sentence;
 

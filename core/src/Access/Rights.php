@@ -7,17 +7,17 @@ namespace Lanai\Core\Access;
 use Closure;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\Field;
+use Lanai\Core\Blueprint\Row;
 use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Data\Row;
 use Lanai\Core\Formula\Evaluation;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Formula\Kind;
 use Lanai\Core\Formula\Moment;
-use Lanai\Core\Formula\Term;
 use Lanai\Core\Formula\Type;
 use Lanai\Core\Ports\RecordStore;
-use Lanai\Core\Runtime\Reader;
+use Lanai\Core\Query\Term;
+use Lanai\Core\Rows\Reader;
 
 /** What one person may do, row by row. The rules themselves are judged over all rows, whatever this person may see. */
 final class Rights

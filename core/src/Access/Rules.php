@@ -6,9 +6,9 @@ namespace Lanai\Core\Access;
 
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\Field;
+use Lanai\Core\Blueprint\FieldTypes\AddedByType;
+use Lanai\Core\Blueprint\FieldTypes\RoleType;
 use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Data\FieldTypes\AddedByType;
-use Lanai\Core\Data\FieldTypes\RoleType;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Formula\InWords;

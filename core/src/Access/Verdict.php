@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Access;
 
-use Lanai\Core\Data\Row;
+use Lanai\Core\Blueprint\Row;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Formula\InWords;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Blueprint;
 
-use Lanai\Core\Data\FieldTypes\StandsInTable;
+use Lanai\Core\Blueprint\FieldTypes\StandsInTable;
 use Lanai\Core\Formula\Type;
 use Lanai\Core\People\Account;
 use Lanai\Core\People\Role;

@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Blueprint;
 
-use Lanai\Core\Data\FieldType;
-use Lanai\Core\Data\FieldTypes;
-use Lanai\Core\Data\FieldTypes\FormulaType;
-use Lanai\Core\Data\FieldTypes\LinksType;
+use Lanai\Core\Blueprint\FieldTypes\FormulaType;
+use Lanai\Core\Blueprint\FieldTypes\LinksType;
 use Lanai\Core\Formula\Kind;
 use Lanai\Core\Formula\Type;
 use Lanai\Core\Script\Blank;

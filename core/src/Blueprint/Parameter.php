@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Blueprint;
 
+use Lanai\Core\Blueprint\Fits\TableFit;
 use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Fits\TableFit;
 use Lanai\Core\Script\HasSentence;
 use Lanai\Core\Script\Names;
 use Lanai\Core\Script\Sentence;

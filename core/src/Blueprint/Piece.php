@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Blueprint;
 
-use Lanai\Core\Lines\Asked;
-use Lanai\Core\Lines\Line;
 use Lanai\Core\Lines\Lines;
+use Lanai\Core\Runtime\Line;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Children;
 use Lanai\Core\Script\Clause;

@@ -4,17 +4,16 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Blueprint;
 
+use Lanai\Core\Blueprint\Fits\TableFit;
 use Lanai\Core\Effects\AskFor;
-use Lanai\Core\Effects\Effect;
 use Lanai\Core\Effects\Effects;
 use Lanai\Core\Formula\Type;
-use Lanai\Core\Lines\Asked;
+use Lanai\Core\Runtime\Effect;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Children;
 use Lanai\Core\Script\Clause;
 use Lanai\Core\Script\Fits\ChoiceFit;
 use Lanai\Core\Script\Fits\NameFit;
-use Lanai\Core\Script\Fits\TableFit;
 use Lanai\Core\Script\Fits\TextFit;
 use Lanai\Core\Script\HasSentence;
 use Lanai\Core\Script\Names;

@@ -6,9 +6,8 @@ namespace Lanai\Core\Blueprint;
 
 use Lanai\Core\Effects\AskFor;
 use Lanai\Core\Formula\Type;
-use Lanai\Core\Lines\Asked;
-use Lanai\Core\Lines\Line;
 use Lanai\Core\Lines\Lines;
+use Lanai\Core\Runtime\Line;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Block;
 use Lanai\Core\Script\Children;

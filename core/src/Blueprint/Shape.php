@@ -6,16 +6,14 @@ namespace Lanai\Core\Blueprint;
 
 use Lanai\Core\Access\Who;
 use Lanai\Core\Access\WhoKinds;
-use Lanai\Core\Data\FieldType;
-use Lanai\Core\Data\FieldTypes;
-use Lanai\Core\Effects\Effect;
 use Lanai\Core\Effects\Effects;
-use Lanai\Core\Lines\Line;
 use Lanai\Core\Lines\Lines;
 use Lanai\Core\People\Leaving;
 use Lanai\Core\People\LeavingKinds;
 use Lanai\Core\People\Way;
 use Lanai\Core\People\Ways;
+use Lanai\Core\Runtime\Effect;
+use Lanai\Core\Runtime\Line;
 use Lanai\Core\Script\Family;
 use Lanai\Core\Script\Prose;
 use Lanai\Core\Services\Askable;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Blueprint;
 
+use Lanai\Core\Blueprint\Fits\ScreenFit;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Clause;
 use Lanai\Core\Script\Fits\ChoiceFit;
-use Lanai\Core\Script\Fits\ScreenFit;
 use Lanai\Core\Script\Fits\TextFit;
 use Lanai\Core\Script\HasSentence;
 use Lanai\Core\Script\Sentence;

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Lanai\Core\Blueprint;
 
 use Lanai\Core\Access\Permission;
-use Lanai\Core\Data\FieldTypes\RoleType;
+use Lanai\Core\Blueprint\FieldTypes\RoleType;
+use Lanai\Core\Blueprint\Fits\FieldFit;
 use Lanai\Core\Formula\Kind;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Children;
 use Lanai\Core\Script\Clause;
 use Lanai\Core\Script\Family;
-use Lanai\Core\Script\Fits\FieldFit;
 use Lanai\Core\Script\Fits\NameFit;
 use Lanai\Core\Script\HasSentence;
 use Lanai\Core\Script\Names;

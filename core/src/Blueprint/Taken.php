@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Blueprint;
 
-use Lanai\Core\Data\FieldType;
-use Lanai\Core\Data\FieldTypes;
 use Lanai\Core\Formula\Type;
 use Lanai\Core\Runtime\Scene;
 use Lanai\Core\Script\Blank;

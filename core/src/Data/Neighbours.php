@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lanai\Core\Data;
 
 use Lanai\Core\Blueprint\Field;
+use Lanai\Core\Blueprint\Row;
 use Lanai\Core\Blueprint\Table;
 
 /** What a row's check must know of other rows. */

@@ -6,17 +6,19 @@ namespace Lanai\Core\Data;
 
 use Closure;
 use Lanai\Core\Blueprint\Field;
+use Lanai\Core\Blueprint\FieldTypes\AddedAtType;
+use Lanai\Core\Blueprint\FieldTypes\AddedByType;
+use Lanai\Core\Blueprint\FieldTypes\ChangedAtType;
+use Lanai\Core\Blueprint\Row;
 use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Data\FieldTypes\AddedAtType;
-use Lanai\Core\Data\FieldTypes\AddedByType;
-use Lanai\Core\Data\FieldTypes\ChangedAtType;
-use Lanai\Core\Formula\Compiled;
+use Lanai\Core\Blueprint\UnreadableValue;
 use Lanai\Core\Formula\Evaluation;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Formula\Moment;
 use Lanai\Core\Ports\RecordStore;
-use Lanai\Core\Runtime\Reader;
+use Lanai\Core\Query\Compiled;
+use Lanai\Core\Rows\Reader;
 use Lanai\Core\Script\Names;
 
 /** Turns what was given for a row into values of its fields, by the rules of its table, or says what is wrong with each. */

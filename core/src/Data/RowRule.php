@@ -7,6 +7,8 @@ namespace Lanai\Core\Data;
 use Closure;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\Field;
+use Lanai\Core\Blueprint\FieldType;
+use Lanai\Core\Blueprint\Row;
 use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Script\Names;
 

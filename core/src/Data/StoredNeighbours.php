@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Lanai\Core\Data;
 
 use Lanai\Core\Blueprint\Field;
+use Lanai\Core\Blueprint\Row;
 use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Formula\Kind;
-use Lanai\Core\Formula\Term;
 use Lanai\Core\Formula\Type;
 use Lanai\Core\Ports\RecordStore;
+use Lanai\Core\Query\Query;
+use Lanai\Core\Query\Term;
 
 /** Other rows as the store has them now, asked one by one. */
 final readonly class StoredNeighbours implements Neighbours

@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Effects;
 
+use Lanai\Core\Blueprint\Fits\TableFit;
 use Lanai\Core\Blueprint\ListOf;
+use Lanai\Core\Ports\Refused;
+use Lanai\Core\Runtime\Assignment;
 use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Runtime\Refused;
+use Lanai\Core\Runtime\Patient;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Children;
 use Lanai\Core\Script\Family;
-use Lanai\Core\Script\Fits\TableFit;
 use Lanai\Core\Script\Scope;
 use Lanai\Core\Script\Sentence;
 use Lanai\Core\Script\Words;

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Effects;
 
-use Lanai\Core\Data\FieldType;
-use Lanai\Core\Data\FieldTypes;
-use Lanai\Core\Data\UnreadableValue;
+use Lanai\Core\Blueprint\FieldType;
+use Lanai\Core\Blueprint\FieldTypes;
+use Lanai\Core\Blueprint\UnreadableValue;
 use Lanai\Core\Runtime\Doing;
+use Lanai\Core\Runtime\Effect;
 use Lanai\Core\Runtime\Unconfirmed;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Fits\NameFit;

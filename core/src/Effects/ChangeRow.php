@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Lanai\Core\Effects;
 
 use Lanai\Core\Blueprint\ListOf;
-use Lanai\Core\Data\Row;
+use Lanai\Core\Blueprint\Row;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Formula\Kind;
+use Lanai\Core\Ports\Refused;
+use Lanai\Core\Runtime\Assignment;
 use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Runtime\Refused;
+use Lanai\Core\Runtime\Patient;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Children;
 use Lanai\Core\Script\Clause;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Effects;
 
-use Lanai\Core\Data\Row;
+use Lanai\Core\Blueprint\Row;
 use Lanai\Core\Runtime\Doing;
 
 /** What putting into and taking out of a list of links share. */
@@ -21,7 +21,7 @@ trait ChangesLinks
     /**
      * @param  callable(list<int>, int): array<int>  $change
      *
-     * @throws \Lanai\Core\Runtime\Refused
+     * @throws \Lanai\Core\Ports\Refused
      */
     private function changed(Doing $doing, callable $change): void
     {

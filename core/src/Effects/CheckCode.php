@@ -6,8 +6,9 @@ namespace Lanai\Core\Effects;
 
 use Lanai\Core\Formula\Kind;
 use Lanai\Core\People\Proof;
+use Lanai\Core\Ports\Refused;
 use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Runtime\Refused;
+use Lanai\Core\Runtime\Effect;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Fits\FormulaFit;
 use Lanai\Core\Script\Sentence;

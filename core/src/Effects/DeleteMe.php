@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lanai\Core\Effects;
 
 use Lanai\Core\Runtime\Doing;
+use Lanai\Core\Runtime\Effect;
 use Lanai\Core\Script\Sentence;
 
 /** Deletes one's own account, with what the app says of the rows. */

@@ -8,6 +8,7 @@ use Lanai\Core\Blueprint\ListOf;
 use Lanai\Core\Formula\Items;
 use Lanai\Core\Formula\Kind;
 use Lanai\Core\Runtime\Doing;
+use Lanai\Core\Runtime\Effect;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Children;
 use Lanai\Core\Script\Fits\FormulaFit;

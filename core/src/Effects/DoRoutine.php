@@ -4,18 +4,19 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Effects;
 
+use Lanai\Core\Blueprint\Fits\NamedFit;
 use Lanai\Core\Blueprint\Taken;
-use Lanai\Core\Data\Values\Duration;
 use Lanai\Core\Formula\Kind;
+use Lanai\Core\Ports\Refused;
 use Lanai\Core\Runtime\Doing;
+use Lanai\Core\Runtime\Effect;
 use Lanai\Core\Runtime\Later;
-use Lanai\Core\Runtime\Refused;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Clause;
 use Lanai\Core\Script\Fits\FormulaFit;
-use Lanai\Core\Script\Fits\NamedFit;
 use Lanai\Core\Script\Sentence;
 use Lanai\Core\Script\Series;
+use Lanai\Core\Values\Duration;
 
 /** Does a routine: now, as a part of this tap, or some time later by itself. */
 final readonly class DoRoutine implements Effect

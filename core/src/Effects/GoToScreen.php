@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Effects;
 
-use Lanai\Core\Data\Row;
+use Lanai\Core\Blueprint\Fits\ScreenFit;
+use Lanai\Core\Blueprint\Row;
 use Lanai\Core\Formula\Kind;
+use Lanai\Core\Ports\Refused;
 use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Runtime\Refused;
+use Lanai\Core\Runtime\Effect;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Clause;
 use Lanai\Core\Script\Fits\FormulaFit;
-use Lanai\Core\Script\Fits\ScreenFit;
 use Lanai\Core\Script\Sentence;
 use Lanai\Core\Script\Series;
 

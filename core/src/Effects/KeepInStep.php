@@ -4,18 +4,20 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Effects;
 
+use Lanai\Core\Blueprint\Fits\FieldFit;
+use Lanai\Core\Blueprint\Fits\NamedFit;
+use Lanai\Core\Blueprint\Fits\TableFit;
 use Lanai\Core\Blueprint\ListOf;
 use Lanai\Core\Blueprint\Table;
+use Lanai\Core\Ports\Refused;
+use Lanai\Core\Runtime\Assignment;
 use Lanai\Core\Runtime\Doing;
+use Lanai\Core\Runtime\Effect;
 use Lanai\Core\Runtime\NoAnswer;
-use Lanai\Core\Runtime\Refused;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Children;
 use Lanai\Core\Script\Clause;
 use Lanai\Core\Script\Family;
-use Lanai\Core\Script\Fits\FieldFit;
-use Lanai\Core\Script\Fits\NamedFit;
-use Lanai\Core\Script\Fits\TableFit;
 use Lanai\Core\Script\Scope;
 use Lanai\Core\Script\Sentence;
 use Lanai\Core\Script\Series;

@@ -4,15 +4,13 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Effects;
 
-use Lanai\Core\Data\Row;
-use Lanai\Core\Data\Values\Duration;
-use Lanai\Core\Data\Values\Money;
 use Lanai\Core\Formula\Arithmetic;
 use Lanai\Core\Formula\Evaluation;
-use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\Kind;
+use Lanai\Core\Ports\Refused;
 use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Runtime\Refused;
+use Lanai\Core\Values\Duration;
+use Lanai\Core\Values\Money;
 
 /** What lowering and raising share: a number of a stored row is read and written with no other writer in between. */
 trait MovesNumber

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Effects;
 
-use Lanai\Core\Ports\Accounts;
+use Lanai\Core\Access\SignInFirst;
+use Lanai\Core\People\Accounts;
+use Lanai\Core\Ports\Refused;
 use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Runtime\Refused;
-use Lanai\Core\Runtime\SignInFirst;
 use Lanai\Core\Runtime\Visit;
 
 /** What the effects about accounts share. */

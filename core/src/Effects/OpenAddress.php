@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Effects;
 
+use Lanai\Core\Ports\Refused;
 use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Runtime\Refused;
+use Lanai\Core\Runtime\Effect;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Fits\TextFit;
 use Lanai\Core\Script\Sentence;

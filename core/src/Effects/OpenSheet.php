@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Effects;
 
+use Lanai\Core\Blueprint\Fits\NamedFit;
 use Lanai\Core\Runtime\Doing;
+use Lanai\Core\Runtime\Effect;
 use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Fits\NamedFit;
 use Lanai\Core\Script\Sentence;
 
 /** Slides a sheet of the screen up. */

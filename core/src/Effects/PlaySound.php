@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace Lanai\Core\Effects;
 
 use Lanai\Core\Formula\Kind;
-use Lanai\Core\Lines\Address;
+use Lanai\Core\Ports\Refused;
 use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Runtime\Refused;
+use Lanai\Core\Runtime\Effect;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Fits\FormulaFit;
 use Lanai\Core\Script\Sentence;
+use Lanai\Core\Values\Address;
 
 final readonly class PlaySound implements Effect
 {

@@ -6,6 +6,7 @@ namespace Lanai\Core\Effects;
 
 use Lanai\Core\Formula\Kind;
 use Lanai\Core\Runtime\Doing;
+use Lanai\Core\Runtime\Effect;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Fits\FormulaFit;
 use Lanai\Core\Script\Sentence;

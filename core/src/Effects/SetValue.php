@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Effects;
 
+use Lanai\Core\Blueprint\Fits\NamedFit;
 use Lanai\Core\Formula\Kind;
+use Lanai\Core\Ports\Refused;
 use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Runtime\Refused;
+use Lanai\Core\Runtime\Effect;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Fits\FormulaFit;
-use Lanai\Core\Script\Fits\NamedFit;
 use Lanai\Core\Script\Sentence;
 
 /** Sets a value of the app. */

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Effects;
 
-use Lanai\Core\Data\Values\Place;
 use Lanai\Core\Formula\Kind;
+use Lanai\Core\Ports\Refused;
 use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Runtime\Refused;
+use Lanai\Core\Runtime\Effect;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Fits\FormulaFit;
 use Lanai\Core\Script\Sentence;
+use Lanai\Core\Values\Place;
 
 /** Opens a place in the person's own map program (RFC 5870). */
 final readonly class ShowOnMap implements Effect

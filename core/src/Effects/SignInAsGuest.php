@@ -6,6 +6,7 @@ namespace Lanai\Core\Effects;
 
 use Lanai\Core\People\Proof;
 use Lanai\Core\Runtime\Doing;
+use Lanai\Core\Runtime\Effect;
 use Lanai\Core\Script\Sentence;
 
 /** Lets somebody in without an account. */

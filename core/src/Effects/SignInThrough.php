@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Effects;
 
+use Lanai\Core\Blueprint\Fits\NamedFit;
+use Lanai\Core\Ports\Refused;
 use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Runtime\Refused;
+use Lanai\Core\Runtime\Effect;
 use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Fits\NamedFit;
 use Lanai\Core\Script\Sentence;
 
 /** Leads to an outside identity provider; the person comes back signed in. */

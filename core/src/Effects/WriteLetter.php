@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Effects;
 
-use Lanai\Core\Data\Row;
+use Lanai\Core\Blueprint\Row;
 use Lanai\Core\Formula\Items;
 use Lanai\Core\Formula\Kind;
 use Lanai\Core\Runtime\Doing;
 use Lanai\Core\Runtime\Letter;
+use Lanai\Core\Runtime\Patient;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Fits\FormulaFit;
 use Lanai\Core\Script\Fits\TextFit;

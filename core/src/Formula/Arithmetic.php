@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Lanai\Core\Formula;
 
 use DateTimeImmutable;
-use Lanai\Core\Data\Values\Day;
-use Lanai\Core\Data\Values\Duration;
-use Lanai\Core\Data\Values\Money;
+use Lanai\Core\Values\Day;
+use Lanai\Core\Values\Duration;
+use Lanai\Core\Values\Money;
 
 /** What + - * / % and ** make of each pair of types. Nothing with anything gives nothing, and so does dividing by zero. */
 final class Arithmetic

@@ -8,13 +8,14 @@ use DateTimeImmutable;
 use Lanai\Core\Access\Rights;
 use Lanai\Core\Access\Verb;
 use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Data\Row;
-use Lanai\Core\Data\Values\Ordered;
-use Lanai\Core\Data\Values\Place;
+use Lanai\Core\Blueprint\Row;
 use Lanai\Core\Ports\Rows;
+use Lanai\Core\Query\Terms;
 use Lanai\Core\Script\Scope;
 use Lanai\Core\Text\Pattern;
 use Lanai\Core\Text\Texts;
+use Lanai\Core\Values\Ordered;
+use Lanai\Core\Values\Place;
 use Symfony\Component\ExpressionLanguage\Node;
 
 /**

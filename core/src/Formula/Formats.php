@@ -7,12 +7,12 @@ namespace Lanai\Core\Formula;
 use DateTimeImmutable;
 use DateTimeZone;
 use IntlDateFormatter;
-use Lanai\Core\Data\Row;
-use Lanai\Core\Data\Values\Day;
-use Lanai\Core\Data\Values\Duration;
-use Lanai\Core\Data\Values\Money;
-use Lanai\Core\Data\Values\Place;
-use Lanai\Core\Data\Values\TimeOfDay;
+use Lanai\Core\Blueprint\Row;
+use Lanai\Core\Values\Day;
+use Lanai\Core\Values\Duration;
+use Lanai\Core\Values\Money;
+use Lanai\Core\Values\Place;
+use Lanai\Core\Values\TimeOfDay;
 use NumberFormatter;
 
 /** How values are shown to people, over PHP intl (ICU date patterns, Unicode TR 35). */

@@ -6,14 +6,14 @@ namespace Lanai\Core\Formula;
 
 use DateTimeImmutable;
 use DateTimeZone;
-use Lanai\Core\Data\Values\Currency;
-use Lanai\Core\Data\Values\Day;
-use Lanai\Core\Data\Values\Duration;
-use Lanai\Core\Data\Values\Money;
-use Lanai\Core\Data\Values\Place;
-use Lanai\Core\Data\Values\TimeOfDay;
 use Lanai\Core\Formula\Kind as K;
 use Lanai\Core\Text\Pattern;
+use Lanai\Core\Values\Currency;
+use Lanai\Core\Values\Day;
+use Lanai\Core\Values\Duration;
+use Lanai\Core\Values\Money;
+use Lanai\Core\Values\Place;
+use Lanai\Core\Values\TimeOfDay;
 
 /** The functions that formulas can call. A null where a value is needed gives null. */
 final class Functions

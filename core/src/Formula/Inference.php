@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Lanai\Core\Formula;
 
 use DateTimeImmutable;
-use Lanai\Core\Data\Row;
-use Lanai\Core\Data\Values\Day;
-use Lanai\Core\Data\Values\Duration;
-use Lanai\Core\Data\Values\Money;
-use Lanai\Core\Data\Values\Place;
-use Lanai\Core\Data\Values\TimeOfDay;
+use Lanai\Core\Blueprint\Row;
 use Lanai\Core\Script\Scope;
 use Lanai\Core\Text\Pattern;
+use Lanai\Core\Values\Day;
+use Lanai\Core\Values\Duration;
+use Lanai\Core\Values\Money;
+use Lanai\Core\Values\Place;
+use Lanai\Core\Values\TimeOfDay;
 use Symfony\Component\ExpressionLanguage\Node;
 
 /** Finds the type of a formula, or says what is wrong with it. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Formula;
 
-use Lanai\Core\Data\Row;
+use Lanai\Core\Blueprint\Row;
 use Lanai\Core\Script\Scope;
 
 /** The items of a list that a formula gives. */

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Lanai\Core\Formula;
 
 use Closure;
-use Lanai\Core\Data\Values\Duration;
-use Lanai\Core\Data\Values\Money;
+use Lanai\Core\Values\Duration;
+use Lanai\Core\Values\Money;
 
 /** Functions over lists. Their second value is a formula about each item: a row's fields stand bare in it, `this` is the item. */
 final class ListFunctions

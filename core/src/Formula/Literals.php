@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Formula;
 
-use Lanai\Core\Data\Values\Currency;
-use Lanai\Core\Data\Values\Day;
-use Lanai\Core\Data\Values\Duration;
-use Lanai\Core\Data\Values\Money;
-use Lanai\Core\Data\Values\TimeOfDay;
 use Lanai\Core\Text\Pattern;
+use Lanai\Core\Values\Currency;
+use Lanai\Core\Values\Day;
+use Lanai\Core\Values\Duration;
+use Lanai\Core\Values\Money;
+use Lanai\Core\Values\TimeOfDay;
 use Symfony\Component\ExpressionLanguage\Lexer;
 use Symfony\Component\ExpressionLanguage\Node;
 use Symfony\Component\ExpressionLanguage\Token;

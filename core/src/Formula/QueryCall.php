@@ -6,7 +6,7 @@ namespace Lanai\Core\Formula;
 
 use DateTimeImmutable;
 use DateTimeZone;
-use Lanai\Core\Data\Stored;
+use Lanai\Core\Blueprint\Stored;
 use Lanai\Core\Text\Pattern;
 use Lanai\Core\Text\Texts;
 

@@ -5,9 +5,13 @@ declare(strict_types=1);
 namespace Lanai\Core\Lines;
 
 use Lanai\Core\Blueprint\ListOf;
-use Lanai\Core\Effects\Effect;
 use Lanai\Core\Runtime\Drawing;
+use Lanai\Core\Runtime\Effect;
+use Lanai\Core\Runtime\Holding;
+use Lanai\Core\Runtime\Line;
+use Lanai\Core\Runtime\Placing;
 use Lanai\Core\Runtime\Scene;
+use Lanai\Core\Runtime\Tappable;
 use Lanai\Core\Script\Sentence;
 
 /** Lines on a surface of their own; the whole of it may be tapped. */

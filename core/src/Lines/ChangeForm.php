@@ -4,20 +4,22 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Lines;
 
+use Lanai\Core\Blueprint\Fits\FieldFit;
 use Lanai\Core\Blueprint\ListOf;
-use Lanai\Core\Data\Row;
-use Lanai\Core\Effects\Assignment;
+use Lanai\Core\Blueprint\Row;
 use Lanai\Core\Effects\ChangeRow;
-use Lanai\Core\Effects\Effect;
 use Lanai\Core\Effects\Effects;
+use Lanai\Core\Runtime\Assignment;
 use Lanai\Core\Runtime\Doing;
+use Lanai\Core\Runtime\Effect;
+use Lanai\Core\Runtime\Placing;
 use Lanai\Core\Runtime\Scene;
+use Lanai\Core\Runtime\Tappable;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Block;
 use Lanai\Core\Script\Children;
 use Lanai\Core\Script\Clause;
 use Lanai\Core\Script\Family;
-use Lanai\Core\Script\Fits\FieldFit;
 use Lanai\Core\Script\Fits\FormulaFit;
 use Lanai\Core\Script\Fits\TextFit;
 use Lanai\Core\Script\Sentence;

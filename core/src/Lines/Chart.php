@@ -4,27 +4,30 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Lines;
 
+use Lanai\Core\Blueprint\Fits\TableFit;
 use Lanai\Core\Blueprint\ListOf;
+use Lanai\Core\Blueprint\Row;
 use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Data\Row;
-use Lanai\Core\Data\Values\Currency;
-use Lanai\Core\Data\Values\Duration;
-use Lanai\Core\Data\Values\Money;
-use Lanai\Core\Effects\Effect;
 use Lanai\Core\Formula\Arithmetic;
 use Lanai\Core\Formula\Evaluation;
 use Lanai\Core\Formula\Kind;
-use Lanai\Core\Runtime\Reader;
+use Lanai\Core\Rows\Reader;
+use Lanai\Core\Runtime\Belonging;
+use Lanai\Core\Runtime\Effect;
+use Lanai\Core\Runtime\Placing;
 use Lanai\Core\Runtime\Scene;
+use Lanai\Core\Runtime\Tappable;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Clause;
 use Lanai\Core\Script\Fits\ChoiceFit;
 use Lanai\Core\Script\Fits\FormulaFit;
-use Lanai\Core\Script\Fits\TableFit;
 use Lanai\Core\Script\Fits\TextFit;
 use Lanai\Core\Script\Names;
 use Lanai\Core\Script\Scope;
 use Lanai\Core\Script\Sentence;
+use Lanai\Core\Values\Currency;
+use Lanai\Core\Values\Duration;
+use Lanai\Core\Values\Money;
 
 /** Rows put together by what they have alike, as bars, a line or a ring. */
 final readonly class Chart implements Tappable

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Lines;
 
-use Lanai\Core\Runtime\Refused;
+use Lanai\Core\Blueprint\Fits\NamedFit;
+use Lanai\Core\Ports\Refused;
+use Lanai\Core\Runtime\Line;
+use Lanai\Core\Runtime\Placing;
 use Lanai\Core\Runtime\Scene;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Clause;
-use Lanai\Core\Script\Fits\NamedFit;
 use Lanai\Core\Script\Fits\TextFit;
 use Lanai\Core\Script\Sentence;
 use Lanai\Core\Services\AnswerInWords;

@@ -7,6 +7,8 @@ namespace Lanai\Core\Lines;
 use DateTimeImmutable;
 use DateTimeZone;
 use Lanai\Core\Formula\Kind;
+use Lanai\Core\Runtime\Line;
+use Lanai\Core\Runtime\Placing;
 use Lanai\Core\Runtime\Scene;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Clause;

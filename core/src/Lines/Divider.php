@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Lines;
 
+use Lanai\Core\Runtime\Line;
+use Lanai\Core\Runtime\Placing;
 use Lanai\Core\Runtime\Scene;
 use Lanai\Core\Script\Sentence;
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Lanai\Core\Lines;
 
 use Lanai\Core\Blueprint\ListOf;
-use Lanai\Core\Effects\Effect;
 use Lanai\Core\Effects\Effects;
+use Lanai\Core\Runtime\Effect;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Block;
 use Lanai\Core\Script\Clause;

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Lanai\Core\Lines;
 
 use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Blueprint\FieldType;
+use Lanai\Core\Blueprint\FieldTypes\FileType;
+use Lanai\Core\Blueprint\FieldTypes\PictureType;
 use Lanai\Core\Blueprint\Shape;
 use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Data\FieldType;
-use Lanai\Core\Data\FieldTypes\FileType;
-use Lanai\Core\Data\FieldTypes\PictureType;
 use Lanai\Core\Effects\Ask;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Lines;
 
+use Lanai\Core\Access\SignInFirst;
 use Lanai\Core\Blueprint\Field;
+use Lanai\Core\Blueprint\Row;
 use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Data\Row;
 use Lanai\Core\Data\RowCheck;
-use Lanai\Core\Effects\Assignment;
+use Lanai\Core\Runtime\Assignment;
 use Lanai\Core\Runtime\Doing;
 use Lanai\Core\Runtime\Invalid;
 use Lanai\Core\Runtime\Scene;
-use Lanai\Core\Runtime\SignInFirst;
 use Lanai\Core\Runtime\Unconfirmed;
 use Lanai\Core\Script\Names;
 

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Lines;
 
-use Lanai\Core\Data\FieldType;
-use Lanai\Core\Data\FieldTypes;
+use Lanai\Core\Blueprint\FieldType;
+use Lanai\Core\Blueprint\FieldTypes;
 use Lanai\Core\Formula\Kind;
+use Lanai\Core\Runtime\Line;
+use Lanai\Core\Runtime\Placing;
 use Lanai\Core\Runtime\Scene;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Clause;
@@ -56,7 +58,7 @@ final readonly class InputLine implements Line
         ] + $scene->choices($this->type) + ($this->help === '' ? [] : ['help' => $scene->text($this->help, 'help')])];
     }
 
-    /** @throws \Lanai\Core\Data\UnreadableValue */
+    /** @throws \Lanai\Core\Blueprint\UnreadableValue */
     public function typed(mixed $raw, Scene $scene): mixed
     {
         $value = $this->type->read($raw);

@@ -5,15 +5,17 @@ declare(strict_types=1);
 namespace Lanai\Core\Lines;
 
 use Lanai\Core\Blueprint\ListOf;
-use Lanai\Core\Data\Values\Place;
-use Lanai\Core\Effects\Effect;
 use Lanai\Core\Formula\Kind;
+use Lanai\Core\Runtime\Effect;
+use Lanai\Core\Runtime\Placing;
 use Lanai\Core\Runtime\Scene;
+use Lanai\Core\Runtime\Tappable;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Clause;
 use Lanai\Core\Script\Fits\FormulaFit;
 use Lanai\Core\Script\Fits\TextFit;
 use Lanai\Core\Script\Sentence;
+use Lanai\Core\Values\Place;
 
 /** A place, on a plain map of the world's shores, with its coordinates. */
 final readonly class MapLine implements Tappable

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Lanai\Core\Lines;
 
 use Lanai\Core\Effects\Effects;
+use Lanai\Core\Ports\Refused;
 use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Runtime\Refused;
 use Lanai\Core\Script\Block;
 
 /** A line that shows something, on which a tap may do something too. */

@@ -5,14 +5,16 @@ declare(strict_types=1);
 namespace Lanai\Core\Lines;
 
 use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Blueprint\Fits\NamedFit;
 use Lanai\Core\Blueprint\Taken;
 use Lanai\Core\Formula\Kind;
 use Lanai\Core\Runtime\Drawing;
+use Lanai\Core\Runtime\Holding;
+use Lanai\Core\Runtime\Placing;
 use Lanai\Core\Runtime\Scene;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Clause;
 use Lanai\Core\Script\Fits\FormulaFit;
-use Lanai\Core\Script\Fits\NamedFit;
 use Lanai\Core\Script\Sentence;
 use Lanai\Core\Script\Series;
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lanai\Core\Lines;
 
 use Lanai\Core\Blueprint\ListOf;
+use Lanai\Core\Runtime\Line;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Children;
 use Lanai\Core\Script\Fits\TextFit;

@@ -7,6 +7,8 @@ namespace Lanai\Core\Lines;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\ListOf;
 use Lanai\Core\Runtime\Drawing;
+use Lanai\Core\Runtime\Holding;
+use Lanai\Core\Runtime\Placing;
 use Lanai\Core\Runtime\Scene;
 use Lanai\Core\Script\Children;
 use Lanai\Core\Script\Family;

@@ -6,6 +6,9 @@ namespace Lanai\Core\Lines;
 
 use Lanai\Core\Blueprint\ListOf;
 use Lanai\Core\Runtime\Drawing;
+use Lanai\Core\Runtime\Holding;
+use Lanai\Core\Runtime\Line;
+use Lanai\Core\Runtime\Placing;
 use Lanai\Core\Runtime\Scene;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Fits\NameFit;

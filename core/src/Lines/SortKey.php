@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Lines;
 
+use Lanai\Core\Blueprint\Fits\FieldFit;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Fits\ChoiceFit;
-use Lanai\Core\Script\Fits\FieldFit;
 use Lanai\Core\Script\HasSentence;
 use Lanai\Core\Script\Sentence;
 

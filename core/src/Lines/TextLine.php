@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Lanai\Core\Lines;
 
 use Lanai\Core\Blueprint\ListOf;
-use Lanai\Core\Effects\Effect;
+use Lanai\Core\Runtime\Effect;
+use Lanai\Core\Runtime\Placing;
 use Lanai\Core\Runtime\Scene;
+use Lanai\Core\Runtime\Tappable;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Clause;
 use Lanai\Core\Script\Fits\TextFit;

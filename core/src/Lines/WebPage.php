@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace Lanai\Core\Lines;
 
 use Lanai\Core\Formula\Kind;
+use Lanai\Core\Runtime\Line;
+use Lanai\Core\Runtime\Placing;
 use Lanai\Core\Runtime\Scene;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Clause;
 use Lanai\Core\Script\Fits\FormulaFit;
 use Lanai\Core\Script\Fits\TextFit;
 use Lanai\Core\Script\Sentence;
+use Lanai\Core\Values\Address;
 
 /** A page of the web inside the app, held apart from it. */
 final readonly class WebPage implements Line

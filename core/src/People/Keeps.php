@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\People;
 
-use Lanai\Core\Script\Fits\TableFit;
+use Lanai\Core\Blueprint\Fits\TableFit;
 use Lanai\Core\Script\Sentence;
 use Lanai\Core\Script\Series;
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Lanai\Core\People;
 
+use Lanai\Core\Blueprint\Fits\ScreenFit;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Clause;
 use Lanai\Core\Script\Fits\NameFit;
-use Lanai\Core\Script\Fits\ScreenFit;
 use Lanai\Core\Script\HasSentence;
 use Lanai\Core\Script\Sentence;
 

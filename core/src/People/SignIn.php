@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Lanai\Core\People;
 
 use Lanai\Core\Blueprint\Field;
+use Lanai\Core\Blueprint\Fits\ScreenFit;
 use Lanai\Core\Blueprint\ListOf;
 use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Children;
 use Lanai\Core\Script\Clause;
-use Lanai\Core\Script\Fits\ScreenFit;
 use Lanai\Core\Script\HasSentence;
 use Lanai\Core\Script\Sentence;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Lanai\Core\People;
 
+use Lanai\Core\Blueprint\Fits\FieldFit;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Clause;
-use Lanai\Core\Script\Fits\FieldFit;
 use Lanai\Core\Script\Fits\NameFit;
 use Lanai\Core\Script\Scope;
 use Lanai\Core\Script\Sentence;

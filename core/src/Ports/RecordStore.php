@@ -6,10 +6,10 @@ namespace Lanai\Core\Ports;
 
 use Lanai\Core\Access\Rights;
 use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Blueprint\Row;
 use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Data\Query;
-use Lanai\Core\Data\Row;
-use Lanai\Core\Formula\Term;
+use Lanai\Core\Query\Query;
+use Lanai\Core\Query\Term;
 
 /** The rows of one app in one data set. */
 interface RecordStore

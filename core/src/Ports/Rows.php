@@ -7,9 +7,9 @@ namespace Lanai\Core\Ports;
 use Closure;
 use Lanai\Core\Access\Rights;
 use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Data\Row;
+use Lanai\Core\Blueprint\Row;
 use Lanai\Core\Formula\LongList;
-use Lanai\Core\Formula\Term;
+use Lanai\Core\Query\Term;
 
 /** Reads rows, following links. */
 interface Rows

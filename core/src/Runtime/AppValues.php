@@ -6,13 +6,14 @@ namespace Lanai\Core\Runtime;
 
 use Lanai\Core\Blueprint\AppValue;
 use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Data\UnreadableValue;
+use Lanai\Core\Blueprint\UnreadableValue;
 use Lanai\Core\Formula\Evaluation;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Formula\Kind;
 use Lanai\Core\People\Account;
 use Lanai\Core\Ports\RecordStore;
+use Lanai\Core\Rows\Reader;
 use Lanai\Core\Script\Names;
 
 /** What the app remembers for this person, device and visit, as formulas read it; and the pictures it brings. */

@@ -4,21 +4,22 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Runtime;
 
+use Lanai\Core\Access\SignInFirst;
 use Lanai\Core\Blueprint\AppValue;
 use Lanai\Core\Blueprint\Field;
+use Lanai\Core\Blueprint\Row;
 use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Data\Row;
+use Lanai\Core\Blueprint\UnreadableValue;
 use Lanai\Core\Data\RowCheck;
-use Lanai\Core\Data\UnreadableValue;
-use Lanai\Core\Effects\Assignment;
-use Lanai\Core\Effects\Effect;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Formula\Items;
 use Lanai\Core\Formula\Tree;
+use Lanai\Core\People\Accounts;
 use Lanai\Core\People\Proof;
-use Lanai\Core\Ports\Accounts;
 use Lanai\Core\Ports\RecordStore;
+use Lanai\Core\Ports\Refused;
+use Lanai\Core\Rows\TooMuch;
 use Lanai\Core\Script\Names;
 use Symfony\Component\ExpressionLanguage\Node;
 

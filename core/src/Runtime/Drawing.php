@@ -6,15 +6,10 @@ namespace Lanai\Core\Runtime;
 
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Effects\DoRoutine;
-use Lanai\Core\Effects\Effect;
 use Lanai\Core\Effects\IfSo;
-use Lanai\Core\Effects\Patient;
-use Lanai\Core\Lines\Holding;
-use Lanai\Core\Lines\InParts;
 use Lanai\Core\Lines\InputLine;
-use Lanai\Core\Lines\Line;
 use Lanai\Core\Lines\Lines;
-use Lanai\Core\Lines\Tappable;
+use Lanai\Core\Ports\Refused;
 
 /** Draws lines as nodes of the view tree, and finds the line again that stands behind one. */
 final class Drawing

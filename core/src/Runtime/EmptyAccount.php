@@ -6,11 +6,10 @@ namespace Lanai\Core\Runtime;
 
 use Lanai\Core\Access\Verb;
 use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Data\Query;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
-use Lanai\Core\Formula\Term;
-use Lanai\Core\Lines\Narrowing;
+use Lanai\Core\Query\Query;
+use Lanai\Core\Query\Term;
 use Lanai\Core\Text\Pattern;
 
 /** Why a list is empty: the rows before each part of its condition, and the part that removed the last ones. */

@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Lanai\Core\Runtime;
 
 use DateTimeImmutable;
-use Lanai\Core\Data\Row;
-use Lanai\Core\Data\Values\Day;
-use Lanai\Core\Data\Values\Duration;
-use Lanai\Core\Data\Values\Money;
+use Lanai\Core\Blueprint\Row;
+use Lanai\Core\Rows\Reader;
+use Lanai\Core\Values\Day;
+use Lanai\Core\Values\Duration;
+use Lanai\Core\Values\Money;
 
 /** A routine that is to be done by itself some time after the tap. */
 final readonly class Later

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Runtime;
 
-use Lanai\Core\Lines\Line;
+use Lanai\Core\Ports\Refused;
 
 /** What was tapped is not shown, or not enabled, any more. */
 final class NotNow extends Refused

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Lanai\Core\Services;
 
 use Lanai\Core\Blueprint\Field;
+use Lanai\Core\Blueprint\FieldTypes\LongTextType;
 use Lanai\Core\Blueprint\ListOf;
 use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Data\FieldTypes\LongTextType;
 use Lanai\Core\Runtime\Scene;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Children;

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Lanai\Core\Services;
 
 use Lanai\Core\Blueprint\Field;
+use Lanai\Core\Blueprint\FieldType;
+use Lanai\Core\Blueprint\FieldTypes;
+use Lanai\Core\Blueprint\FieldTypes\LinksType;
 use Lanai\Core\Blueprint\ListOf;
 use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Data\FieldType;
-use Lanai\Core\Data\FieldTypes;
-use Lanai\Core\Data\FieldTypes\LinksType;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Children;
 use Lanai\Core\Script\Clause;

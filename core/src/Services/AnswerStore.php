@@ -6,17 +6,17 @@ namespace Lanai\Core\Services;
 
 use Lanai\Core\Access\Rights;
 use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Blueprint\Stored;
 use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Data\Query;
-use Lanai\Core\Data\SearchWords;
-use Lanai\Core\Data\Sort;
-use Lanai\Core\Data\Stored;
 use Lanai\Core\Formula\Moment;
-use Lanai\Core\Formula\Term;
-use Lanai\Core\Formula\TermReader;
 use Lanai\Core\Ports\RecordStore;
-use Lanai\Core\Runtime\OverAStore;
-use Lanai\Core\Runtime\Refused;
+use Lanai\Core\Ports\Refused;
+use Lanai\Core\Query\Query;
+use Lanai\Core\Query\SearchWords;
+use Lanai\Core\Query\Sort;
+use Lanai\Core\Query\Term;
+use Lanai\Core\Query\TermReader;
+use Lanai\Core\Rows\OverAStore;
 
 /** The stored rows, and beside them those that services gave in this request. What came from a service cannot be changed. */
 final readonly class AnswerStore implements RecordStore

@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Services;
 
-use Lanai\Core\Data\Row;
-use Lanai\Core\Ports\Services;
+use Lanai\Core\Blueprint\Row;
 use Lanai\Core\Runtime\Trail;
 use Lanai\Core\Runtime\Visit;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Services;
 
-use Lanai\Core\Runtime\Refused;
+use Lanai\Core\Ports\Refused;
 use Lanai\Core\Runtime\Scene;
 use Lanai\Core\Script\Names;
 

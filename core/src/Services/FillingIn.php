@@ -6,7 +6,7 @@ namespace Lanai\Core\Services;
 
 use Lanai\Core\Blueprint\Field;
 use Lanai\Core\Blueprint\ListOf;
-use Lanai\Core\Data\UnreadableValue;
+use Lanai\Core\Blueprint\UnreadableValue;
 use Lanai\Core\Runtime\Scene;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Children;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Services;
 
+use Lanai\Core\Blueprint\Fits\FieldFit;
 use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Fits\FieldFit;
 use Lanai\Core\Script\Fits\FormulaFit;
 use Lanai\Core\Script\HasSentence;
 use Lanai\Core\Script\Scope;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Services;
 
+use Lanai\Core\Blueprint\Row;
+use Lanai\Core\Blueprint\Stored;
 use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Data\Query;
-use Lanai\Core\Data\Row;
 use Lanai\Core\Data\RowCheck;
-use Lanai\Core\Data\Stored;
-use Lanai\Core\Effects\Assignment;
-use Lanai\Core\Runtime\Refused;
+use Lanai\Core\Ports\Refused;
+use Lanai\Core\Query\Query;
+use Lanai\Core\Runtime\Assignment;
 use Lanai\Core\Runtime\Scene;
 
 /** What would have to change in a table so that it says what a service says: rows are matched by a key. */

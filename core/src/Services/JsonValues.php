@@ -7,16 +7,16 @@ namespace Lanai\Core\Services;
 use DateTimeImmutable;
 use DateTimeZone;
 use Lanai\Core\Blueprint\Field;
-use Lanai\Core\Data\FieldTypes\EmailType;
-use Lanai\Core\Data\FieldTypes\TextType;
-use Lanai\Core\Data\FieldTypes\WebAddressType;
-use Lanai\Core\Data\Row;
-use Lanai\Core\Data\UnreadableValue;
-use Lanai\Core\Data\Values\Duration;
-use Lanai\Core\Data\Values\Money;
-use Lanai\Core\Data\Values\Place;
+use Lanai\Core\Blueprint\FieldTypes\EmailType;
+use Lanai\Core\Blueprint\FieldTypes\TextType;
+use Lanai\Core\Blueprint\FieldTypes\WebAddressType;
+use Lanai\Core\Blueprint\Row;
+use Lanai\Core\Blueprint\UnreadableValue;
 use Lanai\Core\Formula\Formats;
 use Lanai\Core\Formula\Kind;
+use Lanai\Core\Values\Duration;
+use Lanai\Core\Values\Money;
+use Lanai\Core\Values\Place;
 
 /** Values of fields as JSON: what other programs read and write, with its schema (JSON Schema 2020-12). */
 final class JsonValues

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Lanai\Core\Services;
 
 use Lanai\Core\Blueprint\Field;
+use Lanai\Core\Blueprint\Fits\FieldFit;
+use Lanai\Core\Blueprint\Fits\TableFit;
 use Lanai\Core\Formula\Kind;
 use Lanai\Core\Runtime\Scene;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Clause;
-use Lanai\Core\Script\Fits\FieldFit;
 use Lanai\Core\Script\Fits\FormulaFit;
 use Lanai\Core\Script\Fits\NumberFit;
-use Lanai\Core\Script\Fits\TableFit;
 use Lanai\Core\Script\HasSentence;
 use Lanai\Core\Script\Names;
 use Lanai\Core\Script\Scope;

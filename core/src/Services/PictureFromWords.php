@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Lanai\Core\Services;
 
 use Lanai\Core\Blueprint\Field;
+use Lanai\Core\Blueprint\FieldTypes\PictureType;
+use Lanai\Core\Blueprint\FieldTypes\WholeNumberType;
 use Lanai\Core\Blueprint\ListOf;
 use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Data\FieldTypes\PictureType;
-use Lanai\Core\Data\FieldTypes\WholeNumberType;
 use Lanai\Core\Formula\Kind;
-use Lanai\Core\Runtime\Refused;
+use Lanai\Core\Ports\Refused;
 use Lanai\Core\Runtime\Scene;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Children;

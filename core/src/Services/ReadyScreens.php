@@ -7,8 +7,8 @@ namespace Lanai\Core\Services;
 use Lanai\Core\Blueprint\AppValue;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\Field;
+use Lanai\Core\Blueprint\FieldTypes\FileType;
 use Lanai\Core\Blueprint\Screen;
-use Lanai\Core\Data\FieldTypes\FileType;
 use Lanai\Core\Script\Names;
 
 /** Screens that are ready for what a model can do: a conversation, a translation, pictures in a grid, a form filled from words. */

@@ -9,9 +9,9 @@ use JmesPath\Env;
 use JmesPath\SyntaxErrorException;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Blueprint\Field;
+use Lanai\Core\Blueprint\Row;
 use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Data\Row;
-use Lanai\Core\Data\UnreadableValue;
+use Lanai\Core\Blueprint\UnreadableValue;
 use Lanai\Core\Formula\Kind;
 use Lanai\Core\Text\Pattern;
 

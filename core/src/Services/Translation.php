@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Lanai\Core\Services;
 
 use Lanai\Core\Blueprint\Field;
+use Lanai\Core\Blueprint\FieldTypes\LongTextType;
+use Lanai\Core\Blueprint\FieldTypes\TextType;
+use Lanai\Core\Blueprint\FieldTypes\YesNoType;
 use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Data\FieldTypes\LongTextType;
-use Lanai\Core\Data\FieldTypes\TextType;
-use Lanai\Core\Data\FieldTypes\YesNoType;
-use Lanai\Core\Runtime\Refused;
+use Lanai\Core\Ports\Refused;
 use Lanai\Core\Runtime\Scene;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Clause;

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Lanai\Core\Services;
 
 use Lanai\Core\Blueprint\Field;
+use Lanai\Core\Blueprint\FieldType;
+use Lanai\Core\Blueprint\FieldTypes;
 use Lanai\Core\Blueprint\Shape;
 use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Data\FieldType;
-use Lanai\Core\Data\FieldTypes;
 use Lanai\Core\Formula\Type;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Clause;

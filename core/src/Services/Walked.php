@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Services;
 
-use Lanai\Core\Data\FieldType;
-use Lanai\Core\Data\FieldTypes;
+use Lanai\Core\Blueprint\FieldType;
+use Lanai\Core\Blueprint\FieldTypes;
 
 /** Types as data, so that another sentence can have the same. */
 final class Walked

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Lanai\Core\Services;
 
 use GuzzleHttp\UriTemplate\UriTemplate;
-use Lanai\Core\Runtime\Refused;
+use Lanai\Core\Ports\Refused;
 use Lanai\Core\Runtime\Scene;
 use Lanai\Core\Text\Pattern;
 

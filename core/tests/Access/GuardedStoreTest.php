@@ -169,7 +169,7 @@ APP;
     public function test_words_of_a_hidden_field_find_nothing(): void
     {
         $this->given('may be seen by everyone', 'may be seen by the person in Owner, as to Secret');
-        $found = fn (int $person, string $search): array => array_column((new \Lanai\Core\Runtime\Player($this->world->blueprint, $this->world->store))->show(
+        $found = fn (int $person, string $search): array => array_column((new \Lanai\Core\Player\Player($this->world->blueprint, $this->world->store))->show(
             new \Lanai\Core\Runtime\Visit(World::moment(), 'start', [], $person, finds: ['/screens/0/lines/0' => $search]), \Lanai\Core\Runtime\Trail::none())['nodes'][0]['items'], 'title');
 
         self::assertSame([['Auk'], []], [$found(1, 'alpha'), $found(2, 'alpha')]);
@@ -239,7 +239,7 @@ APP;
         foreach ([['a', 3, 'red'], ['b', 1, 'white'], ['c', 2, 'red']] as [$name, $rank, $kind]) {
             $world->add('Hens', ['name' => $name, 'rank' => $rank, 'kind' => $kind, 'owner' => 1]);
         }
-        $titles = fn (int $person, array $orders, array $chips): array => array_column((new \Lanai\Core\Runtime\Player($world->blueprint, $world->store))->show(
+        $titles = fn (int $person, array $orders, array $chips): array => array_column((new \Lanai\Core\Player\Player($world->blueprint, $world->store))->show(
             new \Lanai\Core\Runtime\Visit(World::moment(), '', [], $person, orders: $orders, chips: $chips), \Lanai\Core\Runtime\Trail::none())['nodes'][0]['items'], 'title');
         $at = '/screens/0/lines/0';
 
@@ -295,7 +295,7 @@ APP;
     {
         $world = World::of("app A\ntable Jars, each a Jar\n  Name is a text\nscreen S, first\n  List of Jars\n    shows name as title\n  Button \"Add\"\n    tapped:\n      add a Jar\n        set Name = \"x\"\n");
         $world->add('Jars', ['name' => 'Honey']);
-        $live = new \Lanai\Core\Runtime\Player($world->blueprint, $world->store);
+        $live = new \Lanai\Core\Player\Player($world->blueprint, $world->store);
         $visit = new \Lanai\Core\Runtime\Visit(World::moment());
 
         self::assertCount(1, $world->show()['nodes'][0]['items']);

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Tests\Data;
 
+use Lanai\Core\Blueprint\Row;
 use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Data\Checked;
-use Lanai\Core\Data\Row;
 use Lanai\Core\Data\RowCheck;
-use Lanai\Core\Data\Values\Day;
-use Lanai\Core\Data\Values\Money;
 use Lanai\Core\Tests\Support\World;
+use Lanai\Core\Values\Day;
+use Lanai\Core\Values\Money;
 use PHPUnit\Framework\TestCase;
 
 final class RowCheckTest extends TestCase

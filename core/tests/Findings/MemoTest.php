@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Lanai\Core\Tests\Findings;
 
 use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Edited;
-use Lanai\Core\Blueprint\Editor;
+use Lanai\Core\Edits\Edited;
+use Lanai\Core\Edits\Editor;
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Findings;
 use Lanai\Core\Findings\Memo;

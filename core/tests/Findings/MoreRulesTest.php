@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Lanai\Core\Tests\Findings;
 
 use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Patch;
 use Lanai\Core\Blueprint\Theme;
+use Lanai\Core\Edits\Patch;
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Findings;
 use Lanai\Core\Findings\Pairs;

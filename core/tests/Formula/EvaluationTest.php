@@ -6,12 +6,12 @@ namespace Lanai\Core\Tests\Formula;
 
 use DateTimeImmutable;
 use DateTimeZone;
-use Lanai\Core\Data\Row;
+use Lanai\Core\Blueprint\Row;
 use Lanai\Core\Formula\Evaluation;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\Moment;
 use Lanai\Core\Formula\Template;
-use Lanai\Core\Runtime\Reader;
+use Lanai\Core\Rows\Reader;
 use Lanai\Core\Tests\Support\World;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

@@ -9,7 +9,7 @@ use Lanai\Core\Formula\Evaluation;
 use Lanai\Core\Formula\Formats;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\Moment;
-use Lanai\Core\Runtime\NoRows;
+use Lanai\Core\Rows\NoRows;
 use Lanai\Core\Tests\Support\World;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -88,7 +88,7 @@ final class FunctionsTest extends TestCase
      */
     public function test_distances_are_great_circles(): void
     {
-        $names = ['la' => \Lanai\Core\Data\Values\Place::of('33.95, -118.4'), 'ny' => \Lanai\Core\Data\Values\Place::of('40.633333, -73.783333'), 'pole' => \Lanai\Core\Data\Values\Place::of('90, 0'), 'zero' => \Lanai\Core\Data\Values\Place::of('0, 77')];
+        $names = ['la' => \Lanai\Core\Values\Place::of('33.95, -118.4'), 'ny' => \Lanai\Core\Values\Place::of('40.633333, -73.783333'), 'pole' => \Lanai\Core\Values\Place::of('90, 0'), 'zero' => \Lanai\Core\Values\Place::of('0, 77')];
         $distance = fn (string $formula): mixed => (new Evaluation(World::moment(), new NoRows, $names))->of(Formula::of($formula));
 
         self::assertEqualsWithDelta(0.623585 * 6371.0088, $distance('distance(la, ny)'), 0.1);

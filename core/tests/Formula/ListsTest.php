@@ -5,8 +5,7 @@ declare(strict_types=1);
 namespace Lanai\Core\Tests\Formula;
 
 use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Editor;
-use Lanai\Core\Data\Values\Money;
+use Lanai\Core\Edits\Editor;
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Findings;
 use Lanai\Core\Findings\Reading;
@@ -14,6 +13,7 @@ use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Script\Scope;
 use Lanai\Core\Tests\Support\World;
+use Lanai\Core\Values\Money;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 

@@ -10,7 +10,7 @@ use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Formula\Nearest;
 use Lanai\Core\Formula\Type;
-use Lanai\Core\Runtime\Reader;
+use Lanai\Core\Rows\Reader;
 use Lanai\Core\Script\Scope;
 use Lanai\Core\Tests\Support\World;
 use PHPUnit\Framework\Attributes\TestWith;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Tests\Formula;
 
-use Lanai\Core\Blueprint\Editor;
+use Lanai\Core\Edits\Editor;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\InWords;
 use Lanai\Core\Formula\Picks;

@@ -9,7 +9,7 @@ use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\InWords;
 use Lanai\Core\Formula\Picks;
 use Lanai\Core\Formula\Trace;
-use Lanai\Core\Runtime\Reader;
+use Lanai\Core\Rows\Reader;
 use Lanai\Core\Script\Scope;
 use Lanai\Core\Tests\Support\World;
 use PHPUnit\Framework\Attributes\TestWith;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Lanai\Core\Tests\Layout;
 
 use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Patch;
+use Lanai\Core\Edits\Patch;
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Layout\Device;
 use Lanai\Core\Layout\Survey;

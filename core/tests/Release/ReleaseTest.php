@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Tests\Release;
 
-use Lanai\Core\Release\ListingText;
+use Lanai\Core\Findings\ListingText;
 use Lanai\Core\Release\WebManifest;
 use Lanai\Core\Tests\Support\World;
 use PHPUnit\Framework\TestCase;

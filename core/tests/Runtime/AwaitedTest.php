@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Tests\Runtime;
 
-use Lanai\Core\Data\Row;
+use Lanai\Core\Blueprint\Row;
+use Lanai\Core\Player\Player;
 use Lanai\Core\Runtime\Outcome;
-use Lanai\Core\Runtime\Player;
 use Lanai\Core\Runtime\Trail;
 use Lanai\Core\Runtime\Visit;
 use Lanai\Core\Tests\Support\PretendAccounts;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Tests\Runtime;
 
-use Lanai\Core\Data\Values\Money;
 use Lanai\Core\Tests\Support\World;
+use Lanai\Core\Values\Money;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 

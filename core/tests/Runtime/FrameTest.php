@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Lanai\Core\Tests\Runtime;
 
 use Lanai\Core\Lines\Emphasis;
-use Lanai\Core\Runtime\Player;
+use Lanai\Core\Player\Player;
 use Lanai\Core\Runtime\Trail;
 use Lanai\Core\Runtime\Visit;
 use Lanai\Core\Runtime\Whence;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Tests\Runtime;
 
+use Lanai\Core\Player\Player;
 use Lanai\Core\Runtime\Outcome;
-use Lanai\Core\Runtime\Player;
 use Lanai\Core\Runtime\Trail;
 use Lanai\Core\Runtime\Visit;
 use Lanai\Core\Tests\Support\World;

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Tests\Runtime;
 
-use Lanai\Core\Data\Query;
-use Lanai\Core\Data\Row;
-use Lanai\Core\Data\Values\Place;
+use Lanai\Core\Blueprint\Row;
+use Lanai\Core\Player\Player;
+use Lanai\Core\Query\Query;
 use Lanai\Core\Runtime\Later;
 use Lanai\Core\Runtime\Outcome;
-use Lanai\Core\Runtime\Player;
 use Lanai\Core\Runtime\Trail;
 use Lanai\Core\Runtime\Visit;
 use Lanai\Core\Tests\Support\World;
+use Lanai\Core\Values\Place;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Tests\Runtime;
 
-use Lanai\Core\Blueprint\Editor;
-use Lanai\Core\Blueprint\Uses;
-use Lanai\Core\Data\Values\Place;
+use Lanai\Core\Edits\Editor;
+use Lanai\Core\Edits\Uses;
 use Lanai\Core\Tests\Support\World;
+use Lanai\Core\Values\Place;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

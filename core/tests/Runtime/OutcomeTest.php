@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Tests\Runtime;
 
-use Lanai\Core\Data\Values\Day;
-use Lanai\Core\Data\Values\Duration;
-use Lanai\Core\Data\Values\Money;
+use Lanai\Core\Rows\Reader;
 use Lanai\Core\Runtime\Later;
 use Lanai\Core\Runtime\Outcome;
-use Lanai\Core\Runtime\Reader;
 use Lanai\Core\Runtime\Unconfirmed;
 use Lanai\Core\Tests\Support\World;
+use Lanai\Core\Values\Day;
+use Lanai\Core\Values\Duration;
+use Lanai\Core\Values\Money;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Tests\Script;
 
-use Lanai\Core\Data\FieldTypes;
+use Lanai\Core\Blueprint\FieldTypes;
+use Lanai\Core\Blueprint\Fits\TableFit;
 use Lanai\Core\Effects\Effects;
 use Lanai\Core\Lines\Lines;
 use Lanai\Core\Script\Cursor;
@@ -57,7 +58,7 @@ final class BeginningsTest extends TestCase
     public static function fits(): iterable
     {
         yield 'a name' => [Fits\NameFit::of('a name'), [['Group swims', 'Group swims'], ['"Points of interest"', 'Points of interest'], ['___', '']], ['', ',', '(']];
-        yield 'a table' => [Fits\TableFit::plural(), [['Swims', 'Swims'], ['___', '']], ['']];
+        yield 'a table' => [TableFit::plural(), [['Swims', 'Swims'], ['___', '']], ['']];
         yield 'a formula' => [Fits\FormulaFit::giving(\Lanai\Core\Formula\Kind::YesNo), [['a > 1', 'a > 1'], ['`a, b`', 'a, b'], ['___', '']], ['']];
         yield 'a text' => [new Fits\TextFit, [['"a \"b\""', 'a "b"'], ['""', '']], ['bare', '"open']];
         yield 'a choice' => [Fits\ChoiceFit::of('x', ['up' => 'upward', 'down' => 'downward']), [['upward', 'up'], ['___', '']], ['sideways', '']];

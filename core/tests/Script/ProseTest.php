@@ -34,10 +34,10 @@ final class ProseTest extends TestCase
     public function test_the_type_of_a_field_offers_its_limits(): void
     {
         self::assertSame(['/tables/0/fields/1/required', '/tables/0/fields/1/unique', '/tables/0/fields/1/begins', '/tables/0/fields/1/onlyWhile', '/tables/0/fields/1/stored', '/tables/0/fields/1/type/least', '/tables/0/fields/1/type/most', '/tables/0/fields/1/type/like'], array_column($this->line('/tables/0/fields/1')->offers, 'at'));
-        $editor = new \Lanai\Core\Blueprint\Editor(World::saltlark()->blueprint);
+        $editor = new \Lanai\Core\Edits\Editor(World::saltlark()->blueprint);
         $offered = $editor->offer('/tables/0/fields/1/type/most')->blueprint;
         self::assertStringContainsString('Shore is a text of at most ___', $offered->script());
-        self::assertStringContainsString('Shore is a text of at most 20', (new \Lanai\Core\Blueprint\Editor($offered))->fill('/tables/0/fields/1/type/most', '20')->blueprint->script());
+        self::assertStringContainsString('Shore is a text of at most 20', (new \Lanai\Core\Edits\Editor($offered))->fill('/tables/0/fields/1/type/most', '20')->blueprint->script());
     }
 
     public function test_a_blank_offers_what_fits(): void

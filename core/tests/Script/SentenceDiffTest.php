@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Tests\Script;
 
-use Lanai\Core\Blueprint\Editor;
+use Lanai\Core\Edits\Editor;
 use Lanai\Core\Script\SentenceDiff;
 use Lanai\Core\Tests\Support\World;
 use PHPUnit\Framework\TestCase;

@@ -6,12 +6,12 @@ namespace Lanai\Core\Tests\Services;
 
 use DateTimeImmutable;
 use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Patch;
+use Lanai\Core\Edits\Patch;
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Findings;
 use Lanai\Core\Findings\Reading;
-use Lanai\Core\Runtime\Player;
-use Lanai\Core\Runtime\Refused;
+use Lanai\Core\Player\Player;
+use Lanai\Core\Ports\Refused;
 use Lanai\Core\Runtime\Trail;
 use Lanai\Core\Runtime\Visit;
 use Lanai\Core\Services\Answer;

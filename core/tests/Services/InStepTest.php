@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Lanai\Core\Tests\Services;
 
 use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Blueprint\Row;
 use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Data\Row;
+use Lanai\Core\Player\Player;
 use Lanai\Core\Runtime\Later;
-use Lanai\Core\Runtime\Player;
 use Lanai\Core\Runtime\Trail;
 use Lanai\Core\Runtime\Visit;
 use Lanai\Core\Services\Trouble;

@@ -6,7 +6,7 @@ namespace Lanai\Core\Tests\Services;
 
 use Faker\Factory;
 use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Data\UnreadableValue;
+use Lanai\Core\Blueprint\UnreadableValue;
 use Lanai\Core\Services\JsonValues;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;

@@ -8,7 +8,7 @@ use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Findings;
 use Lanai\Core\Findings\Reading;
-use Lanai\Core\Runtime\Player;
+use Lanai\Core\Player\Player;
 use Lanai\Core\Runtime\Trail;
 use Lanai\Core\Runtime\Visit;
 use Lanai\Core\Services\ReadyScreens;

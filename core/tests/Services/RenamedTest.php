@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Lanai\Core\Tests\Services;
 
 use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Editor;
+use Lanai\Core\Edits\Editor;
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Findings;
 use Lanai\Core\Findings\Reading;

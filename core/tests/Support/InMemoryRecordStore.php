@@ -6,16 +6,16 @@ namespace Lanai\Core\Tests\Support;
 
 use Lanai\Core\Access\Rights;
 use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Blueprint\Row;
+use Lanai\Core\Blueprint\Stored;
 use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Data\Query;
-use Lanai\Core\Data\Row;
-use Lanai\Core\Data\SearchWords;
-use Lanai\Core\Data\Sort;
-use Lanai\Core\Data\Stored;
 use Lanai\Core\Formula\ListFunctions;
-use Lanai\Core\Formula\Term;
-use Lanai\Core\Formula\TermReader;
 use Lanai\Core\Ports\RecordStore;
+use Lanai\Core\Query\Query;
+use Lanai\Core\Query\SearchWords;
+use Lanai\Core\Query\Sort;
+use Lanai\Core\Query\Term;
+use Lanai\Core\Query\TermReader;
 use Throwable;
 
 /** Rows in arrays, for tests of the core. */

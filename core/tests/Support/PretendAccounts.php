@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Tests\Support;
 
+use Lanai\Core\People\Accounts;
 use Lanai\Core\People\Entered;
 use Lanai\Core\People\Proof;
 use Lanai\Core\People\Role;
 use Lanai\Core\People\Through;
-use Lanai\Core\Ports\Accounts;
-use Lanai\Core\Runtime\Refused;
+use Lanai\Core\Ports\Refused;
 use Lanai\Core\Runtime\Visit;
 
 /** Accounts that know one password, and write down when they are asked. */

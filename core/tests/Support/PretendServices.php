@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Tests\Support;
 
-use Lanai\Core\Ports\Services;
 use Lanai\Core\Runtime\Trail;
 use Lanai\Core\Runtime\Visit;
 use Lanai\Core\Services\Answer;
 use Lanai\Core\Services\Call;
 use Lanai\Core\Services\Message;
 use Lanai\Core\Services\Service;
+use Lanai\Core\Services\Services;
 use Lanai\Core\Services\Trouble;
 
 /** Services that answer from a list: "METHOD address" => JSON, or a trouble. */

@@ -8,8 +8,8 @@ use DateTimeImmutable;
 use DateTimeZone;
 use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Formula\Moment;
+use Lanai\Core\Player\Player;
 use Lanai\Core\Runtime\Outcome;
-use Lanai\Core\Runtime\Player;
 use Lanai\Core\Runtime\Trail;
 use Lanai\Core\Runtime\Visit;
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Findings\Rules;
 
+use Lanai\Core\Edits\Beginning;
 use Lanai\Core\Effects\DeleteMe;
 use Lanai\Core\Effects\DownloadMine;
 use Lanai\Core\Effects\SignOut;
@@ -12,7 +13,6 @@ use Lanai\Core\Findings\Mend;
 use Lanai\Core\Findings\Reading;
 use Lanai\Core\Findings\Rule;
 use Lanai\Core\Findings\Station;
-use Lanai\Core\People\Beginning;
 
 /** What stores insist on in an app with accounts: signing out and deleting the account from inside the app (common practice, no source). */
 final class AccountMatters implements Rule

@@ -10,7 +10,7 @@ use Lanai\Core\Findings\OfOneScreen;
 use Lanai\Core\Findings\Reading;
 use Lanai\Core\Findings\Station;
 use Lanai\Core\Lines\ListLine;
-use Lanai\Core\Lines\Narrowing;
+use Lanai\Core\Runtime\Narrowing;
 
 /** A list that offers a choice of a field which has no choices, such as a text. */
 final class ChoiceOfNothing implements OfOneScreen

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Findings\Rules;
 
-use Lanai\Core\Access\Nobody;
 use Lanai\Core\Access\Rules;
 use Lanai\Core\Access\Verb;
 use Lanai\Core\Blueprint\Table;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Findings\Rules;
 
+use Lanai\Core\Findings\ListingText;
 use Lanai\Core\Findings\Reading;
 use Lanai\Core\Findings\Rule;
 use Lanai\Core\Findings\Station;
-use Lanai\Core\Release\ListingText;
 
 final class ListingTitle implements Rule
 {

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Findings\Rules;
 
-use Lanai\Core\Effects\Assignment;
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Mend;
 use Lanai\Core\Findings\OfOneScreen;
 use Lanai\Core\Findings\Reading;
 use Lanai\Core\Findings\Station;
 use Lanai\Core\Formula\FormulaMistake;
+use Lanai\Core\Runtime\Assignment;
 use Lanai\Core\Script\Fits\FormulaFit;
 
 /** A field that is fed a value of another type, such as a number field from text. */

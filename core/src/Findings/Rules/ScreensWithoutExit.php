@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Lanai\Core\Findings\Rules;
 
 use Lanai\Core\Blueprint\Screen;
-use Lanai\Core\Blueprint\ScreenMap;
+use Lanai\Core\Edits\ScreenMap;
 use Lanai\Core\Effects\GoBack;
 use Lanai\Core\Effects\StartOver;
 use Lanai\Core\Findings\Finding;

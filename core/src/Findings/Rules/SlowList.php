@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Lanai\Core\Findings\Rules;
 
 use Lanai\Core\Blueprint\Shape;
-use Lanai\Core\Data\Storage\ListPlan;
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Reading;
 use Lanai\Core\Findings\Rule;
 use Lanai\Core\Findings\Station;
 use Lanai\Core\Lines\ListLine;
-use Lanai\Core\Runtime\Budget;
+use Lanai\Core\Rows\Budget;
+use Lanai\Core\Storage\ListPlan;
 
 /** A list whose condition no index can answer: its query reads every row, or the condition is computed outside of the query. */
 final class SlowList implements Rule

@@ -8,7 +8,7 @@ use DateTimeImmutable;
 use DateTimeZone;
 use Lanai\Core\Access\Meeting;
 use Lanai\Core\Access\Verb;
-use Lanai\Core\Data\Row;
+use Lanai\Core\Blueprint\Row;
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Reading;
 use Lanai\Core\Findings\Rule;
@@ -17,9 +17,9 @@ use Lanai\Core\Formula\Evaluation;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Formula\Moment;
-use Lanai\Core\Formula\Terms;
-use Lanai\Core\Runtime\Budget;
-use Lanai\Core\Runtime\NoRows;
+use Lanai\Core\Query\Terms;
+use Lanai\Core\Rows\Budget;
+use Lanai\Core\Rows\NoRows;
 
 /** A permission that only PHP can judge, row by row and over a bounded number of rows. */
 final class SlowPermission implements Rule

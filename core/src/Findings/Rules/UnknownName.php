@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Findings\Rules;
 
-use Lanai\Core\Effects\Assignment;
+use Lanai\Core\Blueprint\Fits\FieldFit;
+use Lanai\Core\Blueprint\Fits\NamedFit;
+use Lanai\Core\Blueprint\Fits\ScreenFit;
+use Lanai\Core\Blueprint\Fits\TableFit;
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Mend;
 use Lanai\Core\Findings\OfOneScreen;
@@ -13,13 +16,10 @@ use Lanai\Core\Findings\Station;
 use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Formula\Nearest;
 use Lanai\Core\Formula\Template;
+use Lanai\Core\Runtime\Assignment;
 use Lanai\Core\Script\BlankSpot;
 use Lanai\Core\Script\Choice;
-use Lanai\Core\Script\Fits\FieldFit;
 use Lanai\Core\Script\Fits\FormulaFit;
-use Lanai\Core\Script\Fits\NamedFit;
-use Lanai\Core\Script\Fits\ScreenFit;
-use Lanai\Core\Script\Fits\TableFit;
 use Lanai\Core\Script\Fits\TextFit;
 
 /** Names that nothing has, and formulas that give the wrong type. */

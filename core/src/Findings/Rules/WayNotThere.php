@@ -13,10 +13,10 @@ use Lanai\Core\Findings\Mend;
 use Lanai\Core\Findings\Reading;
 use Lanai\Core\Findings\Rule;
 use Lanai\Core\Findings\Station;
-use Lanai\Core\Lines\Line;
 use Lanai\Core\People\AsGuest;
 use Lanai\Core\People\WithCode;
 use Lanai\Core\People\WithPassword;
+use Lanai\Core\Runtime\Line;
 use Lanai\Core\Text\Pattern;
 
 /** A line that signs in by a way which the app does not have, or no longer: the server refuses it. */

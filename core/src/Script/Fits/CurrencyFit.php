@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Script\Fits;
 
-use Lanai\Core\Data\Values\Currency;
 use Lanai\Core\Script\Choice;
 use Lanai\Core\Script\Cursor;
 use Lanai\Core\Script\Fit;
 use Lanai\Core\Script\Scope;
+use Lanai\Core\Values\Currency;
 
 /** A currency by its code of ISO 4217. */
 final readonly class CurrencyFit implements Fit

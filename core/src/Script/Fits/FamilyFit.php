@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Script\Fits;
 
+use Lanai\Core\Blueprint\Fits\TableFit;
 use Lanai\Core\Script\Blank;
 use Lanai\Core\Script\Choice;
 use Lanai\Core\Script\Cursor;

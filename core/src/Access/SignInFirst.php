@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Access;
+
+use Lanai\Core\Ports\Refused;
+
+/** A tap or a screen for which somebody has to sign in. */
+final class SignInFirst extends Refused
+{
+}

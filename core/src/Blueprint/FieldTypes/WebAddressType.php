@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Blueprint\FieldTypes;
+
+use Faker\Generator;
+use Lanai\Core\Blueprint\FieldType;
+use Lanai\Core\Blueprint\UnreadableValue;
+use Lanai\Core\Script\Sentence;
+use Lanai\Core\Script\Words;
+use Lanai\Core\Text\Pattern;
+
+/** An http or https address. */
+final readonly class WebAddressType implements FieldType
+{
+    use KeptAsText;
+
+    public static function sentence(): Sentence
+    {
+        return Sentence::of(new Words('is a web address', 'is web address'));
+    }
+
+    public function read(mixed $input): ?string
+    {
+        $text = self::typed($input);
+        if ($text === '') {
+            return null;
+        }
+        $address = Pattern::match('~^[\w-]+(\.[\w-]+)+([/?#].*)?$~', $text) ? "https://$text" : $text;
+
+        return Pattern::match('~^https?://[^/\s]+\.[^/\s]+~i', $address) && filter_var($address, FILTER_VALIDATE_URL) !== false ? $address : throw new UnreadableValue("“{$text}” is not a web address, as in https://example.org.");
+    }
+
+    public function control(): string
+    {
+        return 'web';
+    }
+
+    public function sample(Generator $faker, string $name): mixed
+    {
+        return 'https://'.$faker->domainWord().'.example';
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Blueprint;
+
+/** One stored row with typed values by column name. */
+final readonly class Row
+{
+    /**
+     * @param  array<string, mixed>  $values  column => value of each field that is kept; the ids of links to many
+     * @param  array<string, mixed>  $computed  formula about the row => value, for those that the query computed
+     */
+    public function __construct(public Table $table, public int $id, public array $values, public array $computed = [])
+    {
+    }
+
+    public function value(Field $field): mixed
+    {
+        return $this->values[$field->column()] ?? null;
+    }
+
+    /** What stands for the row where one text must: its first text field. */
+    public function label(): string
+    {
+        $field = $this->table->labelField();
+        $value = $field === null ? null : $this->value($field);
+
+        return is_string($value) && $value !== '' ? $value : $this->table->singular.' '.$this->id;
+    }
+}
