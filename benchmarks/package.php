@@ -9,6 +9,7 @@ use App\Models\App;
 use App\Packaging\AndroidProject;
 use App\Packaging\Job;
 use App\Packaging\Packager;
+use App\Packaging\ServerAddress;
 use App\Packaging\Target;
 use Benchmarks\Bench;
 use Symfony\Component\Process\Process;
@@ -24,7 +25,7 @@ Packager::make($app, $blueprint, Target::Apk, "$bench->folder/first.apk", ...$qu
 
 $bare = "$bench->folder/bare";
 mkdir("$bare/framework", 0700, true);
-AndroidProject::lay(new Job($app, $blueprint, $bare, ...$quiet));
+AndroidProject::lay(new Job($app, $blueprint, ServerAddress::of($app), $bare, ...$quiet));
 copy(config('lanai.android_framework'), "$bare/framework/1.apk");
 file_put_contents("$bare/key.p12", base64_decode($app->signingKey()->firstOrFail()->store));
 $password = $app->signingKey()->firstOrFail()->password;

@@ -76,6 +76,8 @@ test('a form on the device tells each box what is wrong and loses nothing', asyn
   await device(page).getByRole('button', { name: 'Offer a swim' }).click()
   await device(page).getByLabel('Title').fill('Night swim')
   await device(page).getByLabel('Places').fill('100')
+  // It stands where it will once what is above it is there.
+  await expect(page.getByRole('button', { name: 'One more device' })).toBeVisible()
   const stands = await page.locator('iframe[title="The app, running"]').boundingBox()
   await device(page).getByRole('button', { name: 'Put it on the list' }).click()
   await expect(device(page).getByText('This must be at most 40.')).toBeVisible()

@@ -28,7 +28,7 @@ final class Arrival
     private const FEW = 1500;
 
     /** How long a step may hold the lock, in nanoseconds; its size follows. */
-    private const STEP = 8_000_000;
+    private const STEP = 16_000_000;
 
     /** Rows that were written meanwhile and are taken over in the last step. */
     private const LAST = 200;
