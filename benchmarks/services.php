@@ -127,6 +127,6 @@ foreach ($children as $pid) {
     $good += pcntl_wexitstatus($status) === 0 ? 1 : 0;
 }
 $calls = json_decode((string) file_get_contents($box), true)['calls'] - $before;
-printf("100 devices ask the same at once              %d call%s out, %d answered   (aim: one)\n", $calls, $calls === 1 ? ' went' : 's went', $good);
+printf("100 devices ask the same at once              %d call%s   (%d answered; aim: one)\n", $calls, $calls === 1 ? '' : 's', $good);
 exec('pkill -P '.proc_get_status($standins)['pid']);
 proc_terminate($standins);
