@@ -17,7 +17,10 @@ final class Prune extends Command
 
     public function handle(RevisionBook $book): int
     {
-        $indexed = App::query()->with(['revision', 'liveRevision'])->get()->sum(fn (App $app): int => (int) rescue(fn (): int => $book->reconsider($app), 0));
+        $indexed = 0;
+        foreach (App::query()->with(['revision', 'liveRevision'])->lazy(50) as $app) {
+            $indexed += (int) rescue(fn (): int => $book->reconsider($app), 0);
+        }
         $this->line("$indexed data sets got other indexes");
         foreach (OldWork::prune() as $what => $count) {
             $this->line("$count $what");

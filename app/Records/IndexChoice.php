@@ -14,11 +14,16 @@ final class IndexChoice
     /** Where choices are kept, in the table of the data's shape. */
     public const KEPT = ' lists';
 
+    /** So many seconds may be spent on trials at once; lists that are left have the first of their ways until the next time. */
+    private const PATIENCE = 2.0;
+
+    private float $spent = 0;
+
     /** @var array<string, int> list and size => the number of its alternative */
     private array $used = [];
 
     /** @param  array<string, int>  $known */
-    public function __construct(private readonly IndexTrial $trial, private readonly array $known)
+    public function __construct(private readonly IndexTrial $trial, private readonly array $known, private readonly float $patience = self::PATIENCE)
     {
     }
 
@@ -32,7 +37,15 @@ final class IndexChoice
         }
         $names = array_map(fn (array $way): array => array_map(fn (array $index): array => [$index[0]->storedAs(), array_map(fn (IndexKey $k): string => $k->name(), $index[1])], $way), $ways);
         $key = md5((string) json_encode([$plan->line->where, $names])).' '.(int) log($rows, 2);
-        $number = $this->used[$key] ?? $this->known[$key] ?? $this->trial->best($plan, $table, $ways);
+        $number = $this->used[$key] ?? $this->known[$key] ?? null;
+        if ($number === null) {
+            if ($this->spent >= $this->patience) {
+                return $ways[0];
+            }
+            $from = hrtime(true);
+            $number = $this->trial->best($plan, $table, $ways);
+            $this->spent += (hrtime(true) - $from) / 1e9;
+        }
         $this->used[$key] = $number;
 
         return $ways[$number] ?? $ways[0];

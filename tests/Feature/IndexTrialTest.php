@@ -7,10 +7,13 @@ namespace Tests\Feature;
 use App\Models\App;
 use App\Records\DataFile;
 use App\Records\DataSet;
+use App\Records\IndexChoice;
+use App\Records\IndexTrial;
 use App\Records\SchemaFollower;
 use Illuminate\Database\Connection;
 use Illuminate\Support\Facades\DB;
 use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Storage\Indexes;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
 
@@ -55,6 +58,23 @@ final class IndexTrialTest extends TestCase
         self::assertSame(['ix_swims_places', 'ix_swims_spot'], $this->indexes($database), 'What it takes the place of goes.');
         $asked = implode(' ', array_column($database->select('explain query plan select * from swims where places < 50 order by lanai_order("title"), id limit 100'), 'detail'));
         self::assertStringContainsString('ix_swims_places', $asked);
+    }
+
+    public function test_trials_end_after_a_while_and_go_on_the_next_time(): void
+    {
+        $script = self::SCRIPT." where places < 50, by Starts upward\n  List of Swims where places < 70, by Title upward\n";
+        $blueprint = Blueprint::fromScript($script);
+        $database = $this->filled(new SchemaFollower($this->unkept(), DataSet::Sandbox), 60_000);
+        $choose = function (array $known, float $patience) use ($database, $blueprint): IndexChoice {
+            $choice = new IndexChoice(new IndexTrial($database), $known, $patience);
+            Indexes::of($blueprint, $choice->of(...));
+
+            return $choice;
+        };
+        self::assertCount(0, $choose([], 0.0)->kept());
+        $first = $choose([], 0.0001)->kept();
+        self::assertCount(1, $first);
+        self::assertCount(2, $choose([$first[0]['col'] => (int) $first[0]['tag']], 0.0001)->kept());
     }
 
     private function filled(SchemaFollower $follower, int $rows): Connection
