@@ -9,6 +9,8 @@ use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Symfony\Component\Process\Process;
 
+require_once __DIR__.'/Size.php';
+
 /** A demo app in a folder of its own, a server on it, and fair ways to time two things beside each other. */
 final class Bench
 {
@@ -27,8 +29,17 @@ final class Bench
         touch("$this->folder/lanai.sqlite");
         $port = random_int(20000, 40000);
         $this->address = "http://127.0.0.1:$port";
-        foreach (['LANAI_DATABASE' => "$this->folder/lanai.sqlite", 'LANAI_APPS' => "$this->folder/apps", 'LANAI_DEMO' => 'true', 'CACHE_STORE' => 'array', 'APP_URL' => $this->address,
-            'APP_KEY' => 'base64:AAECAwQFBgcICQoLDA0ODxAREhMUFRYXGBkaGxwdHh8='] as $key => $value) {
+        foreach (
+            [
+                'LANAI_DATABASE' => "$this->folder/lanai.sqlite",
+                'LANAI_APPS' => "$this->folder/apps",
+                'LANAI_DEMO' => 'true',
+                'CACHE_STORE' => 'file',
+                'LANAI_CACHE' => "$this->folder/cache",
+                'APP_URL' => $this->address,
+                'APP_KEY' => 'base64:AAECAwQFBgcICQoLDA0ODxAREhMUFRYXGBkaGxwdHh8=',
+            ] as $key => $value
+        ) {
             putenv("$key=$value");
             $_ENV[$key] = $_SERVER[$key] = $value;
         }
@@ -40,7 +51,13 @@ final class Bench
 
     public function serve(): void
     {
-        $this->server = new Process([PHP_BINARY, '-d', 'opcache.enable_cli=1', '-S', substr($this->address, 7), '-t', 'public', 'benchmarks/server.php'], dirname(__DIR__), null, null, null);
+        $this->server = new Process(
+            [PHP_BINARY, '-d', 'opcache.enable_cli=1', '-S', substr($this->address, 7), '-t', 'public', 'benchmarks/server.php'],
+            dirname(__DIR__),
+            null,
+            null,
+            null,
+        );
         $this->server->start();
         for ($i = 0; $i < 200 && ! @fsockopen('127.0.0.1', (int) parse_url($this->address, PHP_URL_PORT)); $i++) {
             usleep(20000);
@@ -56,7 +73,7 @@ final class Bench
     public static function medians(int $rounds, array $works): array
     {
         $times = [];
-        for ($i = 0; $i < $rounds; $i++) {
+        for ($i = 0; $i < Size::rounds($rounds); $i++) {
             foreach ($works as $name => $work) {
                 $from = hrtime(true);
                 $work();
@@ -76,8 +93,29 @@ final class Bench
     {
         static $curl = null;
         $curl ??= curl_init();
-        curl_setopt_array($curl, [CURLOPT_URL => $this->address.$path, CURLOPT_POST => true, CURLOPT_POSTFIELDS => json_encode($body ?: new \stdClass), CURLOPT_RETURNTRANSFER => true,
-            CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json', ...($cookies === '' ? [] : ["Cookie: $cookies", 'X-XSRF-TOKEN: '.$this->token($cookies)])]]);
+        curl_setopt_array($curl, [
+            CURLOPT_URL => $this->address.$path,
+            CURLOPT_POST => true,
+            CURLOPT_POSTFIELDS => json_encode($body ?: new \stdClass()),
+            CURLOPT_RETURNTRANSFER => true,
+            CURLOPT_HTTPHEADER => [
+                'Content-Type: application/json',
+                'Accept: application/json',
+                ...$cookies === '' ? [] : ["Cookie: $cookies", 'X-XSRF-TOKEN: '.$this->token($cookies)],
+            ],
+        ]);
+        $answer = curl_exec($curl);
+        if (! is_string($answer) || curl_getinfo($curl, CURLINFO_RESPONSE_CODE) >= 400) {
+            throw new \RuntimeException("$path: ".substr((string) $answer, 0, 400));
+        }
+
+        return $answer;
+    }
+
+    public function get(string $path, string $cookies = ''): string
+    {
+        $curl = curl_init($this->address.$path);
+        curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_HTTPHEADER => ['Accept: application/json', "Cookie: $cookies"]]);
         $answer = curl_exec($curl);
         if (! is_string($answer) || curl_getinfo($curl, CURLINFO_RESPONSE_CODE) >= 400) {
             throw new \RuntimeException("$path: ".substr((string) $answer, 0, 400));
@@ -92,7 +130,11 @@ final class Bench
         $jar = '';
         foreach ([null, json_encode(['email' => config('lanai.demo_email'), 'password' => config('lanai.demo_password')])] as $body) {
             $curl = curl_init($this->address.'/api/session');
-            curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_HEADER => true, CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json', "Cookie: $jar", 'X-XSRF-TOKEN: '.$this->token($jar)]]);
+            curl_setopt_array($curl, [
+                CURLOPT_RETURNTRANSFER => true,
+                CURLOPT_HEADER => true,
+                CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json', "Cookie: $jar", 'X-XSRF-TOKEN: '.$this->token($jar)],
+            ]);
             if ($body !== null) {
                 curl_setopt($curl, CURLOPT_POSTFIELDS, $body);
             }
@@ -106,7 +148,7 @@ final class Bench
     public function end(): void
     {
         $this->server?->stop(0);
-        (new \Illuminate\Filesystem\Filesystem)->deleteDirectory($this->folder);
+        (new \Illuminate\Filesystem\Filesystem())->deleteDirectory($this->folder);
     }
 
     private function token(string $cookies): string

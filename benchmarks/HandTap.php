@@ -18,9 +18,17 @@ final class HandTap
 {
     public function __invoke(Request $request): JsonResponse
     {
-        $given = $request->validate(['jar' => ['required', 'integer', 'min:1'], 'tap' => ['required', 'string', 'max:64'], 'note' => ['nullable', 'string', 'max:100'], 'revision' => ['required', 'integer']]);
+        $given = $request->validate([
+            'jar' => ['required', 'integer', 'min:1'],
+            'tap' => ['required', 'string', 'max:64'],
+            'note' => ['nullable', 'string', 'max:100'],
+            'revision' => ['required', 'integer'],
+        ]);
         $app = \App\Models\App::query()->with('liveRevision:id,number')->where('slug', 'jars')->firstOrFail();
-        Config::set('database.connections.hand', ['database' => Config::string('lanai.apps')."/$app->id/live.sqlite"] + Config::array('database.connections.app_template'));
+        Config::set(
+            'database.connections.hand',
+            ['database' => Config::string('lanai.apps')."/$app->id/live.sqlite"] + Config::array('database.connections.app_template'),
+        );
         $database = DB::connection('hand');
         $outcome = $database->transaction(function () use ($database, $given): array {
             $kept = $database->table('_taps')->where('tap', $given['tap'])->value('answer');
@@ -29,7 +37,10 @@ final class HandTap
             }
             $now = now('UTC')->format('Y-m-d\TH:i:s\Z');
             if ($database->update('update jars set "left" = "left" - 1, last = ? where id = ? and "left" > 0', [$now, $given['jar']]) === 0) {
-                return ['done' => false, 'refused' => $database->table('jars')->where('id', $given['jar'])->exists() ? 'Just taken' : 'This is no longer there.'];
+                return [
+                    'done' => false,
+                    'refused' => $database->table('jars')->where('id', $given['jar'])->exists() ? 'Just taken' : 'This is no longer there.',
+                ];
             }
             $database->table('helpings')->insert(['jar' => $given['jar'], 'note' => $given['note'] ?? null, 'at' => $now]);
             $outcome = ['done' => true, 'say' => ['Taken'], 'go' => null, 'back' => true, 'refused' => ''];

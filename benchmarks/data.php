@@ -12,35 +12,46 @@ use App\Records\DataSet;
 use App\Records\EloquentRecordStore;
 use App\Records\SchemaFollower;
 use Benchmarks\Bench;
+use Benchmarks\Size;
 use Illuminate\Support\Facades\DB;
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Row;
-use Lanai\Core\Formula\Evaluation;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\Moment;
-use Lanai\Core\Query\Compiled;
-use Lanai\Core\Query\Conditions;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Row;
 use Lanai\Core\Query\Query;
 use Lanai\Core\Query\Sort;
+use Lanai\Core\Rows\CompiledFormula;
+use Lanai\Core\Rows\Conditions;
+use Lanai\Core\Rows\Evaluation;
 use Lanai\Core\Rows\Reader;
 
 require __DIR__.'/../vendor/autoload.php';
 require __DIR__.'/Bench.php';
 
-const MILLION = 1_000_000;
-const MANY = 100_000;
+define('MILLION', Size::rows(1_000_000, 100_000));
+define('MANY', Size::rows(100_000));
 
-$bench = new Bench;
-$script = "app Large\ntable Spots, each a Spot\n  Name is a text\ntable People, each a Person\n  Name is a text\ntable Swims, each a Swim\n  Title is a text\n  Places is a whole number\n  Starts is a date and time\n  Spot is one Spot\n  Host is one Person\n"
-    ."table Plain, each a Plain row\n  Title is a text\n  Places is a whole number\n  Water is a decimal\n  Day is a date\n  Open is yes or no\nscreen S, first\n  List of Swims where spot == screen.spot and starts > now(), by Starts upward\n  List of Swims where host.name == \"Person 77\" and starts > now(), by Starts upward\n";
+$bench = new Bench();
+$script =
+    "app Large\ntable Spots, each a Spot\n  Name is a text\ntable People, each a Person\n  Name is a text\ntable Swims, each a Swim\n"
+        ."  Title is a text\n  Places is a whole number\n  Starts is a date and time\n  Spot is one Spot\n  Host is one Person\n".
+    "table Plain, each a Plain row\n  Title is a text\n  Places is a whole number\n  Water is a decimal\n  Day is a date\n  Open is yes or no\n"
+        ."screen S, first\n  List of Swims where spot == screen.spot and starts > now(), by Starts upward\n"
+            ."  List of Swims where host.name == \"Person 77\" and starts > now(), by Starts upward\n";
 $blueprint = Blueprint::fromScript($script);
-$app = new App;
+$app = new App();
 $app->id = 900;
 (new SchemaFollower($app, DataSet::Sandbox))->follow($blueprint);
 $connection = DB::connection((new DataFile($app, DataSet::Sandbox))->connection);
 $pdo = $connection->getPdo();
-$pdo->exec("begin; with recursive n(i) as (select 1 union all select i + 1 from n where i < 500) insert into spots (name) select 'Spot ' || i from n; insert into people (name) select 'Person ' || id from spots;"
-    .'with recursive n(i) as (select 1 union all select i + 1 from n where i < '.MILLION.") insert into swims (title, places, starts, spot, host) select 'Swim ' || i, i * 7919 % 41, strftime('%Y-%m-%dT%H:%M:%SZ', 1767225600 + i * 104729 % 63072000, 'unixepoch'), i % 500 + 1, i * 31 % 500 + 1 from n; commit; analyze");
+$pdo->exec(
+    "begin; with recursive n(i) as (select 1 union all select i + 1 from n where i < 500) insert into spots (name) select 'Spot ' || i from n; "
+        ."insert into people (name) select 'Person ' || id from spots;".
+        'with recursive n(i) as (select 1 union all select i + 1 from n where i < '.
+        MILLION.
+        ") insert into swims (title, places, starts, spot, host) select 'Swim ' || i, i * 7919 % 41, strftime('%Y-%m-%dT%H:%M:%SZ', 1767225600 + i "
+            ."* 104729 % 63072000, 'unixepoch'), i % 500 + 1, i * 31 % 500 + 1 from n; commit; analyze",
+);
 
 $store = new EloquentRecordStore($app, DataSet::Sandbox, $blueprint);
 $swims = $blueprint->table('Swims');
@@ -63,8 +74,17 @@ $hand = function (string $sql, array $bindings) use ($pdo): array {
     return $rows;
 };
 $lists = [
-    'where spot == X and starts > now()' => [fn () => $page('spot == spot1 and starts > now()'), fn () => $hand('select * from swims where spot = ? and starts > ? order by starts, id limit 50', [77, '2026-11-23T09:00:00Z'])],
-    'where host.name == X, over the link' => [fn () => $page('host.name == "Person 77" and starts > now()'), fn () => $hand('select * from swims where host = (select id from people where name = ?) and starts > ? order by starts, id limit 50', ['Person 77', '2026-11-23T09:00:00Z'])],
+    'where spot == X and starts > now()' => [
+        fn () => $page('spot == spot1 and starts > now()'),
+        fn () => $hand('select * from swims where spot = ? and starts > ? order by starts, id limit 50', [77, '2026-11-23T09:00:00Z']),
+    ],
+    'where host.name == X, over the link' => [
+        fn () => $page('host.name == "Person 77" and starts > now()'),
+        fn () => $hand('select * from swims where host = (select id from people where name = ?) and starts > ? order by starts, id limit 50', [
+            'Person 77',
+            '2026-11-23T09:00:00Z',
+        ]),
+    ],
 ];
 foreach ($lists as $name => [$lanai, $byHand]) {
     if (array_map(fn (Row $r): int => $r->id, $lanai()) !== array_map(fn (array $r): int => (int) $r['id'], $byHand()) || count($lanai()) !== 50) {
@@ -73,13 +93,33 @@ foreach ($lists as $name => [$lanai, $byHand]) {
         exit(1);
     }
     $times = Bench::medians(21, ['lanai' => $lanai, 'hand' => $byHand]);
-    printf("first page of 1,000,000 rows %-36s / hand-written SQL %.2f   (%.2f ms / %.2f ms; aim: at most 1.3)\n", $name, $times['lanai'] / $times['hand'], $times['lanai'], $times['hand']);
+    printf(
+        "first page of %s rows %-36s / hand-written SQL %.2f   (%.2f ms / %.2f ms; aim: at most 1.3)\n",
+        number_format(MILLION),
+        $name,
+        $times['lanai'] / $times['hand'],
+        $times['lanai'],
+        $times['hand'],
+    );
 }
 
-$rows = array_map(fn (int $i): Row => new Row($swims, $i, ['title' => "Swim $i", 'places' => $i % 41 === 0 ? null : $i % 41, 'starts' => $moment->now, 'spot' => 1, 'host' => null]), range(1, MANY));
+$rows = array_map(
+    fn (int $i): Row => new Row($swims, $i, [
+        'title' => "Swim $i",
+        'places' => $i % 41 === 0 ? null : $i % 41,
+        'starts' => $moment->now,
+        'spot' => 1,
+        'host' => null,
+    ]),
+    range(1, MANY),
+);
 $formula = 'places * 2 + 1 > 20 and title contains "9" or places == 3';
-$compiled = Compiled::of(Formula::of($formula), $swims, new Evaluation($moment, new Reader($store), []));
-$native = fn (Row $row): bool => ($row->values['places'] !== null && $row->values['places'] * 2 + 1 > 20 && $row->values['title'] !== null && str_contains($row->values['title'], '9')) || $row->values['places'] === 3;
+$compiled = CompiledFormula::of(Formula::of($formula), $swims, new Evaluation($moment, new Reader($store), []));
+$native = fn (Row $row): bool => ($row->values['places'] !== null &&
+    $row->values['places'] * 2 + 1 > 20 &&
+    $row->values['title'] !== null &&
+    str_contains($row->values['title'], '9')) ||
+    $row->values['places'] === 3;
 $count = function (callable $holds) use ($rows): int {
     $found = 0;
     foreach ($rows as $row) {
@@ -94,7 +134,13 @@ if ($count($compiled) !== $count($native)) {
     exit(1);
 }
 $times = Bench::medians(15, ['lanai' => fn () => $count($compiled), 'hand' => fn () => $count($native)]);
-printf("formula over 100,000 rows / native closure %.2f   (%.1f ms / %.1f ms; aim: at most 4)\n", $times['lanai'] / $times['hand'], $times['lanai'], $times['hand']);
+printf(
+    "formula over %s rows / native closure %.2f   (%.1f ms / %.1f ms; aim: at most 4)\n",
+    number_format(MANY),
+    $times['lanai'] / $times['hand'],
+    $times['lanai'],
+    $times['hand'],
+);
 unset($rows);
 
 $bench->end();

@@ -11,7 +11,7 @@ use Benchmarks\Bench;
 require __DIR__.'/../vendor/autoload.php';
 require __DIR__.'/Bench.php';
 
-$bench = new Bench;
+$bench = new Bench();
 $bench->serve();
 $lanai = json_decode($bench->post('/device/live/saltlark/view'), true);
 $hand = json_decode($bench->post('/bench/hand'), true);
@@ -22,4 +22,9 @@ if ($lanai['view'] != $hand['view']) {
 }
 $times = Bench::medians(150, ['lanai' => fn () => $bench->post('/device/live/saltlark/view'), 'hand' => fn () => $bench->post('/bench/hand')]);
 $bench->end();
-printf("screen request / hand-written controller   %.2f   (%.1f ms / %.1f ms; aim: at most 1.5)\n", $times['lanai'] / $times['hand'], $times['lanai'], $times['hand']);
+printf(
+    "screen request / hand-written controller   %.2f   (%.1f ms / %.1f ms; aim: at most 1.5)\n",
+    $times['lanai'] / $times['hand'],
+    $times['lanai'],
+    $times['hand'],
+);

@@ -11,25 +11,26 @@ use App\Models\App;
 use App\Outbound\Practice;
 use App\Records\DataSet;
 use App\Records\EloquentRecordStore;
-use App\Services\Kept;
+use App\Services\AnswerDatabase;
 use App\Services\ServiceDesk;
 use Benchmarks\Bench;
+use Benchmarks\Size;
 use GuzzleHttp\Client;
 use Illuminate\Support\Facades\DB;
 use Lanai\Core\Formula\Moment;
+use Lanai\Core\Play\Scene;
+use Lanai\Core\Play\Trail;
+use Lanai\Core\Play\Visit;
 use Lanai\Core\Rows\Reader;
-use Lanai\Core\Runtime\Scene;
-use Lanai\Core\Runtime\Trail;
-use Lanai\Core\Runtime\Visit;
 use Lanai\Core\Services\Answers;
+use Lanai\Core\Services\Argument;
 use Lanai\Core\Services\Call;
-use Lanai\Core\Services\Given;
 use Lanai\Core\Services\RowsMade;
 
 require __DIR__.'/../vendor/autoload.php';
 require __DIR__.'/Bench.php';
 
-$bench = new Bench;
+$bench = new Bench();
 $median = function (array $times): float {
     sort($times);
 
@@ -39,11 +40,17 @@ $median = function (array $times): float {
 $folder = sys_get_temp_dir().'/lanai-bench-'.bin2hex(random_bytes(4));
 mkdir($folder);
 $port = random_int(20000, 40000);
-$standins = proc_open([PHP_BINARY, '-S', "127.0.0.1:$port", '-t', 'standins/public', 'standins/public/index.php'], [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes, dirname(__DIR__), ['LANAI_STANDINS_FOLDER' => $folder, 'PHP_CLI_SERVER_WORKERS' => '4', 'PATH' => (string) getenv('PATH')]);
+$standins = proc_open(
+    [PHP_BINARY, '-S', "127.0.0.1:$port", '-t', 'standins/public', 'standins/public/index.php'],
+    [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']],
+    $pipes,
+    dirname(__DIR__),
+    ['LANAI_STANDINS_FOLDER' => $folder, 'PHP_CLI_SERVER_WORKERS' => '4', 'PATH' => (string) getenv('PATH')],
+);
 for ($n = 0; $n < 200 && ! @fsockopen('127.0.0.1', $port); $n++) {
     usleep(20000);
 }
-config(['lanai.standins' => "127.0.0.1:$port", 'lanai.answers' => 'answers', 'database.connections.answers.database' => "$folder/answers.sqlite"]);
+config(['lanai.standins' => "127.0.0.1:$port", 'lanai.answers' => 'answers']);
 $app = App::query()->with('revision')->firstOrFail();
 $blueprint = $app->revision->read();
 $utc = new DateTimeZone('UTC');
@@ -52,16 +59,27 @@ $ask = function (string $spot) use ($app, $blueprint, $visit): array {
     $desk = new ServiceDesk($app, DataSet::Sandbox);
     $store = new EloquentRecordStore($app, DataSet::Sandbox, $blueprint);
     $answers = new Answers($desk, new RowsMade($blueprint), $visit, Trail::none());
-    $call = Call::to('Conditions', [new Given('Spot', "\"$spot\""), new Given('Days', '7')], new Scene($blueprint, $store, new Reader($store), $visit->moment, Trail::none(), visit: $visit, answers: $answers));
+    $call = Call::to(
+        'Conditions',
+        [new Argument('Spot', "\"$spot\""), new Argument('Days', '7')],
+        new Scene($blueprint, $store, new Reader($store), $visit->moment, Trail::none(), visit: $visit, beside: [Answers::class => $answers]),
+    );
 
     return [$answers, $call];
 };
 $spots = ['lantern-cove', 'gannet-slip', 'tansy-beach', 'old-lido', 'kelp-point', 'mill-weir', 'wren-bay', 'chapel-rock'];
-$client = new Client;
-$bare = fn (string $spot): mixed => json_decode((string) $client->get("http://127.0.0.1:$port/almanac/v1/spots/$spot/conditions?days=7", ['headers' => ['X-Almanac-Key' => 'practice-key-of-the-sea', 'Accept' => 'application/json']])->getBody(), true);
+$client = new Client();
+$bare = fn (string $spot): mixed => json_decode(
+    (string) $client
+        ->get("http://127.0.0.1:$port/almanac/v1/spots/$spot/conditions?days=7", [
+            'headers' => ['X-Almanac-Key' => 'practice-key-of-the-sea', 'Accept' => 'application/json'],
+        ])
+        ->getBody(),
+    true,
+);
 $through = function (string $spot) use ($ask): mixed {
     [$answers, $call] = $ask($spot);
-    Kept::store()->forget('answer:1:sandbox:'.sha1('Almanac').':'.$call->key());
+    AnswerDatabase::store()->forget('answer:1:sandbox:'.sha1('Almanac').':'.$call->key());
 
     return $answers->now($call)->pages[0];
 };
@@ -78,7 +96,7 @@ $away = function (int $milliseconds) use ($folder, $box): void {
 foreach ([40, 0] as $milliseconds) {
     $away($milliseconds);
     $times = ['bare' => [], 'through' => []];
-    for ($round = 0; $round < 5; $round++) {
+    for ($round = 0; $round < Size::rounds(5); $round++) {
         foreach ($spots as $spot) {
             foreach (['bare' => $bare, 'through' => $through] as $name => $way) {
                 $from = hrtime(true);
@@ -88,16 +106,23 @@ foreach ([40, 0] as $milliseconds) {
         }
     }
     [$a, $b] = [$median($times['through']), $median($times['bare'])];
-    printf("call through Lanai / bare Guzzle, %2d ms away   %.2f   (%.2f ms / %.2f ms%s)\n", $milliseconds, $a / $b, $a, $b, $milliseconds > 0 ? '; aim 1.3' : '');
+    printf(
+        "call through Lanai / bare Guzzle, %2d ms away   %.2f   (%.2f ms / %.2f ms%s)\n",
+        $milliseconds,
+        $a / $b,
+        $a,
+        $b,
+        $milliseconds > 0 ? '; aim 1.3' : '',
+    );
 }
 
 [$answers, $call] = $ask('lantern-cove');
 $answers->now($call);
 $key = 'answer:1:sandbox:'.sha1('Almanac').':'.$call->key();
 $times = ['kept' => [], 'cache' => []];
-for ($round = 0; $round < 400; $round++) {
+for ($round = 0; $round < Size::rounds(400); $round++) {
     $from = hrtime(true);
-    Kept::store()->get($key);
+    AnswerDatabase::store()->get($key);
     $times['cache'][] = (hrtime(true) - $from) / 1e6;
     $desk = new ServiceDesk($app, DataSet::Sandbox);
     $from = hrtime(true);
@@ -107,7 +132,7 @@ for ($round = 0; $round < 400; $round++) {
 [$a, $b] = [$median($times['kept']), $median($times['cache'])];
 printf("answer that is kept / reading the cache       %.2f   (%.3f ms / %.3f ms; aim 2)\n", $a / $b, $a, $b);
 
-Kept::store()->forget($key);
+AnswerDatabase::store()->forget($key);
 $before = json_decode((string) file_get_contents($box), true)['calls'];
 $children = [];
 for ($device = 0; $device < 100; $device++) {
@@ -116,8 +141,13 @@ for ($device = 0; $device < 100; $device++) {
         DB::purge();
         DB::purge('lanai');
         DB::purge('answers');
-        [$answers, $call] = $ask('lantern-cove');
-        exit($answers->now($call)->isThere() ? 0 : 1);
+        try {
+            [$answers, $call] = $ask('lantern-cove');
+            exit($answers->now($call)->isThere() ? 0 : 1);
+        } catch (Throwable $exception) {
+            fwrite(STDERR, "A device was not answered: {$exception->getMessage()}\n");
+            exit(1);
+        }
     }
     $children[] = $pid;
 }
@@ -128,5 +158,10 @@ foreach ($children as $pid) {
 }
 $calls = json_decode((string) file_get_contents($box), true)['calls'] - $before;
 printf("100 devices ask the same at once              %d call%s   (%d answered; aim: one)\n", $calls, $calls === 1 ? '' : 's', $good);
+$bench->end();
 exec('pkill -P '.proc_get_status($standins)['pid']);
 proc_terminate($standins);
+if ($good !== 100 || $calls !== 1) {
+    fwrite(STDERR, "Not every device was answered by one call.\n");
+    exit(1);
+}

@@ -11,14 +11,17 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Route;
 use Lanai\Core\Edits\EditRefused;
 use Lanai\Core\Formula\TextTooLong;
-use Lanai\Core\Script\ScriptMistake;
+use Lanai\Core\Language\ScriptMistake;
 use Lanai\Core\Text\PatternFailed;
 
 return Application::configure(basePath: dirname(__DIR__))
-    ->withRouting(using: function (): void {
-        Route::middleware('open')->group(__DIR__.'/../routes/open.php');
-        Route::middleware('web')->group(__DIR__.'/../routes/web.php');
-    }, commands: __DIR__.'/../routes/console.php')
+    ->withRouting(
+        using: function (): void {
+            Route::middleware('open')->group(__DIR__.'/../routes/open.php');
+            Route::middleware('web')->group(__DIR__.'/../routes/web.php');
+        },
+        commands: __DIR__.'/../routes/console.php',
+    )
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->alias(['throttle' => App\Http\Middleware\Throttle::class]);
         $middleware->group('open', [
@@ -41,12 +44,27 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => $request->is('api/*', 'device/*', 'rest/*', 'hook/*'));
         $exceptions->dontReport([EditRefused::class, ScriptMistake::class]);
-        $exceptions->render(fn (ThrottleRequestsException $often) => response()->json(['message' => 'That was too often in a short time. Please wait a minute and try again.'], 429, $often->getHeaders()));
+        $exceptions->render(
+            fn (ThrottleRequestsException $often) => response()->json(
+                ['message' => 'That was too often in a short time. Please wait a minute and try again.'],
+                429,
+                $often->getHeaders(),
+            ),
+        );
         $exceptions->render(fn (Throwable $trouble, Request $request) => DataTrouble::answer($trouble, $request));
         $exceptions->render(fn (TextTooLong $long) => response()->json(['message' => $long->getMessage()], 422));
         $exceptions->render(fn (PatternFailed $failed) => response()->json(['message' => $failed->getMessage()], 422));
         $exceptions->render(fn (EditRefused $refused) => response()->json(['message' => $refused->getMessage()], 409));
-        $exceptions->render(fn (ScriptMistake $mistake) => response()->json([
-            'message' => $mistake->getMessage(), 'line' => $mistake->scriptLine, 'column' => $mistake->column, 'expected' => $mistake->expected,
-        ], 422));
-    })->create();
+        $exceptions->render(
+            fn (ScriptMistake $mistake) => response()->json(
+                [
+                    'message' => $mistake->getMessage(),
+                    'line' => $mistake->scriptLine,
+                    'column' => $mistake->column,
+                    'expected' => $mistake->expected,
+                ],
+                422,
+            ),
+        );
+    })
+    ->create();

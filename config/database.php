@@ -15,7 +15,10 @@ return [
     'default' => 'lanai',
     'connections' => [
         'lanai' => ['database' => env('LANAI_DATABASE', storage_path('lanai.sqlite'))] + $sqlite,
-        'answers' => ['database' => env('LANAI_ANSWERS', dirname((string) env('LANAI_DATABASE', storage_path('lanai.sqlite'))).'/answers.sqlite'), 'synchronous' => 'OFF'] + $sqlite,
+        'answers' => [
+            'database' => env('LANAI_ANSWERS', dirname((string) env('LANAI_DATABASE', storage_path('lanai.sqlite'))).'/answers.sqlite'),
+            'synchronous' => 'OFF',
+        ] + $sqlite,
         'app_template' => ['database' => ':memory:'] + $sqlite,
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => true],

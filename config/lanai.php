@@ -31,8 +31,18 @@ return [
 
     // The stores: an address and a token each. The stand-ins that ship with Lanai are the default.
     'stores' => [
-        'pier' => ['name' => 'Pier', 'takes' => ['web'], 'url' => env('LANAI_PIER_URL', 'http://127.0.0.1:8001/pier'), 'token' => env('LANAI_PIER_TOKEN', env('LANAI_STANDIN_TOKEN', ''))],
-        'quay' => ['name' => 'Quay', 'takes' => ['apk', 'aab'], 'url' => env('LANAI_QUAY_URL', 'http://127.0.0.1:8001/quay'), 'token' => env('LANAI_QUAY_TOKEN', env('LANAI_STANDIN_TOKEN', ''))],
+        'pier' => [
+            'name' => 'Pier',
+            'takes' => ['web'],
+            'url' => env('LANAI_PIER_URL', 'http://127.0.0.1:8001/pier'),
+            'token' => env('LANAI_PIER_TOKEN', env('LANAI_STANDIN_TOKEN', '')),
+        ],
+        'quay' => [
+            'name' => 'Quay',
+            'takes' => ['apk', 'aab'],
+            'url' => env('LANAI_QUAY_URL', 'http://127.0.0.1:8001/quay'),
+            'token' => env('LANAI_QUAY_TOKEN', env('LANAI_STANDIN_TOKEN', '')),
+        ],
     ],
 
     // The identity provider and the post that ship with Lanai, for practice.

@@ -6,7 +6,14 @@ return [
     'default' => env('QUEUE_CONNECTION', 'database'),
     'connections' => [
         'sync' => ['driver' => 'sync'],
-        'database' => ['driver' => 'database', 'connection' => 'lanai', 'table' => 'jobs', 'queue' => 'routines', 'retry_after' => 7200, 'after_commit' => true],
+        'database' => [
+            'driver' => 'database',
+            'connection' => 'lanai',
+            'table' => 'jobs',
+            'queue' => 'routines',
+            'retry_after' => 7200,
+            'after_commit' => true,
+        ],
     ],
     'failed' => ['driver' => 'null'],
 ];

@@ -9,24 +9,52 @@ use App\Packaging\ServerAddress;
 use Illuminate\Support\Facades\Route;
 
 // What other programs ask of an app's rows, with a token that the founder has made.
-Route::prefix('rest/{slug}/{set}')->whereIn('set', ['sandbox', 'live'])->middleware('throttle:rest')->group(function (): void {
-    Route::get('openapi.json', [C\RestController::class, 'document']);
-    Route::get('{table}', [C\RestController::class, 'index']);
-    Route::post('{table}', [C\RestController::class, 'add']);
-    Route::get('{table}/{row}', [C\RestController::class, 'show'])->where('row', '[0-9]{1,18}');
-    Route::patch('{table}/{row}', [C\RestController::class, 'change'])->where('row', '[0-9]{1,18}');
-    Route::delete('{table}/{row}', [C\RestController::class, 'remove'])->where('row', '[0-9]{1,18}');
-});
+Route::prefix('rest/{slug}/{set}')
+    ->whereIn('set', ['sandbox', 'live'])
+    ->middleware('throttle:rest')
+    ->group(function (): void {
+        Route::get('openapi.json', [C\RestController::class, 'document']);
+        Route::get('{table}', [C\RestController::class, 'index']);
+        Route::post('{table}', [C\RestController::class, 'add']);
+        Route::get('{table}/{row}', [C\RestController::class, 'show'])->where('row', '[0-9]{1,18}');
+        Route::patch('{table}/{row}', [C\RestController::class, 'change'])->where('row', '[0-9]{1,18}');
+        Route::delete('{table}/{row}', [C\RestController::class, 'remove'])->where('row', '[0-9]{1,18}');
+    });
 
 // Webhooks that come in, each at an address that nobody can guess.
-Route::post('hook/{slug}/{set}/{token}', [C\RoutineController::class, 'hook'])->whereIn('set', ['sandbox', 'live'])->where('token', '[0-9a-f]{40}')->middleware('throttle:hook');
+Route::post('hook/{slug}/{set}/{token}', [C\RoutineController::class, 'hook'])
+    ->whereIn('set', ['sandbox', 'live'])
+    ->where('token', '[0-9a-f]{40}')
+    ->middleware('throttle:hook');
 
 // What the app's user's device asks: live by the app's address, sandbox by its share code.
-Route::prefix('device/{way}/{key}')->where(['way' => 'live|share'])->group(__DIR__.'/device.php');
-Route::get('media/{id}/{name}', [C\AssetController::class, 'show'])->where('id', '[0-9]{1,18}')->where('name', '[0-9a-f]{64}\.(png|jpg|webp|pdf|txt|csv|mp3|wav|zip)')->middleware('throttle:media');
+Route::prefix('device/{way}/{key}')
+    ->where(['way' => 'live|share'])
+    ->group(__DIR__.'/device.php');
+Route::get('media/{id}/{name}', [C\AssetController::class, 'show'])
+    ->where('id', '[0-9]{1,18}')
+    ->where('name', '[0-9a-f]{64}\.(png|jpg|webp|pdf|txt|csv|mp3|wav|zip)')
+    ->middleware('throttle:media');
 
 // Proves over an address that this very server answers there.
-Route::get('reach/{nonce}', fn (string $nonce) => response(ServerAddress::proof($nonce), 200, ['Content-Type' => 'text/plain']))->where('nonce', '[0-9a-f]{32}')->middleware('throttle:page');
+Route::get('reach/{nonce}', fn (string $nonce) => response(ServerAddress::proof($nonce), 200, ['Content-Type' => 'text/plain']))
+    ->where('nonce', '[0-9a-f]{32}')
+    ->middleware('throttle:page');
 
-Route::get('a/{key}/{rest?}', [C\DeviceController::class, 'page'])->where('rest', '.*')->defaults('way', 'live');
-Route::get('s/{key}/{rest?}', [C\DeviceController::class, 'page'])->where('rest', '.*')->defaults('way', 'share');
+// A phone asks whose links open in which package: https://developers.google.com/digital-asset-links/v1/getting-started, from memory.
+Route::get('.well-known/assetlinks.json', [C\HomeScreenController::class, 'links'])->middleware('throttle:page');
+Route::prefix('a/{key}')
+    ->middleware('throttle:page')
+    ->group(function (): void {
+        Route::get('manifest.webmanifest', [C\HomeScreenController::class, 'manifest']);
+        Route::get('sw.js', [C\HomeScreenController::class, 'worker']);
+        Route::get('icons/{purpose}-{side}.png', [C\HomeScreenController::class, 'icon'])
+            ->whereIn('purpose', ['any', 'maskable'])
+            ->whereIn('side', ['192', '512']);
+    });
+Route::get('a/{key}/{rest?}', [C\DeviceController::class, 'page'])
+    ->where('rest', '.*')
+    ->defaults('way', 'live');
+Route::get('s/{key}/{rest?}', [C\DeviceController::class, 'page'])
+    ->where('rest', '.*')
+    ->defaults('way', 'share');

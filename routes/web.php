@@ -26,12 +26,14 @@ Route::prefix('api')->group(function (): void {
 
     Route::middleware(['auth', 'throttle:founder'])->group(function (): void {
         Route::get('account', [C\AccountController::class, 'show']);
-        Route::middleware('throttle:account')->prefix('account')->group(function (): void {
-            Route::post('email', [C\AccountController::class, 'email']);
-            Route::post('password', [C\AccountController::class, 'password']);
-            Route::delete('places/{place?}', [C\AccountController::class, 'leave'])->where('place', '[0-9]{1,18}');
-            Route::post('invitations', [C\AccountController::class, 'invite']);
-        });
+        Route::middleware('throttle:account')
+            ->prefix('account')
+            ->group(function (): void {
+                Route::post('email', [C\AccountController::class, 'email']);
+                Route::post('password', [C\AccountController::class, 'password']);
+                Route::delete('places/{place?}', [C\AccountController::class, 'leave'])->where('place', '[0-9]{1,18}');
+                Route::post('invitations', [C\AccountController::class, 'invite']);
+            });
         Route::get('apps', [C\AppController::class, 'index']);
         Route::post('apps', [C\AppController::class, 'store']);
         Route::get('apps/{app}', [C\AppController::class, 'show']);
@@ -39,6 +41,10 @@ Route::prefix('api')->group(function (): void {
         Route::get('apps/{app}/revisions', [C\AppController::class, 'revisions']);
         Route::get('apps/{app}/blank', [C\EditController::class, 'blank']);
         Route::get('apps/{app}/mend', [C\EditController::class, 'mend']);
+        Route::post('apps/{app}/mend', [C\EditController::class, 'mended']);
+        Route::get('apps/{app}/offers', [C\EditController::class, 'offers']);
+        Route::get('apps/{app}/beginnings', [C\EditController::class, 'beginnings']);
+        Route::get('apps/{app}/page', [C\EditController::class, 'page']);
         Route::post('apps/{app}/edits', [C\EditController::class, 'store']);
         Route::post('apps/{app}/undo', [C\EditController::class, 'undo']);
         Route::post('apps/{app}/redo', [C\EditController::class, 'redo']);
@@ -69,12 +75,17 @@ Route::prefix('api')->group(function (): void {
         Route::get('apps/{app}/layout/{slug}', [C\LayoutController::class, 'frames']);
         Route::get('apps/{app}/map', [C\ShapeController::class, 'map']);
         Route::get('apps/{app}/uses', [C\ShapeController::class, 'uses']);
-        Route::post('apps/{app}/foresee', [C\ShapeController::class, 'foresee']);
         Route::post('apps/{app}/formula', [C\FormulaController::class, 'show']);
         Route::get('apps/{app}/people/{set}', [C\PeopleController::class, 'show'])->whereIn('set', ['sandbox', 'live']);
-        Route::get('apps/{app}/people/{set}/{person}', [C\PeopleController::class, 'one'])->whereIn('set', ['sandbox', 'live'])->where('person', '[0-9]{1,18}');
-        Route::post('apps/{app}/people/{set}/invite', [C\PeopleController::class, 'invite'])->whereIn('set', ['sandbox', 'live'])->middleware('throttle:invite');
-        Route::post('apps/{app}/people/{set}/{person}', [C\PeopleController::class, 'act'])->whereIn('set', ['sandbox', 'live'])->where('person', '[0-9]{1,18}');
+        Route::get('apps/{app}/people/{set}/{person}', [C\PeopleController::class, 'one'])
+            ->whereIn('set', ['sandbox', 'live'])
+            ->where('person', '[0-9]{1,18}');
+        Route::post('apps/{app}/people/{set}/invite', [C\PeopleController::class, 'invite'])
+            ->whereIn('set', ['sandbox', 'live'])
+            ->middleware('throttle:invite');
+        Route::post('apps/{app}/people/{set}/{person}', [C\PeopleController::class, 'act'])
+            ->whereIn('set', ['sandbox', 'live'])
+            ->where('person', '[0-9]{1,18}');
         Route::get('apps/{app}/access', [C\PeopleController::class, 'access']);
         Route::get('apps/{app}/access/{stored}/{row}', [C\PeopleController::class, 'verdict'])->where('row', '[0-9]{1,18}');
         Route::get('apps/{app}/sights', [C\PeopleController::class, 'sights']);
@@ -83,29 +94,32 @@ Route::prefix('api')->group(function (): void {
         Route::prefix('apps/{app}/services')->group(function (): void {
             Route::post('begin', [C\ServiceController::class, 'begin'])->middleware('throttle:service');
             Route::post('take', [C\ServiceController::class, 'take']);
-            Route::post('screens', [C\ServiceController::class, 'screens']);
             Route::match(['GET', 'POST'], 'rehearse', [C\ServiceController::class, 'rehearse']);
-            Route::prefix('{set}')->whereIn('set', ['sandbox', 'live'])->group(function (): void {
-                Route::get('', [C\ServiceController::class, 'show']);
-                Route::post('secret', [C\ServiceController::class, 'secret']);
-                Route::delete('secret', [C\ServiceController::class, 'revoke']);
-                Route::post('try', [C\ServiceController::class, 'try'])->middleware('throttle:service');
-                Route::post('preview', [C\ServiceController::class, 'preview']);
-                Route::post('step', [C\ServiceController::class, 'step'])->middleware('throttle:service');
-                Route::post('point', [C\ServiceController::class, 'point']);
-                Route::post('pick', [C\ServiceController::class, 'pick']);
-                Route::post('shape', [C\ServiceController::class, 'shape']);
-                Route::post('further', [C\ServiceController::class, 'further']);
-                Route::get('calls.har', [C\ServiceController::class, 'har']);
+            Route::prefix('{set}')
+                ->whereIn('set', ['sandbox', 'live'])
+                ->group(function (): void {
+                    Route::get('', [C\ServiceController::class, 'show']);
+                    Route::post('secret', [C\ServiceController::class, 'secret']);
+                    Route::delete('secret', [C\ServiceController::class, 'revoke']);
+                    Route::post('try', [C\ServiceController::class, 'try'])->middleware('throttle:service');
+                    Route::post('preview', [C\ServiceController::class, 'preview']);
+                    Route::post('step', [C\ServiceController::class, 'step'])->middleware('throttle:service');
+                    Route::post('point', [C\ServiceController::class, 'point']);
+                    Route::post('pick', [C\ServiceController::class, 'pick']);
+                    Route::post('shape', [C\ServiceController::class, 'shape']);
+                    Route::post('further', [C\ServiceController::class, 'further']);
+                    Route::get('calls.har', [C\ServiceController::class, 'har']);
+                });
+        });
+        Route::prefix('apps/{app}/routines/{set}')
+            ->whereIn('set', ['sandbox', 'live'])
+            ->group(function (): void {
+                Route::get('', [C\RoutineController::class, 'index']);
+                Route::post('now', [C\RoutineController::class, 'now']);
+                Route::post('runs/{run}', [C\RoutineController::class, 'again'])->where('run', '[0-9]{1,18}');
+                Route::post('webhooks', [C\RoutineController::class, 'addWebhook']);
+                Route::delete('webhooks/{hook}', [C\RoutineController::class, 'removeWebhook'])->where('hook', '[0-9]{1,18}');
             });
-        });
-        Route::prefix('apps/{app}/routines/{set}')->whereIn('set', ['sandbox', 'live'])->group(function (): void {
-            Route::get('', [C\RoutineController::class, 'index']);
-            Route::post('now', [C\RoutineController::class, 'now']);
-            Route::post('runs/{run}', [C\RoutineController::class, 'again'])->where('run', '[0-9]{1,18}');
-            Route::post('webhooks', [C\RoutineController::class, 'addWebhook']);
-            Route::delete('webhooks/{hook}', [C\RoutineController::class, 'removeWebhook'])->where('hook', '[0-9]{1,18}');
-        });
         Route::get('apps/{app}/tokens', [C\TokenController::class, 'index']);
         Route::post('apps/{app}/tokens', [C\TokenController::class, 'store']);
         Route::post('apps/{app}/tokens/document', [C\TokenController::class, 'document']);
@@ -126,12 +140,20 @@ Route::prefix('api')->group(function (): void {
 });
 
 // What the deck's devices ask, by the founder's session.
-Route::prefix('device/{desk}/{key}')->where(['desk' => 'deck'])->group(__DIR__.'/device.php');
+Route::prefix('device/{desk}/{key}')
+    ->where(['desk' => 'deck'])
+    ->group(__DIR__.'/device.php');
 
-Route::get('p/{slug}/{key}', [C\PublicPageController::class, 'show'])->whereIn('key', ['privacy', 'terms', 'deletion'])->middleware('throttle:page');
+Route::get('p/{slug}/{key}', [C\PublicPageController::class, 'show'])
+    ->whereIn('key', ['privacy', 'terms', 'deletion'])
+    ->middleware('throttle:page');
 Route::post('p/{slug}/deletion', [C\PublicPageController::class, 'delete'])->middleware('throttle:deletion');
-Route::match(['GET', 'POST'], 'back/{set}/{key}', [C\ReturnController::class, 'show'])->where(['set' => 'live|sandbox'])->middleware('throttle:back');
+Route::match(['GET', 'POST'], 'back/{set}/{key}', [C\ReturnController::class, 'show'])
+    ->where(['set' => 'live|sandbox'])
+    ->middleware('throttle:back');
 
-Route::get('deck/{key}', [C\DeviceController::class, 'page'])->defaults('way', 'deck')->middleware('auth');
+Route::get('deck/{key}', [C\DeviceController::class, 'page'])
+    ->defaults('way', 'deck')
+    ->middleware('auth');
 
 Route::get('{any?}', fn (Request $request) => response()->view('studio'))->where('any', '(?!api/|device/|build/|back/|p/|rest/|hook/|reach/).*');

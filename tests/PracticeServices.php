@@ -39,7 +39,13 @@ trait PracticeServices
         self::$practice = sys_get_temp_dir().'/lanai-practice-'.bin2hex(random_bytes(6));
         mkdir(self::$practice);
         self::$port = random_int(20000, 40000);
-        $process = proc_open([PHP_BINARY, '-S', '127.0.0.1:'.self::$port, '-t', 'standins/public', 'standins/public/index.php'], [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes, dirname(__DIR__), ['LANAI_STANDINS_FOLDER' => self::$practice, 'PHP_CLI_SERVER_WORKERS' => '4', 'PATH' => (string) getenv('PATH')]);
+        $process = proc_open(
+            [PHP_BINARY, '-S', '127.0.0.1:'.self::$port, '-t', 'standins/public', 'standins/public/index.php'],
+            [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']],
+            $pipes,
+            dirname(__DIR__),
+            ['LANAI_STANDINS_FOLDER' => self::$practice, 'PHP_CLI_SERVER_WORKERS' => '4', 'PATH' => (string) getenv('PATH')],
+        );
         self::$standins = is_resource($process) ? $process : null;
         for ($n = 0; $n < 200 && ! @fsockopen('127.0.0.1', self::$port); $n++) {
             usleep(20000);
@@ -53,7 +59,7 @@ trait PracticeServices
             exec("pkill -P $pid");
             proc_terminate(self::$standins);
         }
-        (new Filesystem)->deleteDirectory(self::$practice);
+        (new Filesystem())->deleteDirectory(self::$practice);
         parent::tearDownAfterClass();
     }
 

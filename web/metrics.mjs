@@ -37,22 +37,34 @@ for (const weight of WEIGHTS) {
       if (found !== null) advances[code] ??= found
     }
     if (i > 0) continue
-    for (const a of PAIRED) for (const b of PAIRED) {
-      const both = width(font, a + b)
-      const kern = both === null ? 0 : both - advances[a.codePointAt(0)] - advances[b.codePointAt(0)]
-      if (kern) kerns[a + b] = kern
-    }
+    for (const a of PAIRED)
+      for (const b of PAIRED) {
+        const both = width(font, a + b)
+        const kern = both === null ? 0 : both - advances[a.codePointAt(0)] - advances[b.codePointAt(0)]
+        if (kern) kerns[a + b] = kern
+      }
   }
   const quote = (text) => `'${text.replaceAll('\\', '\\\\').replaceAll("'", "\\'")}'`
   const rows = (entries, perLine) => entries.map((entry, i) => (i % perLine ? ' ' : '\n        ') + entry + ',').join('')
-  lines.push(`    ${weight} => ['advances' => [${rows(Object.entries(advances).map(([code, wide]) => `${code} => ${wide}`), 400)}\n    ], 'pairs' => [${rows(Object.entries(kerns).map(([pair, move]) => `${quote(pair)} => ${move}`), 400)}\n    ]],`)
+  lines.push(
+    `    ${weight} => ['advances' => [${rows(
+      Object.entries(advances).map(([code, wide]) => `${code} => ${wide}`),
+      400,
+    )}\n    ], 'pairs' => [${rows(
+      Object.entries(kerns).map(([pair, move]) => `${quote(pair)} => ${move}`),
+      400,
+    )}\n    ]],`,
+  )
   console.log(weight, Object.keys(advances).length, 'characters', Object.keys(kerns).length, 'pairs')
 }
-writeFileSync('core/fonts/hanken-grotesk.php', `<?php
+writeFileSync(
+  'core/fonts/hanken-grotesk.php',
+  `<?php
 
 // Made by web/metrics.mjs from the shipped face with HarfBuzz. Units: thousandths of the font size.
 
 return [
 ${lines.join('\n')}
 ];
-`)
+`,
+)

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Apps;
 
+use App\Compact;
 use App\Models\App;
 use App\Models\IdentityProvider;
 use App\Models\ServiceSecret;
@@ -12,12 +13,12 @@ use App\Records\DataSet;
 use App\Records\SchemaFollower;
 use App\Services\Ledger;
 use Illuminate\Support\Facades\Cache;
-use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Findings;
 use Lanai\Core\Findings\KeptSecrets;
 use Lanai\Core\Findings\Memo;
 use Lanai\Core\Findings\Reading;
+use Lanai\Core\Model\Blueprint;
 
 /** What is known of an app beside its sentences, and what is found with it: the same for all who ask, the studio, the packager and the commands. */
 final class Facts
@@ -37,16 +38,25 @@ final class Facts
     }
 
     /** @return list<Finding> what was found on a screen that has not changed is remembered */
-    public static function findings(App $app, ?Reading $reading = null): array
+    public static function findings(App $app): array
+    {
+        return self::found($app)[0];
+    }
+
+    /**
+     * @param  array<int, string>  $marks  screen => its fingerprint, of those that are known not to have changed
+     * @return array{list<Finding>, array<int, string>} and the fingerprints of all screens
+     */
+    public static function found(App $app, array $marks = []): array
     {
         $kept = Cache::get("findings:$app->id");
-        $memo = new Memo(is_array($kept) ? $kept : []);
-        $findings = Findings::in($reading ?? self::reading($app), $memo);
+        $memo = new Memo(is_string($kept) ? Compact::read($kept) : [], $marks);
+        $findings = Findings::in(self::reading($app), $memo);
         if ($memo->grew()) {
-            Cache::put("findings:$app->id", $memo->used, 86400);
+            Cache::put("findings:$app->id", Compact::written($memo->used), 86400);
         }
 
-        return $findings;
+        return [$findings, $memo->marks];
     }
 
     private static function secrets(App $app): KeptSecrets

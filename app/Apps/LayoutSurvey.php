@@ -5,25 +5,23 @@ declare(strict_types=1);
 namespace App\Apps;
 
 use App\Models\App;
-use App\Records\DataSet;
 use App\Records\EloquentRecordStore;
-use App\Services\ServiceDesk;
+use App\Space;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Support\Facades\Cache;
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Parameter;
-use Lanai\Core\Blueprint\Screen;
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Formula\Moment;
-use Lanai\Core\Layout\Device;
+use Lanai\Core\Geometry\Device;
 use Lanai\Core\Layout\Page;
 use Lanai\Core\Layout\Survey;
-use Lanai\Core\People\Account;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\People\Account;
+use Lanai\Core\Model\Screen;
+use Lanai\Core\Play\Arguments;
+use Lanai\Core\Play\Trail;
+use Lanai\Core\Play\Visit;
 use Lanai\Core\Player\Player;
-use Lanai\Core\Query\Query;
-use Lanai\Core\Runtime\Trail;
-use Lanai\Core\Runtime\Visit;
 
 /** How the screens of an app come out on all devices, with the rows of its sandbox. */
 final readonly class LayoutSurvey
@@ -36,18 +34,20 @@ final readonly class LayoutSurvey
 
     public function __construct(private App $app)
     {
-        $this->blueprint = $app->revision->read();
-        $this->store = new EloquentRecordStore($app, DataSet::Sandbox, $this->blueprint);
-        $this->player = new Player($this->blueprint, $this->store, null, new ServiceDesk($app, DataSet::Sandbox), rehearsal: true);
+        $space = Space::sandbox($app);
+        $this->blueprint = $space->blueprint();
+        $this->store = $space->store();
+        $this->player = $space->looking();
     }
 
     /**
-     * @return list<array{at: string, slug: string, args: list<int>, problem: string, picture: array<string, mixed>|null, findings: list<Finding>}>
+     * @param  int|null  $only  one screen; null for all
+     * @return list<array{at: string, slug: string, args: list<int|string>, problem: string, picture: array<string, mixed>|null, findings: list<Finding>}>
      */
-    public function screens(?int $person): array
+    public function screens(?int $person, ?int $only = null): array
     {
         $screens = [];
-        foreach ($this->blueprint->screens as $i => $screen) {
+        foreach ($only === null ? $this->blueprint->screens : array_intersect_key($this->blueprint->screens, [$only => true]) as $i => $screen) {
             $views = [];
             $view = function (string $form) use (&$views, $screen, $person): array {
                 return $views[$form] ??= $this->view($screen, $person, $form);
@@ -58,7 +58,7 @@ final readonly class LayoutSurvey
             $screens[] = [
                 'at' => "/screens/$i",
                 'slug' => $screen->slug(),
-                'args' => $this->sample($screen),
+                'args' => Arguments::first($screen->parameters(), $this->blueprint, $this->store),
                 'problem' => is_string($phone['problem']) ? $phone['problem'] : '',
                 'picture' => $phone['problem'] === '' ? ScreenPicture::of($phone) : null,
                 'findings' => Survey::findings($flaws, "/screens/$i", count(Device::every())),
@@ -71,7 +71,7 @@ final readonly class LayoutSurvey
     /**
      * The frames of one screen on one device, by the keys of its nodes.
      *
-     * @param  list<int>  $args
+     * @param  list<int|string>  $args
      * @return array<string, array{float, float, float, float}> x, y, width and height in dp
      */
     public function frames(Screen $screen, array $args, ?int $person, Device $device): array
@@ -87,24 +87,21 @@ final readonly class LayoutSurvey
     }
 
     /**
-     * @param  list<int>|null  $args  null for the first rows there are
+     * @param  list<int|string>|null  $args  null for the first rows there are
      * @return array<string, mixed>
      */
     private function view(Screen $screen, ?int $person, string $form, ?array $args = null): array
     {
         $zone = new DateTimeZone('UTC');
-        $visit = new Visit(new Moment(new DateTimeImmutable('now', $zone), $zone), $screen->slug(), $args ?? $this->sample($screen), $person, form: $form, account: new Account('me@lanai.example', password: true));
+        $visit = new Visit(
+            new Moment(new DateTimeImmutable('now', $zone), $zone),
+            $screen->slug(),
+            $args ?? Arguments::first($screen->parameters(), $this->blueprint, $this->store),
+            $person,
+            form: $form,
+            account: new Account('me@lanai.example', password: true),
+        );
 
         return $this->player->show($visit, Trail::none());
-    }
-
-    /** @return list<int> */
-    private function sample(Screen $screen): array
-    {
-        return array_map(function (Parameter $parameter): int {
-            $table = $this->blueprint->tableOfOne($parameter->one);
-
-            return $table === null ? 0 : ($this->store->rows(new Query($table, limit: 1))[0]->id ?? 0);
-        }, $screen->about);
     }
 }

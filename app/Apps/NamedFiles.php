@@ -19,7 +19,8 @@ final readonly class NamedFiles
 
     public function has(string $name): bool
     {
-        if ($this->app->revisions()->where('blueprint', 'like', "%$name%")->exists()) {
+        // Compactly written as they are, names stand in it as they are.
+        if ($this->app->revisions()->whereRaw('instr(cast(blueprint as blob), cast(? as blob)) > 0', [$name])->exists()) {
             return true;
         }
         foreach (DataSet::cases() as $set) {

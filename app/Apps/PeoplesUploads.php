@@ -40,7 +40,9 @@ final readonly class PeoplesUploads
         if (! ($isPicture ? $taken->pictures : $taken->others)) {
             throw self::no($taken->pictures || $taken->others ? 'This app does not take files of this kind.' : 'This app takes no files.');
         }
-        $mine = Upload::query()->where(['app_id' => $entry->app->id, 'by' => $by])->where('created_at', '>', Date::now()->subDay());
+        $mine = Upload::query()
+            ->where(['app_id' => $entry->app->id, 'by' => $by])
+            ->where('created_at', '>', Date::now()->subDay());
         if ((clone $mine)->count() >= self::FILES_A_DAY || (clone $mine)->sum('bytes') + $file->getSize() > self::A_DAY) {
             throw self::no('That is as much as one person can send in a day. Please go on tomorrow.');
         }
@@ -59,13 +61,28 @@ final readonly class PeoplesUploads
     {
         $swept = 0;
         $named = [];
-        foreach (Upload::query()->where('created_at', '<', Date::now()->subDay())->orderBy('id')->lazyById(200) as $upload) {
+        foreach (
+            Upload::query()
+                ->where('created_at', '<', Date::now()->subDay())
+                ->orderBy('id')
+                ->lazyById(200) as $upload
+        ) {
             /** @var Upload $upload */
-            $app = App::query()->with(['revision', 'liveRevision'])->find($upload->app_id);
+            $app = App::query()
+                ->with(['revision', 'liveRevision'])
+                ->find($upload->app_id);
             if ($app === null || ! ($named[$app->id] ??= new NamedFiles($app))->has($upload->name)) {
                 $file = $app?->folder('pictures')."/$upload->name";
-                if ($app !== null && is_file($file) && ! Upload::query()->where(['app_id' => $app->id, 'name' => $upload->name])->where('created_at', '>=', Date::now()->subDay())->exists()) {
+                if (
+                    $app !== null &&
+                    is_file($file) &&
+                    ! Upload::query()
+                        ->where(['app_id' => $app->id, 'name' => $upload->name])
+                        ->where('created_at', '>=', Date::now()->subDay())
+                        ->exists()
+                ) {
                     unlink($file);
+                    SmallerPictures::forget($file);
                     $swept++;
                 }
                 $upload->delete();

@@ -8,6 +8,7 @@ use App\Models\App;
 use App\Models\Build;
 use App\Models\Submission;
 use App\Packaging\ServerAddress;
+use App\Packaging\Target;
 
 /** What the Release station shows besides the app itself. */
 final class ReleaseState
@@ -22,9 +23,26 @@ final class ReleaseState
         $server = ServerAddress::of($app);
 
         return [
-            'builds' => $app->builds()->orderByDesc('id')->limit(12)->get()->map(fn (Build $b): array => $b->only(['id', 'target', 'version', 'number', 'state', 'progress', 'log', 'file', 'size', 'here', 'created_at'])),
-            'submissions' => $app->submissions()->with('build')->orderByDesc('id')->limit(12)->get()->map(fn (Submission $s): array => $s->only(['id', 'store', 'state', 'reasons', 'page', 'created_at'])
-                + ['build' => $s->build->only(['id', 'target', 'version', 'number'])]),
+            'builds' => $app
+                ->builds()
+                ->orderByDesc('id')
+                ->limit(12)
+                ->get()
+                ->map(
+                    fn (Build $b): array => $b->only(['id', 'target', 'version', 'number', 'state', 'progress', 'log', 'file', 'size', 'here', 'created_at']),
+                ),
+            'submissions' => $app
+                ->submissions()
+                ->with('build')
+                ->orderByDesc('id')
+                ->limit(12)
+                ->get()
+                ->map(
+                    fn (Submission $s): array => $s->only(['id', 'store', 'state', 'reasons', 'page', 'created_at']) + [
+                        'build' => $s->build->only(['id', 'target', 'version', 'number']),
+                    ],
+                ),
+            'targets' => Target::shown(),
             'stores' => $stores,
             'live' => ['revision' => $app->liveRevision?->number, 'address' => "$server/a/$app->slug"],
             'server' => ['address' => $server, 'own' => $app->address !== '', 'refusal' => ServerAddress::refusal($app)],

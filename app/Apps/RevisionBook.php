@@ -13,15 +13,16 @@ use Closure;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Edits\Edited;
-use Lanai\Core\Edits\Editor;
+use Lanai\Core\Edits\Edit;
 use Lanai\Core\Edits\EditRefused;
+use Lanai\Core\Edits\EditResult;
+use Lanai\Core\Edits\Edits;
 use Lanai\Core\Edits\Patch;
 use Lanai\Core\Edits\Rebase;
 use Lanai\Core\Edits\StoredNames;
-use Lanai\Core\Script\SentenceDiff;
-use Lanai\Core\Text\Pattern;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\SentenceDiff;
+use Lanai\Core\Storage\StorageImpact;
 use PDOException;
 use Throwable;
 
@@ -30,17 +31,36 @@ final readonly class RevisionBook
 {
     private const TRIES = 5;
 
+    /** Bytes of an edit that are kept with its revision. */
+    private const REMEMBERED = 20_000;
+
     /** @throws EditRefused where its tables cannot be stored: then there is no app either */
     public function begin(Founder $founder, Blueprint $blueprint): App
     {
         $blueprint = Blueprint::fromData(StoredNames::settled($blueprint->data()));
         $app = DB::transaction(function () use ($founder, $blueprint): App {
             $slug = Str::slug($blueprint->name) ?: 'app';
-            $app = new App(['founder_id' => $founder->id, 'name' => $blueprint->name, 'share_code' => Str::lower(Str::random(20)), 'undo' => [], 'redo' => []]);
+            $app = new App([
+                'founder_id' => $founder->id,
+                'name' => $blueprint->name,
+                'share_code' => Str::lower(Str::random(20)),
+                'undo' => [],
+                'redo' => [],
+            ]);
             $app->slug = App::query()->where('slug', $slug)->exists() ? $slug.'-'.Str::lower(Str::random(5)) : $slug;
             $app->save();
-            $revision = $app->revisions()->create(['number' => 1, 'founder_id' => $founder->id, 'what' => 'begun', 'blueprint' => $blueprint->data(),
-                'patch' => [], 'inverse' => [], 'sentences' => [], 'created_at' => now()]);
+            $revision = $app
+                ->revisions()
+                ->create([
+                    'number' => 1,
+                    'founder_id' => $founder->id,
+                    'what' => 'begun',
+                    'blueprint' => $blueprint->data(),
+                    'patch' => [],
+                    'inverse' => [],
+                    'sentences' => [],
+                    'created_at' => now(),
+                ]);
             $app->revision()->associate($revision)->save();
 
             return $app;
@@ -58,42 +78,40 @@ final readonly class RevisionBook
     /**
      * Makes one edit. Where the founder saw an older revision, the edit still counts unless its place has changed since.
      *
-     * @param  Closure(Editor): Edited  $edit
      * @param  int  $base  the number of the revision that the founder saw
-     * @param  string  $at  JSON Pointer of what is edited; '' for all of it
      *
      * @throws EditRefused
      */
-    public function edit(App $app, Founder $founder, string $what, int $base, string $at, Closure $edit): Revision
+    public function edit(App $app, Founder $founder, int $base, Edit $edit): EditResult
     {
-        return $this->written($app, $founder, function (App $app) use ($what, $base, $at, $edit): ?Change {
+        return $this->written($app, $founder, function (App $app) use ($base, $edit): Change {
             $since = $app->revisions()->where('number', '>', $base)->orderBy('number')->pluck('patch')->all();
-            Rebase::check($at, array_values($since));
-            $edited = $edit(new Editor($app->revision->read()));
+            Rebase::check($edit->about(), array_values($since));
+            $stacks = fn (Revision $made): array => [array_slice([...$app->undo, $made->id], -200), []];
 
-            return $edited->patch->operations === [] ? null : new Change($what, $edited, fn (Revision $made): array => [array_slice([...$app->undo, $made->id], -200), []]);
+            return new Change(Edits::kind($edit), $edit->on($app->revision->read()), $stacks, $edit);
         });
     }
 
     /** @throws EditRefused */
-    public function undo(App $app, Founder $founder): Revision
+    public function undo(App $app, Founder $founder): EditResult
     {
         return $this->written($app, $founder, function (App $app): Change {
             $undo = $app->undo;
             $taken = $app->revisions()->find(array_pop($undo)) ?? throw new EditRefused('There is nothing to undo.');
 
-            return new Change('undo', (new Editor($app->revision->read()))->patch($taken->inverse), fn (): array => [$undo, [...$app->redo, $taken->id]]);
+            return new Change('undo', EditResult::by($app->revision->read(), new Patch($taken->inverse)), fn (): array => [$undo, [...$app->redo, $taken->id]]);
         });
     }
 
     /** @throws EditRefused */
-    public function redo(App $app, Founder $founder): Revision
+    public function redo(App $app, Founder $founder): EditResult
     {
         return $this->written($app, $founder, function (App $app): Change {
             $redo = $app->redo;
             $taken = $app->revisions()->find(array_pop($redo)) ?? throw new EditRefused('There is nothing to redo.');
 
-            return new Change('redo', (new Editor($app->revision->read()))->patch($taken->patch), fn (): array => [[...$app->undo, $taken->id], $redo]);
+            return new Change('redo', EditResult::by($app->revision->read(), new Patch($taken->patch)), fn (): array => [[...$app->undo, $taken->id], $redo]);
         });
     }
 
@@ -135,8 +153,12 @@ final readonly class RevisionBook
         $healed = false;
         $settled = StoredNames::settled($app->revision->blueprint);
         if ($settled !== $app->revision->blueprint) {
-            $edited = Edited::by($app->revision->read(), Patch::between($app->revision->blueprint, $settled));
-            $this->written($app, Founder::query()->findOrFail($app->founder_id), fn (App $app): Change => new Change('storage', $edited, fn (): array => [$app->undo, $app->redo]));
+            $edited = EditResult::by($app->revision->read(), Patch::between($app->revision->blueprint, $settled));
+            $this->written(
+                $app,
+                Founder::query()->findOrFail($app->founder_id),
+                fn (App $app): Change => new Change('storage', $edited, fn (): array => [$app->undo, $app->redo]),
+            );
             $healed = true;
         }
         foreach (DataSet::cases() as $set) {
@@ -155,26 +177,33 @@ final readonly class RevisionBook
      * Works out a change with nothing locked, then writes it and lets the sandbox follow: both or neither. Where somebody else was
      * quicker in between, it is worked out again.
      *
-     * @param  Closure(App): ?Change  $change  null for nothing to change
+     * @param  Closure(App): Change  $change
      *
      * @throws EditRefused
      */
-    private function written(App $app, Founder $founder, Closure $change): Revision
+    private function written(App $app, Founder $founder, Closure $change): EditResult
     {
         for ($try = 0; $try < self::TRIES; $try++) {
-            $app->refresh();
+            self::refreshed($app);
             $made = $change($app);
-            if ($made === null) {
-                return $app->revision;
+            if ($made->edited->patch->operations === []) {
+                return $made->edited;
             }
-            $revision = $this->kept($app, $founder, $made);
-            if ($revision !== null) {
-                $app->refresh();
-
-                return $revision;
+            if ($this->kept($app, $founder, $made) !== null) {
+                return $made->edited;
             }
         }
         throw new EditRefused('Others are changing this app at the same moment. Please try again.');
+    }
+
+    /** The newest of what is kept of an app; a revision that was read already is not read again: it never changes. */
+    private static function refreshed(App $app): void
+    {
+        $read = $app->relationLoaded('revision') ? $app->revision : null;
+        $app->unsetRelation('revision')->refresh();
+        if ($read?->id === $app->revision_id) {
+            $app->setRelation('revision', $read);
+        }
     }
 
     /** @return Revision|null null where the app has moved on since the change was worked out */
@@ -189,7 +218,8 @@ final readonly class RevisionBook
             'blueprint' => $change->edited->blueprint->data(),
             'patch' => $change->edited->patch->operations,
             'inverse' => $change->edited->inverse->operations,
-            'sentences' => SentenceDiff::between($before->blueprint, $change->edited->blueprint->data()),
+            'sentences' => SentenceDiff::between($before->read()->data(), $change->edited->blueprint->data()),
+            'edit' => $change->edit === null ? null : self::remembered($change->edit),
         ];
         $revision = null;
         $keep = function () use ($app, $before, $change, $values, &$revision): ?Revision {
@@ -197,7 +227,10 @@ final readonly class RevisionBook
                 if ((int) App::query()->whereKey($app->id)->value('revision_id') !== $before->id) {
                     return null;
                 }
-                $made = $app->revisions()->create($values + ['created_at' => now()]);
+                $made = $app
+                    ->revisions()
+                    ->create($values + ['created_at' => now()])
+                    ->alreadyRead($change->edited->blueprint);
                 [$app->undo, $app->redo] = ($change->stacks)($made);
                 $app->name = $change->edited->blueprint->name;
                 $app->revision()->associate($made)->save();
@@ -205,14 +238,18 @@ final readonly class RevisionBook
                 return $made;
             });
         };
-        $touches = array_filter($change->edited->patch->operations, fn (array $o): bool => Pattern::match('~^($|/(tables|screens|pieces)(/|$))~', $o['path'])) !== [];
+        $touches = StorageImpact::by($before->read()->data(), $change->edited->blueprint->data(), $change->edited->patch->operations);
         try {
             return $touches ? (new SchemaFollower($app, DataSet::Sandbox))->followWith($change->edited->blueprint, $keep) : $keep();
         } catch (Throwable $trouble) {
             // The revision was kept and the data could not be, after all: the old revision stands again.
             if ($revision instanceof Revision) {
                 $stood = $app->fresh();
-                $stood?->update(['revision_id' => $before->id, 'name' => $before->read()->name, 'undo' => array_values(array_diff($stood->undo, [$revision->id]))]);
+                $stood?->update([
+                    'revision_id' => $before->id,
+                    'name' => $before->read()->name,
+                    'undo' => array_values(array_diff($stood->undo, [$revision->id])),
+                ]);
                 $revision->delete();
             }
             $app->refresh();
@@ -220,13 +257,26 @@ final readonly class RevisionBook
         }
     }
 
+    /** @return array<string, mixed>|null what was edited, as data; null where it is very long: the patch tells all of it */
+    private static function remembered(Edit $edit): ?array
+    {
+        $written = Edits::written($edit);
+
+        return strlen((string) json_encode($written)) <= self::REMEMBERED ? $written : null;
+    }
+
     private static function sentence(Throwable $trouble): Throwable
     {
-        if (! $trouble instanceof QueryException && ! $trouble instanceof PDOException) {
+        if (! ($trouble instanceof QueryException) && ! ($trouble instanceof PDOException)) {
             return $trouble;
         }
         report($trouble);
 
-        return new EditRefused(str_contains($trouble->getMessage(), 'locked') ? 'The data of this app is busy just now, and so nothing was changed. Please try again in a moment.' : 'The data could not follow this change, and so nothing was changed.', previous: $trouble);
+        return new EditRefused(
+            str_contains($trouble->getMessage(), 'locked')
+                ? 'The data of this app is busy just now, and so nothing was changed. Please try again in a moment.'
+                : 'The data could not follow this change, and so nothing was changed.',
+            previous: $trouble,
+        );
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Apps;
 
-use Lanai\Core\Layout\Device;
+use Lanai\Core\Geometry\Device;
 use Lanai\Core\Layout\Page;
 
 /** A small picture of a screen, drawn from its layout: blocks, lines of text and pictures where they really stand. */
@@ -27,7 +27,13 @@ final class ScreenPicture
             }
             $box = $frame->box;
             $kind = is_string($box->marks['kind'] ?? null) ? $box->marks['kind'] : '';
-            $part = fn (string $kind): array => ['kind' => $kind, 'x' => round($frame->x, 1), 'y' => round($frame->y, 1), 'width' => round($frame->width, 1), 'height' => round($frame->height, 1)];
+            $part = fn (string $kind): array => [
+                'kind' => $kind,
+                'x' => round($frame->x, 1),
+                'y' => round($frame->y, 1),
+                'width' => round($frame->width, 1),
+                'height' => round($frame->height, 1),
+            ];
             if ($frame->y > $device->height || $frame->height < 1) {
                 continue;
             }
@@ -45,12 +51,19 @@ final class ScreenPicture
             }
             if ($box->text !== null && $kind !== 'button') {
                 foreach ($frame->lines as $i => $wide) {
-                    $parts[] = ['kind' => $kind === 'heading' || $box->key === 'title' ? 'heading' : 'text', 'x' => round($frame->x + $box->padding->left, 1), 'y' => round($frame->y + $box->padding->top + $i * $box->text->line + $box->text->line * .28, 1), 'width' => round($wide, 1), 'height' => round($box->text->size * .55, 1)];
+                    $parts[] = [
+                        'kind' => $kind === 'heading' || $box->key === 'title' ? 'heading' : 'text',
+                        'x' => round($frame->x + $box->padding->left, 1),
+                        'y' => round($frame->y + $box->padding->top + $i * $box->text->line + $box->text->line * 0.28, 1),
+                        'width' => round($wide, 1),
+                        'height' => round($box->text->size * 0.55, 1),
+                    ];
                 }
             }
         }
 
-        return ['width' => $device->width, 'height' => $device->height, 'parts' => $parts] + array_intersect_key(is_array($view['theme'] ?? null) ? $view['theme'] : [], ['main' => 1, 'background' => 1, 'surface' => 1, 'text' => 1]);
+        return ['width' => $device->width, 'height' => $device->height, 'parts' => $parts] +
+            array_intersect_key(is_array($view['theme'] ?? null) ? $view['theme'] : [], ['main' => 1, 'background' => 1, 'surface' => 1, 'text' => 1]);
     }
 
     /**
@@ -64,7 +77,13 @@ final class ScreenPicture
             $found[$node['at']] = $node['picture'];
         }
         foreach (is_array($node['items'] ?? null) ? $node['items'] : [] as $item) {
-            if (is_array($item) && is_string($item['picture'] ?? null) && $item['picture'] !== '' && is_int($item['id'] ?? null) && is_string($node['at'] ?? null)) {
+            if (
+                is_array($item) &&
+                is_string($item['picture'] ?? null) &&
+                $item['picture'] !== '' &&
+                is_int($item['id'] ?? null) &&
+                is_string($node['at'] ?? null)
+            ) {
                 $found[$node['at'].'#'.$item['id']] = $item['picture'];
             }
         }

@@ -12,7 +12,14 @@ use Illuminate\Validation\ValidationException;
 /** Keeps what people upload: pictures drawn anew, other files of the kinds that an app may hold as they are. */
 final readonly class Uploads
 {
-    private const KINDS = ['pdf' => ['application/pdf'], 'txt' => ['text/plain'], 'csv' => ['text/csv', 'text/plain', 'application/csv'], 'mp3' => ['audio/mpeg'], 'zip' => ['application/zip'], 'wav' => ['audio/x-wav', 'audio/wav', 'audio/vnd.wave']];
+    private const KINDS = [
+        'pdf' => ['application/pdf'],
+        'txt' => ['text/plain'],
+        'csv' => ['text/csv', 'text/plain', 'application/csv'],
+        'mp3' => ['audio/mpeg'],
+        'zip' => ['application/zip'],
+        'wav' => ['audio/x-wav', 'audio/wav', 'audio/vnd.wave'],
+    ];
 
     public function __construct(private Pictures $pictures)
     {

@@ -22,11 +22,19 @@ final class BeginRoutines extends Command
     public function handle(): int
     {
         $now = Date::now('UTC')->startOfMinute();
-        foreach (App::query()->with(['revision', 'liveRevision'])->cursor() as $app) {
+        foreach (
+            App::query()
+                ->with(['revision', 'liveRevision'])
+                ->cursor() as $app
+        ) {
             foreach (DataSet::cases() as $set) {
                 foreach ($app->revisionOf($set)?->read()->routines ?? [] as $routine) {
                     $zone = in_array($routine->zone, timezone_identifiers_list(), true) ? $routine->zone : 'UTC';
-                    if ($routine->cron() !== '' && (new CronExpression($routine->cron()))->isDue($now->toDateTimeImmutable(), $zone) && Cache::add("routine:$app->id:{$set->value}:".sha1($routine->name).":{$now->timestamp}", true, 120)) {
+                    if (
+                        $routine->cron() !== '' &&
+                        (new CronExpression($routine->cron()))->isDue($now->toDateTimeImmutable(), $zone) &&
+                        Cache::add("routine:$app->id:{$set->value}:".sha1($routine->name).":{$now->timestamp}", true, 120)
+                    ) {
                         RunRoutine::begin($app, $set, $routine->name, 'The time has come', [], [$routine->name]);
                     }
                 }

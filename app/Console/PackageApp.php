@@ -14,7 +14,8 @@ final class PackageApp extends Command
 {
     use FindsApp;
 
-    protected $signature = 'lanai:package {app : its address or number} {target : web, apk or aab} {--out=. : a folder} {--here : for this computer only, whether phones reach its address or not}';
+    protected $signature = 'lanai:package {app : its address or number} {target : which kind of package} {--out=. : a folder} {--here : for this computer '
+        .'only, whether phones reach its address or not}';
 
     protected $description = 'Build a package of an app';
 
@@ -24,7 +25,11 @@ final class PackageApp extends Command
         $target = Target::tryFrom((string) $this->argument('target'));
         $out = (string) $this->option('out');
         if ($app === null || $target === null || ! is_dir($out)) {
-            $this->error($app === null ? 'Nothing was built.' : ($target === null ? 'The target is one of web, apk and aab.' : "There is no folder “{$out}”."));
+            $this->error(match (true) {
+                $app === null => 'Nothing was built.',
+                $target === null => 'The target is one of '.implode(', ', array_column(Target::cases(), 'value')).'.',
+                default => "There is no folder “{$out}”.",
+            });
 
             return self::FAILURE;
         }
@@ -38,7 +43,14 @@ final class PackageApp extends Command
         }
         $file = rtrim($out, '/').'/'.$target->fileName($app->slug, $blueprint->release->version);
         try {
-            Packager::make($app, $blueprint, $target, $file, fn (int $percent, string $line) => $this->line(sprintf('%3d %%  %s', $percent, $line)), fn (): bool => false);
+            Packager::make(
+                $app,
+                $blueprint,
+                $target,
+                $file,
+                fn (int $percent, string $line) => $this->line(sprintf('%3d %%  %s', $percent, $line)),
+                fn (): bool => false,
+            );
         } catch (PackagingFailed $failed) {
             $this->error($failed->getMessage());
 

@@ -15,7 +15,10 @@ final class PrintSchema extends Command
 
     public function handle(): int
     {
-        file_put_contents(base_path('docs/blueprint.schema.json'), json_encode(JsonSchema::document(), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES)."\n");
+        file_put_contents(
+            base_path('docs/blueprint.schema.json'),
+            json_encode(JsonSchema::document(), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES)."\n",
+        );
 
         return self::SUCCESS;
     }

@@ -13,12 +13,17 @@ final class Prune extends Command
 {
     protected $signature = 'lanai:prune';
 
-    protected $description = 'Remove what nobody needs any more (answers to old taps, sessions, looked-at imports, folders of work that ended), and give lists the indexes that serve them best';
+    protected $description = 'Remove what nobody needs any more (answers to old taps, sessions, looked-at imports, folders of work that ended), and '
+        .'give lists the indexes that serve them best';
 
     public function handle(RevisionBook $book): int
     {
         $indexed = 0;
-        foreach (App::query()->with(['revision', 'liveRevision'])->lazy(50) as $app) {
+        foreach (
+            App::query()
+                ->with(['revision', 'liveRevision'])
+                ->lazy(50) as $app
+        ) {
             $indexed += (int) rescue(fn (): int => $book->reconsider($app), 0);
         }
         $this->line("$indexed data sets got other indexes");

@@ -18,9 +18,19 @@ final class TellSettings extends Command
     public function handle(): int
     {
         if (config('lanai.open')) {
-            $this->line('Others than this computer are answered (--host).');
-            $this->line('Signing up: '.['open' => 'open to everybody', 'invitation' => 'by invitation, with: php artisan lanai:invite E-MAIL', 'closed' => 'closed'][Registration::now()->value].' (LANAI_REGISTRATION=open, invitation or closed).');
-            $this->line('The account of the demo: '.(Registration::showsDemo() ? 'its sign-in form is filled in for everybody' : 'closed').' (LANAI_DEMO_FORM=true or false).');
+            $this->line('This Lanai answers other computers, too (--host).');
+            $this->line(
+                'Signing up: '.
+                    ['open' => 'open to everybody', 'invitation' => 'by invitation, with: php artisan lanai:invite E-MAIL', 'closed' => 'closed'][
+                        Registration::now()->value
+                    ].
+                    ' (LANAI_REGISTRATION=open, invitation or closed).',
+            );
+            $this->line(
+                'The account of the demo: '.
+                    (Registration::showsDemo() ? 'its sign-in form is filled in for everybody' : 'closed').
+                    ' (LANAI_DEMO_FORM=true or false).',
+            );
         } else {
             $this->line('Only this computer is answered; phones are, too, after: ./lanai start --host 0.0.0.0');
         }

@@ -26,7 +26,7 @@ final class Work extends Command
         }
         $held = AtWork::on("worker-$lane->value");
         if ($held === null) {
-            $this->error("Another worker is at the $lane->value already.");
+            $this->error("Another worker already does the $lane->value.");
 
             return self::FAILURE;
         }

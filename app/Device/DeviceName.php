@@ -13,9 +13,11 @@ final class DeviceName
 
     public static function of(string $userAgent, string $platform): string
     {
-        $find = fn (array $names): string => array_values(array_filter($names, fn (string $word): bool => str_contains($userAgent, $word), ARRAY_FILTER_USE_KEY))[0] ?? '';
+        $find = fn (array $names): string => array_values(
+            array_filter($names, fn (string $word): bool => str_contains($userAgent, $word), ARRAY_FILTER_USE_KEY),
+        )[0] ?? '';
         $browser = $find(self::BROWSERS);
-        $system = $find(self::SYSTEMS) ?: (['ios' => 'iPhone', 'android' => 'Android'][$platform] ?? '');
+        $system = $find(self::SYSTEMS) ?: ['ios' => 'iPhone', 'android' => 'Android'][$platform] ?? '';
 
         return match (true) {
             $browser === '' && $system === '' => 'a device',

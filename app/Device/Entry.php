@@ -7,21 +7,22 @@ namespace App\Device;
 use App\Models\App;
 use App\Models\Founder;
 use App\Models\Revision;
-use App\People\AccountDesk;
 use App\People\People;
 use App\Records\DataFile;
 use App\Records\DataSet;
-use App\Records\EloquentRecordStore;
-use App\Services\ServiceDesk;
+use App\Space;
 use Illuminate\Http\Request;
-use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Player\Player;
 
 /** The way a device came in, which decides the app, the data set and the revision. */
 final readonly class Entry
 {
+    public Space $space;
+
     private function __construct(public string $way, public string $key, public App $app, public DataSet $set, public Revision $revision)
     {
+        $this->space = new Space($app, $set, $revision);
     }
 
     /** Live by the app's address, sandbox by its share code, the deck by the founder's session. Anything else is not there. */
@@ -39,7 +40,10 @@ final readonly class Entry
         }
         $founder = $request->user();
         abort_unless($founder instanceof Founder && ctype_digit($key), 404);
-        $app = $founder->apps()->with(['revision', 'liveRevision'])->findOrFail($key);
+        $app = $founder
+            ->apps()
+            ->with(['revision', 'liveRevision'])
+            ->findOrFail($key);
         $set = DataSet::tryFrom($request->string('set', 'sandbox')->value()) ?? DataSet::Sandbox;
 
         return new self($way, $key, $app, $set, $app->revisionOf($set) ?? abort(404, 'Nothing is live yet.'));
@@ -57,14 +61,12 @@ final readonly class Entry
 
     public function player(): Player
     {
-        $blueprint = $this->blueprint();
-
-        return new Player($blueprint, new EloquentRecordStore($this->app, $this->set, $blueprint), $blueprint->signIn === null ? null : new AccountDesk($this->people()), new ServiceDesk($this->app, $this->set), rehearsal: $this->set === DataSet::Sandbox);
+        return $this->space->player();
     }
 
     public function people(): People
     {
-        return new People($this->app, $this->set, $this->blueprint());
+        return $this->space->people();
     }
 
     /** True where one may say who one is without signing in: for the founder in the sandbox, and where an app has no sign-in yet. */

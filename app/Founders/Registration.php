@@ -28,6 +28,10 @@ enum Registration: string
     /** The demo's password stands in the documentation: it opens nothing where others than this computer are answered. */
     public static function shutsOut(string $email, string $password): bool
     {
-        return config('lanai.open') && ! self::showsDemo() && mb_strtolower($email) === config('lanai.demo_email') && hash_equals((string) config('lanai.demo_password'), $password) && Founder::query()->where('email', $email)->exists();
+        return config('lanai.open') &&
+            ! self::showsDemo() &&
+            mb_strtolower($email) === config('lanai.demo_email') &&
+            hash_equals((string) config('lanai.demo_password'), $password) &&
+            Founder::query()->where('email', $email)->exists();
     }
 }

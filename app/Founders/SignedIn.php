@@ -51,7 +51,9 @@ final class SignedIn
 
     public static function end(Request $request): void
     {
-        FounderSession::query()->whereKey($request->session()->get(self::KEY))->delete();
+        FounderSession::query()
+            ->whereKey($request->session()->get(self::KEY))
+            ->delete();
         Auth::logout();
         $request->session()->invalidate();
         $request->session()->regenerateToken();
@@ -60,19 +62,42 @@ final class SignedIn
     /** Signs out everywhere else. */
     public static function endOthers(Request $request, Founder $founder): void
     {
-        FounderSession::query()->where('founder_id', $founder->id)->whereKeyNot($request->session()->get(self::KEY))->delete();
+        FounderSession::query()
+            ->where('founder_id', $founder->id)
+            ->whereKeyNot($request->session()->get(self::KEY))
+            ->delete();
     }
 
     /** @return list<array{id: int, device: string, address: string, seen: string, here: bool}> those seen last come first */
     public static function places(Request $request, Founder $founder): array
     {
-        return array_values(FounderSession::query()->where('founder_id', $founder->id)->orderByDesc('seen_at')->limit(50)->get()
-            ->map(fn (FounderSession $s): array => ['id' => $s->id, 'device' => $s->device, 'address' => $s->address, 'seen' => $s->seen_at->toIso8601String(), 'here' => $s->id === $request->session()->get(self::KEY)])->all());
+        return array_values(
+            FounderSession::query()
+                ->where('founder_id', $founder->id)
+                ->orderByDesc('seen_at')
+                ->limit(50)
+                ->get()
+                ->map(
+                    fn (FounderSession $s): array => [
+                        'id' => $s->id,
+                        'device' => $s->device,
+                        'address' => $s->address,
+                        'seen' => $s->seen_at->toIso8601String(),
+                        'here' => $s->id === $request->session()->get(self::KEY),
+                    ],
+                )
+                ->all(),
+        );
     }
 
     private static function note(Request $request, Founder $founder): void
     {
-        $place = FounderSession::query()->create(['founder_id' => $founder->id, 'device' => DeviceName::of((string) $request->userAgent(), 'web'), 'address' => (string) $request->ip(), 'seen_at' => Date::now()]);
+        $place = FounderSession::query()->create([
+            'founder_id' => $founder->id,
+            'device' => DeviceName::of((string) $request->userAgent(), 'web'),
+            'address' => (string) $request->ip(),
+            'seen_at' => Date::now(),
+        ]);
         $request->session()->put(self::KEY, $place->id);
     }
 }

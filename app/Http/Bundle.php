@@ -15,6 +15,9 @@ final class Bundle
             return '<!-- not built -->';
         }
         $tags = array_map(fn (string $css): string => '<link rel="stylesheet" href="/build/'.$bundle.'/'.e($css).'">', self::styles($manifest, $entry));
+        foreach (self::imports($manifest, $entry) as $file) {
+            $tags[] = '<link rel="modulepreload" href="/build/'.$bundle.'/'.e($file).'">';
+        }
         $tags[] = '<script type="module" src="/build/'.$bundle.'/'.e($chunk['file']).'"></script>';
 
         return implode("\n    ", $tags);
@@ -34,6 +37,27 @@ final class Bundle
         }
 
         return array_values(array_unique($styles));
+    }
+
+    /**
+     * What a chunk cannot begin without: asked for at once, and not only when the chunk is there.
+     *
+     * @param  array<string, array{file: string, css?: list<string>, imports?: list<string>}>  $manifest
+     * @return list<string> its files
+     */
+    public static function imports(array $manifest, string $chunk): array
+    {
+        $found = [];
+        $open = $manifest[$chunk]['imports'] ?? [];
+        while ($open !== []) {
+            $name = array_shift($open);
+            if (isset($manifest[$name]) && ! isset($found[$name])) {
+                $found[$name] = $manifest[$name]['file'];
+                array_push($open, ...$manifest[$name]['imports'] ?? []);
+            }
+        }
+
+        return array_values($found);
     }
 
     /** @return array<string, array{file: string, css?: list<string>, assets?: list<string>, imports?: list<string>, dynamicImports?: list<string>}> */

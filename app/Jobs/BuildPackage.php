@@ -6,7 +6,7 @@ namespace App\Jobs;
 
 use App\Apps\OldWork;
 use App\Models\Build;
-use App\Packaging\Cancelled;
+use App\Packaging\BuildCancelled;
 use App\Packaging\Packager;
 use App\Packaging\PackagingFailed;
 use App\Packaging\Target;
@@ -27,7 +27,9 @@ final class BuildPackage implements ShouldQueue
 
     public function handle(): void
     {
-        $build = Build::query()->with(['app', 'revision'])->findOrFail($this->build);
+        $build = Build::query()
+            ->with(['app', 'revision'])
+            ->findOrFail($this->build);
         if (! $this->takes(Build::query()->whereKey($build->id))) {
             return;
         }
@@ -39,9 +41,16 @@ final class BuildPackage implements ShouldQueue
         $build->file = $target->fileName($build->app->slug, $build->version.'-'.$build->id);
         $from = microtime(true);
         try {
-            Packager::make($build->app, $build->revision->read(), $target, $build->path(), fn (int $percent, string $line) => $this->tell($build, $percent, $line, $from), fn (): bool => $this->isCancelled($build));
+            Packager::make(
+                $build->app,
+                $build->revision->read(),
+                $target,
+                $build->path(),
+                fn (int $percent, string $line) => $this->tell($build, $percent, $line, $from),
+                fn (): bool => $this->isCancelled($build),
+            );
             $this->finish($build, 'done', 'Done: '.number_format((int) filesize($build->path()) / 1024, 0).' kB', $from);
-        } catch (Cancelled) {
+        } catch (BuildCancelled) {
             $this->finish($build, 'cancelled', 'Cancelled', $from);
         } catch (PackagingFailed $failed) {
             $this->finish($build, 'failed', $failed->getMessage(), $from);
@@ -51,7 +60,13 @@ final class BuildPackage implements ShouldQueue
     public function failed(?Throwable $reason): void
     {
         $build = Build::query()->with('app')->find($this->build);
-        if ($build !== null && Build::query()->whereKey($build->id)->whereIn('state', ['queued', 'running'])->update(['state' => 'failed', 'log' => 'The build ended unexpectedly. Please try again.']) > 0) {
+        if (
+            $build !== null &&
+            Build::query()
+                ->whereKey($build->id)
+                ->whereIn('state', ['queued', 'running'])
+                ->update(['state' => 'failed', 'log' => 'The build ended unexpectedly. Please try again.']) > 0
+        ) {
             OldWork::folders($build->app, PHP_INT_MAX);
         }
     }
@@ -59,7 +74,9 @@ final class BuildPackage implements ShouldQueue
     private function tell(Build $build, int $percent, string $line, float $from): void
     {
         $build->log .= sprintf("%5.1f s  %s\n", microtime(true) - $from, $line);
-        Build::query()->whereKey($build->id)->update(['progress' => $percent, 'log' => $build->log]);
+        Build::query()
+            ->whereKey($build->id)
+            ->update(['progress' => $percent, 'log' => $build->log]);
     }
 
     private function isCancelled(Build $build): bool
@@ -71,7 +88,9 @@ final class BuildPackage implements ShouldQueue
     {
         $this->tell($build, $state === 'done' ? 100 : $build->progress, $line, $from);
         $size = $state === 'done' ? (int) filesize($build->path()) : 0;
-        Build::query()->whereKey($build->id)->update(['state' => $state, 'file' => $state === 'done' ? $build->file : '', 'size' => $size]);
+        Build::query()
+            ->whereKey($build->id)
+            ->update(['state' => $state, 'file' => $state === 'done' ? $build->file : '', 'size' => $size]);
         if ($state !== 'done' && is_file($build->path())) {
             unlink($build->path());
         }

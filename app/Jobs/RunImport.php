@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Models\Import;
-use App\Records\Cancelled;
 use App\Records\DataSet;
 use App\Records\Imports\Came;
 use App\Records\Imports\Importer;
 use App\Records\Imports\ImportFile;
 use App\Records\Imports\Workplace;
+use App\Records\WorkCancelled;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Lanai\Core\Exchange\Mapping;
@@ -33,7 +33,9 @@ final class RunImport implements ShouldQueue
 
     public function handle(): void
     {
-        $import = Import::query()->with(['app.revision', 'app.liveRevision'])->findOrFail($this->import);
+        $import = Import::query()
+            ->with(['app.revision', 'app.liveRevision'])
+            ->findOrFail($this->import);
         $set = DataSet::from($import->dataset);
         if (! $this->takes(Import::query()->whereKey($import->id))) {
             // It ended, and the process with it before it had cleared up.
@@ -62,9 +64,22 @@ final class RunImport implements ShouldQueue
         $plan = $import->plan;
         try {
             $readings = array_filter(array_map(fn (mixed $r): ?Reading => is_string($r) ? Reading::tryFrom($r) : null, (array) ($plan['readings'] ?? [])));
-            $importer = new Importer($import->app, $set, $blueprint, $table, new Mapping(array_values((array) $plan['to']), (string) $plan['key'], $readings));
+            $importer = new Importer(
+                $import->app,
+                $set,
+                $blueprint,
+                $table,
+                new Mapping(array_values((array) $plan['to']), (string) $plan['key'], $readings),
+            );
             $announced = (bool) ($plan['announced'] ?? false);
-            $report = $importer->run(ImportFile::sheet($import), (bool) $plan['onlyRight'], array_map(intval(...), (array) $plan['skip']), fn (int $done) => $this->tell($import, $done), $announced, $import->id);
+            $report = $importer->run(
+                ImportFile::sheet($import),
+                (bool) $plan['onlyRight'],
+                array_map(intval(...), (array) $plan['skip']),
+                fn (int $done) => $this->tell($import, $done),
+                $announced,
+                $import->id,
+            );
             if ($announced && $report->added + $report->changed > 0) {
                 TellOfRows::dispatch($import->app_id, $set->value);
             }
@@ -72,7 +87,7 @@ final class RunImport implements ShouldQueue
             $import->done = $report->rows;
             $nothing = $report->bad > 0 && ! $plan['onlyRight'];
             $this->finish($import, $nothing ? 'failed' : 'done', $nothing ? "$report->bad rows have mistakes, so nothing was brought in." : '');
-        } catch (Cancelled) {
+        } catch (WorkCancelled) {
             $this->finish($import, 'cancelled', '');
         } catch (UnreadableFile $unreadable) {
             $this->finish($import, 'failed', $unreadable->getMessage());
@@ -91,8 +106,13 @@ final class RunImport implements ShouldQueue
     {
         if (microtime(true) - $this->told > 0.2) {
             $this->told = microtime(true);
-            if (Import::query()->whereKey($import->id)->where('state', 'running')->update(['done' => $done]) === 0) {
-                throw new Cancelled;
+            if (
+                Import::query()
+                    ->whereKey($import->id)
+                    ->where('state', 'running')
+                    ->update(['done' => $done]) === 0
+            ) {
+                throw new WorkCancelled();
             }
         }
     }

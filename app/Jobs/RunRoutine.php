@@ -4,22 +4,21 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
+use App\Aftermath;
 use App\Models\App;
 use App\Models\RoutineRun;
 use App\Records\DataSet;
-use App\Records\EloquentRecordStore;
 use App\Records\Happenings;
-use App\Services\ServiceDesk;
+use App\Space;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Lanai\Core\Formula\Moment;
-use Lanai\Core\Player\Player;
-use Lanai\Core\Runtime\Later;
-use Lanai\Core\Runtime\Outcome;
-use Lanai\Core\Runtime\Trail;
-use Lanai\Core\Runtime\Visit;
+use Lanai\Core\Play\Later;
+use Lanai\Core\Play\Outcome;
+use Lanai\Core\Play\Trail;
+use Lanai\Core\Play\Visit;
 use Throwable;
 
 /** Does a routine that the app does by itself; where a service does not answer it is tried again, and all of it is kept account of. */
@@ -48,10 +47,24 @@ final class RunRoutine implements ShouldQueue
      */
     public static function begin(App $app, DataSet $set, string $routine, string $because, array $given, array $chain): RoutineRun
     {
-        $run = RoutineRun::query()->create(['app_id' => $app->id, 'dataset' => $set->value, 'routine' => $routine, 'because' => $because, 'given' => $given, 'chain' => $chain, 'state' => 'waiting', 'tries' => 0, 'steps' => [], 'said' => '']);
+        $run = RoutineRun::query()->create([
+            'app_id' => $app->id,
+            'dataset' => $set->value,
+            'routine' => $routine,
+            'because' => $because,
+            'given' => $given,
+            'chain' => $chain,
+            'state' => 'waiting',
+            'tries' => 0,
+            'steps' => [],
+            'said' => '',
+        ]);
         if ($run->id % 50 === 0) {
             $oldest = RoutineRun::query()->where('app_id', $app->id)->orderByDesc('id')->skip(self::KEPT)->value('id');
-            RoutineRun::query()->where('app_id', $app->id)->where('id', '<=', $oldest ?? 0)->delete();
+            RoutineRun::query()
+                ->where('app_id', $app->id)
+                ->where('id', '<=', $oldest ?? 0)
+                ->delete();
         }
         self::dispatch($run->id);
 
@@ -60,19 +73,30 @@ final class RunRoutine implements ShouldQueue
 
     public function failed(?Throwable $reason): void
     {
-        RoutineRun::query()->whereKey($this->run)->where('state', 'waiting')->update(['state' => 'failed', 'done_at' => now(), 'said' => 'It was interrupted while it ran, so it may have done a part of its work. Please look, and run it again where needed.']);
+        RoutineRun::query()
+            ->whereKey($this->run)
+            ->where('state', 'waiting')
+            ->update([
+                'state' => 'failed',
+                'done_at' => now(),
+                'said' => 'It was interrupted while it ran, so it may have done a part of its work. Please look, and run it again where needed.',
+            ]);
     }
 
     public function handle(): void
     {
         $run = RoutineRun::query()->find($this->run);
-        $app = $run === null ? null : App::query()->with(['revision', 'liveRevision'])->find($run->app_id);
+        $app =
+            $run === null
+                ? null
+                : App::query()
+                    ->with(['revision', 'liveRevision'])
+                    ->find($run->app_id);
         if ($run === null || $app === null || $run->state === 'done') {
             return;
         }
-        $set = DataSet::from($run->dataset);
-        $blueprint = $app->revisionOf($set)?->read();
-        if ($blueprint === null) {
+        $space = Space::of($app, DataSet::from($run->dataset));
+        if ($space === null) {
             return;
         }
         $run->update(['tries' => $run->tries + 1]);
@@ -80,17 +104,24 @@ final class RunRoutine implements ShouldQueue
         $zone = new DateTimeZone('UTC');
         $visit = new Visit(new Moment(new DateTimeImmutable('now', $zone), $zone));
         try {
-            $player = new Player($blueprint, new EloquentRecordStore($app, $set, $blueprint), null, new ServiceDesk($app, $set), itself: true);
-            $outcome = Happenings::during($run->chain, fn (): Outcome => $player->later(new Later($run->routine, $run->given, 0), $visit, $trail));
+            $later = new Later($run->routine, $run->given, 0);
+            $outcome = Happenings::during($run->chain, fn (): Outcome => $space->itself()->later($later, $visit, $trail));
         } catch (Throwable $fault) {
-            $run->update(['state' => 'failed', 'said' => 'Something broke inside of Lanai. Nothing of it stays.', 'done_at' => now()]);
+            $run->update(['state' => 'failed', 'said' => 'Something broke inside Lanai. Nothing was changed.', 'done_at' => now()]);
             throw $fault;
         }
-        DoLater::keep($outcome, $app, $set, null, 'UTC');
-        SendLetters::keep($outcome, $app, $set);
+        Aftermath::of($outcome, $space);
         $again = $outcome->unanswered && $run->tries < self::TRIES;
-        $run->update(['state' => $outcome->refused === '' ? 'done' : ($again ? 'waiting' : 'refused'), 'said' => $outcome->refused !== '' ? $outcome->refused : implode(' ', $outcome->say), 'done_at' => $again ? null : now(),
-            'steps' => array_map(fn (array $s): array => ['what' => $s['what'], 'text' => mb_substr($s['text'], 0, 300)], array_slice($trail->steps, 0, 60))]);
+        $run->update([
+            'state' => match (true) {
+                $outcome->refused === '' => 'done',
+                $again => 'waiting',
+                default => 'refused',
+            },
+            'said' => $outcome->refused !== '' ? $outcome->refused : implode(' ', $outcome->say),
+            'done_at' => $again ? null : now(),
+            'steps' => array_map(fn (array $s): array => ['what' => $s['what'], 'text' => mb_substr($s['text'], 0, 300)], array_slice($trail->steps, 0, 60)),
+        ]);
         if ($again) {
             self::dispatch($run->id)->delay(self::WAITS[$run->tries - 1]);
         }

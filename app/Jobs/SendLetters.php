@@ -11,8 +11,8 @@ use App\Records\DataSet;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\RateLimiter;
-use Lanai\Core\Runtime\Letter;
-use Lanai\Core\Runtime\Outcome;
+use Lanai\Core\Play\Letter;
+use Lanai\Core\Play\Outcome;
 
 /** Finds the addresses of people that an app writes to, and sends each a letter of their own. */
 final class SendLetters implements ShouldQueue
@@ -32,7 +32,9 @@ final class SendLetters implements ShouldQueue
 
     public function handle(): void
     {
-        $app = App::query()->with(['revision', 'liveRevision'])->find($this->app);
+        $app = App::query()
+            ->with(['revision', 'liveRevision'])
+            ->find($this->app);
         $set = DataSet::from($this->set);
         $blueprint = $app?->revisionOf($set)?->read();
         if ($app === null || $blueprint === null) {
@@ -42,7 +44,11 @@ final class SendLetters implements ShouldQueue
         foreach ($this->letters as [$person, $about, $text]) {
             $account = $people->accountOf($person);
             // Nobody's post is flooded, however often somebody taps.
-            if ($account?->email !== null && $account->blocked_at === null && RateLimiter::attempt("letters:$this->app/$this->set/$person", self::MOST, fn (): bool => true, 3600)) {
+            if (
+                $account?->email !== null &&
+                $account->blocked_at === null &&
+                RateLimiter::attempt("letters:$this->app/$this->set/$person", self::MOST, fn (): bool => true, 3600)
+            ) {
                 SendNotice::dispatch($account->email, $about, $text, $app->name, Practice::boxOf($app));
             }
         }

@@ -22,8 +22,13 @@ final class SendNotice implements ShouldBeEncrypted, ShouldQueue
     public array $backoff = [2, 10, 60, 300];
 
     /** @param  string  $box  the founder's, in which the letter lies for practice */
-    public function __construct(private readonly string $email, private readonly string $about, private readonly string $text, private readonly string $from, private readonly string $box = '')
-    {
+    public function __construct(
+        private readonly string $email,
+        private readonly string $about,
+        private readonly string $text,
+        private readonly string $from,
+        private readonly string $box = '',
+    ) {
         $this->onQueue(Lane::Letters->value);
     }
 

@@ -15,9 +15,9 @@ use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Support\Str;
-use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Script\Names;
+use Lanai\Core\Model\Table;
 use Lanai\Core\Services\JsonValues;
+use Lanai\Core\Text\Names;
 
 /** Tells a program that a row has changed. What is sent is signed, so that it can tell that it comes from here and when. */
 final class SendWebhook implements ShouldQueue
@@ -37,17 +37,23 @@ final class SendWebhook implements ShouldQueue
 
     public static function begin(Webhook $hook, Table $table, int $id, string $what): void
     {
-        $app = App::query()->with(['revision', 'liveRevision'])->findOrFail($hook->app_id);
+        $app = App::query()
+            ->with(['revision', 'liveRevision'])
+            ->findOrFail($hook->app_id);
         $set = DataSet::from($hook->dataset);
         $blueprint = $app->revisionOf($set)?->read();
-        $row = $what === 'removed' || $blueprint === null ? null : ((new EloquentRecordStore($app, $set, $blueprint))->byIds($table, [$id])[$id] ?? null);
+        $row = $what === 'removed' || $blueprint === null ? null : (new EloquentRecordStore($app, $set, $blueprint))->byIds($table, [$id])[$id] ?? null;
         $values = [];
         foreach ($row === null ? [] : $table->fields as $field) {
             if ($field->hasColumn() || $field->linksToMany() !== '') {
                 $values[Names::inFormula($field->name)] = JsonValues::of($row->value($field));
             }
         }
-        self::dispatch($hook->id, 'msg_'.Str::random(24), ['type' => $table->storedAs().".$what", 'timestamp' => now()->toIso8601String(), 'data' => ['id' => $id] + $values]);
+        self::dispatch($hook->id, 'msg_'.Str::random(24), [
+            'type' => $table->storedAs().".$what",
+            'timestamp' => now()->toIso8601String(),
+            'data' => ['id' => $id] + $values,
+        ]);
     }
 
     public function handle(): void
@@ -60,7 +66,19 @@ final class SendWebhook implements ShouldQueue
         $at = time();
         try {
             $url = Practice::resolved($hook->url);
-            $answer = Guard::follow('POST', $url, ['Content-Type' => 'application/json', 'User-Agent' => 'Lanai', 'webhook-id' => $this->message, 'webhook-timestamp' => (string) $at, 'webhook-signature' => self::signature($hook->secret, $this->message, $at, $body)], $body, ['webhook-signature']);
+            $answer = Guard::follow(
+                'POST',
+                $url,
+                [
+                    'Content-Type' => 'application/json',
+                    'User-Agent' => 'Lanai',
+                    'webhook-id' => $this->message,
+                    'webhook-timestamp' => (string) $at,
+                    'webhook-signature' => self::signature($hook->secret, $this->message, $at, $body),
+                ],
+                $body,
+                ['webhook-signature'],
+            );
             $good = $answer->successful();
             $hook->update(['state' => $good ? 'The last one was taken.' : "The last one was answered with {$answer->status()}."]);
         } catch (AddressRefused $refused) {

@@ -32,6 +32,14 @@ final class ApiToken extends Model
     /** @return array<string, mixed> as the founder sees it */
     public function told(): array
     {
-        return ['id' => $this->id, 'name' => $this->name, 'set' => $this->dataset, 'writes' => $this->writes, 'ends' => $this->ends, 'used' => $this->used_at?->toIso8601String(), 'since' => $this->created_at->toIso8601String()];
+        return [
+            'id' => $this->id,
+            'name' => $this->name,
+            'set' => $this->dataset,
+            'writes' => $this->writes,
+            'ends' => $this->ends,
+            'used' => $this->used_at?->toIso8601String(),
+            'since' => $this->created_at->toIso8601String(),
+        ];
     }
 }

@@ -19,6 +19,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property string $share_code
  * @property bool $api_public whether everybody may read how its live API is shaped
  * @property string $address where its packages find the server; '' for where Lanai says that it is
+ * @property int|null $revision_id
  * @property int|null $live_revision_id
  * @property list<int> $undo ids of revisions that can be taken back, the newest last
  * @property list<int> $redo

@@ -11,7 +11,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $id
  * @property int $app_id
  * @property int $revision_id
- * @property string $target web, apk or aab
+ * @property string $target a Target
  * @property string $version
  * @property int $number
  * @property string $state queued, running, done, failed, cancelled

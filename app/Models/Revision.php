@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
-use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Model\Blueprint;
 
 /**
  * One state of an app; never changed once made.
@@ -18,6 +18,7 @@ use Lanai\Core\Blueprint\Blueprint;
  * @property array<string, mixed> $blueprint
  * @property list<array{op: string, path: string, from?: string, value?: mixed}> $patch
  * @property list<array{op: string, path: string, from?: string, value?: mixed}> $inverse
+ * @property array<string, mixed>|null $edit
  * @property list<array{was: list<string>, now: list<string>}> $sentences
  */
 final class Revision extends Model
@@ -27,13 +28,28 @@ final class Revision extends Model
     protected $guarded = [];
 
     /** @var array<string, string> */
-    protected $casts = ['blueprint' => 'array', 'patch' => 'array', 'inverse' => 'array', 'sentences' => 'array', 'created_at' => 'datetime'];
+    protected $casts = [
+        'blueprint' => CompactData::class,
+        'patch' => 'array',
+        'inverse' => 'array',
+        'sentences' => 'array',
+        'edit' => 'array',
+        'created_at' => 'datetime',
+    ];
 
     private ?Blueprint $read = null;
+
+    /** The same, of which the blueprint has been read already. */
+    public function alreadyRead(Blueprint $blueprint): self
+    {
+        $this->read = $blueprint;
+
+        return $this;
+    }
 
     public function read(): Blueprint
     {
         // A revision never changes once it is kept, so it is read once.
-        return $this->read ??= Blueprint::fromData($this->blueprint);
+        return $this->read ??= Blueprint::stored($this->blueprint);
     }
 }

@@ -34,7 +34,15 @@ final class RoutineRun extends Model
     /** @return array<string, mixed> */
     public function told(): array
     {
-        return ['id' => $this->id, 'routine' => $this->routine, 'because' => $this->because, 'state' => $this->state, 'tries' => $this->tries, 'said' => $this->said, 'at' => $this->created_at->toIso8601String(),
-            'steps' => array_map(fn (array $s): string => "{$s['what']} {$s['text']}", $this->steps)];
+        return [
+            'id' => $this->id,
+            'routine' => $this->routine,
+            'because' => $this->because,
+            'state' => $this->state,
+            'tries' => $this->tries,
+            'said' => $this->said,
+            'at' => $this->created_at->toIso8601String(),
+            'steps' => array_map(fn (array $s): string => "{$s['what']} {$s['text']}", $this->steps),
+        ];
     }
 }

@@ -28,7 +28,10 @@ final class ServiceSecret extends Model
 
     public static function of(App $app, DataSet $set, string $service): ?self
     {
-        return self::query()->where(['app_id' => $app->id, 'dataset' => $set->value])->get()->first(fn (self $s): bool => mb_strtolower($s->service) === mb_strtolower($service));
+        return self::query()
+            ->where(['app_id' => $app->id, 'dataset' => $set->value])
+            ->get()
+            ->first(fn (self $s): bool => mb_strtolower($s->service) === mb_strtolower($service));
     }
 
     public function ends(): string

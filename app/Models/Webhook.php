@@ -8,7 +8,7 @@ use App\Records\DataSet;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
-use Lanai\Core\Blueprint\Table;
+use Lanai\Core\Model\Table;
 
 /**
  * A program that wants to hear when rows change.
@@ -34,7 +34,9 @@ final class Webhook extends Model
     /** @return Collection<int, self> */
     public static function of(App $app, DataSet $set): Collection
     {
-        return self::query()->where(['app_id' => $app->id, 'dataset' => $set->value])->get();
+        return self::query()
+            ->where(['app_id' => $app->id, 'dataset' => $set->value])
+            ->get();
     }
 
     public function wants(Table $table): bool
@@ -45,6 +47,13 @@ final class Webhook extends Model
     /** @return array<string, mixed> */
     public function told(): array
     {
-        return ['id' => $this->id, 'set' => $this->dataset, 'url' => $this->url, 'tables' => $this->tables, 'ends' => mb_substr($this->secret, -4), 'state' => $this->state];
+        return [
+            'id' => $this->id,
+            'set' => $this->dataset,
+            'url' => $this->url,
+            'tables' => $this->tables,
+            'ends' => mb_substr($this->secret, -4),
+            'state' => $this->state,
+        ];
     }
 }

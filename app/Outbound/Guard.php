@@ -74,19 +74,28 @@ final class Guard
         $pinned = str_contains($addresses[0], ':') ? "[$addresses[0]]" : $addresses[0];
 
         return Http::withOptions([
-            'allow_redirects' => false, 'connect_timeout' => 3, 'timeout' => self::SLOWEST, 'decode_content' => true, 'sink' => self::sink(), 'proxy' => '',
-            'curl' => ($literal === null ? [CURLOPT_RESOLVE => ["$address->host:$address->port:$pinned"]] : []) + [CURLOPT_PROTOCOLS => CURLPROTO_HTTP | CURLPROTO_HTTPS],
-        ])->withRequestMiddleware(function (RequestInterface $request) use ($address, $standins): RequestInterface {
-            $called = Address::of((string) $request->getUri());
-            if ($called->origin() !== $address->origin()) {
-                throw new AddressRefused('Another address was checked than is called.');
-            }
-            if (Practice::holds($called)) {
-                Practice::admit($called, $standins);
-            }
+            'allow_redirects' => false,
+            'connect_timeout' => 3,
+            'timeout' => self::SLOWEST,
+            'decode_content' => true,
+            'sink' => self::sink(),
+            'proxy' => '',
+            'curl' => ($literal === null ? [CURLOPT_RESOLVE => ["$address->host:$address->port:$pinned"]] : []) + [
+                CURLOPT_PROTOCOLS => CURLPROTO_HTTP | CURLPROTO_HTTPS,
+            ],
+        ])
+            ->withRequestMiddleware(function (RequestInterface $request) use ($address, $standins): RequestInterface {
+                $called = Address::of((string) $request->getUri());
+                if ($called->origin() !== $address->origin()) {
+                    throw new AddressRefused('The address that is called is not the one that was checked.');
+                }
+                if (Practice::holds($called)) {
+                    Practice::admit($called, $standins);
+                }
 
-            return $request->withUri($called->uri());
-        })->acceptJson();
+                return $request->withUri($called->uri());
+            })
+            ->acceptJson();
     }
 
     /**
@@ -113,8 +122,15 @@ final class Guard
      * @param  list<string>  $private
      * @param  int  $after  milliseconds until it goes out
      */
-    public static function promise(string $method, string $url, array $headers = [], string $body = '', array $private = [], int $seconds = self::SLOWEST, int $after = 0): PromiseInterface
-    {
+    public static function promise(
+        string $method,
+        string $url,
+        array $headers = [],
+        string $body = '',
+        array $private = [],
+        int $seconds = self::SLOWEST,
+        int $after = 0,
+    ): PromiseInterface {
         return Coroutine::of(function () use ($method, $url, $headers, $body, $private, $seconds, $after): \Generator {
             $address = Address::of($url);
             // An answer that breaks off has begun all the same: whether it came whole is known to the carrier alone.
@@ -123,8 +139,16 @@ final class Guard
                 $broken = is_int($stats->getHandlerErrorData()) ? $stats->getHandlerErrorData() : 0;
             };
             for ($left = self::REDIRECTS; ; $left--) {
-                $request = self::to($address->written())->setHandler(self::$together ??= new CurlMultiHandler)->withHeaders($headers)->timeout($seconds)->withOptions(['on_stats' => $seen] + ($after > 0 ? ['delay' => $after] : []))->async();
-                $answer = yield ($body === '' ? $request : $request->withBody($body, $headers['Content-Type'] ?? 'application/json'))->send($method, $address->written());
+                $request = self::to($address->written())
+                    ->setHandler(self::$together ??= new CurlMultiHandler())
+                    ->withHeaders($headers)
+                    ->timeout($seconds)
+                    ->withOptions(['on_stats' => $seen] + ($after > 0 ? ['delay' => $after] : []))
+                    ->async();
+                $answer = (yield ($body === '' ? $request : $request->withBody($body, $headers['Content-Type'] ?? 'application/json'))->send(
+                    $method,
+                    $address->written(),
+                ));
                 if ($answer instanceof \Throwable) {
                     throw $answer instanceof TransferException ? new ConnectionException($answer->getMessage(), 0, $answer) : $answer;
                 }
@@ -169,17 +193,24 @@ final class Guard
     public static function streamed(string $url, array $headers, string $body, Closure $read, int $seconds): Response
     {
         $taken = 0;
-        $sink = FnStream::decorate(Utils::streamFor(''), ['write' => function (string $bytes) use ($read, &$taken): int {
-            $taken += strlen($bytes);
-            if ($taken > self::LARGEST) {
-                return 0;
-            }
-            $read($bytes);
+        $sink = FnStream::decorate(Utils::streamFor(''), [
+            'write' => function (string $bytes) use ($read, &$taken): int {
+                $taken += strlen($bytes);
+                if ($taken > self::LARGEST) {
+                    return 0;
+                }
+                $read($bytes);
 
-            return strlen($bytes);
-        }]);
+                return strlen($bytes);
+            },
+        ]);
 
-        return self::to($url)->withHeaders($headers)->timeout($seconds)->withOptions(['sink' => $sink])->withBody($body, 'application/json')->post($url);
+        return self::to($url)
+            ->withHeaders($headers)
+            ->timeout($seconds)
+            ->withOptions(['sink' => $sink])
+            ->withBody($body, 'application/json')
+            ->post($url);
     }
 
     /** Neither private, loopback, link-local, shared (RFC 6598) nor otherwise reserved. */
@@ -192,13 +223,18 @@ final class Guard
         if (strlen($packed) === 16) {
             // IPv4 inside IPv6: mapped, compatible, NAT64, 6to4 and Teredo addresses are judged by the IPv4 address they hold.
             $inner = match (true) {
-                str_starts_with($packed, str_repeat("\0", 10)."\xFF\xFF"), str_starts_with($packed, "\0\x64\xFF\x9B"), str_starts_with($packed, str_repeat("\0", 12)) => substr($packed, 12),
+                str_starts_with($packed, str_repeat("\0", 10)."\xFF\xFF"),
+                str_starts_with($packed, "\0\x64\xFF\x9B"),
+                str_starts_with($packed, str_repeat("\0", 12)) => substr($packed, 12),
                 str_starts_with($packed, "\x20\x02") => substr($packed, 2, 4),
                 str_starts_with($packed, "\x20\x01\0\0") => ~substr($packed, 12),
                 default => null,
             };
 
-            return ($inner === null || self::isPublic((string) inet_ntop($inner))) && (ord($packed[0]) & 0xFE) !== 0xFC && ord($packed[0]) !== 0xFF && ! str_starts_with($packed, "\xFE");
+            return ($inner === null || self::isPublic((string) inet_ntop($inner))) &&
+                (ord($packed[0]) & 0xFE) !== 0xFC &&
+                ord($packed[0]) !== 0xFF &&
+                ! str_starts_with($packed, "\xFE");
         }
         $number = (int) ip2long($address);
         foreach (['100.64.0.0/10', '192.0.0.0/24', '192.0.2.0/24', '198.18.0.0/15', '198.51.100.0/24', '203.0.113.0/24', '192.88.99.0/24'] as $range) {
@@ -209,7 +245,7 @@ final class Guard
             }
         }
 
-        return ($number >> 28) < 14;
+        return $number >> 28 < 14;
     }
 
     /**
@@ -226,7 +262,7 @@ final class Guard
     private static function relative(string $to): UriInterface
     {
         try {
-            return strlen($to) > 4000 || Pattern::match('/[^\x21-\x7E]|[\\\\<>"{}|^`]/', $to) ? throw new \InvalidArgumentException : new Uri($to);
+            return strlen($to) > 4000 || Pattern::match('/[^\x21-\x7E]|[\\\\<>"{}|^`]/', $to) ? throw new \InvalidArgumentException() : new Uri($to);
         } catch (\InvalidArgumentException) {
             throw new AddressRefused('It was led on to “'.mb_substr(mb_scrub($to), 0, 120).'”, which is not an address.');
         }
@@ -239,7 +275,8 @@ final class Guard
             return (self::$resolver)($host);
         }
         $found = gethostbynamel($host) ?: [];
-        foreach (Pattern::match('/[a-z]/i', $host) && str_contains($host, '.') ? @dns_get_record($host, DNS_AAAA) ?: [] : [] as $record) {
+        $isName = Pattern::match('/[a-z]/i', $host) && str_contains($host, '.');
+        foreach ($isName ? (array) @dns_get_record($host, DNS_AAAA) : [] as $record) {
             if (is_string($record['ipv6'] ?? null)) {
                 $found[] = $record['ipv6'];
             }
@@ -254,10 +291,12 @@ final class Guard
         $stream = Utils::streamFor(fopen('php://temp', 'w+b') ?: throw new \RuntimeException('There is no room for an answer.'));
         $taken = 0;
 
-        return FnStream::decorate($stream, ['write' => function (string $bytes) use ($stream, &$taken): int {
-            $taken += strlen($bytes);
+        return FnStream::decorate($stream, [
+            'write' => function (string $bytes) use ($stream, &$taken): int {
+                $taken += strlen($bytes);
 
-            return $taken > self::LARGEST ? 0 : $stream->write($bytes);
-        }]);
+                return $taken > self::LARGEST ? 0 : $stream->write($bytes);
+            },
+        ]);
     }
 }

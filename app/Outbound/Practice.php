@@ -26,7 +26,11 @@ final class Practice
     /** The founder's key; that of whoever runs this Lanai for null. */
     public static function key(?Founder $founder): string
     {
-        $whose = $founder === null ? 'host' : ($founder->email === config('lanai.demo_email') ? 'demo' : "founder $founder->id");
+        $whose = match (true) {
+            $founder === null => 'host',
+            $founder->email === config('lanai.demo_email') => 'demo',
+            default => "founder $founder->id",
+        };
 
         return hash_hmac('sha256', "practice of $whose", (string) config('lanai.practice_secret'));
     }
@@ -39,9 +43,13 @@ final class Practice
     /** The box of the founder of an app. */
     public static function boxOf(App $app): string
     {
-        $box = Cache::remember("practice box of founder $app->founder_id", 3600, fn (): string => self::box(self::key(Founder::query()->find($app->founder_id))));
+        $box = Cache::remember(
+            "practice box of founder $app->founder_id",
+            3600,
+            fn (): string => self::box(self::key(Founder::query()->find($app->founder_id))),
+        );
 
-        return is_string($box) ? $box : '';
+        return $box;
     }
 
     /** Where a stand-in is, as a browser opens it, with the key of a founder in it. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Packaging;
 
 use App\Apps\WholeFile;
+use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Text\Pattern;
 use ZipArchive;
 
@@ -15,30 +16,101 @@ final readonly class AabRecipe implements Recipe
     {
     }
 
+    public function name(): string
+    {
+        return 'Android store bundle';
+    }
+
+    public function short(): string
+    {
+        return 'AAB';
+    }
+
+    public function note(): string
+    {
+        return 'AAB, signed';
+    }
+
+    public function group(): string
+    {
+        return 'Android packages';
+    }
+
+    public function ending(): string
+    {
+        return 'aab';
+    }
+
+    public function permissions(Blueprint $blueprint): array
+    {
+        return Ability::permissionsOf($blueprint);
+    }
+
     public function make(Job $job, string $file): void
     {
         $this->apk->assemble($job);
         $release = $job->blueprint->release;
         $job->step(50, 'Compiling resources for the bundle');
         $job->run(['aapt2', 'compile', '--dir', 'project/res', '-o', 'res.zip']);
-        $job->run(['aapt2', 'link', '--proto-format', '-o', 'linked.zip', '-I', 'framework/1.apk', '--manifest', 'project/AndroidManifest.xml', '--min-sdk-version', '24',
-            '--target-sdk-version', '35', '--version-code', (string) $release->build, '--version-name', $release->version, '--auto-add-overlay', 'res.zip']);
+        $job->run([
+            'aapt2',
+            'link',
+            '--proto-format',
+            '-o',
+            'linked.zip',
+            '-I',
+            'framework/1.apk',
+            '--manifest',
+            'project/AndroidManifest.xml',
+            '--min-sdk-version',
+            '24',
+            '--target-sdk-version',
+            '36',
+            '--version-code',
+            (string) $release->build,
+            '--version-name',
+            $release->version,
+            '--auto-add-overlay',
+            'res.zip',
+        ]);
         $job->step(70, 'Putting the bundle together');
         $this->bundle($job);
         $job->step(85, 'Signing');
         $key = $this->keys->of($job);
-        $job->run(['jarsigner', '-keystore', $key->file, '-storetype', 'PKCS12', '-storepass:env', 'LANAI_KEY', '-keypass:env', 'LANAI_KEY', '-sigalg', 'SHA256withRSA', '-digestalg', 'SHA-256',
-            'bundle.zip', SigningKeys::ALIAS], ['LANAI_KEY' => $key->password]);
+        $job->run(
+            [
+                'jarsigner',
+                '-keystore',
+                $key->file,
+                '-storetype',
+                'PKCS12',
+                '-storepass:env',
+                'LANAI_KEY',
+                '-keypass:env',
+                'LANAI_KEY',
+                '-sigalg',
+                'SHA256withRSA',
+                '-digestalg',
+                'SHA-256',
+                'bundle.zip',
+                SigningKeys::ALIAS,
+            ],
+            ['LANAI_KEY' => $key->password],
+        );
         unlink($key->file);
         WholeFile::copy("$job->folder/bundle.zip", $file);
     }
 
     private function bundle(Job $job): void
     {
-        $linked = new ZipArchive;
-        $unsigned = new ZipArchive;
-        $bundle = new ZipArchive;
-        if ($linked->open("$job->folder/linked.zip") !== true || $unsigned->open("$job->folder/unsigned.apk") !== true || $bundle->open("$job->folder/bundle.zip", ZipArchive::CREATE | ZipArchive::OVERWRITE) !== true) {
+        $linked = new ZipArchive();
+        $unsigned = new ZipArchive();
+        $bundle = new ZipArchive();
+        if (
+            $linked->open("$job->folder/linked.zip") !== true ||
+            $unsigned->open("$job->folder/unsigned.apk") !== true ||
+            $bundle->open("$job->folder/bundle.zip", ZipArchive::CREATE | ZipArchive::OVERWRITE) !== true
+        ) {
             throw new PackagingFailed('The bundle cannot be put together.');
         }
         // BundleConfig { bundletool = 1 { version = 2 } } in protocol buffers' wire format.

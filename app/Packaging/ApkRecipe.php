@@ -5,12 +5,43 @@ declare(strict_types=1);
 namespace App\Packaging;
 
 use App\Apps\WholeFile;
+use Lanai\Core\Model\Blueprint;
 
 /** An Android package, aligned and signed with the app's own key. */
 final readonly class ApkRecipe implements Recipe
 {
     public function __construct(private SigningKeys $keys)
     {
+    }
+
+    public function name(): string
+    {
+        return 'Android package';
+    }
+
+    public function short(): string
+    {
+        return 'APK';
+    }
+
+    public function note(): string
+    {
+        return 'APK, aligned and signed';
+    }
+
+    public function group(): string
+    {
+        return 'Android packages';
+    }
+
+    public function ending(): string
+    {
+        return 'apk';
+    }
+
+    public function permissions(Blueprint $blueprint): array
+    {
+        return Ability::permissionsOf($blueprint);
     }
 
     public function make(Job $job, string $file): void
@@ -20,8 +51,28 @@ final readonly class ApkRecipe implements Recipe
         $job->run(['zipalign', '-f', '-p', '4', 'unsigned.apk', 'aligned.apk']);
         $job->step(75, 'Signing');
         $key = $this->keys->of($job);
-        $job->run(['apksigner', 'sign', '--ks', $key->file, '--ks-type', 'PKCS12', '--ks-key-alias', SigningKeys::ALIAS, '--ks-pass', 'env:LANAI_KEY', '--key-pass', 'env:LANAI_KEY',
-            '--min-sdk-version', '24', '--out', 'signed.apk', 'aligned.apk'], ['LANAI_KEY' => $key->password]);
+        $job->run(
+            [
+                'apksigner',
+                'sign',
+                '--ks',
+                $key->file,
+                '--ks-type',
+                'PKCS12',
+                '--ks-key-alias',
+                SigningKeys::ALIAS,
+                '--ks-pass',
+                'env:LANAI_KEY',
+                '--key-pass',
+                'env:LANAI_KEY',
+                '--min-sdk-version',
+                '24',
+                '--out',
+                'signed.apk',
+                'aligned.apk',
+            ],
+            ['LANAI_KEY' => $key->password],
+        );
         unlink($key->file);
         WholeFile::copy("$job->folder/signed.apk", $file);
     }

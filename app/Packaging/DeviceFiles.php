@@ -6,10 +6,10 @@ namespace App\Packaging;
 
 use App\Http\Bundle;
 use App\Models\App;
-use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Lines\Chart;
 use Lanai\Core\Lines\MapLine;
-use Lanai\Core\Script\Walk;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\FieldTypes\PhoneType;
 
 /** The device bundle as files of a package, with a page that knows the app's server. It holds addresses, never a secret. */
 final class DeviceFiles
@@ -34,7 +34,20 @@ final class DeviceFiles
             '{{colour}}' => e($blueprint->theme->main),
             '{{links}}' => $links,
             '{{entry}}' => json_encode($entry, JSON_THROW_ON_ERROR | JSON_HEX_TAG | JSON_UNESCAPED_SLASHES),
-            '{{styles}}' => implode('', array_map(fn (string $css): string => '<link rel="stylesheet" href="./'.e($css).'">', Bundle::styles(Bundle::manifest('device'), 'web/device/main.ts'))),
+            '{{styles}}' => implode(
+                '',
+                array_map(
+                    fn (string $css): string => '<link rel="stylesheet" href="./'.e($css).'">',
+                    Bundle::styles(Bundle::manifest('device'), 'web/device/main.ts'),
+                ),
+            ),
+            '{{preloads}}' => implode(
+                '',
+                array_map(
+                    fn (string $file): string => '<link rel="modulepreload" href="./'.e($file).'">',
+                    Bundle::imports(Bundle::manifest('device'), 'web/device/main.ts'),
+                ),
+            ),
             '{{script}}' => $chunk['file'],
         ]);
 
@@ -42,13 +55,17 @@ final class DeviceFiles
     }
 
     /** What is heavy comes along only where a line of the app uses it. */
-    private const HEAVY = ['web/device/lines/ChartLine.vue' => Chart::class, 'web/device/lines/MapLine.vue' => MapLine::class];
+    private const HEAVY = [
+        'web/device/lines/ChartLine.vue' => Chart::class,
+        'web/device/lines/MapLine.vue' => MapLine::class,
+        'web/device/controls/PhoneControl.vue' => PhoneType::class,
+    ];
 
     /** @return list<string> the files of the bundle that this app can ask for */
-    private static function needed(Blueprint $blueprint): array
+    public static function needed(Blueprint $blueprint): array
     {
         $manifest = Bundle::manifest('device');
-        $walk = Walk::through($blueprint);
+        $walk = $blueprint->walk();
         $files = [];
         $open = ['web/device/main.ts'];
         while ($open !== []) {
@@ -57,10 +74,10 @@ final class DeviceFiles
             if ($chunk === null || isset($files[$chunk['file']])) {
                 continue;
             }
-            foreach ([$chunk['file'], ...($chunk['css'] ?? []), ...($chunk['assets'] ?? [])] as $file) {
+            foreach ([$chunk['file'], ...$chunk['css'] ?? [], ...$chunk['assets'] ?? []] as $file) {
                 $files[$file] = $file;
             }
-            foreach ([...($chunk['imports'] ?? []), ...($chunk['dynamicImports'] ?? [])] as $other) {
+            foreach ([...$chunk['imports'] ?? [], ...$chunk['dynamicImports'] ?? []] as $other) {
                 if (! isset(self::HEAVY[$other]) || $walk->nodesOf(self::HEAVY[$other]) !== []) {
                     $open[] = $other;
                 }

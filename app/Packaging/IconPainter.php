@@ -6,7 +6,7 @@ namespace App\Packaging;
 
 use App\Models\App;
 use GdImage;
-use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Text\Pattern;
 
 /** Paints the app's icon in every size: an uploaded picture, or a letter on the theme's main colour. */
@@ -58,9 +58,20 @@ final class IconPainter
         $font = base_path('node_modules/@fontsource-variable/literata/files/literata-latin-wght-normal.woff2');
         $letter = $this->blueprint->release->letter !== '' ? $this->blueprint->release->letter : mb_substr($this->blueprint->name, 0, 1);
         $drawn = $this->ink ??= $this->ink($letter, $font);
-        $scale = $side * $share * 0.72 / max(imagesx($drawn), imagesy($drawn));
+        $scale = ($side * $share * 0.72) / max(imagesx($drawn), imagesy($drawn));
         [$width, $height] = [max(1, (int) round(imagesx($drawn) * $scale)), max(1, (int) round(imagesy($drawn) * $scale))];
-        imagecopyresampled($image, $drawn, (int) round(($side - $width) / 2), (int) round(($side - $height) / 2), 0, 0, $width, $height, imagesx($drawn), imagesy($drawn));
+        imagecopyresampled(
+            $image,
+            $drawn,
+            (int) round(($side - $width) / 2),
+            (int) round(($side - $height) / 2),
+            0,
+            0,
+            $width,
+            $height,
+            imagesx($drawn),
+            imagesy($drawn),
+        );
     }
 
     /** The letter cut out to its ink: what a font says of its box is only nearly where it draws. */
@@ -81,7 +92,10 @@ final class IconPainter
     {
         $name = $this->blueprint->release->icon;
         $file = $this->app->folder('pictures').'/'.$name;
-        $image = $name !== '' && Pattern::match('/^[0-9a-f]{64}\.(png|jpg|webp)$/', $name) && is_file($file) ? imagecreatefromstring((string) file_get_contents($file)) : false;
+        $image =
+            $name !== '' && Pattern::match('/^[0-9a-f]{64}\.(png|jpg|webp)$/', $name) && is_file($file)
+                ? imagecreatefromstring((string) file_get_contents($file))
+                : false;
 
         return $image === false ? null : $image;
     }

@@ -6,7 +6,7 @@ namespace App\Packaging;
 
 use App\Models\App;
 use Closure;
-use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Text\Pattern;
 use Symfony\Component\Process\Exception\ProcessTimedOutException;
 use Symfony\Component\Process\Process;
@@ -19,15 +19,21 @@ final readonly class Job
      * @param  Closure(int, string): void  $tell  gets percent done and a line for the log
      * @param  Closure(): bool  $cancelled
      */
-    public function __construct(public App $app, public Blueprint $blueprint, public string $server, public string $folder, private Closure $tell, private Closure $cancelled)
-    {
+    public function __construct(
+        public App $app,
+        public Blueprint $blueprint,
+        public string $server,
+        public string $folder,
+        private Closure $tell,
+        private Closure $cancelled,
+    ) {
     }
 
-    /** @throws Cancelled */
+    /** @throws BuildCancelled */
     public function step(int $percent, string $line): void
     {
         if (($this->cancelled)()) {
-            throw new Cancelled;
+            throw new BuildCancelled();
         }
         ($this->tell)($percent, $line);
     }
@@ -40,7 +46,7 @@ final readonly class Job
      * @return string what it printed
      *
      * @throws PackagingFailed
-     * @throws Cancelled
+     * @throws BuildCancelled
      */
     public function run(array $command, array $secrets = [], int $seconds = 180): string
     {
@@ -55,7 +61,7 @@ final readonly class Job
                     $looked = microtime(true);
                     if (($this->cancelled)()) {
                         $process->stop(0.5);
-                        throw new Cancelled;
+                        throw new BuildCancelled();
                     }
                 }
             }

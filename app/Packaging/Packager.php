@@ -9,8 +9,8 @@ use App\Models\App;
 use Closure;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
-use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Findings\Finding;
+use Lanai\Core\Model\Blueprint;
 
 /** Makes packages in a folder of their own, which is gone afterwards. */
 final class Packager

@@ -25,7 +25,12 @@ final class ServerAddress
     public static function wrong(string $address): string
     {
         $parts = parse_url($address);
-        $plain = is_array($parts) && in_array($parts['scheme'] ?? '', ['http', 'https'], true) && ($parts['host'] ?? '') !== '' && array_diff(array_keys($parts), ['scheme', 'host', 'port', 'path']) === [] && in_array($parts['path'] ?? '', ['', '/'], true);
+        $plain =
+            is_array($parts) &&
+            in_array($parts['scheme'] ?? '', ['http', 'https'], true) &&
+            ($parts['host'] ?? '') !== '' &&
+            array_diff(array_keys($parts), ['scheme', 'host', 'port', 'path']) === [] &&
+            in_array($parts['path'] ?? '', ['', '/'], true);
 
         return $plain && strlen($address) <= 200 ? '' : 'Please write an address such as https://app.example.com, without anything behind it.';
     }
@@ -40,7 +45,7 @@ final class ServerAddress
         }
         $seen = Cache::remember($key, self::BELIEVED, fn (): string => self::seen($address));
 
-        return is_string($seen) ? $seen : '';
+        return $seen;
     }
 
     /** What proves to one who asks over an address that this very server answers there. */
@@ -67,6 +72,8 @@ final class ServerAddress
             return "Nothing answers at $address.";
         }
 
-        return $answer->status() === 200 && hash_equals(self::proof($nonce), trim($answer->body())) ? '' : "Something else than this Lanai answers at $address.";
+        return $answer->status() === 200 && hash_equals(self::proof($nonce), trim($answer->body()))
+            ? ''
+            : "Something other than this Lanai answers at $address.";
     }
 }

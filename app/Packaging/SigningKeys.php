@@ -29,11 +29,16 @@ final class SigningKeys
         $job->step(78, 'Making the signing key of this app');
         $password = Str::random(40);
         $config = ['config' => base_path('packaging/openssl.cnf'), 'digest_alg' => 'sha256'];
-        $pair = openssl_pkey_new($config + ['private_key_bits' => 3072, 'private_key_type' => OPENSSL_KEYTYPE_RSA]) ?: throw new PackagingFailed('No signing key can be made.');
+        $pair =
+            openssl_pkey_new($config + ['private_key_bits' => 3072, 'private_key_type' => OPENSSL_KEYTYPE_RSA]) ?:
+            throw new PackagingFailed('No signing key can be made.');
         $name = ['commonName' => mb_substr($job->app->name, 0, 60), 'organizationName' => 'App signed with Lanai'];
         $request = openssl_csr_new($name, $pair, $config);
         // Stores ask for a key that stays valid for at least 25 years (common practice, no source).
-        $certificate = $request instanceof \OpenSSLCertificateSigningRequest ? openssl_csr_sign($request, null, $pair, 365 * 30, $config, random_int(1, PHP_INT_MAX)) : false;
+        $certificate =
+            $request instanceof \OpenSSLCertificateSigningRequest
+                ? openssl_csr_sign($request, null, $pair, 365 * 30, $config, random_int(1, PHP_INT_MAX))
+                : false;
         if ($certificate === false || ! openssl_pkcs12_export($certificate, $store, $pair, $password, ['friendly_name' => self::ALIAS])) {
             throw new PackagingFailed('No signing key can be made.');
         }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Packaging;
 
-/** What a package is for. */
+/** What a package is for: a case here, and a recipe that says the rest. */
 enum Target: string
 {
     case Web = 'web';
@@ -13,15 +13,31 @@ enum Target: string
 
     public function recipe(): Recipe
     {
-        return match ($this) {
-            self::Web => app(WebRecipe::class),
-            self::Apk => app(ApkRecipe::class),
-            self::Aab => app(AabRecipe::class),
-        };
+        return app(match ($this) {
+            self::Web => WebRecipe::class,
+            self::Apk => ApkRecipe::class,
+            self::Aab => AabRecipe::class,
+        });
     }
 
     public function fileName(string $slug, string $version): string
     {
-        return "$slug-$version.".($this === self::Web ? 'zip' : $this->value);
+        return "$slug-$version.".$this->recipe()->ending();
+    }
+
+    /** @return list<array{key: string, name: string, short: string, note: string, group: string}> all of them, as the Release station shows them */
+    public static function shown(): array
+    {
+        return array_map(function (self $target): array {
+            $recipe = $target->recipe();
+
+            return [
+                'key' => $target->value,
+                'name' => $recipe->name(),
+                'short' => $recipe->short(),
+                'note' => $recipe->note(),
+                'group' => $recipe->group(),
+            ];
+        }, self::cases());
     }
 }

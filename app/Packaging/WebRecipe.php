@@ -4,16 +4,52 @@ declare(strict_types=1);
 
 namespace App\Packaging;
 
+use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Release\WebManifest;
 use ZipArchive;
 
 /** A web app that can be installed: the W3C manifest, its icons, and a service worker. */
 final class WebRecipe implements Recipe
 {
+    public function name(): string
+    {
+        return 'Web app';
+    }
+
+    public function short(): string
+    {
+        return 'the web app';
+    }
+
+    public function note(): string
+    {
+        return 'a zip with manifest, icons and service worker';
+    }
+
+    public function group(): string
+    {
+        return 'web apps';
+    }
+
+    public function ending(): string
+    {
+        return 'zip';
+    }
+
+    public function permissions(Blueprint $blueprint): array
+    {
+        return [];
+    }
+
     public function make(Job $job, string $file): void
     {
         $job->step(10, 'Collecting the device bundle');
-        $files = DeviceFiles::of($job->app, $job->blueprint, $job->server, '<link rel="manifest" href="./manifest.webmanifest"><link rel="icon" href="./icons/any-192.png">');
+        $files = DeviceFiles::of(
+            $job->app,
+            $job->blueprint,
+            $job->server,
+            '<link rel="manifest" href="./manifest.webmanifest"><link rel="icon" href="./icons/any-192.png">',
+        );
         $job->step(30, 'Painting icons');
         $painter = new IconPainter($job->app, $job->blueprint);
         foreach ([192, 512] as $side) {
@@ -22,15 +58,14 @@ final class WebRecipe implements Recipe
             $files["icons/maskable-$side.png"] = $painter->png($side, 0.7);
         }
         $job->step(60, 'Writing the manifest and the service worker');
-        $files['manifest.webmanifest'] = json_encode(WebManifest::of($job->blueprint), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
+        $files['manifest.webmanifest'] = json_encode(
+            WebManifest::of($job->blueprint),
+            JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE,
+        );
         ksort($files);
-        $stamp = substr(hash('sha256', implode('', $files)), 0, 12);
-        $files['sw.js'] = strtr((string) file_get_contents(base_path('packaging/web/sw.js')), [
-            '{{stamp}}' => $stamp,
-            '{{files}}' => json_encode(array_map(fn (string $f): string => "./$f", array_keys($files)), JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES),
-        ]);
+        $files['sw.js'] = ServiceWorker::of('app', hash('sha256', implode('', $files)), './index.html', './', './media/', array_keys($files));
         $job->step(80, 'Zipping '.count($files).' files');
-        $zip = new ZipArchive;
+        $zip = new ZipArchive();
         if ($zip->open($file, ZipArchive::CREATE | ZipArchive::OVERWRITE) !== true) {
             throw new PackagingFailed('The package cannot be written.');
         }

@@ -4,16 +4,21 @@ declare(strict_types=1);
 
 namespace App\People;
 
-use Lanai\Core\Access\Everyone;
-use Lanai\Core\Access\Meeting;
-use Lanai\Core\Access\Nobody;
 use Lanai\Core\Access\Rules;
-use Lanai\Core\Access\SignedIn;
-use Lanai\Core\Access\Verb;
-use Lanai\Core\Access\Who;
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Script\Fits\NameFit;
+use Lanai\Core\Edits\Edits;
+use Lanai\Core\Edits\Kinds\Allow;
+use Lanai\Core\Model\Access\Everyone;
+use Lanai\Core\Model\Access\InRole;
+use Lanai\Core\Model\Access\Meeting;
+use Lanai\Core\Model\Access\Nobody;
+use Lanai\Core\Model\Access\Permission;
+use Lanai\Core\Model\Access\PersonIn;
+use Lanai\Core\Model\Access\SignedIn;
+use Lanai\Core\Model\Access\Themselves;
+use Lanai\Core\Model\Access\Verb;
+use Lanai\Core\Model\Access\Who;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Table;
 
 /** The permissions of an app as a table: what may be done, with which rows, by whom. */
 final class AccessTable
@@ -27,21 +32,43 @@ final class AccessTable
             $cells = [];
             foreach (Verb::cases() as $verb) {
                 $said = $rules->isSaid($verb, $table);
+                $unsaid = $said ? [] : array_map(fn (Who $w): array => ['at' => '', 'words' => $w->inWords(), 'fields' => ''], $rules->unsaid($verb, $table));
                 $cells[] = ['verb' => $verb->value, 'said' => $said, 'breadth' => self::breadth($rules->of($verb, $table)),
-                    'whos' => [...self::sentences($rules, $table, $i, $verb), ...($said ? [] : array_map(fn (Who $w): array => ['at' => '', 'words' => $w->inWords(), 'fields' => ''], $rules->unsaid($verb, $table)))]];
+                    'whos' => [...self::sentences($rules, $table, $i, $verb), ...$unsaid], 'offers' => self::offers($blueprint, $table, "/tables/$i", $verb)];
             }
-            $links = [];
-            $people = $blueprint->peopleTable();
-            foreach ($table->fields as $field) {
-                $to = $field->linksTo() !== '' ? $field->linksTo() : $field->linksToMany();
-                if ($people !== null && mb_strtolower($to) === mb_strtolower($people->singular)) {
-                    $links[] = NameFit::written($field->name);
-                }
-            }
-            $tables[] = ['at' => "/tables/$i", 'name' => $table->name, 'stored' => $table->storedAs(), 'people' => $table->people, 'links' => $links, 'cells' => $cells];
+            $tables[] = ['at' => "/tables/$i", 'name' => $table->name, 'stored' => $table->storedAs(), 'cells' => $cells];
         }
 
         return $tables;
+    }
+
+    /** @return list<array{label: string, edit: array<string, mixed>}> who else may be allowed it */
+    private static function offers(Blueprint $blueprint, Table $table, string $at, Verb $verb): array
+    {
+        $people = mb_strtolower($blueprint->peopleTable()->singular ?? '');
+        $whos = [['everyone', '', new Everyone], ['signedIn', '', new SignedIn]];
+        if ($table->people) {
+            $whos[] = ['themselves', '', new Themselves];
+        }
+        foreach ($table->fields as $field) {
+            if ($people !== '' && in_array($people, [mb_strtolower($field->linksTo()), mb_strtolower($field->linksToMany())], true)) {
+                $whos[] = ['personIn', $field->name, new PersonIn($field->name)];
+            }
+        }
+        foreach ($blueprint->roles as $role) {
+            $whos[] = ['role', $role->name, new InRole($role->name)];
+        }
+        $whos[] = ['if', '', new Meeting('…')];
+        $whos[] = ['nobody', '', new Nobody];
+        $there = array_map(fn (Permission $p): string => $p->isAbout($verb) ? mb_strtolower($p->who->inWords()) : '', $table->access);
+        $offers = [];
+        foreach ($whos as [$kind, $of, $who]) {
+            if (! in_array(mb_strtolower($who->inWords()), $there, true)) {
+                $offers[] = ['label' => $who->inWords(), 'edit' => Edits::written(new Allow($at, $verb->value, $kind, $of))];
+            }
+        }
+
+        return $offers;
     }
 
     /** @return list<array{at: string, words: string, fields: string}> */

@@ -10,19 +10,19 @@ use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\RateLimiter;
-use Lanai\Core\Blueprint\FieldTypes\EmailType;
-use Lanai\Core\Blueprint\UnreadableValue;
-use Lanai\Core\People\Accounts;
-use Lanai\Core\People\AsGuest;
-use Lanai\Core\People\Entered;
+use Lanai\Core\Model\FieldTypes\EmailType;
+use Lanai\Core\Model\People\AsGuest;
+use Lanai\Core\Model\People\Role;
+use Lanai\Core\Model\People\Through;
+use Lanai\Core\Model\People\WithCode;
+use Lanai\Core\Model\People\WithPassword;
+use Lanai\Core\Model\UnreadableValue;
 use Lanai\Core\People\Passwords;
-use Lanai\Core\People\Proof;
-use Lanai\Core\People\Role;
-use Lanai\Core\People\Through;
-use Lanai\Core\People\WithCode;
-use Lanai\Core\People\WithPassword;
-use Lanai\Core\Ports\Refused;
-use Lanai\Core\Runtime\Visit;
+use Lanai\Core\Play\Accounts;
+use Lanai\Core\Play\Arrival;
+use Lanai\Core\Play\Proof;
+use Lanai\Core\Play\Visit;
+use Lanai\Core\Rows\Refused;
 
 /** Lets people in and out: proves first, with nothing locked, and writes what was proved together with the tap. */
 final readonly class AccountDesk implements Accounts
@@ -124,7 +124,12 @@ final readonly class AccountDesk implements Accounts
         }
         $this->countLetter($visit, $pending->email);
         $code = self::code();
-        $pending->update(['code' => $pending->code === null ? null : self::keyed($pending, $code), 'tries' => 0, 'sent_at' => Date::now(), 'expires_at' => Date::now()->addMinutes(self::MINUTES)]);
+        $pending->update([
+            'code' => $pending->code === null ? null : self::keyed($pending, $code),
+            'tries' => 0,
+            'sent_at' => Date::now(),
+            'expires_at' => Date::now()->addMinutes(self::MINUTES),
+        ]);
         $this->post($pending->email, $pending->code === null ? Notice::known($this->people->app->name) : Notice::code($this->people->app->name, $code));
     }
 
@@ -173,12 +178,14 @@ final readonly class AccountDesk implements Accounts
         }
         // Counted before it is looked at, so that many at once are no more than many in a row.
         if ($this->people->pending()->whereKey($pending->id)->where('tries', '<', self::TRIES)->increment('tries') === 0) {
-            throw new Refused('That was too often wrong. Please ask for a new code.');
+            throw new Refused('That was wrong too often. Please ask for a new code.');
         }
         if ($pending->code === null || ! hash_equals($pending->code, self::keyed($pending, $code))) {
             $this->people->note('wrong code', null, 'code', $visit->device);
             $left = self::TRIES - $pending->tries - 1;
-            throw new Refused('This code is not right. '.($left > 0 ? "You can try $left more ".($left === 1 ? 'time' : 'times').'.' : 'Please ask for a new one.'));
+            throw new Refused(
+                'This code is not right. '.($left > 0 ? "You can try $left more ".($left === 1 ? 'time' : 'times').'.' : 'Please ask for a new one.'),
+            );
         }
         $account = $pending->kind === 'e-mail' ? null : $this->people->accounts()->where('email', $pending->email)->first();
         if ($account?->blocked_at !== null) {
@@ -227,7 +234,9 @@ final readonly class AccountDesk implements Accounts
         $fresh = $session !== null && $session->way === 'code' && $session->created_at->addMinutes(self::FRESH) > Date::now();
         if (! $fresh && ($account->password === null || ! Hash::driver('argon2id')->check(Passwords::normal($known), $account->password))) {
             $this->limits->count($limit);
-            throw new Refused($account->password === null ? 'Please sign in by a code first; you can set a password then.' : 'Your password so far is not right.');
+            throw new Refused(
+                $account->password === null ? 'Please sign in by a code first; you can set a password then.' : 'Your present password is not right.',
+            );
         }
         $wrong = Passwords::wrong($password, $way->length(), [strstr($account->email, '@', true) ?: '', $account->email, $this->people->app->name]);
         if ($wrong !== '') {
@@ -237,7 +246,7 @@ final readonly class AccountDesk implements Accounts
         return new Proof('set password', $account->id, ['password' => self::hashed($password)]);
     }
 
-    public function enter(Proof $proof, Visit $visit): Entered
+    public function enter(Proof $proof, Visit $visit): Arrival
     {
         if ($proof->way === 'set password') {
             $account = $this->people->accounts()->findOrFail($proof->account);
@@ -246,7 +255,7 @@ final readonly class AccountDesk implements Accounts
             $this->people->note('set a password', $account->id, '', $visit->device);
             $account->email === null || $this->post($account->email, Notice::passwordSet($this->people->app->name));
 
-            return new Entered($account->person, null);
+            return new Arrival($account->person, null);
         }
         $account = match ($proof->way) {
             'guest' => $this->newAccount(null, [], true),
@@ -261,7 +270,7 @@ final readonly class AccountDesk implements Accounts
         $this->sessions->seen($account);
         $this->people->note('signed in', $account->id, $proof->way, $visit->device);
 
-        return new Entered($account->person, $token);
+        return new Arrival($account->person, $token);
     }
 
     /** An account whose row the founder has removed gets a new one. */
@@ -279,7 +288,11 @@ final readonly class AccountDesk implements Accounts
             return;
         }
         $this->people->note($everywhere ? 'signed out everywhere' : 'signed out', $account->id, '', $visit->device);
-        $everywhere ? $this->sessions->endAll($account->id) : ($visit->session === null ?: $this->sessions->end($visit->session));
+        if ($everywhere) {
+            $this->sessions->endAll($account->id);
+        } elseif ($visit->session !== null) {
+            $this->sessions->end($visit->session);
+        }
     }
 
     public function delete(Visit $visit): void
@@ -351,7 +364,10 @@ final readonly class AccountDesk implements Accounts
         }
         if ($pending->kind === 'e-mail') {
             $account = $this->mine($visit);
-            if ($account->id !== ($pending->facts['account'] ?? null) || $this->people->accounts()->where('email', $pending->email)->whereKeyNot($account->id)->exists()) {
+            if (
+                $account->id !== ($pending->facts['account'] ?? null) ||
+                $this->people->accounts()->where('email', $pending->email)->whereKeyNot($account->id)->exists()
+            ) {
                 throw new Refused('This code is for somebody else.');
             }
             $account->email === null || $this->post($account->email, Notice::emailChanged($this->people->app->name));
@@ -369,10 +385,20 @@ final readonly class AccountDesk implements Accounts
     /** @param  array<string, mixed>  $facts */
     private function begin(string $kind, string $email, array $facts, ?Notice $instead = null): string
     {
-        $this->people->pending()->where('expires_at', '<', Date::now()->subDay())->delete();
+        $this->people
+            ->pending()
+            ->where('expires_at', '<', Date::now()->subDay())
+            ->delete();
         $handle = Sessions::token();
         $code = self::code();
-        $pending = new Pending(['handle' => Sessions::hash($handle), 'kind' => $kind, 'email' => $email, 'facts' => $facts, 'sent_at' => Date::now(), 'expires_at' => Date::now()->addMinutes(self::MINUTES)]);
+        $pending = new Pending([
+            'handle' => Sessions::hash($handle),
+            'kind' => $kind,
+            'email' => $email,
+            'facts' => $facts,
+            'sent_at' => Date::now(),
+            'expires_at' => Date::now()->addMinutes(self::MINUTES),
+        ]);
         $pending->setConnection($this->people->connection);
         $pending->code = $instead === null ? self::keyed($pending, $code) : null;
         $pending->save();
@@ -426,7 +452,7 @@ final readonly class AccountDesk implements Accounts
     private static function address(string $email): string
     {
         try {
-            $read = (new EmailType)->read($email);
+            $read = (new EmailType())->read($email);
         } catch (UnreadableValue $wrong) {
             throw new Refused($wrong->getMessage());
         }

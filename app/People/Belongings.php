@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\People;
 
 use Illuminate\Support\Facades\Date;
-use Lanai\Core\Blueprint\Row;
 use Lanai\Core\Formula\Kind;
 use Lanai\Core\Formula\Type;
+use Lanai\Core\Model\Row;
 use Lanai\Core\Query\Query;
 use Lanai\Core\Query\Term;
 
@@ -29,7 +29,12 @@ final readonly class Belongings
         foreach ($this->people->blueprint->tables as $other) {
             foreach ($other->fields as $field) {
                 if ($field->hasColumn() && mb_strtolower($field->linksTo()) === mb_strtolower($table->singular)) {
-                    $query = new Query($other, Term::operator('==', Type::of(Kind::YesNo), Term::column(0, $field), Term::value($person, Type::of(Kind::Whole))), [], 100000);
+                    $query = new Query(
+                        $other,
+                        Term::operator('==', Type::of(Kind::YesNo), Term::column(0, $field), Term::value($person, Type::of(Kind::Whole))),
+                        [],
+                        100000,
+                    );
                     foreach ($store->rows($query) as $theirs) {
                         $rows[$other->name][$theirs->id] = $this->written($theirs);
                     }
@@ -40,12 +45,35 @@ final readonly class Belongings
         return [
             'app' => $this->people->app->name,
             'made' => Date::now()->toIso8601String(),
-            'account' => $account === null ? null : [
-                'email' => $account->email, 'guest' => $account->guest, 'since' => $account->created_at->toIso8601String(), 'password' => $account->password !== null,
-                'providers' => $this->people->identities()->where('account', $account->id)->pluck('provider')->all(),
-                'sessions' => $this->people->sessions()->where('account', $account->id)->get()->map(fn (Session $s): array => ['device' => $s->device, 'way' => $s->way, 'since' => $s->created_at->toIso8601String()])->all(),
-                'history' => $this->people->events()->where('account', $account->id)->orderBy('id')->get()->map(fn (SignInEvent $e): array => ['what' => $e->what, 'way' => $e->way, 'device' => $e->device, 'at' => $e->at->toIso8601String()])->all(),
-            ],
+            'account' => $account === null
+                    ? null
+                    : [
+                        'email' => $account->email,
+                        'guest' => $account->guest,
+                        'since' => $account->created_at->toIso8601String(),
+                        'password' => $account->password !== null,
+                        'providers' => $this->people->identities()->where('account', $account->id)->pluck('provider')->all(),
+                        'sessions' => $this->people
+                            ->sessions()
+                            ->where('account', $account->id)
+                            ->get()
+                            ->map(fn (Session $s): array => ['device' => $s->device, 'way' => $s->way, 'since' => $s->created_at->toIso8601String()])
+                            ->all(),
+                        'history' => $this->people
+                            ->events()
+                            ->where('account', $account->id)
+                            ->orderBy('id')
+                            ->get()
+                            ->map(
+                                fn (SignInEvent $e): array => [
+                                    'what' => $e->what,
+                                    'way' => $e->way,
+                                    'device' => $e->device,
+                                    'at' => $e->at->toIso8601String(),
+                                ],
+                            )
+                            ->all(),
+                    ],
             'person' => $row === null ? null : $this->written($row),
             'rows' => array_map(array_values(...), $rows),
         ];

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\People;
 
 use Illuminate\Support\Facades\DB;
-use Lanai\Core\Blueprint\Field;
-use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Formula\Kind;
 use Lanai\Core\Formula\Type;
-use Lanai\Core\People\SignIn;
+use Lanai\Core\Model\Field;
+use Lanai\Core\Model\People\SignIn;
+use Lanai\Core\Model\Table;
 use Lanai\Core\Query\Query;
 use Lanai\Core\Query\Term;
 
@@ -62,7 +62,7 @@ final readonly class Departure
     /** @return list<array{Table, Field, bool}> the fields that link to people, and whether the rows go along */
     private function links(): array
     {
-        $signIn = $this->people->blueprint->signIn ?? new SignIn;
+        $signIn = $this->people->blueprint->signIn ?? new SignIn();
         $found = [];
         foreach ($this->people->blueprint->tables as $table) {
             foreach ($table->fields as $field) {
@@ -77,6 +77,11 @@ final readonly class Departure
 
     private function theirs(Table $table, Field $field, int $person): Query
     {
-        return new Query($table, Term::operator('==', Type::of(Kind::YesNo), Term::column(0, $field), Term::value($person, Type::of(Kind::Whole))), [], PHP_INT_MAX);
+        return new Query(
+            $table,
+            Term::operator('==', Type::of(Kind::YesNo), Term::column(0, $field), Term::value($person, Type::of(Kind::Whole))),
+            [],
+            PHP_INT_MAX,
+        );
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\People;
 
 use Illuminate\Support\Facades\RateLimiter;
-use Lanai\Core\Ports\Refused;
+use Lanai\Core\Rows\Refused;
 
 /** How often something may be tried, by whom it is about and by where it comes from; says how long to wait. */
 final readonly class Limits

@@ -6,12 +6,12 @@ namespace App\People;
 
 use DateTimeZone;
 use Illuminate\Support\Facades\Date;
-use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Blueprint\UnreadableValue;
 use Lanai\Core\Data\RowCheck;
 use Lanai\Core\Formula\Moment;
-use Lanai\Core\People\Through;
-use Lanai\Core\Script\Names;
+use Lanai\Core\Model\People\Through;
+use Lanai\Core\Model\Table;
+use Lanai\Core\Model\UnreadableValue;
+use Lanai\Core\Text\Names;
 
 /** Makes the row of somebody who has just come, in the app's own table. */
 final readonly class Newcomer

@@ -12,10 +12,10 @@ use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Builder as EloquentBuilder;
 use Illuminate\Database\Schema\Blueprint as Schema;
 use Illuminate\Support\Facades\Date;
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Table;
-use Lanai\Core\People\Account as Known;
-use Lanai\Core\Ports\Refused;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\People\Account as Known;
+use Lanai\Core\Model\Table;
+use Lanai\Core\Rows\Refused;
 
 /** The people of one app in one data set: their accounts, apart from the app's own table, in its data file. */
 final readonly class People

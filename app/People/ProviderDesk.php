@@ -11,7 +11,7 @@ use App\People\OpenId\ProviderTrouble;
 use App\Records\DataSet;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Date;
-use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Model\Blueprint;
 
 /** What the founder sets up for each outside identity provider, for sandbox and for live. */
 final readonly class ProviderDesk
@@ -48,7 +48,13 @@ final readonly class ProviderDesk
     public function keep(string $name, DataSet $set, string $issuer, string $client, string $secret): void
     {
         $known = $this->known($name, $set) ?? new IdentityProvider(['app_id' => $this->app->id, 'dataset' => $set->value, 'name' => $name, 'secret' => '']);
-        $known->fill(['issuer' => rtrim(trim($issuer), '/') === rtrim((string) config('lanai.gatehouse'), '/') ? IdentityProvider::PRACTICE : trim($issuer), 'client_id' => trim($client), 'registered' => '', 'trouble' => '', 'checked_at' => null]);
+        $known->fill([
+            'issuer' => rtrim(trim($issuer), '/') === rtrim((string) config('lanai.gatehouse'), '/') ? IdentityProvider::PRACTICE : trim($issuer),
+            'client_id' => trim($client),
+            'registered' => '',
+            'trouble' => '',
+            'checked_at' => null,
+        ]);
         if ($secret !== '') {
             $known->secret = $secret;
         }
@@ -71,7 +77,10 @@ final readonly class ProviderDesk
 
     private function known(string $name, DataSet $set): ?IdentityProvider
     {
-        return IdentityProvider::query()->where(['app_id' => $this->app->id, 'dataset' => $set->value])->get()->first(fn (IdentityProvider $p): bool => mb_strtolower($p->name) === mb_strtolower($name));
+        return IdentityProvider::query()
+            ->where(['app_id' => $this->app->id, 'dataset' => $set->value])
+            ->get()
+            ->first(fn (IdentityProvider $p): bool => mb_strtolower($p->name) === mb_strtolower($name));
     }
 
     /** @return array<string, mixed> */
@@ -79,14 +88,22 @@ final readonly class ProviderDesk
     {
         $address = Returning::address($this->app, $set);
 
-        return ['name' => $name, 'set' => $set->value, 'issuer' => $known?->address() ?? '', 'client' => $known->client_id ?? '', 'secret' => $known === null || $known->secret === '' ? '' : '…'.substr($known->secret, -4),
-            'address' => $address, 'practice' => $known?->issuer === IdentityProvider::PRACTICE,
+        return [
+            'name' => $name,
+            'set' => $set->value,
+            'issuer' => $known?->address() ?? '',
+            'client' => $known->client_id ?? '',
+            'secret' => $known === null || $known->secret === '' ? '' : '…'.substr($known->secret, -4),
+            'address' => $address,
+            'practice' => $known?->issuer === IdentityProvider::PRACTICE,
             'state' => match (true) {
                 $known === null => 'Not set up yet.',
                 $known->trouble !== '' => $known->trouble,
                 $known->registered === '' => 'Not checked yet.',
                 $known->registered !== $address => "The address of this app has changed: $known->registered is registered, $address is needed.",
                 default => "$name knows this app and its address.",
-            }, 'good' => $known !== null && $known->trouble === '' && $known->registered === $address];
+            },
+            'good' => $known !== null && $known->trouble === '' && $known->registered === $address,
+        ];
     }
 }

@@ -7,9 +7,9 @@ namespace App\People;
 use App\Models\App;
 use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Support\Facades\Http;
-use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\People\Through;
 use Lanai\Core\People\PublicPages;
-use Lanai\Core\People\Through;
 
 /** Where an app's public pages are, and whether they open for everybody. */
 final class PublicPageDesk
@@ -24,7 +24,16 @@ final class PublicPageDesk
     {
         $pages = new PublicPages($app->revision->read(), self::calls($app->revision->read()));
 
-        return array_map(fn (string $key): array => ['key' => $key, 'title' => PublicPages::title($key), 'address' => self::address($app, $key), 'paragraphs' => $pages->paragraphs($key), 'opens' => null], PublicPages::KEYS);
+        return array_map(
+            fn (string $key): array => [
+                'key' => $key,
+                'title' => PublicPages::title($key),
+                'address' => self::address($app, $key),
+                'paragraphs' => $pages->paragraphs($key),
+                'opens' => null,
+            ],
+            PublicPages::KEYS,
+        );
     }
 
     /** @return list<array<string, mixed>> */

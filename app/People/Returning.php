@@ -17,9 +17,9 @@ use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
-use Lanai\Core\People\Proof;
-use Lanai\Core\People\Through;
-use Lanai\Core\Ports\Refused;
+use Lanai\Core\Model\People\Through;
+use Lanai\Core\Play\Proof;
+use Lanai\Core\Rows\Refused;
 
 /** The way out to a provider and back. */
 final readonly class Returning
@@ -47,8 +47,23 @@ final readonly class Returning
         } catch (ProviderTrouble $trouble) {
             throw new Refused($trouble->getMessage());
         }
-        $this->people->pending()->create(['handle' => $handle, 'kind' => 'through', 'email' => null, 'code' => Sessions::hash($begun['state']),
-            'facts' => ['provider' => $way->provider, 'verifier' => $begun['verifier'], 'nonce' => $begun['nonce'], 'guest' => $guest, 'beside' => $beside], 'sent_at' => Date::now(), 'expires_at' => Date::now()->addMinutes(10)]);
+        $this->people
+            ->pending()
+            ->create([
+                'handle' => $handle,
+                'kind' => 'through',
+                'email' => null,
+                'code' => Sessions::hash($begun['state']),
+                'facts' => [
+                    'provider' => $way->provider,
+                    'verifier' => $begun['verifier'],
+                    'nonce' => $begun['nonce'],
+                    'guest' => $guest,
+                    'beside' => $beside,
+                ],
+                'sent_at' => Date::now(),
+                'expires_at' => Date::now()->addMinutes(10),
+            ]);
 
         return $begun['url'];
     }
@@ -68,13 +83,26 @@ final readonly class Returning
      */
     public function finish(Pending $pending, string $code): void
     {
-        $way = $this->people->blueprint->signIn?->provider((string) ($pending->facts['provider'] ?? '')) ?? throw new Refused('This way to sign in is no longer there.');
+        $way =
+            $this->people->blueprint->signIn?->provider((string) ($pending->facts['provider'] ?? '')) ??
+            throw new Refused('This way to sign in is no longer there.');
         // A state is good for one return.
-        if ($this->people->pending()->whereKey($pending->id)->whereNotNull('code')->update(['code' => null]) === 0) {
+        if (
+            $this->people
+                ->pending()
+                ->whereKey($pending->id)
+                ->whereNotNull('code')
+                ->update(['code' => null]) === 0
+        ) {
             throw new Refused('This sign-in was finished already.');
         }
         try {
-            $claims = $this->provider($way)->finish($code, (string) $pending->facts['verifier'], (string) $pending->facts['nonce'], Date::now()->getTimestamp());
+            $claims = $this->provider($way)->finish(
+                $code,
+                (string) $pending->facts['verifier'],
+                (string) $pending->facts['nonce'],
+                Date::now()->getTimestamp(),
+            );
         } catch (ProviderTrouble $trouble) {
             throw new Refused($trouble->getMessage());
         } catch (TokenRefused $refused) {
@@ -117,13 +145,19 @@ final readonly class Returning
     private function picture(Through $way, array $claims): ?string
     {
         $address = $claims['picture'] ?? null;
-        if ($way->picture === '' || ! is_string($address) || $this->people->identities()->where('issuer', $claims['iss'])->where('subject', $claims['sub'])->exists()) {
+        if (
+            $way->picture === '' ||
+            ! is_string($address) ||
+            $this->people->identities()->where('issuer', $claims['iss'])->where('subject', $claims['sub'])->exists()
+        ) {
             return null;
         }
         try {
-            $answer = Guard::to($address, ['gatehouse'])->timeout(5)->get($address);
+            $answer = Guard::to($address, ['gatehouse'])
+                ->timeout(5)
+                ->get($address);
 
-            return $answer->successful() && strlen($answer->body()) <= 4_000_000 ? (new Pictures)->keep($this->people->app, $answer->body()) : null;
+            return $answer->successful() && strlen($answer->body()) <= 4_000_000 ? (new Pictures())->keep($this->people->app, $answer->body()) : null;
         } catch (ConnectionException|AddressRefused|ValidationException) {
             return null;
         }
@@ -143,7 +177,12 @@ final readonly class Returning
         $email = is_string($claims['email'] ?? null) && ($claims['email_verified'] ?? false) === true ? mb_strtolower($claims['email']) : null;
         $text = fn (string $key): string => is_string($claims[$key] ?? null) ? mb_substr(trim($claims[$key]), 0, 200) : '';
         $guest = $pending->facts['guest'] ?? null;
-        $account = (new AccountDesk($this->people))->known($email, ['name' => $text('name'), 'picture' => $picture, 'guest' => is_int($guest) ? $guest : null, 'through' => $way]);
+        $account = (new AccountDesk($this->people))->known($email, [
+            'name' => $text('name'),
+            'picture' => $picture,
+            'guest' => is_int($guest) ? $guest : null,
+            'through' => $way,
+        ]);
         $this->people->identities()->create(['account' => $account->id, 'provider' => $way->provider, 'issuer' => $issuer, 'subject' => $subject]);
 
         return $account;
@@ -152,8 +191,13 @@ final readonly class Returning
     /** @throws ProviderTrouble */
     private function provider(Through $way): Provider
     {
-        $known = IdentityProvider::query()->where(['app_id' => $this->people->app->id, 'dataset' => $this->people->set->value])->get()->first(fn (IdentityProvider $p): bool => mb_strtolower($p->name) === mb_strtolower($way->provider));
+        $known = IdentityProvider::query()
+            ->where(['app_id' => $this->people->app->id, 'dataset' => $this->people->set->value])
+            ->get()
+            ->first(fn (IdentityProvider $p): bool => mb_strtolower($p->name) === mb_strtolower($way->provider));
 
-        return $known === null ? throw new ProviderTrouble("$way->provider is not set up yet.") : Provider::at($known, self::address($this->people->app, $this->people->set));
+        return $known === null
+            ? throw new ProviderTrouble("$way->provider is not set up yet.")
+            : Provider::at($known, self::address($this->people->app, $this->people->set));
     }
 }

@@ -11,7 +11,7 @@ use App\Records\TextFunctions;
 use Illuminate\Database\Eloquent\Builder as EloquentBuilder;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
-use Lanai\Core\Ports\Refused;
+use Lanai\Core\Rows\Refused;
 use Lanai\Core\Text\Texts;
 
 /** The people of an app as its founder sees them. */
@@ -38,7 +38,11 @@ final readonly class Roll
         if (trim($search) !== '') {
             $folded = Texts::folded($search);
             $holds = fn (string $column): string => 'instr('.TextFunctions::foldColumn($column).', ?) > 0';
-            $query->where(fn ($q) => $q->whereRaw($holds('a."email"'), [$folded])->when($label !== null, fn ($q) => $q->orWhereRaw($holds('p.'.Sql::name((string) $label?->column())), [$folded])));
+            $query->where(
+                fn ($q) => $q
+                    ->whereRaw($holds('a."email"'), [$folded])
+                    ->when($label !== null, fn ($q) => $q->orWhereRaw($holds('p.'.Sql::name((string) $label?->column())), [$folded])),
+            );
         }
         match (true) {
             $only === 'guests' => $query->where('a.guest', true),
@@ -48,13 +52,35 @@ final readonly class Roll
             default => null,
         };
         $count = $query->count();
-        $found = $query->orderByDesc('p.id')->offset(($page - 1) * self::PAGE)->limit(self::PAGE)->select(['p.id', 'a.id as account', 'a.email', 'a.guest', 'a.asks', 'a.blocked_at', 'a.seen_at', 'a.created_at'])->get();
+        $found = $query
+            ->orderByDesc('p.id')
+            ->offset(($page - 1) * self::PAGE)
+            ->limit(self::PAGE)
+            ->select(['p.id', 'a.id as account', 'a.email', 'a.guest', 'a.asks', 'a.blocked_at', 'a.seen_at', 'a.created_at'])
+            ->get();
         $rows = $this->people->store()->byIds($table, array_values($found->map(fn (\stdClass $r): int => (int) $r->id)->all()));
 
-        return ['count' => $count, 'page' => $page, 'size' => self::PAGE, 'people' => $found->map(fn (\stdClass $r): array => [
-            'id' => (int) $r->id, 'name' => $rows[(int) $r->id]->label(), 'role' => $role === null ? null : $rows[(int) $r->id]->value($role), 'account' => $r->account !== null,
-            'email' => $r->email, 'guest' => (bool) $r->guest, 'asks' => $r->asks, 'blocked' => $r->blocked_at !== null, 'seen' => self::moment($r->seen_at), 'joined' => self::moment($r->created_at),
-        ])->all()];
+        return [
+            'count' => $count,
+            'page' => $page,
+            'size' => self::PAGE,
+            'people' => $found
+                ->map(
+                    fn (\stdClass $r): array => [
+                        'id' => (int) $r->id,
+                        'name' => $rows[(int) $r->id]->label(),
+                        'role' => $role === null ? null : $rows[(int) $r->id]->value($role),
+                        'account' => $r->account !== null,
+                        'email' => $r->email,
+                        'guest' => (bool) $r->guest,
+                        'asks' => $r->asks,
+                        'blocked' => $r->blocked_at !== null,
+                        'seen' => self::moment($r->seen_at),
+                        'joined' => self::moment($r->created_at),
+                    ],
+                )
+                ->all(),
+        ];
     }
 
     /** @return array<string, mixed> one person: sessions, history, and what leaving would take along */
@@ -64,10 +90,30 @@ final readonly class Roll
         $account = $this->people->accountOf($person);
 
         return [
-            'id' => $person, 'name' => $row->label(), 'email' => $account?->email, 'password' => $account?->password !== null,
+            'id' => $person,
+            'name' => $row->label(),
+            'email' => $account?->email,
+            'password' => $account?->password !== null,
             'ways' => $account === null ? [] : $this->people->identities()->where('account', $account->id)->pluck('provider')->all(),
-            'sessions' => $account === null ? [] : $this->people->sessions()->where('account', $account->id)->orderByDesc('id')->get()->map(fn (Session $s): array => ['device' => $s->device, 'way' => $s->way, 'since' => $s->created_at->toIso8601String()])->all(),
-            'history' => $account === null ? [] : $this->people->events()->where('account', $account->id)->orderByDesc('id')->limit(100)->get()->map(fn (SignInEvent $e): array => ['what' => $e->what, 'way' => $e->way, 'device' => $e->device, 'at' => $e->at->toIso8601String()])->all(),
+            'sessions' => $account === null
+                    ? []
+                    : $this->people
+                        ->sessions()
+                        ->where('account', $account->id)
+                        ->orderByDesc('id')
+                        ->get()
+                        ->map(fn (Session $s): array => ['device' => $s->device, 'way' => $s->way, 'since' => $s->created_at->toIso8601String()])
+                        ->all(),
+            'history' => $account === null
+                    ? []
+                    : $this->people
+                        ->events()
+                        ->where('account', $account->id)
+                        ->orderByDesc('id')
+                        ->limit(100)
+                        ->get()
+                        ->map(fn (SignInEvent $e): array => ['what' => $e->what, 'way' => $e->way, 'device' => $e->device, 'at' => $e->at->toIso8601String()])
+                        ->all(),
             'leaving' => (new Departure($this->people))->foreseen($person),
         ];
     }
@@ -75,8 +121,17 @@ final readonly class Roll
     /** @return array<string, mixed> how many people there are, and day by day who came and who signed in */
     public function counts(int $days = 30): array
     {
-        $from = Date::now()->startOfDay()->subDays($days - 1)->toImmutable();
-        $byDay = fn (EloquentBuilder $query, string $column): array => $query->toBase()->where($column, '>=', $from)->selectRaw("substr($column, 1, 10) as day, count(*) as n")->groupBy('day')->pluck('n', 'day')->all();
+        $from = Date::now()
+            ->startOfDay()
+            ->subDays($days - 1)
+            ->toImmutable();
+        $byDay = fn (EloquentBuilder $query, string $column): array => $query
+            ->toBase()
+            ->where($column, '>=', $from)
+            ->selectRaw("substr($column, 1, 10) as day, count(*) as n")
+            ->groupBy('day')
+            ->pluck('n', 'day')
+            ->all();
         $joined = $byDay($this->people->accounts(), 'created_at');
         $entered = $byDay($this->people->events()->where('what', 'signed in'), 'at');
         $list = [];
@@ -85,7 +140,12 @@ final readonly class Roll
             $list[] = ['day' => $day, 'joined' => (int) ($joined[$day] ?? 0), 'signedIn' => (int) ($entered[$day] ?? 0)];
         }
 
-        return ['accounts' => $this->people->accounts()->where('guest', false)->count(), 'guests' => $this->people->accounts()->where('guest', true)->count(), 'asking' => $this->people->accounts()->whereNotNull('asks')->count(), 'days' => $list];
+        return [
+            'accounts' => $this->people->accounts()->where('guest', false)->count(),
+            'guests' => $this->people->accounts()->where('guest', true)->count(),
+            'asking' => $this->people->accounts()->whereNotNull('asks')->count(),
+            'days' => $list,
+        ];
     }
 
     /**

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\People;
 
 use Illuminate\Support\Facades\Date;
-use Lanai\Core\Blueprint\FieldTypes\LastHereType;
+use Lanai\Core\Model\FieldTypes\LastHereType;
 use Lanai\Core\Text\Pattern;
 
 /**
@@ -34,7 +34,16 @@ final readonly class Sessions
     public function open(Account $account, string $way, string $device): string
     {
         $token = self::token();
-        $this->people->sessions()->create(['account' => $account->id, 'token' => self::hash($token), 'way' => $way, 'device' => mb_substr($device, 0, 100), 'rotated_at' => Date::now(), 'expires_at' => Date::now()->addDays(self::DAYS)]);
+        $this->people
+            ->sessions()
+            ->create([
+                'account' => $account->id,
+                'token' => self::hash($token),
+                'way' => $way,
+                'device' => mb_substr($device, 0, 100),
+                'rotated_at' => Date::now(),
+                'expires_at' => Date::now()->addDays(self::DAYS),
+            ]);
 
         return $token;
     }
@@ -87,7 +96,11 @@ final readonly class Sessions
     private function renewed(Session $session, array $with): ?string
     {
         $fresh = self::token();
-        $won = $this->people->sessions()->whereKey($session->id)->where('token', $session->token)->update(['token' => self::hash($fresh), 'rotated_at' => Date::now(), 'used_at' => null] + $with);
+        $won = $this->people
+            ->sessions()
+            ->whereKey($session->id)
+            ->where('token', $session->token)
+            ->update(['token' => self::hash($fresh), 'rotated_at' => Date::now(), 'used_at' => null] + $with);
 
         return $won === 1 ? $fresh : null;
     }
@@ -111,7 +124,11 @@ final readonly class Sessions
 
     public function endAll(int $account, ?int $but = null): void
     {
-        $this->people->sessions()->where('account', $account)->when($but !== null, fn ($q) => $q->whereKeyNot($but))->delete();
+        $this->people
+            ->sessions()
+            ->where('account', $account)
+            ->when($but !== null, fn ($q) => $q->whereKeyNot($but))
+            ->delete();
     }
 
     public static function token(): string

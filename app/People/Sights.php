@@ -5,21 +5,18 @@ declare(strict_types=1);
 namespace App\People;
 
 use App\Models\App;
-use App\Records\DataSet;
-use App\Records\EloquentRecordStore;
-use App\Services\ServiceDesk;
+use App\Space;
 use DateTimeZone;
 use Illuminate\Support\Facades\Date;
 use Lanai\Core\Access\GuardedStore;
 use Lanai\Core\Access\Rights;
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Parameter;
-use Lanai\Core\Blueprint\Row;
 use Lanai\Core\Formula\Moment;
-use Lanai\Core\Player\Player;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Row;
+use Lanai\Core\Play\Arguments;
+use Lanai\Core\Play\Trail;
+use Lanai\Core\Play\Visit;
 use Lanai\Core\Query\Query;
-use Lanai\Core\Runtime\Trail;
-use Lanai\Core\Runtime\Visit;
 
 /** What each sample person would see on each screen, by running it. */
 final readonly class Sights
@@ -29,26 +26,24 @@ final readonly class Sights
     }
 
     /**
-     * @return array{people: list<array{id: int|null, label: string}>, screens: list<array{slug: string, name: string, cells: list<array{problem: string, lines: int, rows: int}>}>}
+     * @return array{people: list<array{id: int|null, label: string}>, screens: list<array{slug: string, name: string,
+     *   cells: list<array{problem: string, lines: int, rows: int}>}>}
      */
     public function all(): array
     {
-        $store = new EloquentRecordStore($this->app, DataSet::Sandbox, $this->blueprint);
+        $space = Space::sandbox($this->app);
+        $store = $space->store();
         $table = $this->blueprint->peopleTable();
         $rows = $table === null ? [] : $store->rows(new Query($table, limit: 6));
         $people = [null, ...$rows];
         $moment = new Moment(Date::now()->utc()->toDateTimeImmutable(), new DateTimeZone('UTC'));
-        $player = new Player($this->blueprint, $store, null, new ServiceDesk($this->app, DataSet::Sandbox), rehearsal: true);
+        $player = $space->looking();
         $screens = [];
         foreach ($this->blueprint->screens as $screen) {
             $cells = [];
             foreach ($people as $person) {
                 $guarded = new GuardedStore($store, new Rights($this->blueprint, $store, $moment, $person, rehearsal: true));
-                $args = array_map(function (Parameter $p) use ($guarded): int {
-                    $about = $this->blueprint->tableOfOne($p->one);
-
-                    return $about === null ? 0 : ($guarded->rows(new Query($about, limit: 1))[0]->id ?? 0);
-                }, $screen->about);
+                $args = Arguments::first($screen->parameters(), $this->blueprint, $guarded);
                 $view = $player->show(new Visit($moment, $screen->slug(), $args, $person?->id), Trail::none());
                 $problem = is_string($view['problem']) ? $view['problem'] : '';
                 [$lines, $found] = self::counted(is_array($view['nodes']) ? $view['nodes'] : []);
@@ -57,7 +52,10 @@ final readonly class Sights
             $screens[] = ['slug' => $screen->slug(), 'name' => $screen->name, 'cells' => $cells];
         }
 
-        return ['people' => array_map(fn (?Row $r): array => ['id' => $r?->id, 'label' => $r === null ? 'nobody signed in' : $r->label()], $people), 'screens' => $screens];
+        return [
+            'people' => array_map(fn (?Row $r): array => ['id' => $r?->id, 'label' => $r === null ? 'nobody signed in' : $r->label()], $people),
+            'screens' => $screens,
+        ];
     }
 
     /**

@@ -6,7 +6,7 @@ namespace App\Providers;
 
 use App\Http\RateLimits;
 use App\Records\ImmediateConnector;
-use App\Services\Kept;
+use App\Services\AnswerDatabase;
 use Illuminate\Cache\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 
@@ -16,7 +16,7 @@ final class LanaiServiceProvider extends ServiceProvider
     {
         $this->app->bind('db.connector.sqlite', ImmediateConnector::class);
         // Beside the other caches, which are emptied at each start: limits outlive it.
-        $this->app->extend(RateLimiter::class, fn (): RateLimiter => Kept::limiter());
+        $this->app->extend(RateLimiter::class, fn (): RateLimiter => AnswerDatabase::limiter());
     }
 
     public function boot(): void

@@ -29,17 +29,12 @@ final readonly class DataFile
         }
     }
 
-    /** Changes whenever something was written to the file. */
+    /**
+     * Changes with every transaction that changes a row. Times and sizes of files do not tell: two writes can fall into one second, and one
+     * can stand where another stood.
+     */
     public function version(): string
     {
-        clearstatcache();
-        $marks = [];
-        foreach ([$this->path, "$this->path-wal"] as $file) {
-            $marks[] = is_file($file) ? filemtime($file).'.'.filesize($file) : '0';
-        }
-        // The log can be overwritten in place within one second: its header counts the writes.
-        $header = is_file("$this->path-wal") ? file_get_contents("$this->path-wal", false, null, 0, 32) : '';
-
-        return substr(hash('sha256', implode('|', $marks).$header), 0, 12);
+        return (string) DB::connection($this->connection)->scalar('pragma user_version');
     }
 }

@@ -8,17 +8,17 @@ use App\Models\App;
 use App\Models\DataRow;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
-use Lanai\Core\Access\Rights;
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Row;
-use Lanai\Core\Blueprint\Stored;
-use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Formula\Kind;
 use Lanai\Core\Formula\Type;
-use Lanai\Core\Ports\RecordStore;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Row;
+use Lanai\Core\Model\StoredValue;
+use Lanai\Core\Model\Table;
 use Lanai\Core\Query\Query;
 use Lanai\Core\Query\Sort;
 use Lanai\Core\Query\Term;
+use Lanai\Core\Rows\RecordStore;
+use Lanai\Core\Rows\Sight;
 use Lanai\Core\Storage\Plan;
 
 /** The rows of an app's data set, in its SQLite file, through Eloquent. */
@@ -49,7 +49,7 @@ final readonly class EloquentRecordStore implements RecordStore
         return $this;
     }
 
-    public function rights(): ?Rights
+    public function rights(): ?Sight
     {
         return null;
     }
@@ -62,7 +62,7 @@ final readonly class EloquentRecordStore implements RecordStore
     private function ordered(Builder $builder, Query $query): Builder
     {
         foreach ($query->sorts as $sort) {
-            $sql = new Sql;
+            $sql = new Sql();
             $builder->orderByRaw(($sort->exact ? $sql->value($sort->by) : $sql->ordered($sort->by)).($sort->upward ? ' asc' : ' desc'), $sql->bindings);
         }
 
@@ -75,7 +75,7 @@ final readonly class EloquentRecordStore implements RecordStore
         $builder->addSelect('t0.*');
         $names = [];
         foreach ($query->compute as $formula => $term) {
-            $sql = new Sql;
+            $sql = new Sql();
             $builder->selectRaw($sql->value($term).' as '.Sql::name('='.count($names)), $sql->bindings);
             $names['='.count($names)] = [$formula, $term->type];
         }
@@ -108,7 +108,12 @@ final readonly class EloquentRecordStore implements RecordStore
     private function inOrder(Query $query, int $limit, int $from): array
     {
         $ids = [];
-        foreach ($this->ordered($this->query($query)->select('t0.id'), $query)->limit($limit)->offset($from)->cursor() as $raw) {
+        foreach (
+            $this->ordered($this->query($query)->select('t0.id'), $query)
+                ->limit($limit)
+                ->offset($from)
+                ->cursor() as $raw
+        ) {
             $ids[] = (int) $raw->id;
         }
 
@@ -118,10 +123,14 @@ final readonly class EloquentRecordStore implements RecordStore
     public function compute(Term $term): mixed
     {
         $this->cost->check('', [$term]);
-        $sql = new Sql;
+        $sql = new Sql();
         $value = DB::connection($this->connection)->scalar('select '.$sql->value($term), $sql->bindings);
 
-        return $term->kind === 'among' && $term->name === 'average' ? ($value === null ? null : (float) $value) : Stored::value($term->type, $value);
+        return match (true) {
+            $term->kind === 'among' && $term->name === 'average' && $value === null => null,
+            $term->kind === 'among' && $term->name === 'average' => (float) $value,
+            default => StoredValue::value($term->type, $value),
+        };
     }
 
     public function seenOneByOne(Table $table): bool
@@ -150,31 +159,45 @@ final readonly class EloquentRecordStore implements RecordStore
         $inner = $this->query($query)->select('t0.id');
         $order = [];
         foreach ($query->sorts as $i => $sort) {
-            $sql = new Sql;
+            $sql = new Sql();
             $inner->selectRaw($sql->value($sort->by).' as '.Sql::name("k$i"), $sql->bindings);
             $place = "k$i";
             if ($sort->isOfTexts()) {
                 $place = "o$i";
-                $sql = new Sql;
+                $sql = new Sql();
                 $inner->selectRaw($sql->ordered($sort->by).' as '.Sql::name($place), $sql->bindings);
             }
             $order[] = Sql::name($place).($sort->upward ? ' asc' : ' desc');
         }
-        $keyed = DB::connection($this->connection)->query()->fromSub($inner, 'keyed')->select('*')->selectRaw('row_number() over (order by '.implode(', ', [...$order, '"id"']).') as n');
-        $found = DB::connection($this->connection)->query()->fromSub($keyed, 'numbered')->whereRaw('n % ? = 0', [$every])->orderBy('n')->get();
+        $keyed = DB::connection($this->connection)
+            ->query()
+            ->fromSub($inner, 'keyed')
+            ->select('*')
+            ->selectRaw('row_number() over (order by '.implode(', ', [...$order, '"id"']).') as n');
+        $found = DB::connection($this->connection)
+            ->query()
+            ->fromSub($keyed, 'numbered')
+            ->whereRaw('n % ? = 0', [$every])
+            ->orderBy('n')
+            ->get();
 
-        return array_values($found->map(fn (\stdClass $raw): array => [...array_map(fn (int $i): mixed => $raw->{"k$i"}, array_keys($query->sorts)), (int) $raw->id])->all());
+        return array_values(
+            $found->map(fn (\stdClass $raw): array => [...array_map(fn (int $i): mixed => $raw->{"k$i"}, array_keys($query->sorts)), (int) $raw->id])->all(),
+        );
     }
 
     public function groups(Query $query, array $by, array $of = []): array
     {
         $builder = $this->query($query->unordered())->selectRaw('count(*) as "n"')->orderByDesc('n')->limit($query->limit);
         foreach ($by as $i => $term) {
-            $sql = new Sql;
-            $builder->selectRaw($sql->value($term).' as '.Sql::name("by$i"), $sql->bindings)->groupBy("by$i")->orderBy("by$i");
+            $sql = new Sql();
+            $builder
+                ->selectRaw($sql->value($term).' as '.Sql::name("by$i"), $sql->bindings)
+                ->groupBy("by$i")
+                ->orderBy("by$i");
         }
         foreach ($of as $key => [$aggregate, $term]) {
-            $sql = new Sql;
+            $sql = new Sql();
             $builder->selectRaw(($aggregate === 'average' ? 'avg' : $aggregate).'('.$sql->value($term).') as '.Sql::name("of_$key"), $sql->bindings);
         }
         $groups = [];
@@ -182,9 +205,17 @@ final readonly class EloquentRecordStore implements RecordStore
             $totals = [];
             foreach ($of as $key => [$aggregate, $term]) {
                 $value = $raw->{"of_$key"};
-                $totals[$key] = $aggregate === 'average' ? ($value === null ? null : (float) $value) : Stored::value($term->type, $value);
+                $totals[$key] = match (true) {
+                    $aggregate === 'average' && $value === null => null,
+                    $aggregate === 'average' => (float) $value,
+                    default => StoredValue::value($term->type, $value),
+                };
             }
-            $groups[] = ['by' => array_map(fn (Term $term, int $i): mixed => Stored::value($term->type, $raw->{"by$i"}), $by, array_keys($by)), 'count' => (int) $raw->n, 'of' => $totals];
+            $groups[] = [
+                'by' => array_map(fn (Term $term, int $i): mixed => StoredValue::value($term->type, $raw->{"by$i"}), $by, array_keys($by)),
+                'count' => (int) $raw->n,
+                'of' => $totals,
+            ];
         }
 
         return $groups;
@@ -253,19 +284,26 @@ final readonly class EloquentRecordStore implements RecordStore
 
     public function keepAnswer(string $tap, array $answer): void
     {
-        DB::connection($this->connection)->table('_taps')->insert(['tap' => $tap, 'answer' => json_encode($answer, JSON_THROW_ON_ERROR)]);
+        DB::connection($this->connection)
+            ->table('_taps')
+            ->insert(['tap' => $tap, 'answer' => json_encode($answer, JSON_THROW_ON_ERROR)]);
     }
 
     public function kept(int $person, string $name): ?string
     {
-        $written = DB::connection($this->connection)->table('_kept')->where(['person' => $person, 'name' => $name])->value('written');
+        $written = DB::connection($this->connection)
+            ->table('_kept')
+            ->where(['person' => $person, 'name' => $name])
+            ->value('written');
 
         return is_string($written) ? $written : null;
     }
 
     public function keep(int $person, string $name, string $written): void
     {
-        DB::connection($this->connection)->table('_kept')->upsert([['person' => $person, 'name' => $name, 'written' => $written]], ['person', 'name'], ['written']);
+        DB::connection($this->connection)
+            ->table('_kept')
+            ->upsert([['person' => $person, 'name' => $name, 'written' => $written]], ['person', 'name'], ['written']);
     }
 
     private function table(Table $table): Builder
@@ -275,10 +313,13 @@ final readonly class EloquentRecordStore implements RecordStore
 
     private function query(Query $query): Builder
     {
-        $this->cost->check($query->table->storedAs(), array_values(array_filter([$query->where, ...$query->compute, ...array_map(fn (Sort $sort): Term => $sort->by, $query->sorts)])));
+        $this->cost->check(
+            $query->table->storedAs(),
+            array_values(array_filter([$query->where, ...$query->compute, ...array_map(fn (Sort $sort): Term => $sort->by, $query->sorts)])),
+        );
         $builder = $this->table($query->table)->from($query->table->storedAs(), 't0');
         if ($query->where !== null) {
-            $sql = new Sql;
+            $sql = new Sql();
             $builder->whereRaw($sql->condition($query->where), $sql->bindings);
         }
         if (trim($query->search) !== '') {
@@ -303,8 +344,11 @@ final readonly class EloquentRecordStore implements RecordStore
         $yesNo = Type::of(Kind::YesNo);
         $first = $query->sorts[0] ?? null;
         if ($first !== null && ($after[0] ?? null) !== null && ($first->upward || $first->by->field?->required === true)) {
-            $sql = new Sql;
-            $builder->whereRaw($sql->condition(Term::operator($first->upward ? '>=' : '<=', $yesNo, $first->by, Term::value($after[0], $first->by->type))), $sql->bindings);
+            $sql = new Sql();
+            $builder->whereRaw(
+                $sql->condition(Term::operator($first->upward ? '>=' : '<=', $yesNo, $first->by, Term::value($after[0], $first->by->type))),
+                $sql->bindings,
+            );
         }
         $nothing = Term::value(null, Type::of(Kind::Nothing));
         $id = Term::id(0, $query->table);
@@ -318,13 +362,14 @@ final readonly class EloquentRecordStore implements RecordStore
                 $key === null => null,
                 default => Term::operator('or', $yesNo, Term::operator('<', $yesNo, $sort->by, $here), Term::operator('==', $yesNo, $sort->by, $nothing)),
             };
-            $there = $sort->isOfTexts() && $key !== null
-                ? Term::all(Term::operator('>=', $yesNo, $sort->by, $here), Term::operator('<=', $yesNo, $sort->by, $here))
-                : Term::operator('==', $yesNo, $sort->by, $here);
+            $there =
+                $sort->isOfTexts() && $key !== null
+                    ? Term::all(Term::operator('>=', $yesNo, $sort->by, $here), Term::operator('<=', $yesNo, $sort->by, $here))
+                    : Term::operator('==', $yesNo, $sort->by, $here);
             $same = Term::operator('and', $yesNo, $there, $later);
             $later = $beyond === null ? $same : Term::operator('or', $yesNo, $beyond, $same);
         }
-        $sql = new Sql;
+        $sql = new Sql();
         $builder->whereRaw($sql->condition($later), $sql->bindings);
     }
 
@@ -340,7 +385,9 @@ final readonly class EloquentRecordStore implements RecordStore
                 continue;
             }
             foreach (array_chunk($ids, 500) as $some) {
-                foreach (DB::connection($this->connection)->table(Plan::join($table, $field))->whereIntegerInRaw('row', $some)->orderBy('other')->get() as $link) {
+                foreach (
+                    DB::connection($this->connection)->table(Plan::join($table, $field))->whereIntegerInRaw('row', $some)->orderBy('other')->get() as $link
+                ) {
                     $links[$field->column()][(int) $link->row][] = (int) $link->other;
                 }
             }
@@ -381,7 +428,7 @@ final readonly class EloquentRecordStore implements RecordStore
         }
         $found = [];
         foreach ($computed as $name => [$formula, $type]) {
-            $found[$formula] = Stored::value($type, $raw->{$name});
+            $found[$formula] = StoredValue::value($type, $raw->{$name});
         }
 
         return new Row($table, $id, $values, $found);

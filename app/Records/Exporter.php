@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Records;
 
-use Lanai\Core\Blueprint\Field;
-use Lanai\Core\Blueprint\Row;
 use Lanai\Core\Exchange\CsvWriter;
+use Lanai\Core\Model\Field;
+use Lanai\Core\Model\Row;
 use Lanai\Core\Query\Query;
-use Lanai\Core\Script\Names;
+use Lanai\Core\Text\Names;
 use PDO;
 
 /** Writes the rows of a table so that importing them again gives the same rows: links are there by number, and by name for people. */
@@ -34,7 +34,13 @@ final readonly class Exporter
     {
         $between = "[\n";
         foreach ($this->records() as $record) {
-            $write($between.json_encode(array_map(fn (string $v): ?string => $v === '' ? null : $v, $record), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR));
+            $write(
+                $between.
+                    json_encode(
+                        array_map(fn (string $v): ?string => $v === '' ? null : $v, $record),
+                        JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
+                    ),
+            );
             $between = ",\n";
         }
         $write($between === "[\n" ? "[]\n" : "\n]\n");
@@ -45,7 +51,18 @@ final readonly class Exporter
         $database = new PDO("sqlite:$path", options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
         $columns = $this->columns();
         $table = Sql::name($this->desk->table->name);
-        $database->exec("create table $table (".implode(', ', array_map(fn (string $c, int $i): string => Sql::name($c).($i === 0 ? ' integer primary key' : ' '.$this->affinity($c)), $columns, array_keys($columns))).')');
+        $database->exec(
+            "create table $table (".
+                implode(
+                    ', ',
+                    array_map(
+                        fn (string $c, int $i): string => Sql::name($c).($i === 0 ? ' integer primary key' : ' '.$this->affinity($c)),
+                        $columns,
+                        array_keys($columns),
+                    ),
+                ).
+                ')',
+        );
         $database->beginTransaction();
         $insert = $database->prepare("insert into $table values (".implode(', ', array_fill(0, count($columns), '?')).')');
         foreach ($this->records() as $record) {

@@ -10,8 +10,9 @@ use App\Models\App;
 use App\Models\Webhook;
 use Illuminate\Database\Connection;
 use Illuminate\Support\Facades\DB;
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Table;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Table;
+use Lanai\Core\Play\Later;
 
 /** What becomes of a changed row once it is written for good: routines that wait for it, and programs that want to hear of it. */
 final class Happenings
@@ -25,8 +26,12 @@ final class Happenings
     /** @var array<string, list<string>>|null table => what routines and programs wait for */
     private ?array $waited = null;
 
-    public function __construct(private readonly App $app, private readonly DataSet $set, private readonly Blueprint $blueprint, private readonly string $connection)
-    {
+    public function __construct(
+        private readonly App $app,
+        private readonly DataSet $set,
+        private readonly Blueprint $blueprint,
+        private readonly string $connection,
+    ) {
     }
 
     /**
@@ -52,7 +57,9 @@ final class Happenings
     /** Where rows stand that have come in together and are still to be told of. */
     public static function prepare(Connection $database): void
     {
-        $database->statement('create table if not exists "_arrived" ("n" integer primary key, "tbl" text not null, "row" integer not null, "what" text not null)');
+        $database->statement(
+            'create table if not exists "_arrived" ("n" integer primary key, "tbl" text not null, "row" integer not null, "what" text not null)',
+        );
     }
 
     public static function of(App $app, DataSet $set, Blueprint $blueprint): self
@@ -96,7 +103,14 @@ final class Happenings
         DB::connection($this->connection)->afterCommit(function () use ($table, $id, $what, $app, $set, $blueprint, $chain): void {
             foreach (count($chain) >= self::DEEPEST ? [] : $blueprint->routines as $routine) {
                 if ($routine->when === $what && mb_strtolower($routine->row) === mb_strtolower($table->singular) && ! in_array($routine->name, $chain, true)) {
-                    RunRoutine::begin($app, $set, $routine->name, "$table->singular $id was $what", $what === 'removed' ? [] : [$routine->rowName() => ['one' => $table->singular, 'id' => $id]], [...$chain, $routine->name]);
+                    RunRoutine::begin(
+                        $app,
+                        $set,
+                        $routine->name,
+                        "$table->singular $id was $what",
+                        $what === 'removed' ? [] : [$routine->rowName() => Later::row($table->singular, $id)],
+                        [...$chain, $routine->name],
+                    );
                 }
             }
             foreach (self::hooks($app, $set) as $hook) {

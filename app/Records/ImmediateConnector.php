@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Records;
 
 use Illuminate\Database\Connectors\SQLiteConnector;
-use Lanai\Core\Formula\QueryCall;
+use Lanai\Core\Query\QueryCall;
 use PDOException;
 
 final class ImmediateConnector extends SQLiteConnector

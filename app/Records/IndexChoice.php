@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Records;
 
-use Lanai\Core\Blueprint\Table;
+use Lanai\Core\Model\Table;
 use Lanai\Core\Storage\IndexKey;
 use Lanai\Core\Storage\ListPlan;
 
@@ -35,9 +35,15 @@ final class IndexChoice
         if ($rows < IndexTrial::MANY) {
             return $ways[0] ?? [];
         }
-        $names = array_map(fn (array $way): array => array_map(fn (array $index): array => [$index[0]->storedAs(), array_map(fn (IndexKey $k): string => $k->name(), $index[1])], $way), $ways);
+        $names = array_map(
+            fn (array $way): array => array_map(
+                fn (array $index): array => [$index[0]->storedAs(), array_map(fn (IndexKey $k): string => $k->name(), $index[1])],
+                $way,
+            ),
+            $ways,
+        );
         $key = md5((string) json_encode([$plan->line->where, $names])).' '.(int) log($rows, 2);
-        $number = $this->used[$key] ?? $this->known[$key] ?? null;
+        $number = $this->used[$key] ?? ($this->known[$key] ?? null);
         if ($number === null) {
             if ($this->spent >= $this->patience) {
                 return $ways[0];

@@ -7,8 +7,8 @@ namespace App\Records;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Database\Connection;
-use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Formula\Moment;
+use Lanai\Core\Model\Table;
 use Lanai\Core\Query\Sort;
 use Lanai\Core\Query\Term;
 use Lanai\Core\Storage\IndexKey;
@@ -38,7 +38,7 @@ final class IndexTrial
 
     public function __construct(private readonly Connection $database)
     {
-        $this->moment = new Moment(new DateTimeImmutable, new DateTimeZone('UTC'));
+        $this->moment = new Moment(new DateTimeImmutable(), new DateTimeZone('UTC'));
     }
 
     public function rows(Table $table): int
@@ -81,7 +81,15 @@ final class IndexTrial
             $sample->exec('create table '.Sql::name($stored).' '.substr($sql, (int) strpos($sql, '(')));
             foreach ($each->stored() as $field) {
                 if ($field->linksTo() !== '') {
-                    $sample->exec('create index '.Sql::name("link {$stored} {$field->column()}").' on '.Sql::name($stored).' ('.Sql::name($field->column()).')');
+                    $sample->exec(
+                        'create index '.
+                            Sql::name("link {$stored} {$field->column()}").
+                            ' on '.
+                            Sql::name($stored).
+                            ' ('.
+                            Sql::name($field->column()).
+                            ')',
+                    );
                 }
             }
         }
@@ -94,7 +102,7 @@ final class IndexTrial
             }
         }
         // What did not grow with the sample does not grow with the table.
-        $there = array_map(fn (array $s): float => $s[1] + max(0, $s[1] - $s[0]) * max(0, $rows - self::SAMPLE) / (self::SAMPLE / 2), $steps);
+        $there = array_map(fn (array $s): float => $s[1] + (max(0, $s[1] - $s[0]) * max(0, $rows - self::SAMPLE)) / (self::SAMPLE / 2), $steps);
         $best = 0;
         foreach ($there as $i => $expected) {
             $best = $expected < self::BETTER * $there[$best] ? $i : $best;
@@ -119,7 +127,13 @@ final class IndexTrial
                 // Those that the rows lead to; others are found by no lookup.
                 if ($field->linksTo() !== '' && mb_strtolower($field->linksTo()) === mb_strtolower($each->singular)) {
                     $name = Sql::name($stored);
-                    $sample->exec("insert or ignore into main.$name select * from real.$name where \"id\" in (select distinct ".Sql::name($field->column()).' from main.'.Sql::name($table->storedAs()).')');
+                    $sample->exec(
+                        "insert or ignore into main.$name select * from real.$name where \"id\" in (select distinct ".
+                            Sql::name($field->column()).
+                            ' from main.'.
+                            Sql::name($table->storedAs()).
+                            ')',
+                    );
                 }
             }
         }
@@ -132,7 +146,10 @@ final class IndexTrial
         $name = Sql::name($stored);
         $last = (int) $sample->query("select max(\"id\") from real.$name")->fetchColumn();
         $step = max(1, intdiv($last, $most));
-        $sample->exec("insert or ignore into main.$name select r.* from (with recursive n(i) as (select 1 union all select i + $step from n where i < $last) select i from n) cross join real.$name r on r.\"id\" = i");
+        $sample->exec(
+            "insert or ignore into main.$name select r.* from (with recursive n(i) as (select 1 union all "
+                ."select i + $step from n where i < $last) select i from n) cross join real.$name r on r.\"id\" = i",
+        );
     }
 
     /**
@@ -142,11 +159,20 @@ final class IndexTrial
     private static function steps(PDO $sample, ?Term $term, array $sorts, Table $table, array $indexes): int
     {
         foreach ($indexes as $i => [$on, $keys]) {
-            $sample->exec("create index \"trial $i\" on ".Sql::name($on->storedAs()).' ('.implode(', ', array_map(TextFunctions::column(...), $keys)).')');
+            $sample->exec(
+                "create index \"trial $i\" on ".Sql::name($on->storedAs()).' ('.implode(', ', array_map(TextFunctions::column(...), $keys)).')',
+            );
         }
-        $sql = new Sql;
-        $text = 'select t0.* from main.'.Sql::name($table->storedAs()).' as t0'.($term === null ? '' : ' where '.$sql->condition($term))
-            .' order by '.implode(', ', [...array_map(fn (Sort $s): string => $sql->ordered($s->by).($s->upward ? ' asc' : ' desc'), $sorts), 't0."id"']).' limit '.self::SHOWN;
+        $sql = new Sql();
+        $text =
+            'select t0.* from main.'.
+            Sql::name($table->storedAs()).
+            ' as t0'.
+            ($term === null ? '' : ' where '.$sql->condition($term)).
+            ' order by '.
+            implode(', ', [...array_map(fn (Sort $s): string => $sql->ordered($s->by).($s->upward ? ' asc' : ' desc'), $sorts), 't0."id"']).
+            ' limit '.
+            self::SHOWN;
         $statement = $sample->prepare($text);
         $statement->execute($sql->bindings);
         $statement->fetchAll();

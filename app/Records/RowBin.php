@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Records;
 
 use Illuminate\Database\Connection;
-use Lanai\Core\Blueprint\BackLink;
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Field;
-use Lanai\Core\Blueprint\Table;
+use Lanai\Core\Model\BackLink;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Field;
+use Lanai\Core\Model\Table;
 use Lanai\Core\Storage\Plan;
 
 /** Removed rows, kept for an undo with the links from and to them: the last so many removals of a data set. */
@@ -18,7 +18,10 @@ final readonly class RowBin
 
     public function __construct(private Connection $database, private Blueprint $blueprint)
     {
-        $this->database->statement('create table if not exists "_bin" ("n" integer primary key autoincrement, "token" text not null, "tbl" text not null, "kind" text not null, "data" text not null)');
+        $this->database->statement(
+            'create table if not exists "_bin" ("n" integer primary key autoincrement, "token" text not null, "tbl" text not null, "kind" text not '
+                .'null, "data" text not null)',
+        );
         $this->database->statement('create index if not exists "ix_bin_token" on "_bin" ("token")');
     }
 
@@ -37,7 +40,15 @@ final readonly class RowBin
             }
             $removed += $this->database->table($table->storedAs())->whereIntegerInRaw('id', $some)->delete();
         }
-        $old = $this->database->table('_bin')->distinct()->select('token')->groupBy('token')->orderByRaw('max(n) desc')->offset(self::KEPT)->limit(100)->pluck('token');
+        $old = $this->database
+            ->table('_bin')
+            ->distinct()
+            ->select('token')
+            ->groupBy('token')
+            ->orderByRaw('max(n) desc')
+            ->offset(self::KEPT)
+            ->limit(100)
+            ->pluck('token');
         $this->database->table('_bin')->whereIn('token', $old)->delete();
 
         return $removed;
@@ -55,7 +66,11 @@ final readonly class RowBin
             } elseif ($kept->kind === 'join') {
                 $this->joinAgain((string) $kept->tbl, $data);
             } else {
-                $this->database->table($kept->tbl)->where('id', $data['id'] ?? 0)->whereNull($data['column'] ?? '')->update([$data['column'] ?? '' => $data['value'] ?? null]);
+                $this->database
+                    ->table($kept->tbl)
+                    ->where('id', $data['id'] ?? 0)
+                    ->whereNull($data['column'] ?? '')
+                    ->update([$data['column'] ?? '' => $data['value'] ?? null]);
             }
         }
         $this->database->table('_bin')->where('token', $token)->delete();
@@ -87,7 +102,12 @@ final readonly class RowBin
     {
         $ends = array_column($this->database->select('select "from", "table" from pragma_foreign_key_list(?)', [$join]), 'table', 'from');
         foreach ($ends as $end => $table) {
-            if (! $this->database->table($table)->where('id', $data[$end] ?? 0)->exists()) {
+            if (
+                ! $this->database
+                    ->table($table)
+                    ->where('id', $data[$end] ?? 0)
+                    ->exists()
+            ) {
                 return;
             }
         }
@@ -103,8 +123,16 @@ final readonly class RowBin
             return;
         }
         $column = $link->field->column();
-        $rows = $this->database->table($link->from->storedAs())->whereIntegerInRaw($column, $ids)->get(['id', $column]);
-        $this->keep($token, $link->from->storedAs(), 'link', $rows->map(fn ($r): array => ['id' => $r->id, 'column' => $column, 'value' => $r->{$column}])->all());
+        $rows = $this->database
+            ->table($link->from->storedAs())
+            ->whereIntegerInRaw($column, $ids)
+            ->get(['id', $column]);
+        $this->keep(
+            $token,
+            $link->from->storedAs(),
+            'link',
+            $rows->map(fn ($r): array => ['id' => $r->id, 'column' => $column, 'value' => $r->{$column}])->all(),
+        );
     }
 
     /** @param  list<int>  $ids */
@@ -120,7 +148,11 @@ final readonly class RowBin
     private function keep(string $token, string $table, string $kind, array $all): void
     {
         foreach (array_chunk($all, 200) as $some) {
-            $this->database->table('_bin')->insert(array_map(fn (mixed $one): array => ['token' => $token, 'tbl' => $table, 'kind' => $kind, 'data' => (string) json_encode($one)], $some));
+            $this->database
+                ->table('_bin')
+                ->insert(
+                    array_map(fn (mixed $one): array => ['token' => $token, 'tbl' => $table, 'kind' => $kind, 'data' => (string) json_encode($one)], $some),
+                );
         }
     }
 }

@@ -10,29 +10,30 @@ use DateTimeZone;
 use Illuminate\Database\Connection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Field;
-use Lanai\Core\Blueprint\Row;
-use Lanai\Core\Blueprint\Stored;
-use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Data\RowCheck;
-use Lanai\Core\Formula\Evaluation;
 use Lanai\Core\Formula\Formats;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Formula\Kind;
+use Lanai\Core\Formula\Literals;
 use Lanai\Core\Formula\Moment;
-use Lanai\Core\Formula\Picks;
-use Lanai\Core\Formula\Spoken;
+use Lanai\Core\Formula\Scope;
 use Lanai\Core\Formula\Type;
-use Lanai\Core\Query\Conditions;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Field;
+use Lanai\Core\Model\Row;
+use Lanai\Core\Model\StoredValue;
+use Lanai\Core\Model\Table;
 use Lanai\Core\Query\Query;
 use Lanai\Core\Query\Sort;
 use Lanai\Core\Query\Term;
-use Lanai\Core\Query\Terms;
+use Lanai\Core\Rows\Conditions;
+use Lanai\Core\Rows\Evaluation;
 use Lanai\Core\Rows\Reader;
-use Lanai\Core\Script\Names;
-use Lanai\Core\Script\Scope;
+use Lanai\Core\Rows\Terms;
+use Lanai\Core\Text\Names;
+use Lanai\Core\Wording\Picks;
+use Lanai\Core\Wording\WordsToFormula;
 
 /** What the founder's grid does with the rows of one table: pages, changes together, removal that can be undone. */
 final readonly class RowDesk
@@ -47,7 +48,7 @@ final readonly class RowDesk
     {
         $this->store = new EloquentRecordStore($app, $set, $blueprint);
         $this->database = DB::connection((new DataFile($app, $set))->connection);
-        $this->moment = new Moment(new DateTimeImmutable, new DateTimeZone('UTC'));
+        $this->moment = new Moment(new DateTimeImmutable(), new DateTimeZone('UTC'));
     }
 
     /**
@@ -85,7 +86,8 @@ final readonly class RowDesk
      * Changes and adds rows, all or none.
      *
      * @param  list<array{id: int|null, values: array<string, mixed>, was: array<string, string>}>  $changes by names in formulas; `was` is what the founder saw
-     * @return array{rows: list<Row>, errors: list<array{index: int, field: string, sentence: string}>, changed: list<array{id: int, field: string, now: string}>}
+     * @return array{rows: list<Row>, errors: list<array{index: int, field: string, sentence: string}>, changed: list<array{id: int, field: string,
+     *   now: string}>}
      */
     public function write(array $changes): array
     {
@@ -97,13 +99,13 @@ final readonly class RowDesk
                 $there = $this->store->byIds($this->table, array_values(array_filter(array_column($changes, 'id'))));
                 $check = new RowCheck($this->store, $this->moment);
                 foreach ($changes as $index => $change) {
-                    $before = $change['id'] === null ? null : ($there[$change['id']] ?? null);
+                    $before = $change['id'] === null ? null : $there[$change['id']] ?? null;
                     if ($change['id'] !== null && $before === null) {
                         $errors[] = ['index' => $index, 'field' => '', 'sentence' => "Row {$change['id']} is no longer there."];
 
                         continue;
                     }
-                    array_push($stale, ...($before === null ? [] : $this->stale($before, $change['was'], $change['values'])));
+                    array_push($stale, ...$before === null ? [] : $this->stale($before, $change['was'], $change['values']));
                     $checked = $check->of($this->table, $this->columns($change['values']), $before);
                     foreach ($checked->errors as $field => $sentence) {
                         $errors[] = ['index' => $index, 'field' => $field, 'sentence' => $sentence];
@@ -114,7 +116,7 @@ final readonly class RowDesk
                     }
                 }
                 if ($errors !== [] || $stale !== []) {
-                    throw new NothingWritten;
+                    throw new NothingWritten();
                 }
             });
         } catch (NothingWritten) {
@@ -159,18 +161,52 @@ final readonly class RowDesk
         if ($term === null) {
             return ['filled' => 0, 'totals' => [], 'most' => []];
         }
-        $labels = fn (mixed $value): string => $field->linksTo() !== '' && is_int($value) ? $this->label($field->linksTo(), $value) : ($value === null ? '' : Formats::plain($value));
+        $labels = fn (mixed $value): string => match (true) {
+            $field->linksTo() !== '' && is_int($value) => $this->label($field->linksTo(), $value),
+            $value === null => '',
+            default => Formats::plain($value),
+        };
         $groups = $this->store->groups(new Query($query->table, $query->where, [], 12, $query->search), [$term]);
-        $aggregates = $term->type->isNumber() || in_array($term->type->kind, [Kind::Money, Kind::Duration], true) ? ['sum', 'average', 'min', 'max'] : ($term->type->kind->isOrdered() && $term->type->kind !== Kind::Text ? ['min', 'max'] : []);
-        $filled = $this->store->count(new Query($query->table, Term::all(...array_filter([$query->where, Term::operator('!=', Type::of(Kind::YesNo), $term, Term::value(null, Type::of(Kind::Nothing)))])), [], 1, $query->search));
+        $aggregates =
+            match (true) {
+                $term->type->zero() !== null => ['sum', 'average', 'min', 'max'],
+                $term->type->kind->isOrdered() && $term->type->kind !== Kind::Text => ['min', 'max'],
+                default => [],
+            };
+        $filled = $this->store->count(
+            new Query(
+                $query->table,
+                Term::all(...array_filter([$query->where, Term::operator('!=', Type::of(Kind::YesNo), $term, Term::value(null, Type::of(Kind::Nothing)))])),
+                [],
+                1,
+                $query->search,
+            ),
+        );
         $totals = [];
-        $all = $aggregates === [] ? [] : $this->store->groups(new Query($query->table, $query->where, [], 1, $query->search), [Term::value(1, Type::of(Kind::Whole))], array_combine($aggregates, array_map(fn (string $a): array => [$a, $term], $aggregates)));
+        $all =
+            $aggregates === []
+                ? []
+                : $this->store->groups(
+                    new Query($query->table, $query->where, [], 1, $query->search),
+                    [Term::value(1, Type::of(Kind::Whole))],
+                    array_combine($aggregates, array_map(fn (string $a): array => [$a, $term], $aggregates)),
+                );
         foreach ($all[0]['of'] ?? [] as $name => $value) {
-            $value = $name === 'average' && is_float($value) && $term->type->kind !== Kind::Decimal && ! $term->type->isNumber() ? Stored::value($term->type, (int) round($value)) : $value;
+            $value =
+                $name === 'average' && is_float($value) && $term->type->kind !== Kind::Decimal && ! $term->type->isNumber()
+                    ? StoredValue::value($term->type, (int) round($value))
+                    : $value;
             $totals[$name] = Formats::plain($value);
         }
 
-        return ['filled' => $filled, 'totals' => $totals, 'most' => array_map(fn (array $g): array => ['text' => $labels($g['by'][0]), 'count' => $g['count'], 'where' => $this->having($field, $g['by'][0])], $groups)];
+        return [
+            'filled' => $filled,
+            'totals' => $totals,
+            'most' => array_map(
+                fn (array $g): array => ['text' => $labels($g['by'][0]), 'count' => $g['count'], 'where' => $this->having($field, $g['by'][0])],
+                $groups,
+            ),
+        ];
     }
 
     /** @return list<Row> rows of a linked table that can be picked, those whose texts hold the words */
@@ -193,8 +229,12 @@ final readonly class RowDesk
         foreach ($this->blueprint->backLinks($this->table) as $name => $link) {
             $condition = Reader::linkingTo($link, $row);
             $rows = $this->store->rows(new Query($link->from, $condition, limit: 20));
-            $lists[] = ['name' => "{$link->from->name}, by {$link->field->name}", 'table' => $link->from->storedAs(), 'count' => $this->store->count(new Query($link->from, $condition)),
-                'rows' => array_map(fn (Row $r): array => ['id' => $r->id, 'label' => $r->label()], $rows)];
+            $lists[] = [
+                'name' => "{$link->from->name}, by {$link->field->name}",
+                'table' => $link->from->storedAs(),
+                'count' => $this->store->count(new Query($link->from, $condition)),
+                'rows' => array_map(fn (Row $r): array => ['id' => $r->id, 'label' => $r->label()], $rows),
+            ];
         }
 
         return $lists;
@@ -213,7 +253,12 @@ final readonly class RowDesk
     {
         $compute = $this->query('', true, '', '')->compute;
 
-        return array_merge(...array_map(fn (array $some): array => $this->store->rows(new Query($this->table, $this->among($some), compute: $compute, limit: 400)), array_chunk($ids, 400)));
+        return array_merge(
+            ...array_map(
+                fn (array $some): array => $this->store->rows(new Query($this->table, $this->among($some), compute: $compute, limit: 400)),
+                array_chunk($ids, 400),
+            ),
+        );
     }
 
     /** @return array{id: int, values: array<string, string>} as the grid writes it */
@@ -223,8 +268,12 @@ final readonly class RowDesk
         foreach ($this->table->fields as $field) {
             $key = Names::inFormula($field->name);
             $formula = $field->formula();
-            $values[$key] = $formula === '' ? $field->type->write($row->value($field))
-                : Formats::plain(array_key_exists($field->computedAs(), $row->computed) ? $row->computed[$field->computedAs()] : $this->computed($row, $formula));
+            $values[$key] =
+                $formula === ''
+                    ? $field->type->write($row->value($field))
+                    : Formats::plain(
+                        array_key_exists($field->computedAs(), $row->computed) ? $row->computed[$field->computedAs()] : $this->computed($row, $formula),
+                    );
         }
 
         return ['id' => $row->id, 'values' => $values];
@@ -258,7 +307,7 @@ final readonly class RowDesk
             is_bool($value) => ['thing' => $name, 'is' => $value ? 'yes' : 'no', 'value' => ''],
             $field->linksTo() !== '' && is_int($value) => ['thing' => "$name.id", 'is' => 'is', 'value' => (string) $value],
             is_int($value), is_float($value) => ['thing' => $name, 'is' => 'is', 'value' => (string) json_encode($value)],
-            is_string($value) => ['thing' => $name, 'is' => 'is', 'value' => Picks::text($value)],
+            is_string($value) => ['thing' => $name, 'is' => 'is', 'value' => Literals::text($value)],
             default => null,
         };
 
@@ -303,7 +352,7 @@ final readonly class RowDesk
         if (trim($where) === '') {
             return null;
         }
-        $formula = Formula::of(Spoken::formula($where, Scope::of($this->blueprint)->inRow($this->table)) ?? $where);
+        $formula = Formula::of(WordsToFormula::formula($where, Scope::of($this->blueprint)->inRow($this->table)) ?? $where);
         if (! $formula->typeIn(Scope::of($this->blueprint)->inRow($this->table))->fits(Type::of(Kind::YesNo))) {
             throw new FormulaMistake('A filter must say yes or no of each row, as in places > 3.');
         }
@@ -321,7 +370,10 @@ final readonly class RowDesk
     private function among(array $ids): Term
     {
         $yesNo = Type::of(Kind::YesNo);
-        $parts = array_map(fn (int $id): Term => Term::operator('==', $yesNo, Term::id(0, $this->table)->asNumber(), Term::value($id, Type::of(Kind::Whole))), $ids);
+        $parts = array_map(
+            fn (int $id): Term => Term::operator('==', $yesNo, Term::id(0, $this->table)->asNumber(), Term::value($id, Type::of(Kind::Whole))),
+            $ids,
+        );
 
         return $parts === [] ? Term::value(false, $yesNo) : Term::operator('or', $yesNo, ...$parts);
     }

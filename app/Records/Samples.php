@@ -11,11 +11,11 @@ use Faker\Factory;
 use Faker\Generator;
 use Illuminate\Database\Connection;
 use Illuminate\Support\Facades\DB;
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Field;
-use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Data\RowCheck;
 use Lanai\Core\Formula\Moment;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Field;
+use Lanai\Core\Model\Table;
 
 /** Made-up rows of the sandbox, marked as such, the same for the same seed. */
 final readonly class Samples
@@ -28,7 +28,9 @@ final readonly class Samples
     {
         $this->store = new EloquentRecordStore($app, DataSet::Sandbox, $blueprint);
         $this->database = DB::connection($this->store->connection);
-        $this->database->statement('create table if not exists "_samples" ("tbl" text not null, "id" integer not null, primary key ("tbl", "id")) without rowid');
+        $this->database->statement(
+            'create table if not exists "_samples" ("tbl" text not null, "id" integer not null, primary key ("tbl", "id")) without rowid',
+        );
     }
 
     /** @return int how many could be made; rules such as "no two alike" may allow fewer */
@@ -36,7 +38,7 @@ final readonly class Samples
     {
         $faker = Factory::create('en_GB');
         $faker->seed($seed);
-        $check = new RowCheck($this->store, new Moment(new DateTimeImmutable, new DateTimeZone('UTC')));
+        $check = new RowCheck($this->store, new Moment(new DateTimeImmutable(), new DateTimeZone('UTC')));
 
         return $this->store->together(function () use ($table, $count, $faker, $check): int {
             $made = 0;
@@ -64,7 +66,10 @@ final readonly class Samples
      */
     public function among(Table $table, array $ids): array
     {
-        return array_map(intval(...), $this->database->table('_samples')->where('tbl', $table->storedAs())->whereIntegerInRaw('id', $ids)->pluck('id')->all());
+        return array_map(
+            intval(...),
+            $this->database->table('_samples')->where('tbl', $table->storedAs())->whereIntegerInRaw('id', $ids)->pluck('id')->all(),
+        );
     }
 
     /** @return list<int> */

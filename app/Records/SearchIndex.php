@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Records;
 
 use Illuminate\Database\Connection;
-use Lanai\Core\Blueprint\Field;
-use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Formula\Kind;
+use Lanai\Core\Model\Field;
+use Lanai\Core\Model\Table;
 use Lanai\Core\Text\Pattern;
 use Lanai\Core\Text\Texts;
 
@@ -93,21 +93,43 @@ final readonly class SearchIndex
     private function fill(Table $table, string $find): void
     {
         [$names, $own] = self::columns($table);
-        $this->database->statement('insert into '.Sql::name($find).' (rowid, '.implode(', ', $own).') select "id", '.implode(', ', array_map(TextFunctions::foldColumn(...), $names)).' from '.Sql::name($table->storedAs()));
+        $this->database->statement(
+            'insert into '.
+                Sql::name($find).
+                ' (rowid, '.
+                implode(', ', $own).
+                ') select "id", '.
+                implode(', ', array_map(TextFunctions::foldColumn(...), $names)).
+                ' from '.
+                Sql::name($table->storedAs()),
+        );
     }
 
     private function declaration(Table $table, string $find): string
     {
-        return 'create virtual table '.Sql::name($find).' using fts5 ('.implode(', ', self::columns($table)[1]).", content='', tokenize='unicode61 remove_diacritics 2')";
+        return 'create virtual table '.
+            Sql::name($find).
+            ' using fts5 ('.
+            implode(', ', self::columns($table)[1]).
+            ", content='', tokenize='unicode61 remove_diacritics 2')";
     }
 
     /** @return array{list<string>, list<string>} columns of the table, and those of the index */
     private static function columns(Table $table): array
     {
-        $columns = array_map(fn (Field $f): string => $f->column(), array_values(array_filter($table->stored(), fn (Field $f): bool => $f->valueType()->kind === Kind::Text)));
+        $columns = array_map(
+            fn (Field $f): string => $f->column(),
+            array_values(array_filter($table->stored(), fn (Field $f): bool => $f->valueType()->kind === Kind::Text)),
+        );
         $names = array_map(Sql::name(...), $columns === [] ? ['id'] : $columns);
 
         // FTS5 keeps some names for itself (https://www.sqlite.org/fts5.html#the_rank_column).
-        return [$names, array_map(fn (string $name): string => in_array(strtolower(trim($name, '"')), self::OWN, true) ? Sql::name(trim($name, '"').'_') : $name, $names)];
+        return [
+            $names,
+            array_map(
+                fn (string $name): string => in_array(strtolower(trim($name, '"')), self::OWN, true) ? Sql::name(trim($name, '"').'_') : $name,
+                $names,
+            ),
+        ];
     }
 }

@@ -6,11 +6,11 @@ namespace App\Records;
 
 use App\Models\App;
 use Illuminate\Support\Facades\DB;
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Field;
-use Lanai\Core\Blueprint\Row;
-use Lanai\Core\Blueprint\Stored;
-use Lanai\Core\Blueprint\Table;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Field;
+use Lanai\Core\Model\Row;
+use Lanai\Core\Model\StoredValue;
+use Lanai\Core\Model\Table;
 
 /** The rows of a table in the sandbox beside those in live, told apart by their numbers. */
 final readonly class SetComparison
@@ -27,11 +27,17 @@ final readonly class SetComparison
         $this->to = new EloquentRecordStore($app, $to, $toShape);
     }
 
-    /** @return array{same: int, rows: list<array{id: int, label: string, kind: 'new'|'different', fields: list<string>}>, only: int} rows that the other set lacks or has otherwise; `only` counts those that stand in the other alone */
+    /**
+     * @return array{same: int, rows: list<array{id: int, label: string, kind: 'new'|'different', fields: list<string>}>, only: int} rows that the
+     *   other set lacks or has otherwise; `only` counts those that stand in the other alone
+     */
     public function of(Table $table): array
     {
         $there = $this->toShape->tableStoredAs($table->storedAs());
-        $ids = fn (EloquentRecordStore $store): array => array_map(intval(...), DB::connection($store->connection)->table($table->storedAs())->orderBy('id')->pluck('id')->all());
+        $ids = fn (EloquentRecordStore $store): array => array_map(
+            intval(...),
+            DB::connection($store->connection)->table($table->storedAs())->orderBy('id')->pluck('id')->all(),
+        );
         $mine = $ids($this->from);
         $theirs = $there === null ? [] : $ids($this->to);
         $rows = [];
@@ -80,8 +86,16 @@ final readonly class SetComparison
     /** @return list<string> */
     private function different(Row $mine, Row $other): array
     {
-        return array_values(array_map(fn (Field $f): string => $f->name, array_filter($mine->table->fields, fn (Field $f): bool => ($f->hasColumn() || $f->linksToMany() !== '')
-            && Stored::plain($mine->value($f)) !== Stored::plain($other->values[$f->column()] ?? null))));
+        return array_values(
+            array_map(
+                fn (Field $f): string => $f->name,
+                array_filter(
+                    $mine->table->fields,
+                    fn (Field $f): bool => ($f->hasColumn() || $f->linksToMany() !== '') &&
+                        StoredValue::plain($mine->value($f)) !== StoredValue::plain($other->values[$f->column()] ?? null),
+                ),
+            ),
+        );
     }
 
     /**

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Records;
 
-use Lanai\Core\Blueprint\Stored;
 use Lanai\Core\Formula\Kind;
-use Lanai\Core\Formula\QueryCall;
+use Lanai\Core\Model\StoredValue;
 use Lanai\Core\Query\Among;
+use Lanai\Core\Query\QueryCall;
 use Lanai\Core\Query\Term;
 use Lanai\Core\Storage\Plan;
 use Lanai\Core\Text\Texts;
@@ -42,7 +42,13 @@ final class Sql
     private function overLink(Term $term): string
     {
         [$part, $value] = [$term->parts[0] ?? null, $term->parts[1] ?? null];
-        if ($term->kind !== 'operator' || ! in_array($term->name, ['==', '<', '>', '<=', '>=', 'contains'], true) || $part?->kind !== 'lookup' || $value?->kind !== 'value' || $value->value === null) {
+        if (
+            $term->kind !== 'operator' ||
+            ! in_array($term->name, ['==', '<', '>', '<=', '>=', 'contains'], true) ||
+            $part?->kind !== 'lookup' ||
+            $value?->kind !== 'value' ||
+            $value->value === null
+        ) {
             return '';
         }
         $row = "t$part->row";
@@ -55,11 +61,23 @@ final class Sql
     public function value(Term $term): string
     {
         return match ($term->kind) {
-            'value' => $this->constant(Stored::plain($term->value)),
+            'value' => $this->constant(StoredValue::plain($term->value)),
             'column' => "t$term->row.".self::name((string) $term->field?->column()),
             'id' => "t$term->row.\"id\"",
-            'lookup' => '(select '.$this->value($term->parts[1]).' from '.self::name((string) $term->table?->storedAs())." as t$term->row where t$term->row.\"id\" = ".$this->value($term->parts[0]).')',
-            'choice' => '(case when '.$this->yes($term->parts[0]).' then '.$this->value($term->parts[1]).' else '.$this->value($term->parts[2]).' end)',
+            'lookup' => '(select '.
+                $this->value($term->parts[1]).
+                ' from '.
+                self::name((string) $term->table?->storedAs()).
+                " as t$term->row where t$term->row.\"id\" = ".
+                $this->value($term->parts[0]).
+                ')',
+            'choice' => '(case when '.
+                $this->yes($term->parts[0]).
+                ' then '.
+                $this->value($term->parts[1]).
+                ' else '.
+                $this->value($term->parts[2]).
+                ' end)',
             'call' => $this->call($term),
             'among' => $this->among($term),
             default => $this->operator($term),
@@ -106,7 +124,11 @@ final class Sql
         if (is_float($value)) {
             $text = sprintf('%.17g', $value);
 
-            return is_finite($value) ? (strpbrk($text, '.e') === false ? "$text.0" : $text) : 'null';
+            return match (true) {
+                is_finite($value) && strpbrk($text, '.e') === false => "$text.0",
+                is_finite($value) => $text,
+                default => 'null',
+            };
         }
 
         return $value === null ? 'null' : (string) $value;
@@ -176,7 +198,7 @@ final class Sql
     {
         $what = $this->value($of);
         [$from, $where] = $this->source($among);
-        $where = [...$where, ...($among->where === null ? [] : [$this->condition($among->where)])];
+        $where = [...$where, ...$among->where === null ? [] : [$this->condition($among->where)]];
         $where[] = $this->value($of).' is not null';
         $order = $this->ordered($of).($which === 'min' ? '' : ' desc');
 

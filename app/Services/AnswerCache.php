@@ -29,7 +29,7 @@ final readonly class AnswerCache
     /** @return array{answer: Answer, until: int, etag: string, modified: string, next: string}|null */
     public function of(Call $call): ?array
     {
-        $kept = Kept::store()->get($this->key($call));
+        $kept = AnswerDatabase::store()->get($this->key($call));
 
         return is_array($kept) && ($kept['answer'] ?? null) instanceof Answer ? $kept : null;
     }
@@ -63,12 +63,16 @@ final readonly class AnswerCache
         if (! $call->reads() || ($minutes === null && ! $freshness->mayKeep)) {
             return;
         }
-        Kept::store()->put($this->key($call), ['answer' => $answer, 'until' => time() + $seconds, 'etag' => $freshness->etag, 'modified' => $freshness->modified, 'next' => $next], max(self::STAYS, $seconds));
+        AnswerDatabase::store()->put(
+            $this->key($call),
+            ['answer' => $answer, 'until' => time() + $seconds, 'etag' => $freshness->etag, 'modified' => $freshness->modified, 'next' => $next],
+            max(self::STAYS, $seconds),
+        );
     }
 
     public function lock(Call $call): Lock
     {
-        $lock = Kept::lock('asking:'.$this->key($call), 60);
+        $lock = AnswerDatabase::lock('asking:'.$this->key($call), 60);
 
         return $lock instanceof SleepingLock ? $lock->betweenBlockedAttemptsSleepFor(15) : $lock;
     }
@@ -78,7 +82,9 @@ final readonly class AnswerCache
     {
         $kept = $this->of($call);
 
-        return $kept === null ? new Answer(trouble: $trouble) : new Answer($kept['answer']->pages, $kept['answer']->files, $kept['answer']->at, true, $kept['answer']->more, $trouble);
+        return $kept === null
+            ? new Answer(trouble: $trouble)
+            : new Answer($kept['answer']->pages, $kept['answer']->files, $kept['answer']->at, true, $kept['answer']->more, $trouble);
     }
 
     public static function now(): DateTimeImmutable

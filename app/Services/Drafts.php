@@ -9,10 +9,11 @@ use App\Outbound\Practice;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Str;
 use Lanai\Core\Edits\EditRefused;
-use Lanai\Core\Script\Printer;
-use Lanai\Core\Script\Prose;
-use Lanai\Core\Services\Secret;
-use Lanai\Core\Services\SignsInKinds;
+use Lanai\Core\Language\Families;
+use Lanai\Core\Language\Printer;
+use Lanai\Core\Language\Prose;
+use Lanai\Core\Model\Services\Secret;
+use Lanai\Core\Model\Services\SignsIn;
 
 /** Services that a founder has begun and not yet taken; a key that was found in what was pasted waits with them, encrypted. */
 final readonly class Drafts
@@ -24,7 +25,7 @@ final readonly class Drafts
     }
 
     /** @return array<string, mixed> as the studio shows it */
-    public function keep(Pasted $pasted): array
+    public function keep(PastedText $pasted): array
     {
         [$service, $secret] = [$pasted->service, $pasted->secret];
         // A stand-in is kept by its name: it is found wherever it runs.
@@ -34,11 +35,24 @@ final readonly class Drafts
         $requests = Prose::nodes($service['requests'] ?? []);
 
         return [
-            'draft' => $id, 'name' => $service['name'] ?? '', 'address' => $service['address'],
-            'signing' => isset($service['signing'][0]) ? Printer::node(Prose::node($service['signing'][0]), SignsInKinds::family()->classOf(Prose::node($service['signing'][0]))) : '',
+            'draft' => $id,
+            'name' => $service['name'] ?? '',
+            'address' => $service['address'],
+            'signing' => isset($service['signing'][0])
+                ? Printer::node(Prose::node($service['signing'][0]), Families::of(SignsIn::class)->classOf(Prose::node($service['signing'][0])))
+                : '',
             'secret' => $secret === null ? '' : '…'.(strlen($secret->secret) < 8 ? '' : substr($secret->secret, -4)),
             'note' => $pasted->note,
-            'requests' => array_map(fn (array $r): array => ['name' => $r['name'] ?? '', 'method' => $r['method'] ?? 'GET', 'address' => $r['address'] ?? '', 'parts' => count(Prose::nodes($r['parts'] ?? [])), 'many' => isset($r['each'])], $requests),
+            'requests' => array_map(
+                fn (array $r): array => [
+                    'name' => $r['name'] ?? '',
+                    'method' => $r['method'] ?? 'GET',
+                    'address' => $r['address'] ?? '',
+                    'parts' => count(Prose::nodes($r['parts'] ?? [])),
+                    'many' => isset($r['each']),
+                ],
+                $requests,
+            ),
         ];
     }
 

@@ -9,13 +9,13 @@ use App\Models\ServiceCall;
 use App\Records\DataSet;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
-use Lanai\Core\Runtime\Trail;
+use Lanai\Core\Model\Services\Service;
+use Lanai\Core\Play\Trail;
 use Lanai\Core\Services\Call;
 use Lanai\Core\Services\Cost;
 use Lanai\Core\Services\Explaining;
 use Lanai\Core\Services\JsonShape;
 use Lanai\Core\Services\Request;
-use Lanai\Core\Services\Service;
 use Lanai\Core\Services\Trouble;
 
 /** Keeps account of calls: how many there may be, what they cost, and whether answers still have their shape. */
@@ -37,14 +37,33 @@ final readonly class Ledger
     public function limit(Call $call, ?int $person, string $address = ''): ?Trouble
     {
         $service = $call->service;
-        $until = Kept::store()->get(self::waitingKey($this->app, $this->set, $service));
+        $until = AnswerDatabase::store()->get(self::waitingKey($this->app, $this->set, $service));
         if (is_int($until) && $until > time()) {
-            return new Trouble('limit', "$service->name asked for a pause; it may be asked again in ".Explaining::seconds($until - time()).'.', $until - time());
+            return new Trouble(
+                'limit',
+                "$service->name asked for a pause; it may be asked again in ".Explaining::seconds($until - time()).'.',
+                $until - time(),
+            );
         }
         $enough = $service->enough === '' ? 'That is enough for today. Please come back tomorrow.' : $service->enough;
         // Who has not signed in is told apart by where they call from.
-        if ($service->perPerson !== null && $person === null && $address !== '' && ! Kept::limiter()->attempt('enough:'.hash('sha256', "{$this->app->id}/{$this->set->value}/$service->name/$address"), $service->perPerson, fn (): bool => true, 86_400)) {
-            return new Trouble('own limit', "Somebody who has not signed in has asked $service->name $service->perPerson times within a day, which is the limit.", null, $enough);
+        if (
+            $service->perPerson !== null &&
+            $person === null &&
+            $address !== '' &&
+            ! AnswerDatabase::limiter()->attempt(
+                'enough:'.hash('sha256', "{$this->app->id}/{$this->set->value}/$service->name/$address"),
+                $service->perPerson,
+                fn (): bool => true,
+                86_400,
+            )
+        ) {
+            return new Trouble(
+                'own limit',
+                "Somebody who has not signed in has asked $service->name $service->perPerson times within a day, which is the limit.",
+                null,
+                $enough,
+            );
         }
         $today = gmdate('Y-m-d 00:00:00', Date::now()->getTimestamp());
         if ($service->perPerson !== null && $person !== null && $this->made($service, $today, $person)[0] >= $service->perPerson) {
@@ -59,7 +78,12 @@ final readonly class Ledger
             if ($count >= $service->perMinute) {
                 $wait = max(1, 60 - ($now - (int) strtotime("$first UTC")));
 
-                return new Trouble('own limit', "$service->name is asked at most $service->perMinute times a minute; that is reached for ".Explaining::seconds($wait).'.', $wait, 'Many people ask just now. Please try again in a moment.');
+                return new Trouble(
+                    'own limit',
+                    "$service->name is asked at most $service->perMinute times a minute; that is reached for ".Explaining::seconds($wait).'.',
+                    $wait,
+                    'Many people are asking just now. Please try again in a moment.',
+                );
             }
         }
 
@@ -72,8 +96,11 @@ final readonly class Ledger
      */
     private function made(Service $service, string $from, ?int $person = null): array
     {
-        $made = DB::selectOne('select count(*) as n, min(created_at) as first from service_calls where app_id = ? and dataset = ? and service = ? and created_at >= ?'.($person === null ? '' : ' and person = ?'),
-            [$this->app->id, $this->set->value, $service->name, $from, ...($person === null ? [] : [$person])]);
+        $made = DB::selectOne(
+            'select count(*) as n, min(created_at) as first from service_calls where app_id = ? and dataset = ? and service = ? and created_at >= ?'.
+                ($person === null ? '' : ' and person = ?'),
+            [$this->app->id, $this->set->value, $service->name, $from, ...$person === null ? [] : [$person]],
+        );
 
         return [(int) $made->n, (string) $made->first];
     }
@@ -83,13 +110,32 @@ final readonly class Ledger
         $service = $call->service;
         $meter = self::measured($call, $json);
         $cost = $trouble === null && $meter !== [] ? Cost::of($service, $meter) : null;
-        ServiceCall::query()->insert(['app_id' => $this->app->id, 'dataset' => $this->set->value, 'service' => $service->name, 'request' => $call->request->called(), 'person' => $person, 'status' => $exchange->status, 'ms' => round($exchange->ms, 1),
-            'bytes' => strlen($exchange->body), 'cost' => $cost, 'trouble' => mb_substr($trouble->sentence ?? '', 0, 400), 'exchange' => (string) json_encode($exchange->data() + ['meter' => $meter], JSON_INVALID_UTF8_SUBSTITUTE), 'created_at' => Date::now()]);
+        ServiceCall::query()->insert([
+            'app_id' => $this->app->id,
+            'dataset' => $this->set->value,
+            'service' => $service->name,
+            'request' => $call->request->called(),
+            'person' => $person,
+            'status' => $exchange->status,
+            'ms' => round($exchange->ms, 1),
+            'bytes' => strlen($exchange->body),
+            'cost' => $cost,
+            'trouble' => mb_substr($trouble->sentence ?? '', 0, 400),
+            'exchange' => (string) json_encode($exchange->data() + ['meter' => $meter], JSON_INVALID_UTF8_SUBSTITUTE),
+            'created_at' => Date::now(),
+        ]);
         if (random_int(0, 49) === 0) {
             $this->prune();
         }
-        $trail->step('call', "{$exchange->message->method} {$call->request->called()}: ".($exchange->status === 0 ? 'no answer' : $exchange->status).($trouble === null ? '' : ". $trouble->sentence"), '',
-            ['address' => $exchange->message->url, 'status' => $exchange->status, 'took' => round($exchange->ms), 'bytes' => strlen($exchange->body)] + ($cost === null ? [] : ['cost' => (string) Trials::money($cost, $service)]));
+        $trail->step(
+            'call',
+            "{$exchange->message->method} {$call->request->called()}: ".
+                ($exchange->status === 0 ? 'no answer' : $exchange->status).
+                ($trouble === null ? '' : ". $trouble->sentence"),
+            '',
+            ['address' => $exchange->message->url, 'status' => $exchange->status, 'took' => round($exchange->ms), 'bytes' => strlen($exchange->body)] +
+                ($cost === null ? [] : ['cost' => (string) Cost::written($cost, $service)]),
+        );
         if ($trouble === null && $call->request instanceof Request && $call->request->shape !== '' && $exchange->status === 200) {
             $this->shape($call->request, $exchange->body, $trail);
         }
@@ -98,9 +144,16 @@ final readonly class Ledger
     /** @return list<string> addresses of a service that have answered of late, each once */
     public function answered(Service $service): array
     {
-        $calls = ServiceCall::query()->where(['app_id' => $this->app->id, 'dataset' => $this->set->value, 'service' => $service->name])->whereBetween('status', [200, 299])->orderByDesc('id')->limit(200)->get();
+        $calls = ServiceCall::query()
+            ->where(['app_id' => $this->app->id, 'dataset' => $this->set->value, 'service' => $service->name])
+            ->whereBetween('status', [200, 299])
+            ->orderByDesc('id')
+            ->limit(200)
+            ->get();
 
-        return array_values(array_unique($calls->map(fn (ServiceCall $c): string => is_string($c->exchange['url'] ?? null) ? $c->exchange['url'] : '')->filter()->all()));
+        return array_values(
+            array_unique($calls->map(fn (ServiceCall $c): string => is_string($c->exchange['url'] ?? null) ? $c->exchange['url'] : '')->filter()->all()),
+        );
     }
 
     /** @return array<string, list<string>> request => how its latest answer breaks the shape */
@@ -108,7 +161,7 @@ final readonly class Ledger
     {
         $found = [];
         foreach (DataSet::cases() as $set) {
-            $kept = Kept::store()->get("shapes:$app->id:{$set->value}");
+            $kept = AnswerDatabase::store()->get("shapes:$app->id:{$set->value}");
             foreach (is_array($kept) ? $kept : [] as $request => $sentences) {
                 $found[(string) $request] = $sentences;
             }
@@ -125,11 +178,11 @@ final readonly class Ledger
             $trail->step('answer', "$request->name: $sentence", '');
         }
         $key = "shapes:{$this->app->id}:{$this->set->value}";
-        $kept = Kept::store()->get($key);
+        $kept = AnswerDatabase::store()->get($key);
         $kept = is_array($kept) ? $kept : [];
         if ($broken !== ($kept[$request->name] ?? [])) {
             $kept = $broken === [] ? array_diff_key($kept, [$request->name => true]) : [$request->name => $broken] + $kept;
-            Kept::store()->put($key, $kept, 30 * 86_400);
+            AnswerDatabase::store()->put($key, $kept, 30 * 86_400);
         }
     }
 
@@ -153,8 +206,15 @@ final readonly class Ledger
     {
         $oldest = ServiceCall::query()->where('app_id', $this->app->id)->orderByDesc('id')->skip(self::KEPT)->value('id');
         if (is_int($oldest)) {
-            ServiceCall::query()->where('app_id', $this->app->id)->where('id', '<=', $oldest)->where('exchange', '!=', '{}')->update(['exchange' => '{}']);
-            ServiceCall::query()->where('app_id', $this->app->id)->where('created_at', '<', Date::now()->subDays(60))->delete();
+            ServiceCall::query()
+                ->where('app_id', $this->app->id)
+                ->where('id', '<=', $oldest)
+                ->where('exchange', '!=', '{}')
+                ->update(['exchange' => '{}']);
+            ServiceCall::query()
+                ->where('app_id', $this->app->id)
+                ->where('created_at', '<', Date::now()->subDays(60))
+                ->delete();
         }
     }
 }

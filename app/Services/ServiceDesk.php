@@ -15,8 +15,11 @@ use GuzzleHttp\Promise\Utils;
 use Illuminate\Contracts\Cache\Lock;
 use Illuminate\Contracts\Cache\LockTimeoutException;
 use Illuminate\Validation\ValidationException;
-use Lanai\Core\Runtime\Trail;
-use Lanai\Core\Runtime\Visit;
+use Lanai\Core\Model\Services\Message;
+use Lanai\Core\Model\Services\Secret;
+use Lanai\Core\Model\Services\Service;
+use Lanai\Core\Play\Trail;
+use Lanai\Core\Play\Visit;
 use Lanai\Core\Services\Answer;
 use Lanai\Core\Services\Call;
 use Lanai\Core\Services\ClientCredentials;
@@ -24,12 +27,9 @@ use Lanai\Core\Services\Cost;
 use Lanai\Core\Services\Explaining;
 use Lanai\Core\Services\Freshness;
 use Lanai\Core\Services\HeldToShape;
-use Lanai\Core\Services\Message;
 use Lanai\Core\Services\NearMiss;
 use Lanai\Core\Services\Request;
 use Lanai\Core\Services\RowsMade;
-use Lanai\Core\Services\Secret;
-use Lanai\Core\Services\Service;
 use Lanai\Core\Services\Services;
 use Lanai\Core\Services\Trouble;
 use Lanai\Core\Services\WebLinks;
@@ -149,9 +149,25 @@ final class ServiceDesk implements Services
         if ($trouble !== null) {
             return ['', $trouble];
         }
-        [$exchange, $words, $usage] = $this->wire->stream($call->message, $call->service->signsIn(), $this->secret($call->service), 2 * self::PATIENCE, $told);
-        $trouble = $exchange->status === 200 && $words !== '' ? null : ($this->judged($exchange, $call)[0] ?? new Trouble('broken', "{$call->service->name} answered with nothing."));
-        $this->ledger->note($call, $exchange, ['usage' => $usage === [] ? ['completion_tokens' => Cost::tokens($words)] : $usage], $trouble, $visit->person, $trail);
+        [$exchange, $words, $usage] = $this->wire->stream(
+            $call->message,
+            $call->service->signsIn(),
+            $this->secret($call->service),
+            2 * self::PATIENCE,
+            $told,
+        );
+        $trouble =
+            $exchange->status === 200 && $words !== ''
+                ? null
+                : $this->judged($exchange, $call)[0] ?? new Trouble('broken', "{$call->service->name} answered with nothing.");
+        $this->ledger->note(
+            $call,
+            $exchange,
+            ['usage' => $usage === [] ? ['completion_tokens' => Cost::tokens($words)] : $usage],
+            $trouble,
+            $visit->person,
+            $trail,
+        );
 
         return [$words, $trouble];
     }
@@ -167,13 +183,13 @@ final class ServiceDesk implements Services
         $trouble = $this->ledger->limit($call, $visit->person, $visit->address);
         $pages = $files = [];
         $message = self::revalidating($call, $known);
-        $tries = ! $patient ? 1 : (($call->request instanceof Request ? $call->request->tries : null) ?? ($call->reads() ? 3 : 1));
+        $tries = ! $patient ? 1 : ($call->request instanceof Request ? $call->request->tries : null) ?? ($call->reads() ? 3 : 1);
         $retry = $asked = 0;
         $after = 0;
         $more = false;
         $freshness = $first = null;
         while ($trouble === null) {
-            $exchange = yield [$message, $call->service, $after];
+            $exchange = (yield [$message, $call->service, $after]);
             $after = 0;
             [$trouble, $json] = $this->judged($exchange, $call);
             $this->ledger->note($call, $exchange, $json, $trouble, $visit->person, $trail);
@@ -181,8 +197,12 @@ final class ServiceDesk implements Services
                 return $this->refreshed($call, $exchange);
             }
             if ($trouble !== null) {
-                $again = ++$retry < $tries && ($call->message->isIdempotent() || $call->reads()) && in_array($trouble->kind, ['limit', 'slow', 'unreachable', 'broken'], true)
-                    && ($exchange->status === 0 || $exchange->status === 429 || $exchange->status >= 500) && ($trouble->wait ?? 0) <= self::WAITS;
+                $again =
+                    ++$retry < $tries &&
+                    ($call->message->isIdempotent() || $call->reads()) &&
+                    in_array($trouble->kind, ['limit', 'slow', 'unreachable', 'broken'], true) &&
+                    ($exchange->status === 0 || $exchange->status === 429 || $exchange->status >= 500) &&
+                    ($trouble->wait ?? 0) <= self::WAITS;
                 if ($again) {
                     $after = max(self::BACK_OFF[$retry - 1] + random_int(0, 100), ($trouble->wait ?? 0) * 1000);
                     $trouble = null;
@@ -222,7 +242,7 @@ final class ServiceDesk implements Services
         }
         if ($trouble !== null) {
             if ($trouble->wait !== null && $trouble->kind === 'limit') {
-                Kept::store()->put($this->waiting($call->service), time() + $trouble->wait, $trouble->wait);
+                AnswerDatabase::store()->put($this->waiting($call->service), time() + $trouble->wait, $trouble->wait);
             }
 
             return $this->cache->last($call, $trouble);
@@ -256,7 +276,17 @@ final class ServiceDesk implements Services
             return new Answer(trouble: new Trouble('broken', "{$call->service->name} says that nothing has changed, and nothing is kept."));
         }
         $answer = new Answer($kept['answer']->pages, $kept['answer']->files, AnswerCache::now(), false, $kept['answer']->more);
-        $this->cache->keep($call, $answer, Freshness::of('GET', 200, $exchange->headers + array_filter(['etag' => $kept['etag'], 'last-modified' => $kept['modified']]), $exchange->asked, $exchange->came));
+        $this->cache->keep(
+            $call,
+            $answer,
+            Freshness::of(
+                'GET',
+                200,
+                $exchange->headers + array_filter(['etag' => $kept['etag'], 'last-modified' => $kept['modified']]),
+                $exchange->asked,
+                $exchange->came,
+            ),
+        );
 
         return $answer;
     }
@@ -266,11 +296,17 @@ final class ServiceDesk implements Services
     {
         $service = $call->service;
         if ($exchange->status === 0) {
-            return [match (true) {
-                $exchange->failure === 'slow' => Explaining::slow($service, self::PATIENCE),
-                str_starts_with($exchange->failure, 'unreachable') => new Trouble('unreachable', "$service->name cannot be reached".substr($exchange->failure, 11)),
-                default => new Trouble('refused', $exchange->failure),
-            }, null];
+            return [
+                match (true) {
+                    $exchange->failure === 'slow' => Explaining::slow($service, self::PATIENCE),
+                    str_starts_with($exchange->failure, 'unreachable') => new Trouble(
+                        'unreachable',
+                        "$service->name cannot be reached".substr($exchange->failure, 11),
+                    ),
+                    default => new Trouble('refused', $exchange->failure),
+                },
+                null,
+            ];
         }
         if ($exchange->status === 304) {
             return [null, null];
@@ -281,7 +317,18 @@ final class ServiceDesk implements Services
                 return [$this->untold[$service->name], $json];
             }
 
-            return [Explaining::status($exchange->status, $exchange->headers, $service, $this->secret($service) !== null, time(), $json, $exchange->status === 404 ? (string) NearMiss::address($exchange->message->url, $this->known($service)) : ''), $json];
+            return [
+                Explaining::status(
+                    $exchange->status,
+                    $exchange->headers,
+                    $service,
+                    $this->secret($service) !== null,
+                    time(),
+                    $json,
+                    $exchange->status === 404 ? (string) NearMiss::address($exchange->message->url, $this->known($service)) : '',
+                ),
+                $json,
+            ];
         }
         if ($call->message->wants === 'sound' || $exchange->status === 204 || ($exchange->body === '' && ! $call->reads())) {
             return [null, null];
@@ -297,7 +344,9 @@ final class ServiceDesk implements Services
         $written = [];
         foreach ($service->requests as $request) {
             if ($request instanceof Request) {
-                $written[] = Pattern::match('~^https?://~i', $request->address) ? $request->address : $this->base($service).'/'.ltrim($request->address, '/');
+                $written[] = Pattern::match('~^https?://~i', $request->address)
+                    ? $request->address
+                    : $this->base($service).'/'.ltrim($request->address, '/');
             }
         }
 
@@ -320,7 +369,7 @@ final class ServiceDesk implements Services
             $bytes = is_array($one) && is_string($one['b64_json'] ?? null) ? base64_decode($one['b64_json'], true) : false;
             try {
                 if (is_string($bytes)) {
-                    $files[] = (new Pictures)->keep($this->app, $bytes);
+                    $files[] = (new Pictures())->keep($this->app, $bytes);
                 }
             } catch (ValidationException) {
                 continue;
@@ -333,7 +382,7 @@ final class ServiceDesk implements Services
     private function next(Call $call, Message $message, Exchange $exchange, mixed $json, int $pages): ?Message
     {
         $request = $call->request;
-        if (! $request instanceof Request || ! $request->givesMany()) {
+        if (! ($request instanceof Request) || ! $request->givesMany()) {
             return null;
         }
         if ($request->linked) {
@@ -347,7 +396,9 @@ final class ServiceDesk implements Services
             return is_scalar($cursor) && (string) $cursor !== '' ? self::paged($call->message, $request->cursorIn, (string) $cursor) : null;
         }
         if ($request->pageIn !== '') {
-            return RowsMade::things($request, $json) === [] ? null : self::paged($call->message, $request->pageIn, (string) ($pages + self::firstPage($call->message->url, $request->pageIn)));
+            return RowsMade::things($request, $json) === []
+                ? null
+                : self::paged($call->message, $request->pageIn, (string) ($pages + self::firstPage($call->message->url, $request->pageIn)));
         }
 
         return null;
@@ -363,7 +414,9 @@ final class ServiceDesk implements Services
         $pattern = '/([?&])'.preg_quote(rawurlencode($name), '/').'=[^&]*/';
         $pair = rawurlencode($name).'='.rawurlencode($value);
 
-        return Pattern::match($pattern, $message->url) ? $message->at(Pattern::replaceEach($pattern, fn (array $m): string => $m[1].$pair, $message->url)) : $message->query($name, $value);
+        return Pattern::match($pattern, $message->url)
+            ? $message->at(Pattern::replaceEach($pattern, fn (array $m): string => $m[1].$pair, $message->url))
+            : $message->query($name, $value);
     }
 
     private static function words(mixed $json): string
@@ -376,9 +429,22 @@ final class ServiceDesk implements Services
     private static function askedAnew(Message $message, string $words, string $wrong): Message
     {
         $body = json_decode($message->body, true);
-        $messages = [...$body['messages'], ['role' => 'assistant', 'content' => $words], ['role' => 'user', 'content' => "This does not fit: $wrong Answer again, with the JSON alone."]];
+        $messages = [
+            ...$body['messages'],
+            ['role' => 'assistant', 'content' => $words],
+            ['role' => 'user', 'content' => "This does not fit: $wrong Answer again, with the JSON alone."],
+        ];
 
-        return new Message($message->method, $message->url, $message->headers, (string) json_encode(['messages' => $messages] + $body, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES), $message->type, [], $message->wants, $message->meter);
+        return new Message(
+            $message->method,
+            $message->url,
+            $message->headers,
+            (string) json_encode(['messages' => $messages] + $body, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES),
+            $message->type,
+            [],
+            $message->wants,
+            $message->meter,
+        );
     }
 
     /** What shows this service who calls; with client credentials the token that they gave. */
@@ -400,17 +466,21 @@ final class ServiceDesk implements Services
 
     private function token(ClientCredentials $signing, Secret $secret, Service $service): ?Secret
     {
-        $key = "token:{$this->app->id}:{$this->set->value}:".sha1("$service->name|$signing->token|$signing->scope|$secret->name|".hash('sha256', $secret->secret));
-        $kept = Kept::store()->get($key);
+        $key =
+            "token:{$this->app->id}:{$this->set->value}:".
+            sha1("$service->name|$signing->token|$signing->scope|$secret->name|".hash('sha256', $secret->secret));
+        $kept = AnswerDatabase::store()->get($key);
         if (is_string($kept)) {
             return new Secret(decrypt($kept));
         }
-        $address = Pattern::match('~^(https?://|stand-in:)~', $signing->token) ? Practice::resolved($signing->token) : $this->base($service).'/'.ltrim($signing->token, '/');
+        $address = Pattern::match('~^(https?://|stand-in:)~', $signing->token)
+            ? Practice::resolved($signing->token)
+            : $this->base($service).'/'.ltrim($signing->token, '/');
         $exchange = $this->wire->send($signing->tokenRequest($address, $secret), null, null, 10)->wait();
         $json = json_decode($exchange->body, true);
         $token = is_array($json) && is_string($json['access_token'] ?? null) ? $json['access_token'] : null;
         if ($token !== null) {
-            Kept::store()->put($key, encrypt($token), max(5, (is_int($json['expires_in'] ?? null) ? $json['expires_in'] : 300) - 30));
+            AnswerDatabase::store()->put($key, encrypt($token), max(5, (is_int($json['expires_in'] ?? null) ? $json['expires_in'] : 300) - 30));
         }
 
         if ($token === null) {

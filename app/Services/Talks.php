@@ -31,7 +31,11 @@ final readonly class Talks
 
     public function add(string $asked, string $answered): void
     {
-        Cache::put($this->key(), array_slice([...$this->said(), ['role' => 'user', 'content' => $asked], ['role' => 'assistant', 'content' => $answered]], -self::MOST), self::SECONDS);
+        Cache::put(
+            $this->key(),
+            array_slice([...$this->said(), ['role' => 'user', 'content' => $asked], ['role' => 'assistant', 'content' => $answered]], -self::MOST),
+            self::SECONDS,
+        );
     }
 
     private function key(): string

@@ -11,28 +11,27 @@ use App\Records\EloquentRecordStore;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Support\Facades\Cache;
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\FieldTypes\LinkType;
-use Lanai\Core\Blueprint\UnreadableValue;
 use Lanai\Core\Data\RowCheck;
 use Lanai\Core\Edits\EditRefused;
 use Lanai\Core\Formula\Moment;
-use Lanai\Core\Ports\Refused;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Services\Service;
+use Lanai\Core\Model\UnreadableValue;
+use Lanai\Core\Play\Scene;
+use Lanai\Core\Play\Trail;
+use Lanai\Core\Play\Visit;
 use Lanai\Core\Rows\Reader;
-use Lanai\Core\Runtime\Scene;
-use Lanai\Core\Runtime\Trail;
-use Lanai\Core\Runtime\Visit;
+use Lanai\Core\Rows\Refused;
 use Lanai\Core\Services\AnswerStore;
 use Lanai\Core\Services\Askable;
 use Lanai\Core\Services\Call;
+use Lanai\Core\Services\Challenge;
 use Lanai\Core\Services\Cost;
 use Lanai\Core\Services\FurtherPages;
 use Lanai\Core\Services\InStep;
 use Lanai\Core\Services\PictureFromWords;
 use Lanai\Core\Services\Request;
 use Lanai\Core\Services\RowsMade;
-use Lanai\Core\Services\Service;
-use Lanai\Core\Services\SignsInKinds;
 use Lanai\Core\Text\Pattern;
 
 /** Requests tried out by the founder: what came back, and what it means. */
@@ -51,7 +50,7 @@ final readonly class Trials
      */
     public function try(string $request, array $values): array
     {
-        [$service, $asked] = $this->blueprint->asked($request) ?? throw new EditRefused('There is no such request any more.');
+        [$service, $asked] = Call::asked($this->blueprint, $request) ?? throw new EditRefused('There is no such request any more.');
         $desk = new ServiceDesk($this->app, $this->set);
         try {
             [$call, $visit] = $this->call($service, $asked, $values, $desk);
@@ -70,16 +69,29 @@ final readonly class Trials
         return [
             'sent' => $exchange === null ? null : self::sent($call, $service),
             'trouble' => $answer->trouble === null ? '' : $answer->trouble->sentence,
-            'answer' => $exchange === null ? null : [
-                'status' => $exchange->status, 'ms' => round($exchange->ms), 'bytes' => strlen($exchange->body), 'headers' => $exchange->headers, 'type' => $exchange->headers['content-type'] ?? '',
-                'json' => $isJson ? $json : null, 'isJson' => $isJson, 'text' => $isJson ? '' : (mb_check_encoding($exchange->body, 'UTF-8') ? mb_substr($exchange->body, 0, 4000) : ''), 'cut' => strlen($exchange->body) > self::SHOWN,
-            ],
+            'answer' => $exchange === null
+                    ? null
+                    : [
+                        'status' => $exchange->status,
+                        'ms' => round($exchange->ms),
+                        'bytes' => strlen($exchange->body),
+                        'headers' => $exchange->headers,
+                        'type' => $exchange->headers['content-type'] ?? '',
+                        'json' => $isJson ? $json : null,
+                        'isJson' => $isJson,
+                        'text' => ! $isJson && mb_check_encoding($exchange->body, 'UTF-8') ? mb_substr($exchange->body, 0, 4000) : '',
+                        'cut' => strlen($exchange->body) > self::SHOWN,
+                    ],
             'files' => $answer->files,
             'rows' => count($rows),
             'remarks' => $made->remarks,
-            'signing' => $exchange?->status === 401 && $service->signsIn() === null && $call->service->signsIn() === null ? SignsInKinds::asked($exchange->headers['www-authenticate'] ?? '') : [],
-            'further' => $asked instanceof Request && $exchange !== null && $answer->trouble === null ? array_column(FurtherPages::in($asked, $exchange->headers['link'] ?? '', json_decode($exchange->body, true)), 'label') : [],
-            'cost' => $call->message->meter === [] ? null : self::money(Cost::of($service, $call->message->meter), $service),
+            'signing' => $exchange?->status === 401 && $service->signsIn() === null && $call->service->signsIn() === null
+                    ? Challenge::asked($exchange->headers['www-authenticate'] ?? '')
+                    : [],
+            'further' => $asked instanceof Request && $exchange !== null && $answer->trouble === null
+                    ? array_column(FurtherPages::in($asked, $exchange->headers['link'] ?? '', json_decode($exchange->body, true)), 'label')
+                    : [],
+            'cost' => $call->message->meter === [] ? null : Cost::written(Cost::of($service, $call->message->meter), $service),
         ];
     }
 
@@ -91,11 +103,16 @@ final readonly class Trials
      */
     public function preview(string $request, array $values): array
     {
-        [$service, $asked] = $this->blueprint->asked($request) ?? throw new EditRefused('There is no such request any more.');
+        [$service, $asked] = Call::asked($this->blueprint, $request) ?? throw new EditRefused('There is no such request any more.');
         try {
             [$call] = $this->call($service, $asked, $values, new ServiceDesk($this->app, $this->set));
 
-            return ['sent' => self::sent($call, $service), 'trouble' => '', 'answer' => null, 'cost' => $call->message->meter === [] ? null : self::money(Cost::of($service, $call->message->meter), $service)] + ($asked instanceof PictureFromWords ? ['forecast' => $this->forecast($service, $asked)] : []);
+            return [
+                'sent' => self::sent($call, $service),
+                'trouble' => '',
+                'answer' => null,
+                'cost' => $call->message->meter === [] ? null : Cost::written(Cost::of($service, $call->message->meter), $service),
+            ] + ($asked instanceof PictureFromWords ? ['forecast' => $this->forecast($service, $asked)] : []);
         } catch (UnreadableValue|Refused $wrong) {
             return ['sent' => null, 'trouble' => $wrong->getMessage(), 'answer' => null];
         }
@@ -111,7 +128,7 @@ final readonly class Trials
      */
     public function step(string $request, array $values, string $table, string $key): array
     {
-        [$service, $asked] = $this->blueprint->asked($request) ?? throw new EditRefused('There is no such request any more.');
+        [$service, $asked] = Call::asked($this->blueprint, $request) ?? throw new EditRefused('There is no such request any more.');
         $kept = $this->blueprint->table($table) ?? throw new EditRefused('There is no such table any more.');
         $desk = new ServiceDesk($this->app, $this->set);
         try {
@@ -126,21 +143,16 @@ final readonly class Trials
         $made = new RowsMade($this->blueprint);
         $rows = $made->of($asked, $answer);
         $store = new AnswerStore(new EloquentRecordStore($this->app, $this->set, $this->blueprint), $made, $visit->moment);
-        $plan = InStep::plan($kept, $key, $rows, [], new Scene($this->blueprint, $store, new Reader($store), $visit->moment, Trail::none(), visit: $visit), new RowCheck($store, $visit->moment, null));
-        $written = function (array $values, bool $new) use ($kept): string {
-            $told = [];
-            foreach ($kept->fields as $field) {
-                // Of a new row only what is given is worth a word; of a change also what is emptied.
-                if (array_key_exists($field->column(), $values) && ! ($new && $values[$field->column()] === null)) {
-                    $told[] = "$field->name: ".($values[$field->column()] === null ? 'nothing' : $field->type->write($values[$field->column()]));
-                }
-            }
+        $plan = InStep::plan(
+            $kept,
+            $key,
+            $rows,
+            [],
+            new Scene($this->blueprint, $store, new Reader($store), $visit->moment, Trail::none(), visit: $visit),
+            new RowCheck($store, $visit->moment, null),
+        );
 
-            return implode(', ', $told);
-        };
-        $lines = [...array_map(fn (array $v): string => 'New: '.$written($v, true), array_slice($plan->added, 0, 8)), ...array_map(fn (array $c): string => "{$c[0]->label()}: ".$written($c[1], false), array_slice($plan->changed, 0, 8))];
-
-        return ['added' => count($plan->added), 'changed' => count($plan->changed), 'gone' => count($plan->gone), 'same' => $plan->same, 'lines' => $lines, 'wrong' => array_slice($plan->wrong, 0, 8)];
+        return $plan->told($kept);
     }
 
     /** @return list<array{size: string, costs: list<string>, seconds: list<string>}> by size, for one to four at once */
@@ -148,22 +160,19 @@ final readonly class Trials
     {
         // How long a picture takes is known from those that were drawn; as many times more pixels take as many times longer.
         $each = [];
-        foreach (ServiceCall::query()->where(['app_id' => $this->app->id, 'service' => $service->name, 'request' => $asked->name, 'status' => 200])->orderByDesc('id')->limit(20)->get() as $drawn) {
+        foreach (
+            ServiceCall::query()
+                ->where(['app_id' => $this->app->id, 'service' => $service->name, 'request' => $asked->name, 'status' => 200])
+                ->orderByDesc('id')
+                ->limit(20)
+                ->get() as $drawn
+        ) {
             $count = is_int($drawn->exchange['meter']['pictures'] ?? null) ? max(1, $drawn->exchange['meter']['pictures']) : 1;
             $side = Pattern::match('/"size":"(\d+)x/', (string) ($drawn->exchange['body'] ?? ''), $found) ? (int) $found[1] : 512;
             $each[] = $drawn->ms / $count / $side ** 2;
         }
-        $lines = [];
-        foreach (PictureFromWords::PIXELS as $size => $side) {
-            $costs = $seconds = [];
-            for ($count = 1; $count <= PictureFromWords::MOST; $count++) {
-                $costs[] = (string) self::money(Cost::of($service, ['model' => $asked->model, 'pictures' => $count, 'size' => $size]), $service);
-                $seconds[] = $each === [] ? '' : sprintf('%.1f s', array_sum($each) / count($each) * $side ** 2 * $count / 1000);
-            }
-            $lines[] = ['size' => $size, 'costs' => $costs, 'seconds' => $seconds];
-        }
 
-        return $lines;
+        return $asked->forecast($service, $each === [] ? null : array_sum($each) / count($each));
     }
 
     /** The body of the last good trial of a request; null where it was not tried lately. */
@@ -188,11 +197,6 @@ final readonly class Trials
         return is_array($kept) && is_string($kept[0] ?? null) && is_string($kept[1] ?? null) ? [$kept[0], $kept[1]] : null;
     }
 
-    public static function money(?int $cost, Service $service): ?string
-    {
-        return $cost === null ? null : rtrim(rtrim(number_format($cost / 1e6, 6, '.', ''), '0'), '.').' '.$service->currency;
-    }
-
     /**
      * @param  array<string, mixed>  $values
      * @return array{Call, Visit}
@@ -204,20 +208,8 @@ final readonly class Trials
         $store = new EloquentRecordStore($this->app, $this->set, $this->blueprint);
         $reader = new Reader($store);
         $scene = new Scene($this->blueprint, $store, $reader, $visit->moment, Trail::none(), [], [], visit: $visit);
-        $names = [];
-        foreach ($asked->taken() as $i => $variable) {
-            $typed = $values[$variable->key()] ?? null;
-            $typed = $typed === null || $typed === '' ? ($variable->tried !== '' ? $variable->tried : null) : $typed;
-            try {
-                $value = $typed === null ? null : $variable->type->read($typed);
-            } catch (UnreadableValue $wrong) {
-                throw new UnreadableValue("$variable->name: {$wrong->getMessage()}");
-            }
-            $one = $variable->type->type()->one;
-            $names[$variable->key()] = $value === null ? ($variable->begins === '' ? null : $scene->value($variable->begins, "takes/$i")) : (is_int($value) && $variable->type instanceof LinkType ? $reader->row($one, $value) : $value);
-        }
 
-        return [new Call($service, $asked, $asked->message($desk->base($service), $scene->about($names)), $rows), $visit];
+        return [Call::tried($service, $asked, $values, $scene, $desk->base($service), $rows), $visit];
     }
 
     /** @return array<string, mixed> the message with what shows who calls left out but named */
@@ -226,8 +218,14 @@ final readonly class Trials
         $message = $call->message;
         $signing = $call->service->signsIn();
 
-        return ['method' => $message->method, 'url' => $message->url, 'headers' => $message->headers + ($message->type === '' ? [] : ['Content-Type' => $message->type]), 'body' => $message->body, 'signs' => $signing === null ? '' : $signing->place(),
-            'pieces' => array_map(fn (array $p): array => ['name' => $p['name'], 'value' => $p['value']], $message->pieces)];
+        return [
+            'method' => $message->method,
+            'url' => $message->url,
+            'headers' => $message->headers + ($message->type === '' ? [] : ['Content-Type' => $message->type]),
+            'body' => $message->body,
+            'signs' => $signing === null ? '' : $signing->place(),
+            'pieces' => array_map(fn (array $p): array => ['name' => $p['name'], 'value' => $p['value']], $message->pieces),
+        ];
     }
 
     private function key(string $request): string

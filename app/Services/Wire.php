@@ -12,9 +12,9 @@ use GuzzleHttp\Promise\PromiseInterface;
 use GuzzleHttp\Psr7\MultipartStream;
 use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Http\Client\Response;
-use Lanai\Core\Services\Message;
-use Lanai\Core\Services\Secret;
-use Lanai\Core\Services\SignsIn;
+use Lanai\Core\Model\Services\Message;
+use Lanai\Core\Model\Services\Secret;
+use Lanai\Core\Model\Services\SignsIn;
 use Lanai\Core\Text\Pattern;
 
 /** Sends messages of services, signed, through the guard; what comes back is rid of the secret before anybody sees it. */
@@ -43,16 +43,32 @@ final readonly class Wire
         $made = function (int $status, array $answer, string $body, string $failure = '') use ($message, $asked, $from, $secret): Exchange {
             $hide = fn (string $text): string => self::hidden($text, $secret);
 
-            return new Exchange($message, $status, array_map($hide, $answer), $status === 200 && ! str_contains($body, $secret->secret ?? "\0\0") ? $body : $hide($body), (hrtime(true) - $from) / 1e6, $asked, time(), $hide($failure));
+            return new Exchange(
+                $message,
+                $status,
+                array_map($hide, $answer),
+                $status === 200 && ! str_contains($body, $secret->secret ?? "\0\0") ? $body : $hide($body),
+                (hrtime(true) - $from) / 1e6,
+                $asked,
+                time(),
+                $hide($failure),
+            );
         };
 
         return Guard::promise($signed->method, $signed->url, $headers, $body, $signing?->headers() ?? [], $seconds, $after)->then(
             fn (Response $answer): Exchange => $made($answer->status(), self::flat($answer), $answer->body()),
-            fn (\Throwable $trouble): Exchange => $made(0, [], '', match (true) {
-                $trouble instanceof AddressRefused => $trouble->getMessage(),
-                $trouble instanceof ConnectionException => str_contains($trouble->getMessage(), 'timed out') ? 'slow' : 'unreachable: '.Pattern::replace('/\s*\(see http\S+\)|for http\S+/', '', $trouble->getMessage()),
-                default => throw $trouble,
-            }),
+            fn (\Throwable $trouble): Exchange => $made(
+                0,
+                [],
+                '',
+                match (true) {
+                    $trouble instanceof AddressRefused => $trouble->getMessage(),
+                    $trouble instanceof ConnectionException => str_contains($trouble->getMessage(), 'timed out')
+                        ? 'slow'
+                        : 'unreachable: '.Pattern::replace('/\s*\(see http\S+\)|for http\S+/', '', $trouble->getMessage()),
+                    default => throw $trouble,
+                },
+            ),
         );
     }
 
@@ -83,13 +99,40 @@ final readonly class Wire
         };
         $asked = time();
         $from = hrtime(true);
-        $made = fn (int $status, array $headers, string $failure): Exchange => new Exchange($message, $status, array_map(fn (string $v): string => self::hidden($v, $secret), $headers), self::hidden($status === 200 ? $words : $raw, $secret), (hrtime(true) - $from) / 1e6, $asked, time(), $failure);
+        $made = fn (int $status, array $headers, string $failure): Exchange => new Exchange(
+            $message,
+            $status,
+            array_map(fn (string $v): string => self::hidden($v, $secret), $headers),
+            self::hidden($status === 200 ? $words : $raw, $secret),
+            (hrtime(true) - $from) / 1e6,
+            $asked,
+            time(),
+            $failure,
+        );
         try {
-            $answer = Guard::streamed($signed->url, ['Accept' => 'text/event-stream', 'User-Agent' => 'Lanai'] + $this->box($signed->url) + $signed->headers, $signed->body, $read, $seconds);
+            $answer = Guard::streamed(
+                $signed->url,
+                ['Accept' => 'text/event-stream', 'User-Agent' => 'Lanai'] + $this->box($signed->url) + $signed->headers,
+                $signed->body,
+                $read,
+                $seconds,
+            );
 
             return [$made($answer->status(), self::flat($answer), ''), $words, $usage];
         } catch (AddressRefused|ConnectionException $trouble) {
-            return [$made(0, [], $trouble instanceof AddressRefused ? $trouble->getMessage() : (str_contains($trouble->getMessage(), 'timed out') ? 'slow' : 'unreachable.')), $words, $usage];
+            return [
+                $made(
+                    0,
+                    [],
+                    match (true) {
+                        $trouble instanceof AddressRefused => $trouble->getMessage(),
+                        str_contains($trouble->getMessage(), 'timed out') => 'slow',
+                        default => 'unreachable.',
+                    },
+                ),
+                $words,
+                $usage,
+            ];
         }
     }
 
@@ -105,7 +148,13 @@ final readonly class Wire
         if ($secret === null || strlen($secret->secret) < 4) {
             return $text;
         }
-        $written = [$secret->secret, rawurlencode($secret->secret), urlencode($secret->secret), base64_encode("$secret->name:$secret->secret"), trim((string) json_encode($secret->secret), '"')];
+        $written = [
+            $secret->secret,
+            rawurlencode($secret->secret),
+            urlencode($secret->secret),
+            base64_encode("$secret->name:$secret->secret"),
+            trim((string) json_encode($secret->secret), '"'),
+        ];
 
         return str_replace(array_unique($written), self::HIDDEN, $text);
     }
@@ -130,6 +179,8 @@ final readonly class Wire
     {
         $path = $this->app->folder('pictures').'/'.$piece['value'];
 
-        return $piece['file'] && is_file($path) ? ['name' => $piece['name'], 'contents' => (string) file_get_contents($path), 'filename' => $piece['value']] : ['name' => $piece['name'], 'contents' => $piece['value']];
+        return $piece['file'] && is_file($path)
+            ? ['name' => $piece['name'], 'contents' => (string) file_get_contents($path), 'filename' => $piece['value']]
+            : ['name' => $piece['name'], 'contents' => $piece['value']];
     }
 }

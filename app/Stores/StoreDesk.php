@@ -9,7 +9,9 @@ use App\Models\Submission;
 use App\Outbound\AddressRefused;
 use App\Outbound\Guard;
 use App\Outbound\Practice;
+use App\Packaging\Target;
 use Illuminate\Http\Client\ConnectionException;
+use Illuminate\Http\Client\PendingRequest;
 use Illuminate\Http\Client\Response;
 use Lanai\Core\Text\Pattern;
 
@@ -21,16 +23,33 @@ final class StoreDesk
     /** @throws StoreUnreachable */
     public function submit(Build $build, string $store): Submission
     {
-        $release = $build->revision->read()->release;
+        $blueprint = $build->revision->read();
+        $release = $blueprint->release;
+        $permissions = Target::from($build->target)->recipe()->permissions($blueprint);
         if ($build->here && ! Practice::isAt((string) config("lanai.stores.$store.url"))) {
             throw new StoreUnreachable('This package was made for this computer only. Build one with an address that phones can reach.');
         }
-        $listing = ['title' => $release->title, 'summary' => $release->summary, 'description' => $release->description]
-            + ($build->here && $build->target !== 'web' ? ['cleartext' => 'It is for practice, and calls a server on this computer.'] : []);
-        $answer = $this->ask($store, fn (string $url, string $token): Response => Guard::to($url, ['pier', 'quay'])->withToken($token)
-            ->attach('package', (string) file_get_contents($build->path()), $build->file)
-            ->post("$url/submissions", ['listing' => json_encode($listing, JSON_THROW_ON_ERROR), 'permissions' => json_encode($build->target === 'web' ? [] : ['android.permission.INTERNET'], JSON_THROW_ON_ERROR)]));
-        $submission = new Submission(['app_id' => $build->app_id, 'build_id' => $build->id, 'store' => $store, 'remote_id' => (string) $answer['id'], 'state' => 'received', 'reasons' => []]);
+        $listing =
+            ['title' => $release->title, 'summary' => $release->summary, 'description' => $release->description] +
+            ($build->here && $permissions !== [] ? ['cleartext' => 'It is for practice, and calls a server on this computer.'] : []);
+        $answer = $this->ask(
+            $store,
+            fn (string $url, string $token): Response => Guard::to($url, ['pier', 'quay'])
+                ->withToken($token)
+                ->attach('package', (string) file_get_contents($build->path()), $build->file)
+                ->post("$url/submissions", [
+                    'listing' => json_encode($listing, JSON_THROW_ON_ERROR),
+                    'permissions' => json_encode($permissions, JSON_THROW_ON_ERROR),
+                ]),
+        );
+        $submission = new Submission([
+            'app_id' => $build->app_id,
+            'build_id' => $build->id,
+            'store' => $store,
+            'remote_id' => (string) $answer['id'],
+            'state' => 'received',
+            'reasons' => [],
+        ]);
         $this->take($submission, $answer);
 
         return $submission;
@@ -39,13 +58,30 @@ final class StoreDesk
     /** @throws StoreUnreachable */
     public function refresh(Submission $submission): void
     {
-        $this->take($submission, $this->ask($submission->store, fn (string $url, string $token): Response => Guard::to($url, ['pier', 'quay'])->withToken($token)->get("$url/submissions/$submission->remote_id")));
+        $this->askAbout($submission, fn (PendingRequest $request, string $url): Response => $request->get($url));
     }
 
     /** @throws StoreUnreachable */
     public function release(Submission $submission): void
     {
-        $this->take($submission, $this->ask($submission->store, fn (string $url, string $token): Response => Guard::to($url, ['pier', 'quay'])->withToken($token)->post("$url/submissions/$submission->remote_id/release")));
+        $this->askAbout($submission, fn (PendingRequest $request, string $url): Response => $request->post("$url/release"));
+    }
+
+    /**
+     * @param  \Closure(PendingRequest, string): Response  $call
+     *
+     * @throws StoreUnreachable
+     */
+    private function askAbout(Submission $submission, \Closure $call): void
+    {
+        $answer = $this->ask(
+            $submission->store,
+            fn (string $url, string $token): Response => $call(
+                Guard::to($url, ['pier', 'quay'])->withToken($token),
+                "$url/submissions/$submission->remote_id",
+            ),
+        );
+        $this->take($submission, $answer);
     }
 
     /** @param  array<string, mixed>  $answer */
@@ -76,7 +112,11 @@ final class StoreDesk
         }
         $answer = $response->json();
         if (! $response->successful() || ! is_array($answer)) {
-            throw new StoreUnreachable(is_string($answer['message'] ?? null) ? "{$known['name']}: {$answer['message']}" : "{$known['name']} answered with an error ({$response->status()}).");
+            throw new StoreUnreachable(
+                is_string($answer['message'] ?? null)
+                    ? "{$known['name']}: {$answer['message']}"
+                    : "{$known['name']} answered with an error ({$response->status()}).",
+            );
         }
 
         return $answer;

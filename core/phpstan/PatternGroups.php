@@ -39,16 +39,26 @@ final class PatternGroups implements StaticMethodParameterOutTypeExtension, Stat
         return Pattern::class;
     }
 
-    public function isStaticMethodSupported(MethodReflection $methodReflection, ParameterReflection|StaticCall $parameter, ?TypeSpecifierContext $context = null): bool
-    {
+    public function isStaticMethodSupported(
+        MethodReflection $methodReflection,
+        ParameterReflection|StaticCall $parameter,
+        ?TypeSpecifierContext $context = null,
+    ): bool {
         $about = $methodReflection->getDeclaringClass()->getName() === Pattern::class;
         $name = $methodReflection->getName();
 
-        return $about && ($parameter instanceof StaticCall ? $name === 'match' && $context?->null() === false : in_array($name, ['match', 'matchAll'], true) && $parameter->getName() === 'found');
+        return $about &&
+            ($parameter instanceof StaticCall
+                ? $name === 'match' && $context?->null() === false
+                : in_array($name, ['match', 'matchAll'], true) && $parameter->getName() === 'found');
     }
 
-    public function getParameterOutTypeFromStaticMethodCall(MethodReflection $methodReflection, StaticCall $methodCall, ParameterReflection $parameter, Scope $scope): ?Type
-    {
+    public function getParameterOutTypeFromStaticMethodCall(
+        MethodReflection $methodReflection,
+        StaticCall $methodCall,
+        ParameterReflection $parameter,
+        Scope $scope,
+    ): ?Type {
         return $this->groups($methodReflection->getName(), $methodCall, TrinaryLogic::createMaybe(), $scope);
     }
 
@@ -57,7 +67,7 @@ final class PatternGroups implements StaticMethodParameterOutTypeExtension, Stat
         $found = self::argument($node, 'found', 2);
         $type = $found === null ? null : $this->groups('match', $node, TrinaryLogic::createFromBoolean($context->true()), $scope);
         if ($found === null || $type === null) {
-            return new SpecifiedTypes;
+            return new SpecifiedTypes();
         }
         $types = $this->specifier->create($found->value, $type, $context->false() ? $context->negate() : $context, $scope)->setRootExpr($node);
 

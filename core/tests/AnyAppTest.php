@@ -4,18 +4,20 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Tests;
 
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Edits\Edited;
-use Lanai\Core\Edits\Editor;
 use Lanai\Core\Edits\EditRefused;
+use Lanai\Core\Edits\EditResult;
+use Lanai\Core\Edits\Kinds\Fill;
+use Lanai\Core\Edits\Kinds\Move;
+use Lanai\Core\Edits\Kinds\Remove;
+use Lanai\Core\Edits\Kinds\Write;
 use Lanai\Core\Edits\Patch;
 use Lanai\Core\Edits\StoredNames;
 use Lanai\Core\Findings\Findings;
 use Lanai\Core\Findings\Reading;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Play\Trail;
+use Lanai\Core\Play\Visit;
 use Lanai\Core\Player\Player;
-use Lanai\Core\Runtime\Trail;
-use Lanai\Core\Runtime\Visit;
-use Lanai\Core\Script\Walk;
 use Lanai\Core\Storage\Layout;
 use Lanai\Core\Storage\Plan;
 use Lanai\Core\Tests\Support\BlueprintMaker;
@@ -35,7 +37,7 @@ final class AnyAppTest extends TestCase
             foreach (Findings::in(Reading::of($app)) as $finding) {
                 self::assertNotSame('', $finding->sentence);
                 if ($finding->mend !== null) {
-                    $after = Edited::by($app, new Patch($finding->mend->operations));
+                    $after = EditResult::by($app, new Patch($finding->mend->operations));
                     self::assertNotSame($app->script(), $after->blueprint->script(), "seed $seed: $finding->rule: {$finding->mend->label}");
                     $mends++;
                 }
@@ -57,7 +59,7 @@ final class AnyAppTest extends TestCase
             foreach ($app->screens as $i => $screen) {
                 $visit = new Visit(World::moment(), $screen->slug(), array_pad($ids, 4, 1), $ids[0] ?? null, ['title' => 'x', 'places' => '1']);
                 self::assertIsString($player->show($visit, Trail::none())['title']);
-                foreach (array_keys($screen->lines) as $line) {
+                foreach (array_keys($screen->lines()) as $line) {
                     $outcome = $player->tap($visit, "/screens/$i/lines/$line", $ids[0] ?? null, '', Trail::none());
                     self::assertIsArray($outcome->data());
                     $taps++;
@@ -70,7 +72,7 @@ final class AnyAppTest extends TestCase
     public function test_every_blank_says_what_fits_and_can_offer_it(): void
     {
         foreach ($this->apps(25) as $app) {
-            foreach (Walk::through($app)->blanks as $spot) {
+            foreach ($app->walk()->blanks as $spot) {
                 self::assertNotSame('', $spot->blank->fit->inWords($spot->scope));
                 foreach ($spot->blank->fit->choices($spot->scope) as $choice) {
                     self::assertNotSame('', $choice->text);
@@ -87,7 +89,11 @@ final class AnyAppTest extends TestCase
             for ($i = 0; $i < 6; $i++) {
                 $edited = $this->someEdit($app, $random);
                 if ($edited !== null) {
-                    self::assertSame($app->data(), $this->sorted($app->data(), Edited::by($edited->blueprint, $edited->inverse)->blueprint->data()), "seed $seed");
+                    self::assertSame(
+                        $app->data(),
+                        $this->sorted($app->data(), EditResult::by($edited->blueprint, $edited->inverse)->blueprint->data()),
+                        "seed $seed",
+                    );
                     $app = $edited->blueprint;
                     $made++;
                 }
@@ -120,19 +126,18 @@ final class AnyAppTest extends TestCase
         }
     }
 
-    private function someEdit(Blueprint $app, Randomizer $random): ?Edited
+    private function someEdit(Blueprint $app, Randomizer $random): ?EditResult
     {
-        $walk = Walk::through($app);
-        $editor = new Editor($app);
+        $walk = $app->walk();
         try {
             $node = $walk->nodes[$random->getInt(0, count($walk->nodes) - 1)];
             $blank = $walk->blanks[$random->getInt(0, count($walk->blanks) - 1)];
 
             return match ($random->getInt(0, 3)) {
-                0 => $editor->remove($node->at),
-                1 => $editor->move($node->at, $random->getInt(0, 2)),
-                2 => $blank->blank->fit->kind() === 'text' ? $editor->fill($blank->at, 'A new "text", as it were') : null,
-                default => $editor->add('/screens', $random->getInt(0, 3), "screen Extra {$random->getInt(1, 9999)}\n  Heading \"Hello\""),
+                0 => (new Remove([$node->at]))->on($app),
+                1 => (new Move([$node->at], $random->getInt(0, 2)))->on($app),
+                2 => $blank->blank->fit->kind() === 'text' ? (new Fill($blank->at, 'A new "text", as it were'))->on($app) : null,
+                default => (new Write('/screens', "screen Extra {$random->getInt(1, 9999)}\n  Heading \"Hello\"", $random->getInt(0, 3)))->on($app),
             };
         } catch (EditRefused) {
             return null;

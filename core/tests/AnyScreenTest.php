@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Tests;
 
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Parameter;
-use Lanai\Core\Blueprint\Screen;
-use Lanai\Core\Edits\Edited;
 use Lanai\Core\Edits\EditRefused;
+use Lanai\Core\Edits\EditResult;
 use Lanai\Core\Edits\ScreenMap;
 use Lanai\Core\Edits\Several;
-use Lanai\Core\Layout\Device;
-use Lanai\Core\Layout\Frame;
+use Lanai\Core\Geometry\Device;
+use Lanai\Core\Geometry\Frame;
 use Lanai\Core\Layout\Page;
+use Lanai\Core\Model\AboutRow;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Screen;
+use Lanai\Core\Play\Trail;
+use Lanai\Core\Play\Visit;
 use Lanai\Core\Player\Player;
-use Lanai\Core\Runtime\Trail;
-use Lanai\Core\Runtime\Visit;
 use Lanai\Core\Tests\Support\BlueprintMaker;
 use Lanai\Core\Tests\Support\InMemoryRecordStore;
 use Lanai\Core\Tests\Support\World;
@@ -63,7 +63,11 @@ final class AnyScreenTest extends TestCase
             $view = $player->show($visit, Trail::none());
             foreach ($this->nodes($view['nodes']) as $node) {
                 $outcome = $player->tap($visit, $node['at'], null, '', Trail::none());
-                self::assertNotSame('This screen has just changed. Please try again.', ($node['taps'] ?? false) ? $outcome->refused : '', "{$screen->name} {$node['at']}");
+                self::assertNotSame(
+                    'This screen has just changed. Please try again.',
+                    $node['taps'] ?? false ? $outcome->refused : '',
+                    "{$screen->name} {$node['at']}",
+                );
                 $found++;
             }
         }
@@ -76,7 +80,7 @@ final class AnyScreenTest extends TestCase
         foreach ($this->demo() as [$app, $player, $screen, $visit]) {
             $index = $app->screenIndex($screen->name);
             $before = $this->words($player->show($visit, Trail::none())['nodes']);
-            for ($i = 0; $i + 1 < count($screen->lines); $i++) {
+            for ($i = 0; $i + 1 < count($screen->lines()); $i++) {
                 try {
                     $after = Several::of($app, ["/screens/$index/lines/$i", "/screens/$index/lines/".($i + 1)])->extracted('Taken out')->blueprint;
                 } catch (EditRefused $refused) {
@@ -97,12 +101,15 @@ final class AnyScreenTest extends TestCase
     {
         foreach ($this->demo() as [$app, $player, $screen, $visit]) {
             $index = $app->screenIndex($screen->name);
-            if (count($screen->lines) < 2) {
+            if (count($screen->lines()) < 2) {
                 continue;
             }
             $after = Several::of($app, ["/screens/$index/lines/0", "/screens/$index/lines/1"])->grouped();
-            self::assertSame($this->words($player->show($visit, Trail::none())['nodes']), $this->words((new Player($after->blueprint, $this->store($after->blueprint), rehearsal: true))->show($visit, Trail::none())['nodes']));
-            self::assertSame($app->script(), Edited::by($after->blueprint, $after->inverse)->blueprint->script());
+            self::assertSame(
+                $this->words($player->show($visit, Trail::none())['nodes']),
+                $this->words((new Player($after->blueprint, $this->store($after->blueprint), rehearsal: true))->show($visit, Trail::none())['nodes']),
+            );
+            self::assertSame($app->script(), EditResult::by($after->blueprint, $after->inverse)->blueprint->script());
         }
     }
 
@@ -114,7 +121,9 @@ final class AnyScreenTest extends TestCase
             foreach ([320, 390, 430] as $width) {
                 $page = Page::frames($view, new Device('a phone', $width, 800));
                 self::assertSame((float) $width, $page->width);
-                $heights[] = array_sum(array_map(fn (Frame $f): float => $f->box->text === null ? 0 : count($f->lines), iterator_to_array($page->all(), false)));
+                $heights[] = array_sum(
+                    array_map(fn (Frame $f): float => $f->box->text === null ? 0 : count($f->lines), iterator_to_array($page->all(), false)),
+                );
             }
             self::assertGreaterThanOrEqual($heights[2], $heights[0], "$screen->name: text needs no fewer lines where there is less room");
         }
@@ -141,7 +150,17 @@ final class AnyScreenTest extends TestCase
     {
         $app = Blueprint::fromScript((string) file_get_contents(__DIR__.'/../../database/demo/saltlark.script'));
         foreach ($app->screens as $screen) {
-            yield [$app, new Player($app, $this->store($app), rehearsal: true), $screen, new Visit(World::moment(), $screen->slug(), array_map(fn (Parameter $p): int => (int) array_search($p->one, ['', 'Spot', 'Swim', 'Person', 'Booking', 'Post'], true), $screen->about), 3)];
+            yield [
+                $app,
+                new Player($app, $this->store($app), rehearsal: true),
+                $screen,
+                new Visit(
+                    World::moment(),
+                    $screen->slug(),
+                    array_map(fn (AboutRow $p): int => (int) array_search($p->one, ['', 'Spot', 'Swim', 'Person', 'Booking', 'Post'], true), $screen->about),
+                    3,
+                ),
+            ];
         }
     }
 
@@ -173,7 +192,7 @@ final class AnyScreenTest extends TestCase
         foreach ($nodes as $node) {
             yield $node;
             yield from $this->nodes($node['nodes'] ?? []);
-            foreach ([...($node['sections'] ?? []), ...($node['items'] ?? [])] as $part) {
+            foreach ([...$node['sections'] ?? [], ...$node['pages'] ?? [], ...$node['items'] ?? []] as $part) {
                 yield from $this->nodes($part['nodes'] ?? []);
             }
         }

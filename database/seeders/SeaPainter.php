@@ -22,11 +22,11 @@ final class SeaPainter
         imageantialias($image, true);
         [$sky, $near, $deep] = $colours;
         $seed = crc32($name);
-        $horizon = 220 + $seed % 60;
+        $horizon = 220 + ($seed % 60);
         for ($y = 0; $y < $horizon; $y++) {
             self::line($image, $y, self::mixed([255, 248, 235], $sky, 1 - $y / $horizon));
         }
-        $sunX = 200 + $seed % 560;
+        $sunX = 200 + ($seed % 560);
         imagefilledellipse($image, $sunX, $horizon - 34, 120, 120, (int) imagecolorallocatealpha($image, 255, 244, 214, 30));
         for ($y = $horizon; $y < self::HEIGHT; $y++) {
             self::line($image, $y, self::mixed($deep, $near, ($y - $horizon) / (self::HEIGHT - $horizon)));
@@ -36,7 +36,7 @@ final class SeaPainter
             $points = [];
             for ($x = 0; $x <= self::WIDTH; $x += 8) {
                 $points[] = $x;
-                $points[] = (int) ($base + sin($x / (46 + $wave * 16) + $wave * 1.7 + $seed % 7) * (2 + $wave * 1.5));
+                $points[] = (int) ($base + sin($x / (46 + $wave * 16) + $wave * 1.7 + ($seed % 7)) * (2 + $wave * 1.5));
             }
             array_push($points, self::WIDTH, self::HEIGHT, 0, self::HEIGHT);
             [$r, $g, $b] = self::mixed($near, [255, 255, 255], 0.12 + $wave * 0.015);
@@ -61,6 +61,10 @@ final class SeaPainter
      */
     private static function mixed(array $one, array $other, float $share): array
     {
-        return [(int) ($one[0] + ($other[0] - $one[0]) * $share), (int) ($one[1] + ($other[1] - $one[1]) * $share), (int) ($one[2] + ($other[2] - $one[2]) * $share)];
+        return [
+            (int) ($one[0] + ($other[0] - $one[0]) * $share),
+            (int) ($one[1] + ($other[1] - $one[1]) * $share),
+            (int) ($one[2] + ($other[2] - $one[2]) * $share),
+        ];
     }
 }

@@ -2,9 +2,15 @@
 <html lang="en">
 <head>
     <meta charset="utf-8">
-    <meta name="viewport" content="width=device-width, initial-scale=1, viewport-fit=cover">
+    <meta name="viewport" content="width=device-width, initial-scale=1, viewport-fit=cover, interactive-widget=resizes-content">
     <meta name="theme-color" content="{{ $theme }}">
     <title>{{ $name }}</title>
+    @if ($home !== null)
+        <link rel="manifest" href="{{ $home }}/manifest.webmanifest">
+        <link rel="icon" href="{{ $home }}/icons/any-192.png">
+        <link rel="apple-touch-icon" href="{{ $home }}/icons/any-192.png">
+        <meta name="mobile-web-app-capable" content="yes">
+    @endif
     <script type="application/json" id="entry">@json($entry)</script>
     {!! App\Http\Bundle::tags('device', 'web/device/main.ts') !!}
 </head>

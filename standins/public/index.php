@@ -34,30 +34,39 @@ $headers = array_change_key_case(array_map(strval(...), function_exists('getallh
 $box = Box::of($_GET, $headers);
 if ($store === 'gatehouse') {
     $authorization = (string) ($_SERVER['HTTP_AUTHORIZATION'] ?? '');
-    $house = House::of($folder, (string) (getenv('APP_URL') ?: 'http://localhost:8000'), $box, Box::ofDemo((string) getenv('LANAI_STANDIN_TOKEN')), House::named($_GET + $_POST, $authorization));
+    $house = House::of(
+        $folder,
+        (string) (getenv('APP_URL') ?: 'http://localhost:8000'),
+        $box,
+        Box::ofDemo((string) getenv('LANAI_STANDIN_TOKEN')),
+        House::named($_GET + $_POST, $authorization),
+    );
     (new Gatehouse($house, $address, $box->key))->answer($method, $rest, $_GET, $_POST, $authorization)->send();
-    exit;
+    exit();
 }
 if ($store === 'letterbox') {
     (new Inbox(new Letters($folder), $address, $box))->answer($rest, $_GET)->send();
-    exit;
+    exit();
 }
 if ($store === 'almanac' || $store === 'wordsmith') {
     $switches = new Switches($folder, $store, $box);
     $body = (string) file_get_contents('php://input');
-    ($store === 'almanac' ? (new Almanac($switches, new Sea(time()), $address))->answer($method, $rest, $_GET, $_POST, $headers, $body)
-        : (new Wordsmith($switches, new Phrases(__DIR__.'/../data/phrases.json'), $address))->answer($method, $rest, $_POST, $headers, $body))->send();
-    exit;
+    ($store === 'almanac'
+        ? (new Almanac($switches, new Sea(time()), $address))->answer($method, $rest, $_GET, $_POST, $headers, $body)
+        : (new Wordsmith($switches, new Phrases(__DIR__.'/../data/phrases.json'), $address))->answer($method, $rest, $_POST, $headers, $body)
+    )->send();
+    exit();
 }
 $inspector = match ($store) {
     'quay' => new Quay($folder),
-    'pier' => new Pier,
+    'pier' => new Pier(),
     default => null,
 };
 if ($inspector === null) {
     Answer::problem(404, 'There is no such service here.')->send();
-    exit;
+    exit();
 }
 $token = preg_match('/^Bearer (\S+)$/', $_SERVER['HTTP_AUTHORIZATION'] ?? '', $found) ? $found[1] : '';
 (new Desk(new Ledger($folder), $inspector, $store, $folder, $address, (string) getenv('LANAI_STANDIN_TOKEN'), (float) (getenv('LANAI_REVIEW_SECONDS') ?: 4)))
-    ->answer($method, $rest, $token, $_POST, $_FILES)->send();
+    ->answer($method, $rest, $token, $_POST, $_FILES)
+    ->send();

@@ -15,7 +15,9 @@ readonly class Answer
     /** @param  array<string, mixed>  $data */
     public static function json(int $status, array $data): self
     {
-        return new self($status, json_encode($data, JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE), ['Content-Type' => 'application/json']);
+        return new self($status, json_encode($data, JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE), [
+            'Content-Type' => 'application/json',
+        ]);
     }
 
     public static function problem(int $status, string $message): self
@@ -25,7 +27,12 @@ readonly class Answer
 
     public static function file(string $bytes, string $type, string $name = ''): self
     {
-        return new self(200, $bytes, ['Content-Type' => $type, 'X-Content-Type-Options' => 'nosniff'] + ($name === '' ? [] : ['Content-Disposition' => "attachment; filename=\"$name\""]));
+        return new self(
+            200,
+            $bytes,
+            ['Content-Type' => $type, 'X-Content-Type-Options' => 'nosniff'] +
+                ($name === '' ? [] : ['Content-Disposition' => "attachment; filename=\"$name\""]),
+        );
     }
 
     public static function page(string $html): self

@@ -10,8 +10,15 @@ final readonly class Desk
     private const LARGEST = 200 * 1024 * 1024;
 
     /** @param  float  $seconds how long a review takes */
-    public function __construct(private Ledger $ledger, private Inspector $inspector, private string $store, private string $folder, private string $address, private string $token, private float $seconds)
-    {
+    public function __construct(
+        private Ledger $ledger,
+        private Inspector $inspector,
+        private string $store,
+        private string $folder,
+        private string $address,
+        private string $token,
+        private float $seconds,
+    ) {
     }
 
     /**
@@ -60,8 +67,13 @@ final readonly class Desk
         }
         $file = bin2hex(random_bytes(12)).'.zip';
         move_uploaded_file($given['tmp_name'], "$this->folder/$file");
-        $id = $this->ledger->receive(['store' => $this->store, 'publisher' => hash('sha256', $token), 'file' => $file,
-            'listing' => json_encode($listing, JSON_THROW_ON_ERROR), 'permissions' => json_encode(array_values(array_filter($permissions, is_string(...))), JSON_THROW_ON_ERROR)]);
+        $id = $this->ledger->receive([
+            'store' => $this->store,
+            'publisher' => hash('sha256', $token),
+            'file' => $file,
+            'listing' => json_encode($listing, JSON_THROW_ON_ERROR),
+            'permissions' => json_encode(array_values(array_filter($permissions, is_string(...))), JSON_THROW_ON_ERROR),
+        ]);
 
         return Answer::json(201, $this->told((array) $this->ledger->find($this->store, $id)));
     }
@@ -79,7 +91,12 @@ final readonly class Desk
         }
         $inspection = $this->inspector->inspect("$this->folder/{$submission['file']}");
         $last = $this->ledger->lastAccepted($this->store, $inspection->package);
-        $reasons = Review::reasons($inspection, (array) json_decode((string) $submission['listing'], true), (array) json_decode((string) $submission['permissions'], true), $last);
+        $reasons = Review::reasons(
+            $inspection,
+            (array) json_decode((string) $submission['listing'], true),
+            (array) json_decode((string) $submission['permissions'], true),
+            $last,
+        );
         $this->ledger->decide((int) $submission['id'], $inspection, $reasons);
 
         return (array) $this->ledger->find($this->store, (int) $submission['id']);
@@ -101,9 +118,15 @@ final readonly class Desk
             default => $reasons === [] ? 'approved' : 'turned down',
         };
 
-        return ['id' => (int) $submission['id'], 'state' => $state, 'reasons' => $state === 'turned down' ? $reasons : [],
-            'package' => $submission['package'], 'versionCode' => $submission['code'] === null ? null : (int) $submission['code'], 'version' => $submission['version'],
-            'page' => $state === 'released' ? "$this->address/apps/{$submission['package']}" : null];
+        return [
+            'id' => (int) $submission['id'],
+            'state' => $state,
+            'reasons' => $state === 'turned down' ? $reasons : [],
+            'package' => $submission['package'],
+            'versionCode' => $submission['code'] === null ? null : (int) $submission['code'],
+            'version' => $submission['version'],
+            'page' => $state === 'released' ? "$this->address/apps/{$submission['package']}" : null,
+        ];
     }
 
     /** @param  array<string, mixed>  $submission */
@@ -132,6 +155,8 @@ final readonly class Desk
         }
         $listing = (array) json_decode((string) $submission['listing'], true);
 
-        return Answer::page(Shelf::page(ucfirst($this->store), $listing, (string) $submission['version'], "$this->address/apps/".$this->inspector->install($package)));
+        return Answer::page(
+            Shelf::page(ucfirst($this->store), $listing, (string) $submission['version'], "$this->address/apps/".$this->inspector->install($package)),
+        );
     }
 }

@@ -16,17 +16,29 @@ final readonly class Ledger
         if (! is_dir($folder)) {
             mkdir($folder, 0700, true);
         }
-        $this->database = new PDO("sqlite:$folder/standins.sqlite", null, null, [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION, PDO::ATTR_DEFAULT_FETCH_MODE => PDO::FETCH_ASSOC]);
+        $this->database = new PDO("sqlite:$folder/standins.sqlite", null, null, [
+            PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION,
+            PDO::ATTR_DEFAULT_FETCH_MODE => PDO::FETCH_ASSOC,
+        ]);
         $this->database->exec('pragma journal_mode = wal; pragma busy_timeout = 5000;
-            create table if not exists submissions (id integer primary key autoincrement, store text not null, publisher text not null, file text not null, listing text not null,
+            create table if not exists submissions (id integer primary key autoincrement, store text not null, publisher text not null,
+                file text not null, listing text not null,
                 permissions text not null, received real not null, package text, code integer, signer text, version text, reasons text, released real)');
     }
 
     /** @param  array{store: string, publisher: string, file: string, listing: string, permissions: string}  $submission */
     public function receive(array $submission): int
     {
-        $this->database->prepare('insert into submissions (store, publisher, file, listing, permissions, received) values (?, ?, ?, ?, ?, ?)')
-            ->execute([$submission['store'], $submission['publisher'], $submission['file'], $submission['listing'], $submission['permissions'], microtime(true)]);
+        $this->database
+            ->prepare('insert into submissions (store, publisher, file, listing, permissions, received) values (?, ?, ?, ?, ?, ?)')
+            ->execute([
+                $submission['store'],
+                $submission['publisher'],
+                $submission['file'],
+                $submission['listing'],
+                $submission['permissions'],
+                microtime(true),
+            ]);
 
         return (int) $this->database->lastInsertId();
     }
@@ -46,13 +58,17 @@ final readonly class Ledger
     /** @return array<string, mixed>|null */
     public function released(string $store, string $package): ?array
     {
-        return $this->first('select * from submissions where store = ? and package = ? and released is not null order by released desc limit 1', [$store, $package]);
+        return $this->first('select * from submissions where store = ? and package = ? and released is not null order by released desc limit 1', [
+            $store,
+            $package,
+        ]);
     }
 
     /** @param  list<array{code: string, sentence: string}>  $reasons */
     public function decide(int $id, Inspection $inspection, array $reasons): void
     {
-        $this->database->prepare('update submissions set package = ?, code = ?, signer = ?, version = ?, reasons = ? where id = ? and reasons is null')
+        $this->database
+            ->prepare('update submissions set package = ?, code = ?, signer = ?, version = ?, reasons = ? where id = ? and reasons is null')
             ->execute([$inspection->package, $inspection->code, $inspection->signer, $inspection->version, json_encode($reasons, JSON_THROW_ON_ERROR), $id]);
     }
 

@@ -34,10 +34,16 @@ final class Review
             $reasons[] = ['code' => 'cleartext', 'sentence' => 'The package allows calls without encryption, and no reason for it is given.'];
         }
         if ($last !== null && $inspection->code > 0 && $inspection->code <= (int) $last['code']) {
-            $reasons[] = ['code' => 'version.code', 'sentence' => "Version code $inspection->code has been used: the last accepted one is {$last['code']}, and the next must be higher."];
+            $reasons[] = [
+                'code' => 'version.code',
+                'sentence' => "Version code $inspection->code has been used: the last accepted one is {$last['code']}, and the next must be higher.",
+            ];
         }
         if ($last !== null && $last['signer'] !== '' && $inspection->signer !== '' && $last['signer'] !== $inspection->signer) {
-            $reasons[] = ['code' => 'signature', 'sentence' => 'The package is signed with another key than the last accepted one. An update must carry the same signature.'];
+            $reasons[] = [
+                'code' => 'signature',
+                'sentence' => 'The package is signed with another key than the last accepted one. An update must carry the same signature.',
+            ];
         }
 
         return $reasons;

@@ -14,18 +14,35 @@ final class Shelf
     {
         $text = fn (string $key): string => htmlspecialchars(is_string($listing[$key] ?? null) ? $listing[$key] : '', ENT_QUOTES);
 
-        return '<!doctype html><html lang="en"><meta charset="utf-8"><meta name="viewport" content="width=device-width"><title>'.$text('title').'</title>'
-            .'<style>body{font:16px/1.6 Georgia,serif;max-width:38rem;margin:4rem auto;padding:0 1rem;color:#22303c}small{color:#5b6b78}a{display:inline-block;margin:1rem 0;padding:.7rem 1.6rem;background:#22303c;color:#fff;border-radius:2rem;text-decoration:none}</style>'
-            ."<small>$store, a practice store</small><h1>{$text('title')}</h1><p>{$text('summary')}</p><p><a href=\"".htmlspecialchars($install, ENT_QUOTES).'">Install version '.htmlspecialchars($version, ENT_QUOTES)."</a></p><p>{$text('description')}</p></html>";
+        return '<!doctype html><html lang="en"><meta charset="utf-8"><meta name="viewport" content="width=device-width"><title>'.
+            $text('title').
+            '</title>'.
+            '<style>body{font:16px/1.6 Georgia,serif;max-width:38rem;margin:4rem auto;padding:0 '
+                .'1rem;color:#22303c}small{color:#5b6b78}a{display:inline-block;margin:1rem 0;padding:.7rem '
+                    .'1.6rem;background:#22303c;color:#fff;border-radius:2rem;text-decoration:none}</style>'.
+            "<small>$store, a practice store</small><h1>{$text('title')}</h1><p>{$text('summary')}</p><p><a href=\"".
+            htmlspecialchars($install, ENT_QUOTES).
+            '">Install version '.
+            htmlspecialchars($version, ENT_QUOTES).
+            "</a></p><p>{$text('description')}</p></html>";
     }
 
     /** A file out of a released web app. */
     public static function file(string $package, string $path): Answer
     {
-        $zip = new ZipArchive;
+        $zip = new ZipArchive();
         $bytes = $zip->open($package, ZipArchive::RDONLY) === true ? $zip->getFromName($path) : false;
-        $types = ['html' => 'text/html; charset=utf-8', 'js' => 'text/javascript', 'css' => 'text/css', 'png' => 'image/png', 'woff2' => 'font/woff2', 'webmanifest' => 'application/manifest+json'];
+        $types = [
+            'html' => 'text/html; charset=utf-8',
+            'js' => 'text/javascript',
+            'css' => 'text/css',
+            'png' => 'image/png',
+            'woff2' => 'font/woff2',
+            'webmanifest' => 'application/manifest+json',
+        ];
 
-        return $bytes === false ? Answer::problem(404, 'There is no such file.') : Answer::file($bytes, $types[pathinfo($path, PATHINFO_EXTENSION)] ?? 'application/octet-stream');
+        return $bytes === false
+            ? Answer::problem(404, 'There is no such file.')
+            : Answer::file($bytes, $types[pathinfo($path, PATHINFO_EXTENSION)] ?? 'application/octet-stream');
     }
 }

@@ -7,7 +7,16 @@ namespace Standins;
 /** What goes wrong with a stand-in by arrangement, so that an app can rehearse it, and how often it has been asked. */
 final readonly class Switches
 {
-    public const MODES = ['' => 'as it should', 'slow' => 'slowly, after six seconds', '401' => 'that it does not know the key (401)', '429' => 'that it was asked too often (429)', '500' => 'with a fault of its own (500)', 'cut' => 'and breaks off half-way', 'malformed' => 'with broken JSON', 'html' => 'with a page instead of JSON'];
+    public const MODES = [
+        '' => 'as it should',
+        'slow' => 'slowly, after six seconds',
+        '401' => 'that it does not know the key (401)',
+        '429' => 'that it was asked too often (429)',
+        '500' => 'with a fault of its own (500)',
+        'cut' => 'and breaks off half-way',
+        'malformed' => 'with broken JSON',
+        'html' => 'with a page instead of JSON',
+    ];
 
     private const SLOW = 6;
 
@@ -50,10 +59,17 @@ final readonly class Switches
         }
 
         return match ($mode) {
-            '401' => new Answer(401, '{"message":"This key is not known."}', ['Content-Type' => 'application/json', 'WWW-Authenticate' => "Key realm=\"$this->name\""]),
+            '401' => new Answer(401, '{"message":"This key is not known."}', [
+                'Content-Type' => 'application/json',
+                'WWW-Authenticate' => "Key realm=\"$this->name\"",
+            ]),
             '429' => new Answer(429, '{"message":"Please slow down."}', ['Content-Type' => 'application/json', 'Retry-After' => '20']),
             '500' => Answer::problem(500, 'Something broke here.'),
-            'cut' => new Answer($answer->status, substr($answer->body, 0, intdiv(strlen($answer->body), 2)), ['Content-Length' => (string) strlen($answer->body)] + $answer->headers),
+            'cut' => new Answer(
+                $answer->status,
+                substr($answer->body, 0, intdiv(strlen($answer->body), 2)),
+                ['Content-Length' => (string) strlen($answer->body)] + $answer->headers,
+            ),
             'malformed' => new Answer($answer->status, substr($answer->body, 0, -2).',}', ['Content-Type' => 'application/json'] + $answer->headers),
             'html' => Answer::page('<!doctype html><title>Sign in</title><h1>Please sign in to go on</h1>'),
             default => $answer,
@@ -86,10 +102,22 @@ final readonly class Switches
         $now = $this->state();
         $choices = '';
         foreach (self::MODES as $mode => $words) {
-            $choices .= '<label><input type="radio" name="mode" value="'.$mode.'"'.((string) $mode === $now['mode'] ? ' checked' : '').'> It answers '.Page::text($words).'.</label>';
+            $choices .=
+                '<label><input type="radio" name="mode" value="'.
+                $mode.
+                '"'.
+                ((string) $mode === $now['mode'] ? ' checked' : '').
+                '> It answers '.
+                Page::text($words).
+                '.</label>';
         }
 
-        return Page::of($title, "<small>$title, for practice</small>$about<h2>How it answers</h2><form method=\"post\" action=\"$address/switches?key={$this->box->key}\">$choices<p><button class=\"main\">Arrange it so</button></p></form><p class=\"quiet\">It has been asked {$now['calls']} times.</p>");
+        return Page::of(
+            $title,
+            "<small>$title, for practice</small>$about<h2>How it answers</h2><form method=\"post\" "
+                ."action=\"$address/switches?key={$this->box->key}\">$choices<p><button class=\"main\">Arrange it so</button></p></form><p "
+                    ."class=\"quiet\">It has been asked {$now['calls']} times.</p>",
+        );
     }
 
     /** @param  callable(array{mode: string, calls: int, away: int}): array{mode: string, calls: int, away: int}  $change */

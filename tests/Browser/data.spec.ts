@@ -25,12 +25,40 @@ async function beginWith(page: Page, founder: string, app: string, script: strin
 }
 
 test('a grid is filled and sorted by keyboard, with links and pictures', async ({ page }) => {
-  await beginWith(page, 'Cleo', 'Orchard', 'app Orchard\n\ntable Rows, each a Row\n  Letter is a text, required\n\ntable Trees, each a Tree\n  Kind is a text, required\n  Age is a whole number from 0 to 300\n  Row is one Row\n  Photo is a picture\n\nscreen Start, first\n  List of Trees, by Age downward\n    shows kind as title\n    shows row.letter as note\n    shows photo as picture\n    when empty: "No trees."\n')
+  await beginWith(
+    page,
+    'Cleo',
+    'Orchard',
+    [
+      'app Orchard',
+      '',
+      'table Rows, each a Row',
+      '  Letter is a text, required',
+      '',
+      'table Trees, each a Tree',
+      '  Kind is a text, required',
+      '  Age is a whole number from 0 to 300',
+      '  Row is one Row',
+      '  Photo is a picture',
+      '',
+      'screen Start, first',
+      '  List of Trees, by Age downward',
+      '    shows kind as title',
+      '    shows row.letter as note',
+      '    shows photo as picture',
+      '    when empty: "No trees."',
+      '',
+    ].join('\n'),
+  )
   await page.getByLabel('New Letter').fill('A')
   await page.getByLabel('New Letter').press('Enter')
   await expect(cell(page, 'Letter of row 1')).toHaveText('A')
   await page.getByRole('navigation', { name: 'Tables' }).getByRole('button', { name: 'Trees' }).click()
-  for (const [kind, age] of [['Quince', '30'], ['Medlar', '80'], ['Damson', '12']]) {
+  for (const [kind, age] of [
+    ['Quince', '30'],
+    ['Medlar', '80'],
+    ['Damson', '12'],
+  ]) {
     await page.getByLabel('New Kind').fill(kind)
     await page.getByLabel('New Age').fill(age)
     await page.getByRole('button', { name: 'New Row' }).click()
@@ -50,7 +78,8 @@ test('a grid is filled and sorted by keyboard, with links and pictures', async (
   await expect(device(page).locator('.item-title').first()).toHaveText('Damson')
 
   await page.getByLabel('Photo of row 1, upload').setInputFiles('docs/screenshots/device.png')
-  await expect(device(page).locator('.item-picture')).toHaveCount(1)
+  await expect(device(page).locator('img.item-picture')).toHaveCount(1)
+  await expect(device(page).locator('.item-picture.none'), 'Those without keep its room.').toHaveCount(2)
   await page.getByLabel('Mark row 2').check()
   await page.getByRole('toolbar', { name: 'Marked rows' }).getByText('Remove').click()
   await expect(device(page).locator('.item-title')).toHaveText(['Damson', 'Quince'])
@@ -61,7 +90,12 @@ test('a grid is filled and sorted by keyboard, with links and pictures', async (
 
 test('the grid moves, fills, pastes, copies and takes back like a spreadsheet', async ({ page, context }) => {
   await context.grantPermissions(['clipboard-read', 'clipboard-write'])
-  await beginWith(page, 'Fay', 'Ledger', 'app Ledger\n\ntable Lots, each a Lot\n  Name is a text\n  Number is a whole number from 0 to 100\n  Kind is one of "red", "blue"\n  Double = number * 2\n')
+  await beginWith(
+    page,
+    'Fay',
+    'Ledger',
+    'app Ledger\n\ntable Lots, each a Lot\n  Name is a text\n  Number is a whole number from 0 to 100\n  Kind is one of "red", "blue"\n  Double = number * 2\n',
+  )
   await page.getByLabel('New Name').fill('first')
   await page.getByLabel('New Name').press('Enter')
   await cell(page, 'Name of row 1').click()
@@ -100,7 +134,9 @@ test('a hundred thousand rows are scrolled, searched and filtered', async ({ pag
   const lines = Array.from({ length: 100_000 }, (_, i) => `Crate ${i + 1},${(i * 7919) % 1000}`)
   await page.getByRole('button', { name: 'Rows in and out' }).click()
   await page.getByText('Bring rows in…').click()
-  await page.getByLabel('A file with rows').setInputFiles({ name: 'crates.csv', mimeType: 'text/csv', buffer: Buffer.from(`Label,Weight\n${lines.join('\n')}\n`) })
+  await page
+    .getByLabel('A file with rows')
+    .setInputFiles({ name: 'crates.csv', mimeType: 'text/csv', buffer: Buffer.from(`Label,Weight\n${lines.join('\n')}\n`) })
   await expect(page.getByText('100,000 rows', { exact: false }).first()).toBeVisible({ timeout: 20_000 })
   await page.getByRole('button', { name: 'Bring them in' }).click()
   await expect(page.getByText('100000 added, 0 changed.')).toBeVisible({ timeout: 120_000 })
@@ -123,8 +159,15 @@ test('a hundred thousand rows are scrolled, searched and filtered', async ({ pag
 
 test('a file is matched to fields, its faults are named, and it can be brought in again', async ({ page }) => {
   await openDemo(page, 'data')
-  const csv = (shore: string) => ({ name: 'spots.csv', mimeType: 'text/csv', buffer: Buffer.from(`Name;Water;Which shore\nReed Bay;13.5;${shore}\nHeron Flats;warm;North\n`) })
-  for (const [shore, words] of [['West', '1 added, 0 changed, 1 left out.'], ['East', '0 added, 1 changed, 1 left out.']]) {
+  const csv = (shore: string) => ({
+    name: 'spots.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from(`Name;Water;Which shore\nReed Bay;13.5;${shore}\nHeron Flats;warm;North\n`),
+  })
+  for (const [shore, words] of [
+    ['West', '1 added, 0 changed, 1 left out.'],
+    ['East', '0 added, 1 changed, 1 left out.'],
+  ]) {
     await page.getByRole('button', { name: 'Rows in and out' }).click()
     await page.getByText('Bring rows in…').click()
     await page.getByLabel('A file with rows').setInputFiles(csv(shore))
@@ -147,7 +190,10 @@ test('a file is matched to fields, its faults are named, and it can be brought i
 test('what a change of type would lose is said first, and what is removed tells who uses it', async ({ page }) => {
   await openDemo(page, 'data')
   await page.getByRole('navigation', { name: 'Tables' }).getByRole('button', { name: 'Swims' }).click()
-  await page.locator('[data-line="/tables/1/fields/0"]').getByRole('button', { name: /^a type: is a text/ }).click()
+  await page
+    .locator('[data-line="/tables/1/fields/0"]')
+    .getByRole('button', { name: /^a type: is a text/ })
+    .click()
   await page.locator('.picks').getByText('is a date', { exact: true }).click()
   const asked = page.getByRole('dialog', { name: 'Before this change' })
   await expect(asked).toContainText(/0 of \d+ values of Title convert/)
@@ -169,7 +215,10 @@ test('what a change of type would lose is said first, and what is removed tells 
 
 test('a condition is made by pointing and never shows its formula', async ({ page }) => {
   await openDemo(page)
-  await page.getByRole('navigation', { name: 'Screens' }).getByRole('button', { name: /^Spots/ }).click()
+  await page
+    .getByRole('navigation', { name: 'Screens' })
+    .getByRole('button', { name: /^Spots/ })
+    .click()
   const line = page.locator('[data-line="/screens/3/lines/0"]')
   await line.hover()
   await line.getByRole('button', { name: 'Add to this sentence' }).click()
@@ -193,7 +242,21 @@ test('a condition is made by pointing and never shows its formula', async ({ pag
 
 test('what is being typed stays when an answer comes meanwhile', async ({ page }) => {
   await beginApp(page, 'Trips')
-  await script(page, 'app Trips\n\ntable Trips, each a Trip\n  may be seen by everyone\n  Places is a whole number\n  Lasts is a duration\n\nscreen Trips, first\n  List of Trips\n')
+  await script(
+    page,
+    [
+      'app Trips',
+      '',
+      'table Trips, each a Trip',
+      '  may be seen by everyone',
+      '  Places is a whole number',
+      '  Lasts is a duration',
+      '',
+      'screen Trips, first',
+      '  List of Trips',
+      '',
+    ].join('\n'),
+  )
   const line = page.locator('[data-line="/screens/0/lines/0"]')
   await line.hover()
   await line.getByRole('button', { name: 'Add to this sentence' }).click()
@@ -224,12 +287,34 @@ test('what is being typed stays when an answer comes meanwhile', async ({ page }
 
 test('amounts, days and lengths of time are pointed at, each with its own control', async ({ page }) => {
   await beginApp(page, 'Trips')
-  await script(page, 'app Trips\n\ntable Trips, each a Trip\n  may be seen by everyone\n  Name is a text\n  Fee is money in EUR\n  On is a date\n  Lasts is a duration\n  Leaves is a date and time\n\nscreen Trips, first\n  List of Trips\n')
+  await script(
+    page,
+    [
+      'app Trips',
+      '',
+      'table Trips, each a Trip',
+      '  may be seen by everyone',
+      '  Name is a text',
+      '  Fee is money in EUR',
+      '  On is a date',
+      '  Lasts is a duration',
+      '  Leaves is a date and time',
+      '',
+      'screen Trips, first',
+      '  List of Trips',
+      '',
+    ].join('\n'),
+  )
   const line = page.locator('[data-line="/screens/0/lines/0"]')
   await line.hover()
   await line.getByRole('button', { name: 'Add to this sentence' }).click()
   await page.getByText('only those where').click()
-  for (const [i, thing, is, typed] of [[1, 'Fee', 'is more than', '5'], [2, 'On', 'is after', '2026-06-01'], [3, 'Lasts', 'is at most', '1 h 30 min'], [4, 'Leaves', 'is before', '2026-12-24T07:30']] as const) {
+  for (const [i, thing, is, typed] of [
+    [1, 'Fee', 'is more than', '5'],
+    [2, 'On', 'is after', '2026-06-01'],
+    [3, 'Lasts', 'is at most', '1 h 30 min'],
+    [4, 'Leaves', 'is before', '2026-12-24T07:30'],
+  ] as const) {
     await page.getByRole('button', { name: i === 1 ? 'A condition by pointing' : 'One more condition' }).click()
     await page.getByLabel(`Thing ${i}`).selectOption({ label: thing })
     await page.getByLabel(`Comparison ${i}`).selectOption({ label: is })
@@ -326,7 +411,10 @@ test('a formula is completed while it is written, and its mend is one click', as
   await expect(box).toHaveValue('water * planned')
   await expect(page.locator('.formula-words')).toHaveText('Water times Planned')
   await box.pressSequentially(' + shore')
-  await page.locator('.formula-help').getByRole('button', { name: /^Write it as “water \* planned \+ number\(shore\)”/ }).click()
+  await page
+    .locator('.formula-help')
+    .getByRole('button', { name: /^Write it as “water \* planned \+ number\(shore\)”/ })
+    .click()
   await expect(box).toHaveValue('water * planned + number(shore)')
   await box.fill('count(swims)')
   await box.press('Enter')
@@ -426,7 +514,9 @@ test('another program reads and writes rows with a token, until it is revoked', 
   expect(made.status()).toBe(201)
   await device(page).getByRole('button', { name: 'Shore' }).click()
   await expect(device(page).getByText('Told by a program.')).toBeVisible()
-  expect((await page.request.delete(`${address}/posts/${(await made.json()).id}`, { headers: { ...headers, 'If-Match': made.headers().etag } })).status()).toBe(204)
+  expect(
+    (await page.request.delete(`${address}/posts/${(await made.json()).id}`, { headers: { ...headers, 'If-Match': made.headers().etag } })).status(),
+  ).toBe(204)
   await page.getByRole('button', { name: 'Revoke the token for a test' }).click()
   await expect(page.getByText('There is no token yet.')).toBeVisible()
   expect((await page.request.get(`${address}/posts`, { headers })).status()).toBe(401)

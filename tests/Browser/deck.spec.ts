@@ -37,6 +37,7 @@ test('a device has its own size, text, habits, network and clock', async ({ page
   await page.getByLabel('Direction').selectOption('rtl')
   expect(await frame.locator('html').getAttribute('dir')).toBe('rtl')
   await page.getByLabel('Network').selectOption('none')
+  await expect(frame.getByText('No connection.')).toBeVisible()
   await frame.getByRole('button', { name: 'Spots' }).click()
   await expect(frame.getByText(/There is no connection, and this screen/)).toBeVisible()
   await page.getByLabel('Network').selectOption('slow')

@@ -1,6 +1,7 @@
+import { execFileSync } from 'node:child_process'
 import { createHmac } from 'node:crypto'
 import { readFileSync } from 'node:fs'
-import { expect, test, type Cookie, type FrameLocator, type Page } from '@playwright/test'
+import { expect, test, type Browser, type BrowserContext, type FrameLocator, type Locator, type Page } from '@playwright/test'
 
 /** Where the stand-ins run beside the server under test. */
 export function standins(): string {
@@ -8,20 +9,39 @@ export function standins(): string {
   return `http://127.0.0.1:${port + 1}`
 }
 
-let signedIn: Cookie[] = []
+export interface Demo {
+  id: number
+  slug: string
+  /** The number of the founder whose it is. */
+  founder: number
+}
 
-/** Signs in with the form that the demo has filled in, and opens the demo app. */
-export async function openDemo(page: Page, station = 'screens'): Promise<void> {
-  // Signed in once for all tests: who signs in ten times a minute is asked to wait.
-  if (signedIn.length) await page.context().addCookies(signedIn)
+/** A founder of their own with an app like the demo, open in the studio: what happens there touches no other test. */
+export async function openDemo(page: Page, station = 'screens'): Promise<Demo> {
+  const demo = await beginDemo(page.context())
+  await page.goto(`/apps/${demo.id}/${station}`)
+  await expect(page.getByText(/Saved, revision/)).toBeVisible()
+  return demo
+}
+
+/** The same for a test that only uses the app. */
+export async function makeDemo(browser: Browser): Promise<Demo> {
+  const founder = await browser.newContext()
+  const demo = await beginDemo(founder)
+  await founder.close()
+  return demo
+}
+
+async function beginDemo(context: BrowserContext): Promise<Demo> {
+  const email = await beginFounder(context)
+  const made = execFileSync('php', ['artisan', 'lanai:demo', `--for=${email}`], { env: { ...process.env, ...test.info().project.metadata.env } })
+  return JSON.parse(made.toString().trim().split('\n').pop() ?? '') as Demo
+}
+
+/** The demo as it is shipped, with its founder, for what is arranged for them alone. */
+export async function openShippedDemo(page: Page, station = 'screens'): Promise<void> {
   await page.goto('/')
-  const form = page.getByRole('button', { name: 'Sign in', exact: true })
-  await expect(form.or(page.getByRole('link', { name: /Saltlark/ }))).toBeVisible()
-  if (await form.isVisible()) {
-    await form.click()
-    await expect(page.getByRole('link', { name: /Saltlark/ })).toBeVisible()
-    signedIn = await page.context().cookies()
-  }
+  await page.getByRole('button', { name: 'Sign in', exact: true }).click()
   await page.getByRole('link', { name: /Saltlark/ }).click()
   await expect(page.getByText(/Saved, revision/)).toBeVisible()
   if (station !== 'screens') await page.getByRole('button', { name: new RegExp(`^${station}:`, 'i') }).click()
@@ -37,22 +57,27 @@ export async function signUp(page: Page, name: string): Promise<void> {
   await expect(page.getByRole('heading', { name: 'Your apps' })).toBeVisible()
 }
 
-/** Calls the server as the founder who is signed in. */
-async function call<T>(page: Page, method: string, path: string, body: object): Promise<T> {
-  return page.evaluate(async ([method, path, body]) => {
-    const token = decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1] ?? '')
-    const answer = await fetch(`/api/${path}`, { method, headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token }, body: JSON.stringify(body) })
-    if (!answer.ok) throw new Error(`${path}: ${answer.status} ${await answer.text()}`)
-    return answer.json()
-  }, [method, path, body] as const)
+/** Calls the server as the founder who is signed in; no page need be open for it. */
+async function call<T>(context: BrowserContext, method: string, path: string, body?: object): Promise<T> {
+  const token = async () => (await context.cookies()).find((cookie) => cookie.name === 'XSRF-TOKEN')?.value
+  if (!(await token())) await context.request.get('/api/session')
+  const headers = { Accept: 'application/json', 'X-XSRF-TOKEN': decodeURIComponent((await token()) ?? '') }
+  const answer = await context.request.fetch(`/api/${path}`, { method, headers, data: body })
+  if (!answer.ok()) throw new Error(`${path}: ${answer.status()} ${await answer.text()}`)
+  return (await answer.json()) as T
+}
+
+/** Signs a new founder up; gives their e-mail. */
+async function beginFounder(context: BrowserContext): Promise<string> {
+  const email = `ada-${Date.now()}-${Math.random().toString(36).slice(2)}@founders.example`
+  await call(context, 'POST', 'founders', { name: 'Ada', email, password: 'a long enough one' })
+  return email
 }
 
 /** A founder and an app of their own, open in the studio: what happens there touches no other test. */
 export async function beginApp(page: Page, name: string, station = 'screens'): Promise<void> {
-  await page.goto('/sign-in')
-  await expect(page.getByRole('button', { name: 'Sign in', exact: true })).toBeVisible()
-  await call(page, 'POST', 'founders', { name: 'Ada', email: `ada-${Date.now()}-${Math.random().toString(36).slice(2)}@founders.example`, password: 'a long enough one' })
-  const { id } = await call<{ id: number }>(page, 'POST', 'apps', { name })
+  await beginFounder(page.context())
+  const { id } = await call<{ id: number }>(page.context(), 'POST', 'apps', { name })
   await page.goto(`/apps/${id}/${station}`)
   await expect(page.getByText(/Saved, revision/)).toBeVisible()
 }
@@ -60,7 +85,7 @@ export async function beginApp(page: Page, name: string, station = 'screens'): P
 /** Rewrites the open app as this script. */
 export async function script(page: Page, text: string): Promise<void> {
   const id = /apps\/(\d+)/.exec(page.url())?.[1]
-  await call(page, 'POST', `apps/${id}/edits`, { what: 'script', text, base: 1 })
+  await call(page.context(), 'POST', `apps/${id}/edits`, { base: 1, edit: { do: 'rewrite', text } })
   await page.reload()
   await expect(page.getByText('Saved, revision 2')).toBeVisible()
 }
@@ -73,10 +98,11 @@ export async function asGuest(phone: Page): Promise<void> {
   await expect(phone.getByText(/^Good morning, Guest/)).toBeVisible()
 }
 
-/** The key to what the stand-ins keep for somebody: the founder of the demo, or whoever runs this Lanai. */
-export function practiceKey(whose: 'demo' | 'host' = 'demo'): string {
+/** The key to what the stand-ins keep for somebody: a founder by their number, the founder of the demo, or whoever runs this Lanai. */
+export function practiceKey(whose: number | 'demo' | 'host' = 'demo'): string {
+  const name = typeof whose === 'number' ? `founder ${whose}` : whose
   const secret = /^LANAI_STANDIN_TOKEN=(.+)$/m.exec(readFileSync('.env', 'utf8'))?.[1].trim() ?? ''
-  return createHmac('sha256', secret).update(`practice of ${whose}`).digest('hex')
+  return createHmac('sha256', secret).update(`practice of ${name}`).digest('hex')
 }
 
 /** In the Release station: packages may be built although no phone can reach this computer. */
@@ -85,26 +111,59 @@ export async function buildForHere(page: Page): Promise<void> {
 }
 
 /** The newest letter to an address, as it lies in the Letterbox beside the server under test. */
-export async function letterTo(page: Page, address: string, about = '', whose: 'demo' | 'host' = 'demo'): Promise<{ subject: string; text: string }> {
-  for (let left = 60; left > 0; left--) {
-    const { letters } = await (await page.request.get(`${standins()}/letterbox/letters.json?key=${practiceKey(whose)}&to=${encodeURIComponent(address)}`)).json()
-    const found = letters.find((letter: { subject: string }) => letter.subject.includes(about))
-    if (found) return found
-    await page.waitForTimeout(250)
+export async function letterTo(page: Page, address: string, about = '', whose: number | 'demo' | 'host' = 'demo'): Promise<{ subject: string; text: string }> {
+  type Letter = { subject: string; text: string }
+  let found: Letter | undefined
+  const look = async () => {
+    const box = `${standins()}/letterbox/letters.json?key=${practiceKey(whose)}&to=${encodeURIComponent(address)}`
+    const { letters } = (await (await page.request.get(box)).json()) as { letters: Letter[] }
+    found = letters.find((letter) => letter.subject.includes(about))
+    return found !== undefined
   }
-  throw new Error(`No letter to ${address}.`)
+  await expect.poll(look, `a letter to ${address}`).toBe(true)
+  return found as Letter
+}
+
+/** Waits until nothing loads, moves or is about to be drawn, in the page and in every frame of it. */
+export async function settled(page: Page): Promise<void> {
+  for (const frame of page.frames()) {
+    await frame.waitForFunction(() => !document.querySelector('[aria-busy=true]'))
+    await frame.evaluate(async () => {
+      await document.fonts.ready
+      // A frame out of sight is not drawn, and waits for nothing.
+      const drawn = new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done)))
+      await Promise.race([drawn, new Promise((done) => setTimeout(done, 500))])
+    })
+    await frame.waitForFunction(() => document.getAnimations().every((a) => a.playState !== 'running' || a.effect?.getTiming().iterations === Infinity))
+  }
 }
 
 const axe = readFileSync('node_modules/axe-core/axe.min.js', 'utf8')
 
-/** axe-core (WCAG 2.2 A and AA) finds nothing serious or critical. */
-export async function nothingSerious(page: Page, where: string): Promise<void> {
+/**
+ * axe-core (WCAG 2.2 A and AA) finds nothing serious or critical.
+ *
+ * @param rules only these; what does not depend on colours need not be looked for twice
+ */
+export async function nothingSerious(page: Page, where: string, rules?: string[]): Promise<void> {
   for (const frame of page.frames()) {
     await frame.evaluate(axe)
-    const found = await frame.evaluate(async () => {
-      const run = await (window as unknown as { axe: { run: (c: Document, o: object) => Promise<{ violations: { id: string; impact: string; nodes: { html: string }[] }[] }> } }).axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'], iframes: false })
-      return run.violations.filter((v) => ['serious', 'critical'].includes(v.impact)).map((v) => `${v.id}: ${v.nodes.map((n) => n.html.slice(0, 140)).slice(0, 3).join(' | ')}`)
-    })
+    const found = await frame.evaluate(async (rules) => {
+      const run = await (
+        window as unknown as {
+          axe: { run: (c: Document, o: object) => Promise<{ violations: { id: string; impact: string; nodes: { html: string }[] }[] }> }
+        }
+      ).axe.run(document, { runOnly: rules ?? ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'], iframes: false })
+      return run.violations
+        .filter((v) => ['serious', 'critical'].includes(v.impact))
+        .map(
+          (v) =>
+            `${v.id}: ${v.nodes
+              .map((n) => n.html.slice(0, 140))
+              .slice(0, 3)
+              .join(' | ')}`,
+        )
+    }, rules)
     expect(found, `${where}, ${frame.url()}`).toEqual([])
   }
 }
@@ -122,4 +181,38 @@ export async function fillBlank(page: Page, name: RegExp, text: string): Promise
   await field.fill(text)
   await field.press('Enter')
   await expect(page.locator('.filler')).toHaveCount(0)
+}
+
+/** Turns a wheel to what is typed. */
+async function turnTo(sheet: Locator, wheel: string, value: string): Promise<void> {
+  await sheet.getByRole('spinbutton', { name: wheel }).pressSequentially(value)
+  await expect(sheet.getByRole('spinbutton', { name: wheel })).toHaveAttribute('aria-valuetext', new RegExp(`^0*${value}\\b`))
+}
+
+/**
+ * Picks a day on the calendar of a box, a time on its wheels, or both.
+ *
+ * @param day such as 2031-06-21; '' where only a time is picked
+ * @param time such as 05:30
+ * @param look is done while the sheet is open
+ */
+export async function pick(form: Page | FrameLocator, label: string, day: string, time = '', look = async () => {}): Promise<void> {
+  await form.getByRole('button', { name: `${label}: ` }).click()
+  const sheet = form.getByRole('dialog', { name: label, exact: true })
+  await expect(sheet.locator('.calendar-days, .wheels').first()).toBeVisible()
+  await look()
+  if (day) {
+    const date = new Date(`${day}T12:00:00Z`)
+    const month = date.toLocaleDateString('en', { timeZone: 'UTC', month: 'long' })
+    await sheet.locator('.calendar-month').click()
+    await turnTo(sheet, 'Month', month)
+    await turnTo(sheet, 'Year', day.slice(0, 4))
+    await sheet.locator('.calendar-month').click()
+    await sheet.locator('.calendar-days button:not(.other)').nth(date.getUTCDate() - 1).click()
+  }
+  const [hours, minutes] = time.split(':')
+  if (hours) await turnTo(sheet, 'Hours', String(Number(hours)))
+  if (minutes) await turnTo(sheet, 'Minutes', String(Number(minutes)))
+  await sheet.getByRole('button', { name: 'Done' }).click()
+  await expect(sheet).toHaveCount(0)
 }

@@ -19,6 +19,7 @@ test('an app of somebody else is not there', async ({ page }) => {
   await page.getByRole('link', { name: 'To your apps' }).click()
   await expect(page.getByText('No apps yet.')).toBeVisible()
   await page.getByRole('button', { name: 'Sign out' }).click()
+  await expect(page).toHaveURL(/sign-in/)
   await page.goto('/apps/1/screens')
   await expect(page.getByRole('button', { name: 'Sign in', exact: true })).toBeVisible()
 })

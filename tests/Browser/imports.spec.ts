@@ -15,10 +15,22 @@ test('a spreadsheet as the world writes it is looked at, read as it is meant, an
   await script(page, 'app Winter\n\ntable Swims, each a Swim\n  Title is a text\n  On is a date\n  Fee is money in EUR\n  Open is yes or no\n')
   const book = XLSX.utils.book_new()
   XLSX.utils.book_append_sheet(book, XLSX.utils.aoa_to_sheet([['nothing here']]), 'Notes')
-  XLSX.utils.book_append_sheet(book, XLSX.utils.aoa_to_sheet([['Report'], [], ['Title', 'On', 'Fee', 'Open'], ['Dawn', '05.01.2027', '€ 1.250,50', 'ja'], ['Dusk', '06.02.2027', '3,5 €', 'nein']]), 'Swims')
+  XLSX.utils.book_append_sheet(
+    book,
+    XLSX.utils.aoa_to_sheet([
+      ['Report'],
+      [],
+      ['Title', 'On', 'Fee', 'Open'],
+      ['Dawn', '05.01.2027', '€ 1.250,50', 'ja'],
+      ['Dusk', '06.02.2027', '3,5 €', 'nein'],
+    ]),
+    'Swims',
+  )
   await page.getByRole('button', { name: 'Rows in and out' }).click()
   await page.getByText('Bring rows in…').click()
-  await page.getByLabel('A file with rows').setInputFiles({ name: 'winter.xlsx', mimeType: 'application/octet-stream', buffer: XLSX.write(book, { bookType: 'xlsx', type: 'buffer' }) })
+  await page
+    .getByLabel('A file with rows')
+    .setInputFiles({ name: 'winter.xlsx', mimeType: 'application/octet-stream', buffer: XLSX.write(book, { bookType: 'xlsx', type: 'buffer' }) })
   await page.getByLabel('Table in the file').selectOption('Swims')
   await expect(page.getByLabel('The names of the columns stand in')).toHaveValue('3')
   await expect(page.getByText('2 would be added')).toBeVisible()
@@ -39,10 +51,33 @@ test('a spreadsheet as the world writes it is looked at, read as it is meant, an
 
 test('a tap that meets a locked file waits, comes again by itself, and is done once', async ({ page }) => {
   await beginApp(page, 'Jars')
-  await script(page, 'app Jars\n\ntable Jars, each a Jar\n  may be seen by everyone\n  may be added by everyone\n  Name is a text\n\nscreen Jars, first\n  Text "{count(jars)} jars"\n  Button "Add one"\n    tapped:\n      add a Jar\n        set Name = "jam"\n      say "Added"\n')
+  await script(
+    page,
+    [
+      'app Jars',
+      '',
+      'table Jars, each a Jar',
+      '  may be seen by everyone',
+      '  may be added by everyone',
+      '  Name is a text',
+      '',
+      'screen Jars, first',
+      '  Text "{count(jars)} jars"',
+      '  Button "Add one"',
+      '    tapped:',
+      '      add a Jar',
+      '        set Name = "jam"',
+      '      say "Added"',
+      '',
+    ].join('\n'),
+  )
   await expect(device(page).getByText('0 jars')).toBeVisible()
   // Held until the server has said that the device should come again.
-  const other = spawn('php', ['-r', '$d = new PDO("sqlite:".$argv[1]); $d->exec("begin immediate"); echo "held"; fgets(STDIN); $d->exec("rollback");', sandbox(page.url())])
+  const other = spawn('php', [
+    '-r',
+    '$d = new PDO("sqlite:".$argv[1]); $d->exec("begin immediate"); echo "held"; fgets(STDIN); $d->exec("rollback");',
+    sandbox(page.url()),
+  ])
   await new Promise((held) => other.stdout.once('data', held))
   const turnedAway = page.waitForResponse((answer) => answer.status() === 503 && answer.url().endsWith('/do'))
   await device(page).getByRole('button', { name: 'Add one' }).click()

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { buildForHere, device, fillBlank, openDemo } from './founder'
+import { buildForHere, device, fillBlank, openDemo, pick } from './founder'
 
 test('from a sentence to an approved store submission', async ({ page }) => {
   test.setTimeout(300_000)
@@ -13,9 +13,10 @@ test('from a sentence to an approved store submission', async ({ page }) => {
   await test.step('a row added on the device shows in Data', async () => {
     await device(page).getByRole('button', { name: 'Offer a swim' }).click()
     await device(page).getByLabel('Title').fill('Solstice swim')
-    await device(page).getByLabel('Spot').selectOption({ label: 'Kelp Point' })
-    await device(page).getByLabel('Starts').fill('2031-06-21T05:30')
-    await device(page).getByLabel('Places').fill('12')
+    await device(page).getByRole('button', { name: 'Spot: nothing chosen' }).click()
+    await device(page).getByRole('option', { name: 'Kelp Point' }).click()
+    await pick(device(page), 'Starts', '2031-06-21', '05:30')
+    await device(page).getByRole('textbox', { name: 'Places' }).fill('12')
     await device(page).getByRole('button', { name: 'Put it on the list' }).click()
     await expect(device(page).getByText('Your swim is on the list.')).toBeVisible()
     await expect(page.locator('.footprints')).toContainText('added Swim')
@@ -47,7 +48,7 @@ test('from a sentence to an approved store submission', async ({ page }) => {
     await expect(quay.locator('.was')).toContainText('Hosts, times and places')
     await expect(quay.locator('.now')).toContainText('summary is "Find a swim near you, in the sea and in good company."')
     await quay.getByRole('button', { name: 'Apply this mend' }).click()
-    await expect(page.getByText('Nothing stands against a release.')).toBeVisible()
+    await expect(page.getByText('Nothing stands in the way of a release.')).toBeVisible()
   })
 
   await test.step('it is submitted again, approved and released', async () => {

@@ -1,13 +1,13 @@
 import { readFileSync } from 'node:fs'
 import { expect, test, type Browser, type Page } from '@playwright/test'
-import { device, letterTo, nothingSerious, openDemo, signUp } from './founder'
+import { device, letterTo, makeDemo, nothingSerious, openDemo, openShippedDemo, signUp, type Demo } from './founder'
 
 test.use({ viewport: { width: 1280, height: 800 } })
 
 const phone = async (browser: Browser) => (await browser.newContext({ viewport: { width: 390, height: 780 } })).newPage()
 
-async function signInOn(page: Page, email: string) {
-  await page.goto('/a/saltlark')
+async function signInOn(page: Page, demo: Demo, email: string) {
+  await page.goto(`/a/${demo.slug}`)
   await page.getByRole('button', { name: 'Mine' }).click()
   await page.getByRole('button', { name: 'Sign in', exact: true }).click()
   await page.getByLabel('E-mail').fill(email)
@@ -16,8 +16,9 @@ async function signInOn(page: Page, email: string) {
 }
 
 test('somebody books, is asked to sign in, signs up by a letter, and goes on where they were', async ({ browser }) => {
+  const demo = await makeDemo(browser)
   const page = await phone(browser)
-  await page.goto('/a/saltlark')
+  await page.goto(`/a/${demo.slug}`)
   await page.getByText('First timers, slowly').click()
   await page.getByLabel('Name').fill('Zoe')
   await page.getByRole('button', { name: 'Count me in' }).click()
@@ -34,7 +35,7 @@ test('somebody books, is asked to sign in, signs up by a letter, and goes on whe
   await page.getByRole('button', { name: 'Make my account' }).click()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Look into your post')
   await page.getByLabel('Code').fill('000000')
-  const code = (await letterTo(page, 'zoe@arden.example')).subject.slice(0, 6)
+  const code = (await letterTo(page, 'zoe@arden.example', '', demo.founder)).subject.slice(0, 6)
   if (code !== '000000') {
     await page.getByRole('button', { name: 'Go on' }).click()
     await expect(page.getByRole('alert')).toContainText('You can try 4 more times.')
@@ -44,8 +45,10 @@ test('somebody books, is asked to sign in, signs up by a letter, and goes on whe
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('First timers, slowly')
   await page.getByRole('button', { name: 'Count me in' }).click()
   await expect(page.getByText(/^See you at Tansy Beach/)).toBeVisible()
-  await letterTo(page, 'zoe@arden.example', 'Your place in First timers, slowly')
+  await letterTo(page, 'zoe@arden.example', 'Your place in First timers, slowly', demo.founder)
   await page.reload()
+  await page.getByRole('button', { name: 'Swims' }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Swims this week')
   await expect(page.getByText('Good morning, Zoe Arden')).toBeVisible()
 
   await page.getByRole('button', { name: 'Menu' }).click()
@@ -56,36 +59,38 @@ test('somebody books, is asked to sign in, signs up by a letter, and goes on whe
   const mine = JSON.parse(readFileSync(await (await saved).path(), 'utf8'))
   expect([mine.account.email, mine.person.Name, mine.rows.Bookings.length]).toEqual(['zoe@arden.example', 'Zoe Arden', 1])
   await page.getByRole('button', { name: 'Delete my account' }).click()
-  await page.getByRole('button', { name: 'Yes' }).click()
+  await page.getByRole('alertdialog').getByRole('button', { name: 'Delete my account' }).click()
   await expect(page.getByText('Dawn dip')).toBeVisible()
   await expect(page.getByText('Good morning')).toHaveCount(0)
 })
 
 test('a host lets somebody in who asked, and both hear of it', async ({ browser }) => {
+  const demo = await makeDemo(browser)
   const [host, swimmer] = [await phone(browser), await phone(browser)]
-  await signInOn(swimmer, 'tomas@lindqvist.example')
+  await signInOn(swimmer, demo, 'tomas@lindqvist.example')
   await expect(swimmer.getByText('Good morning, Tomas Lindqvist')).toBeVisible()
   await swimmer.getByText('Cold water club').click()
   await expect(swimmer.getByText('4 places left')).toBeVisible()
   await swimmer.getByRole('button', { name: 'Count me in' }).click()
   await expect(swimmer.getByText('You have asked for a place. Ines Okafor will answer.')).toBeVisible()
   await expect(swimmer.getByText('4 places left')).toBeVisible()
-  await signInOn(host, 'ines@okafor.example')
+  await signInOn(host, demo, 'ines@okafor.example')
   await expect(host.getByRole('heading', { level: 1 })).toHaveText('Requests')
   await host.getByText('Tomas Lindqvist').click()
   await host.getByRole('button', { name: 'Let in' }).click()
   await expect(host.getByText('Tomas Lindqvist is in.')).toBeVisible()
   await expect(swimmer.getByText('3 places left')).toBeVisible()
-  await letterTo(host, 'tomas@lindqvist.example', 'You are in: Cold water club')
-  await letterTo(host, 'ines@okafor.example', 'Tomas Lindqvist is in')
+  await letterTo(host, 'tomas@lindqvist.example', 'You are in: Cold water club', demo.founder)
+  await letterTo(host, 'ines@okafor.example', 'Tomas Lindqvist is in', demo.founder)
   // A swimmer sees their own bookings only.
   await swimmer.getByRole('button', { name: 'Mine' }).click()
   await expect(swimmer.getByText('Cold water club')).toHaveCount(1)
   await expect(swimmer.locator('.list').getByText('Marit')).toHaveCount(0)
 })
 
+// Gatehouse knows the shipped demo by its address, and no other.
 test('somebody comes in through Gatehouse, in the deck and on a phone', async ({ page, browser }) => {
-  await openDemo(page, 'people')
+  await openShippedDemo(page, 'people')
   await page.getByRole('button', { name: 'Check again' }).first().click()
   await expect(page.getByText('Gatehouse knows this app and its address.')).toBeVisible()
   await page.getByLabel('Signed in as').selectOption({ label: 'nobody' })

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { device, openDemo, signUp } from './founder'
+import { device, openDemo, settled, signUp } from './founder'
 
 test.use({ permissions: ['clipboard-read', 'clipboard-write'] })
 
@@ -30,8 +30,10 @@ test('lines are chosen together, moved, doubled, grouped, copied into another sc
   await page.locator(line('/screens/0/lines/1')).focus()
   await page.keyboard.press('Control+v')
   await expect(page.locator(line('/screens/0/lines/2'))).toContainText('Two')
+  await settled(page)
   await page.locator(line('/screens/0/lines/2')).focus()
   await page.keyboard.press('Shift+ArrowDown')
+  await expect(page.getByRole('toolbar', { name: 'Chosen lines' })).toContainText('2 lines')
   await page.getByRole('button', { name: 'Make them a piece' }).click()
   await page.getByLabel('The piece is called').fill('Both')
   await page.keyboard.press('Enter')
@@ -83,7 +85,9 @@ test('a list is narrowed by its chips, put in order, and asked in the dark', asy
   await expect(device(page).locator('.tiles .item').nth(0)).toBeVisible()
   await expect.poll(() => device(page).locator('.tiles .item').count()).toBeLessThan(6)
   await device(page).getByRole('button', { name: 'rock' }).click()
-  await device(page).getByLabel('Order').selectOption({ label: 'Water, the other way' })
+  await device(page).getByRole('button', { name: 'Order: as it is' }).click()
+  await device(page).getByRole('menuitemradio', { name: 'Water, largest first' }).click()
+  await expect(device(page).getByRole('button', { name: 'Order: Water, largest first' })).toBeFocused()
   await expect(device(page).locator('.item-title').first()).toHaveText('The Old Lido')
 })
 
@@ -138,11 +142,11 @@ test('the look changes the device at once, and every pair of colours is judged, 
   await page.locator('.filler-field').fill('4')
   await page.locator('.filler-field').press('Enter')
   await expect.poll(() => look('--corner')).toBe('4px')
-  await expect(page.getByText('In the dark: what stands on what')).toHaveCount(0)
+  await expect(page.getByText('In the dark: text on its background')).toHaveCount(0)
   await theme.hover()
   await theme.getByRole('button', { name: 'Add to this sentence' }).click()
   await page.getByText('also in the dark').click()
-  await expect(page.getByText('In the dark: what stands on what')).toBeVisible()
+  await expect(page.getByText('In the dark: text on its background')).toBeVisible()
   await page.getByRole('button', { name: 'More of this device' }).click()
   await page.locator('select[aria-label="Light or dark"]').selectOption({ label: 'dark' })
   await expect.poll(() => look('--ground')).toBe('#0E1718')

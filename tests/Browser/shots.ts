@@ -1,73 +1,81 @@
-import { expect, test } from '@playwright/test'
-import { buildForHere, device, openDemo } from './founder'
+import { expect, test, type Page } from '@playwright/test'
+import { buildForHere, device, openShippedDemo, settled } from './founder'
 
 const folder = 'docs/screenshots'
+
+/** A picture of what is in sight, once all of it is there and stands still. */
+async function picture(page: Page, name: string) {
+  await settled(page)
+  for (const frame of page.frames()) await frame.waitForFunction(() => [...document.images].every((image) => image.loading === 'lazy' || image.complete))
+  await page.screenshot({ path: `${folder}/${name}.png` })
+}
 
 test('pictures of the main views, from the demo data', async ({ browser }) => {
   test.setTimeout(180_000)
   const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage()
   await page.goto('/')
   await expect(page.getByRole('button', { name: 'Sign in', exact: true })).toBeVisible()
-  await page.screenshot({ path: `${folder}/sign-in.png` })
-  await openDemo(page)
+  await picture(page, 'sign-in')
+  await openShippedDemo(page)
   await expect(device(page).getByText('Dawn dip')).toBeVisible()
-  await page.waitForTimeout(800)
-  await page.screenshot({ path: `${folder}/screens.png` })
+  await expect(page.locator('.side-picture svg rect').nth(20)).toBeAttached()
+  await picture(page, 'screens')
 
   await page.getByRole('button', { name: /^a formula: Starts is after now/ }).click()
   await expect(page.locator('.trace')).toBeVisible()
-  await page.waitForTimeout(400)
-  await page.screenshot({ path: `${folder}/blank.png` })
+  await picture(page, 'blank')
   await page.keyboard.press('Escape')
 
   await page.getByRole('button', { name: 'Map of the ways' }).click()
   await page.getByRole('button', { name: 'One more device' }).click()
   await expect(page.locator('.way-screen')).toHaveCount(23)
-  await page.waitForTimeout(1800)
-  await page.screenshot({ path: `${folder}/ways.png` })
+  await picture(page, 'ways')
   await page.getByRole('button', { name: 'Put this device away' }).click()
 
   await page.getByRole('button', { name: /^Data:/ }).click()
   await page.getByRole('navigation', { name: 'Tables' }).getByRole('button', { name: 'Spots' }).click()
   await expect(page.getByRole('gridcell', { name: 'Name of row 6' })).toBeVisible()
-  await page.waitForTimeout(400)
-  await page.screenshot({ path: `${folder}/data.png` })
+  await picture(page, 'data')
   await page.getByRole('button', { name: 'Rows in and out' }).click()
   await page.getByText('Bring rows in…').click()
-  await page.getByLabel('A file with rows').setInputFiles({ name: 'spots.csv', mimeType: 'text/csv', buffer: Buffer.from('Name;Water;Which shore;Bottom\nReed Bay;13.5;West;sand\nHeron Flats;warm;North;rock\nMussel Steps;12;North;rock\n') })
+  await page
+    .getByLabel('A file with rows')
+    .setInputFiles({
+      name: 'spots.csv',
+      mimeType: 'text/csv',
+      buffer: Buffer.from('Name;Water;Which shore;Bottom\nReed Bay;13.5;West;sand\nHeron Flats;warm;North;rock\nMussel Steps;12;North;rock\n'),
+    })
   await expect(page.getByText('cannot come in')).toBeVisible()
-  await page.waitForTimeout(300)
-  await page.screenshot({ path: `${folder}/import.png` })
+  await picture(page, 'import')
   await page.getByRole('button', { name: 'Never mind' }).click()
   await page.getByRole('button', { name: 'Map', exact: true }).click()
   await expect(page.getByRole('button', { name: /^Swims, 11 rows/ })).toBeVisible()
-  await page.screenshot({ path: `${folder}/map.png` })
+  await picture(page, 'map')
 
   await page.getByRole('button', { name: /^People:/ }).click()
   await expect(page.getByText('Outside providers')).toBeVisible()
   await page.getByRole('button', { name: 'Check again' }).first().click()
   await expect(page.getByText('Gatehouse knows this app and its address.')).toBeVisible()
-  await page.screenshot({ path: `${folder}/people.png` })
+  await picture(page, 'people')
   await page.getByRole('button', { name: 'Who may do what' }).click()
   await expect(page.locator('.verdicts li').first()).toBeVisible()
-  await page.screenshot({ path: `${folder}/access.png` })
+  await picture(page, 'access')
   await page.getByRole('button', { name: 'What each one sees' }).click()
   await expect(page.locator('.sights tbody tr').first()).toBeVisible()
-  await page.screenshot({ path: `${folder}/sights.png` })
+  await picture(page, 'sights')
 
   await page.getByRole('button', { name: /^Services:/ }).click()
   await page.getByRole('button', { name: 'Wordsmith', exact: true }).click()
   await expect(page.getByText('Kept; it ends in')).toBeVisible()
-  await page.screenshot({ path: `${folder}/service.png` })
+  await picture(page, 'service')
   await page.getByRole('button', { name: 'Conditions', exact: true }).click()
   await page.getByRole('button', { name: 'Try it' }).click()
   await expect(page.getByText(/^200 in/)).toBeVisible()
-  await page.waitForTimeout(600)
-  await page.screenshot({ path: `${folder}/request.png` })
+  await picture(page, 'request')
 
   await page.getByRole('button', { name: /^Release:/ }).click()
   await expect(page.getByText('Live is revision')).toBeVisible()
-  await page.screenshot({ path: `${folder}/release.png` })
+  await picture(page, 'release')
   const android = page.locator('.target', { hasText: 'Android package' }).first()
   await buildForHere(page)
   await android.getByRole('button', { name: 'Build' }).click()
@@ -78,21 +86,22 @@ test('pictures of the main views, from the demo data', async ({ browser }) => {
   await quay.getByRole('button', { name: /^Shorten it to/ }).click()
   await expect(quay.locator('.now')).toBeVisible()
   await quay.scrollIntoViewIfNeeded()
-  await page.screenshot({ path: `${folder}/store.png` })
+  await picture(page, 'store')
 
   const dark = await (await browser.newContext({ viewport: { width: 1280, height: 800 }, colorScheme: 'dark' })).newPage()
-  await openDemo(dark)
-  await dark.getByRole('navigation', { name: 'Screens' }).getByRole('button', { name: /^Swim / }).click()
+  await openShippedDemo(dark)
+  await dark
+    .getByRole('navigation', { name: 'Screens' })
+    .getByRole('button', { name: /^Swim / })
+    .click()
   await device(dark).getByText('Buoy to buoy').click()
   await device(dark).getByRole('button', { name: 'Count me in' }).click()
   await expect(device(dark).getByText('See you at Gannet Slip')).toBeVisible()
-  await dark.waitForTimeout(600)
-  await dark.screenshot({ path: `${folder}/dark.png` })
+  await picture(dark, 'dark')
 
   const phone = await (await browser.newContext({ viewport: { width: 390, height: 780 } })).newPage()
   await phone.goto('/a/saltlark')
   await phone.getByText('First timers, slowly').click()
   await expect(phone.getByText('Who is coming')).toBeVisible()
-  await phone.waitForTimeout(500)
-  await phone.screenshot({ path: `${folder}/device.png` })
+  await picture(phone, 'device')
 })

@@ -1,5 +1,6 @@
-import { expect, test, type Browser, type Page } from '@playwright/test'
+import { expect, test } from '@playwright/test'
 import { beginApp, device, script } from './founder'
+import { phone, shared } from './phone'
 
 const HIVES = `app Hives
 
@@ -38,24 +39,11 @@ screen One, about one Hive
 tab Start as "Start"
 `
 
-async function phone(browser: Browser, address: string): Promise<Page> {
-  const page = await (await browser.newContext({ viewport: { width: 390, height: 780 }, hasTouch: true })).newPage()
-  await page.goto(address)
-  return page
-}
-
-/** The app in the sandbox, as its share code opens it on any phone. */
-async function shared(page: Page): Promise<string> {
-  const id = /apps\/(\d+)/.exec(page.url())?.[1]
-  const { app } = await page.evaluate(async (id) => (await fetch(`/api/apps/${id}`, { headers: { Accept: 'application/json' } })).json(), id)
-  return `/s/${app.shareCode}`
-}
-
 test('an input that is wrong stops only what uses it, and is shown and named', async ({ page }) => {
   await beginApp(page, 'Hives')
   await script(page, HIVES)
   const app = device(page)
-  await expect(app.getByLabel('Frames'), 'What a field is at first stands in its box.').toHaveValue('8')
+  await expect(app.getByRole('textbox', { name: 'Frames' }), 'What a field is at first stands in its box.').toHaveValue('8')
 
   await app.getByRole('button', { name: 'Count them' }).click()
   await expect(app.getByText('0 so far')).toBeVisible()
@@ -65,14 +53,14 @@ test('an input that is wrong stops only what uses it, and is shown and named', a
 
   await app.getByRole('button', { name: 'Take the guess' }).click()
   await expect(app.getByText('Please look at “Guess”.')).toBeVisible()
-  await expect(app.getByLabel('Guess')).toBeFocused()
-  await app.getByLabel('Guess').fill('12')
+  await expect(app.getByRole('textbox', { name: 'Guess' })).toBeFocused()
+  await app.getByRole('textbox', { name: 'Guess' }).fill('12')
   await app.getByRole('button', { name: 'Count them' }).click()
   await expect(app.getByText('1 so far')).toBeVisible()
-  await expect(app.getByLabel('Guess'), 'What does not use an input leaves it as it is.').toHaveValue('12')
+  await expect(app.getByRole('textbox', { name: 'Guess' }), 'What does not use an input leaves it as it is.').toHaveValue('12')
   await app.getByRole('button', { name: 'Take the guess' }).click()
   await expect(app.getByText('This must be at most 9.')).toBeVisible()
-  await app.getByLabel('Guess').fill('4')
+  await app.getByRole('textbox', { name: 'Guess' }).fill('4')
   await app.getByRole('button', { name: 'Take the guess' }).click()
   await expect(app.getByText('Twice is 8')).toBeVisible()
 })
@@ -100,7 +88,7 @@ test('two who change one row: different fields are both kept, and the same one i
 
   for (const each of [one, other]) {
     await each.reload()
-    await each.getByText('Alder by the wall').tap()
+    await expect(each.getByText('Saved.')).toHaveCount(0)
   }
   await expect(one.getByLabel('Name')).toHaveValue('Alder by the wall')
   await expect(other.getByLabel('Gate')).toHaveValue('south')
@@ -110,7 +98,7 @@ test('two who change one row: different fields are both kept, and the same one i
   await expect(one.getByText('Saved.')).toBeVisible()
   await other.getByRole('button', { name: 'Save' }).tap()
   await expect(other.getByText('Somebody else has changed this meanwhile: Gate is now “east”. Save yours over it?')).toBeVisible()
-  await other.getByRole('button', { name: 'Yes' }).tap()
+  await other.getByRole('button', { name: 'Save mine' }).tap()
   await expect(one.getByText('Gate: west')).toBeVisible()
 })
 

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { buildForHere, openDemo } from './founder'
+import { buildForHere, makeDemo, openDemo } from './founder'
 
 test('a web app goes through Pier, runs from the store, and opens without a network', async ({ page, browser }) => {
   await openDemo(page, 'release')
@@ -8,7 +8,7 @@ test('a web app goes through Pier, runs from the store, and opens without a netw
   if (await mend.isVisible()) {
     await mend.click()
     await page.getByRole('button', { name: 'Apply this mend' }).first().click()
-    await expect(page.getByText('Nothing stands against a release.')).toBeVisible()
+    await expect(page.getByText('Nothing stands in the way of a release.')).toBeVisible()
   }
   const web = page.locator('.target', { hasText: 'a zip with manifest' })
   await buildForHere(page)
@@ -33,4 +33,38 @@ test('a web app goes through Pier, runs from the store, and opens without a netw
   await app.reload()
   await expect(app.getByRole('status')).toContainText('No connection. This is what was here at')
   await expect(app.getByText('Full moon float')).toBeVisible()
+})
+
+test('a live app is put on the home screen, and what was seen and comes next is read without a network', async ({ browser }) => {
+  const { slug } = await makeDemo(browser)
+  const visitor = await browser.newContext({ viewport: { width: 390, height: 780 } })
+  const app = await visitor.newPage()
+  await app.goto(`/a/${slug}`)
+  await expect(app.getByText('Full moon float')).toBeVisible()
+  const manifest = await app.evaluate(async () => (await fetch((document.querySelector('link[rel=manifest]') as HTMLLinkElement).href)).json())
+  expect(manifest).toMatchObject({ display: 'standalone', short_name: 'Saltlark', start_url: `/a/${slug}`, scope: `/a/${slug}` })
+  for (const icon of manifest.icons) {
+    const size = await app.evaluate(async (src) => {
+      const image = await createImageBitmap(await (await fetch(src)).blob())
+      return `${image.width}x${image.height}`
+    }, `/a/${slug}/${icon.src}`)
+    expect(size).toBe(icon.sizes)
+  }
+  await expect.poll(() => app.evaluate(async () => (await navigator.serviceWorker.ready).active?.state)).toBe('activated')
+  const kept = () => app.evaluate(() => Object.keys(localStorage).filter((key) => /:swim\/\d+\//.test(key)).length)
+  await expect.poll(kept, 'The first swims are read ahead.').toBe(5)
+  await app.reload()
+  await expect(app.getByText('Full moon float')).toBeVisible()
+
+  await visitor.setOffline(true)
+  await app.reload()
+  await expect(app.getByRole('status').first()).toContainText('No connection. This is what was here at')
+  await app.getByText('Dawn dip').click()
+  await expect(app.getByRole('heading', { level: 1 })).toHaveText('Dawn dip')
+  await expect(app.getByText('Who is coming')).toBeVisible()
+  expect(await app.evaluate(() => [...document.images].filter((one) => one.loading !== 'lazy' && one.complete && !one.naturalWidth).length)).toBe(0)
+  await app.getByRole('button', { name: 'Back' }).click()
+  await expect(app.getByRole('heading', { level: 1 })).toHaveText('Swims this week')
+  await visitor.setOffline(false)
+  await expect(app.getByText('No connection.')).toHaveCount(0)
 })

@@ -38,7 +38,13 @@ final class CsvTest extends TestCase
     public function test_hostile_files_are_read_as_papaparse_reads_them(): void
     {
         $random = new Randomizer(new Mt19937(3));
-        $cell = fn (): string => implode('', array_map(fn (): string => ['a', ' ', '""', ',', ';', "\n", "\r\n", 'é', '水', '=1+1', "\t", '\\', "'"][$random->getInt(0, 12)], range(1, $random->getInt(1, 5))));
+        $cell = fn (): string => implode(
+            '',
+            array_map(
+                fn (): string => ['a', ' ', '""', ',', ';', "\n", "\r\n", 'é', '水', '=1+1', "\t", '\\', "'"][$random->getInt(0, 12)],
+                range(1, $random->getInt(1, 5)),
+            ),
+        );
         for ($i = 0; $i < 60; $i++) {
             $delimiter = [',', ';', "\t"][$i % 3];
             $columns = $random->getInt(2, 4);
@@ -92,7 +98,7 @@ final class CsvTest extends TestCase
     /** Characters of UTF-16 that stand across the pieces in which a stream is read stay whole, surrogate pairs too (RFC 2781). */
     public function test_long_files_in_utf_16_are_read_whole(): void
     {
-        $lines = implode('', array_map(fn (int $i): string => str_repeat('🌊水é', $i % 7 + 1).",$i\n", range(1, 3000)));
+        $lines = implode('', array_map(fn (int $i): string => str_repeat('🌊水é', ($i % 7) + 1).",$i\n", range(1, 3000)));
         foreach (['UTF-16LE' => "\xFF\xFE", 'UTF-16BE' => "\xFE\xFF"] as $encoding => $mark) {
             $sheet = CsvSheet::of($this->opens($mark.mb_convert_encoding("wave,n\n$lines", $encoding, 'UTF-8')));
             $read = implode('', array_map(fn (array $r): string => "$r[0],$r[1]\n", iterator_to_array($sheet->rows(), false)));

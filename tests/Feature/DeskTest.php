@@ -55,7 +55,7 @@ final class DeskTest extends TestCase
         $id = $this->received();
         $state = fn (float $seconds): string => json_decode($this->desk($seconds)->answer('GET', "/submissions/$id", 'token', [], [])->body, true)['state'];
 
-        usleep(60000);
+        $this->receivedBefore($id, 40);
         self::assertSame('received', $state(1000));
         self::assertSame('processing', $state((microtime(true) - $this->since($id)) * 2.6));
         self::assertSame('approved', $state(0.01));
@@ -67,7 +67,7 @@ final class DeskTest extends TestCase
         $id = $this->received();
         self::assertSame(409, $this->desk(1000)->answer('POST', "/submissions/$id/release", 'token', [], [])->status);
         self::assertSame(404, $this->ask('GET', '/apps/com.example.a')->status);
-        usleep(20000);
+        $this->receivedBefore($id, 40);
         $this->desk(0.01)->answer('GET', "/submissions/$id", 'token', [], []);
         $released = json_decode($this->desk(0.01)->answer('POST', "/submissions/$id/release", 'token', [], [])->body, true);
 
@@ -82,16 +82,45 @@ final class DeskTest extends TestCase
     public function test_what_is_not_a_package_is_not_taken(): void
     {
         self::assertSame(422, $this->desk()->answer('POST', '/submissions', 'token', [], [])->status);
-        self::assertSame(422, $this->desk()->answer('POST', '/submissions', 'token', [], ['package' => ['error' => UPLOAD_ERR_PARTIAL, 'tmp_name' => "$this->folder/p.zip"]])->status);
-        $answer = $this->desk(accepts: false)->answer('POST', '/submissions', 'token', [], ['package' => ['error' => UPLOAD_ERR_OK, 'tmp_name' => "$this->folder/p.zip"]]);
+        self::assertSame(
+            422,
+            $this->desk()->answer('POST', '/submissions', 'token', [], ['package' => ['error' => UPLOAD_ERR_PARTIAL, 'tmp_name' => "$this->folder/p.zip"]])
+                ->status,
+        );
+        $answer = $this->desk(accepts: false)->answer(
+            'POST',
+            '/submissions',
+            'token',
+            [],
+            ['package' => ['error' => UPLOAD_ERR_OK, 'tmp_name' => "$this->folder/p.zip"]],
+        );
         self::assertSame([422, '{"message":"This store takes test packages."}'], [$answer->status, $answer->body]);
-        $answer = $this->desk()->answer('POST', '/submissions', 'token', ['listing' => 'no json'], ['package' => ['error' => UPLOAD_ERR_OK, 'tmp_name' => "$this->folder/p.zip"]]);
+        $answer = $this->desk()->answer(
+            'POST',
+            '/submissions',
+            'token',
+            ['listing' => 'no json'],
+            ['package' => ['error' => UPLOAD_ERR_OK, 'tmp_name' => "$this->folder/p.zip"]],
+        );
         self::assertSame('{"message":"The listing and the permissions are needed as JSON."}', $answer->body);
     }
 
     private function received(): int
     {
-        return $this->ledger->receive(['store' => 'test', 'publisher' => hash('sha256', 'token'), 'file' => 'p.zip', 'listing' => json_encode(['title' => 'A <b>title</b>', 'summary' => 's', 'description' => 'd']) ?: '', 'permissions' => '[]']);
+        return $this->ledger->receive([
+            'store' => 'test',
+            'publisher' => hash('sha256', 'token'),
+            'file' => 'p.zip',
+            'listing' => json_encode(['title' => 'A <b>title</b>', 'summary' => 's', 'description' => 'd']) ?: '',
+            'permissions' => '[]',
+        ]);
+    }
+
+    /** As though it had come in so many seconds ago. */
+    private function receivedBefore(int $id, float $seconds): void
+    {
+        $ledger = new \PDO("sqlite:$this->folder/standins.sqlite");
+        $ledger->prepare('update submissions set received = ? where id = ?')->execute([microtime(true) - $seconds, $id]);
     }
 
     private function since(int $id): float

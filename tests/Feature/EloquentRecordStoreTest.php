@@ -9,10 +9,10 @@ use App\Records\DataSet;
 use App\Records\EloquentRecordStore;
 use App\Records\SchemaFollower;
 use DateTimeZone;
-use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Formula\Moment;
-use Lanai\Core\Ports\RecordStore;
-use Lanai\Core\Tests\Ports\RecordStoreContract;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Rows\RecordStore;
+use Lanai\Core\Tests\Rows\RecordStoreContract;
 use Lanai\Core\Tests\Support\World;
 use Tests\TestCase;
 

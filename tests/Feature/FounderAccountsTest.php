@@ -19,7 +19,14 @@ final class FounderAccountsTest extends TestCase
         $known = ['email' => config('lanai.demo_email'), 'password' => config('lanai.demo_password')];
         config(['lanai.open' => true]);
 
-        self::assertSame([null, 'invitation', true], array_values($this->getJson('/api/session')->assertOk()->json() === [] ? [] : array_intersect_key($this->getJson('/api/session')->json(), ['demo' => 1, 'registration' => 1, 'open' => 1])));
+        self::assertSame(
+            [null, 'invitation', true],
+            array_values(
+                $this->getJson('/api/session')->assertOk()->json() === []
+                    ? []
+                    : array_intersect_key($this->getJson('/api/session')->json(), ['demo' => 1, 'registration' => 1, 'open' => 1]),
+            ),
+        );
         $this->postJson('/api/session', $known)->assertUnprocessable();
         $this->postJson('/api/session', ['email' => 'DEMO@lanai.example'] + $known)->assertUnprocessable();
         $this->signUp()->assertUnprocessable();
@@ -31,7 +38,9 @@ final class FounderAccountsTest extends TestCase
     public function test_what_is_set_decides_who_may_sign_up(): void
     {
         config(['lanai.registration' => 'closed']);
-        $this->signUp(['invitation' => Invitation::to(self::EMAIL, null)])->assertUnprocessable()->assertJsonPath('message', 'Nobody can sign up here.');
+        $this->signUp(['invitation' => Invitation::to(self::EMAIL, null)])
+            ->assertUnprocessable()
+            ->assertJsonPath('message', 'Nobody can sign up here.');
         config(['lanai.registration' => 'open', 'lanai.open' => true]);
         $this->signUp()->assertOk();
     }
@@ -57,13 +66,21 @@ final class FounderAccountsTest extends TestCase
         $this->signUp()->assertOk();
         $this->deleteJson('/api/session');
         self::assertSame([], $this->letters(fn () => $this->postJson('/api/password/forgot', ['email' => 'nobody@founders.example'])->assertOk()));
-        $letters = $this->letters(fn () => $this->postJson('/api/password/forgot', ['email' => 'ADA@founders.example'])->assertOk()->assertJsonPath('message', 'If there is an account with this address, a letter is on its way to it.'));
+        $letters = $this->letters(
+            fn () => $this->postJson('/api/password/forgot', ['email' => 'ADA@founders.example'])
+                ->assertOk()
+                ->assertJsonPath('message', 'If there is an account with this address, a letter is on its way to it.'),
+        );
         self::assertCount(1, $letters);
         self::assertSame(1, preg_match('~/sign-in\?reset=([0-9a-f]{64})&email=~', $letters[0], $found));
 
-        $this->postJson('/api/password/reset', ['email' => self::EMAIL, 'token' => 'wrong', 'password' => 'another long one'])->assertUnprocessable()->assertJsonPath('message', 'This letter is not good any more. Please ask for another.');
+        $this->postJson('/api/password/reset', ['email' => self::EMAIL, 'token' => 'wrong', 'password' => 'another long one'])
+            ->assertUnprocessable()
+            ->assertJsonPath('message', 'This letter is not good any more. Please ask for another.');
         $this->postJson('/api/password/reset', ['email' => self::EMAIL, 'token' => $found[1], 'password' => 'short'])->assertUnprocessable();
-        $this->postJson('/api/password/reset', ['email' => self::EMAIL, 'token' => $found[1], 'password' => 'another long one'])->assertOk()->assertJsonPath('founder.email', self::EMAIL);
+        $this->postJson('/api/password/reset', ['email' => self::EMAIL, 'token' => $found[1], 'password' => 'another long one'])
+            ->assertOk()
+            ->assertJsonPath('founder.email', self::EMAIL);
         $this->deleteJson('/api/session');
         $this->postJson('/api/password/reset', ['email' => self::EMAIL, 'token' => $found[1], 'password' => 'yet another one'])->assertUnprocessable();
         $this->postJson('/api/session', ['email' => self::EMAIL, 'password' => 'another long one'])->assertOk();
@@ -92,7 +109,9 @@ final class FounderAccountsTest extends TestCase
         $this->postJson('/api/session', ['email' => self::EMAIL, 'password' => 'quite long enough'])->assertOk();
         $places = $this->getJson('/api/account')->json('places');
         self::assertCount(2, $places);
-        $this->deleteJson("/api/account/places/{$first[0]['id']}")->assertOk()->assertJsonCount(1, 'places');
+        $this->deleteJson("/api/account/places/{$first[0]['id']}")
+            ->assertOk()
+            ->assertJsonCount(1, 'places');
 
         // The first place finds itself signed out.
         $this->app['session']->flush();
@@ -108,7 +127,9 @@ final class FounderAccountsTest extends TestCase
         $this->app['session']->flush();
         $this->app['auth']->forgetGuards();
         $this->signUp(['email' => 'eve@founders.example'])->assertOk();
-        $this->deleteJson("/api/account/places/$id")->assertOk()->assertJsonCount(1, 'places');
+        $this->deleteJson("/api/account/places/$id")
+            ->assertOk()
+            ->assertJsonCount(1, 'places');
 
         self::assertSame(2, \App\Models\FounderSession::query()->count());
     }
@@ -118,9 +139,17 @@ final class FounderAccountsTest extends TestCase
         $this->signUp()->assertOk();
         Founder::query()->create(['name' => 'Eve', 'email' => 'eve@founders.example', 'password' => 'something long']);
 
-        $this->postJson('/api/account/email', ['email' => 'new@founders.example', 'known' => 'wrong'])->assertUnprocessable()->assertJsonPath('errors.known.0', 'This is not your password.');
-        $this->postJson('/api/account/email', ['email' => 'EVE@founders.example', 'known' => 'quite long enough'])->assertUnprocessable()->assertJsonPath('errors.email.0', 'There is already an account with this address.');
-        $letters = $this->letters(fn () => $this->postJson('/api/account/email', ['email' => 'New@founders.example', 'known' => 'quite long enough'])->assertOk()->assertJsonPath('email', 'new@founders.example'));
+        $this->postJson('/api/account/email', ['email' => 'new@founders.example', 'known' => 'wrong'])
+            ->assertUnprocessable()
+            ->assertJsonPath('errors.known.0', 'This is not your password.');
+        $this->postJson('/api/account/email', ['email' => 'EVE@founders.example', 'known' => 'quite long enough'])
+            ->assertUnprocessable()
+            ->assertJsonPath('errors.email.0', 'There is already an account with this address.');
+        $letters = $this->letters(
+            fn () => $this->postJson('/api/account/email', ['email' => 'New@founders.example', 'known' => 'quite long enough'])
+                ->assertOk()
+                ->assertJsonPath('email', 'new@founders.example'),
+        );
         self::assertStringContainsString('now belongs to new@founders.example', $letters[0]);
         $this->postJson('/api/account/password', ['new' => 'short', 'known' => 'quite long enough'])->assertUnprocessable();
         $this->postJson('/api/account/password', ['new' => 'a new long one', 'known' => 'no'])->assertUnprocessable();
@@ -143,6 +172,9 @@ final class FounderAccountsTest extends TestCase
         $before = count($transport->messages());
         $do();
 
-        return array_map(fn ($sent): string => (string) $sent->getOriginalMessage()->getTextBody(), array_values(array_slice($transport->messages()->all(), $before)));
+        return array_map(
+            fn ($sent): string => (string) $sent->getOriginalMessage()->getTextBody(),
+            array_values(array_slice($transport->messages()->all(), $before)),
+        );
     }
 }

@@ -11,19 +11,25 @@ final class FoundersTest extends TestCase
 {
     public function test_a_founder_signs_up_in_and_out(): void
     {
-        $this->postJson('/api/founders', ['name' => 'Ada', 'email' => 'ada@founders.example', 'password' => 'quite long enough'])->assertOk()->assertJsonPath('founder.name', 'Ada');
+        $this->postJson('/api/founders', ['name' => 'Ada', 'email' => 'ada@founders.example', 'password' => 'quite long enough'])
+            ->assertOk()
+            ->assertJsonPath('founder.name', 'Ada');
         self::assertNotSame('quite long enough', Founder::query()->firstOrFail()->password);
         $this->deleteJson('/api/session')->assertOk();
         $this->getJson('/api/apps')->assertUnauthorized();
-        $this->postJson('/api/session', ['email' => 'ada@founders.example', 'password' => 'wrong'])->assertUnprocessable()->assertJsonPath('message', 'This address and password do not belong together.');
+        $this->postJson('/api/session', ['email' => 'ada@founders.example', 'password' => 'wrong'])
+            ->assertUnprocessable()
+            ->assertJsonPath('message', 'This address and password do not belong together.');
         $this->postJson('/api/session', ['email' => 'ada@founders.example', 'password' => 'quite long enough'])->assertOk();
         $this->getJson('/api/apps')->assertOk()->assertExactJson([]);
     }
 
     public function test_bad_input_gets_a_clear_sentence(): void
     {
-        $this->postJson('/api/founders', ['name' => '', 'email' => 'nonsense', 'password' => 'short'])->assertUnprocessable()
-            ->assertJsonPath('errors.name.0', 'Please write your name.')->assertJsonPath('errors.email.0', 'Please write your e-mail address.')
+        $this->postJson('/api/founders', ['name' => '', 'email' => 'nonsense', 'password' => 'short'])
+            ->assertUnprocessable()
+            ->assertJsonPath('errors.name.0', 'Please write your name.')
+            ->assertJsonPath('errors.email.0', 'Please write your e-mail address.')
             ->assertJsonPath('errors.password.0', 'Please choose a password of at least 10 characters.');
     }
 

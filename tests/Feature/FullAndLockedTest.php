@@ -14,7 +14,11 @@ use Tests\TestCase;
 /** A disk without room, and a file that somebody else holds. */
 final class FullAndLockedTest extends TestCase
 {
-    private const TAP = ['POST', '/device/live/a/do', ['screen' => 's', 'at' => '/screens/0/lines/1', 'tap' => '0123456789abcdef0123456789abcdef', 'revision' => 1]];
+    private const TAP = [
+        'POST',
+        '/device/live/a/do',
+        ['screen' => 's', 'at' => '/screens/0/lines/1', 'tap' => '0123456789abcdef0123456789abcdef', 'revision' => 1],
+    ];
 
     private const VIEW = ['POST', '/device/live/a/view', []];
 
@@ -27,7 +31,10 @@ final class FullAndLockedTest extends TestCase
 
         self::assertSame([200, 503, 200, 200], [$view[0], $tap[0], $page[0], $again[0]], $tap[1].$view[1].$page[1]);
         self::assertStringContainsString('Hello Cove', $view[1]);
-        self::assertSame('There is no room left on the server, so nothing can be written. What is there can still be read.', json_decode($tap[1], true)['message']);
+        self::assertSame(
+            'There is no room left on the server, so nothing can be written. What is there can still be read.',
+            json_decode($tap[1], true)['message'],
+        );
         self::assertSame('60', $tap[2]);
         [$now] = $this->ask([self::TAP]);
         self::assertSame(200, $now[0], $now[1]);
@@ -51,7 +58,14 @@ final class FullAndLockedTest extends TestCase
         $this->begin();
         $sessions = base_path('storage/framework/sessions');
         $before = count(glob("$sessions/*") ?: []);
-        $answers = $this->ask([self::VIEW, self::TAP, ['GET', '/device/live/a/pulse', []], ['GET', '/a/a', []], ['GET', '/rest/a/live/jars', []], ['POST', '/hook/a/live/'.str_repeat('a', 40), []]]);
+        $answers = $this->ask([
+            self::VIEW,
+            self::TAP,
+            ['GET', '/device/live/a/pulse', []],
+            ['GET', '/a/a', []],
+            ['GET', '/rest/a/live/jars', []],
+            ['POST', '/hook/a/live/'.str_repeat('a', 40), []],
+        ]);
 
         self::assertSame([true], array_values(array_unique(array_column($answers, 3))), 'Nobody gets a cookie.');
         self::assertLessThanOrEqual($before, count(glob("$sessions/*") ?: []));
@@ -63,7 +77,14 @@ final class FullAndLockedTest extends TestCase
     {
         $app = $this->demo();
         $file = new DataFile($app, DataSet::Live);
-        $busy = new Process([PHP_BINARY, '-r', '$d = new PDO("sqlite:".$argv[1]); $d->exec("pragma busy_timeout=5000"); echo "."; for ($i = 0; $i < 400; $i++) { $d->exec("begin immediate"); usleep(8000); $d->exec("commit"); usleep(2500); }', '--', $file->path]);
+        $busy = new Process([
+            PHP_BINARY,
+            '-r',
+            '$d = new PDO("sqlite:".$argv[1]); $d->exec("pragma busy_timeout=5000"); echo "."; for ($i = 0; $i < 400; $i++) { $d->exec("begin '
+                .'immediate"); usleep(8000); $d->exec("commit"); usleep(2500); }',
+            '--',
+            $file->path,
+        ]);
         $busy->start();
         $busy->waitUntil(fn (): bool => true);
         $waits = [];
@@ -85,7 +106,9 @@ final class FullAndLockedTest extends TestCase
         (new Process([PHP_BINARY, 'artisan', 'migrate', '--force'], base_path(), $this->settings()))->mustRun();
         // As ./lanai does when it builds.
         (new Process([PHP_BINARY, 'artisan', 'view:cache'], base_path(), $this->settings()))->mustRun();
-        $script = "app A\ntable Jars, each a Jar\n  may be seen by everyone\n  may be added by everyone\n  Name is a text\nscreen S, first\n  Text \"Hello {count(jars) == 0 ? 'Cove' : 'Bay'}\"\n  Button \"Add\"\n    tapped:\n      add a Jar\n        set Name = \"x\"\n";
+        $script =
+            "app A\ntable Jars, each a Jar\n  may be seen by everyone\n  may be added by everyone\n  Name is a text\nscreen S, first\n"
+                ."  Text \"Hello {count(jars) == 0 ? 'Cove' : 'Bay'}\"\n  Button \"Add\"\n    tapped:\n      add a Jar\n        set Name = \"x\"\n";
         (new Process([PHP_BINARY, __DIR__.'/../Support/queued.php', 'live', $script], base_path(), $this->settings()))->mustRun();
     }
 
@@ -96,7 +119,12 @@ final class FullAndLockedTest extends TestCase
      */
     private function ask(array $requests, array $within = []): array
     {
-        $process = new Process([...$within, PHP_BINARY, __DIR__.'/../Support/asked.php', (string) json_encode($requests)], base_path(), $this->settings(), timeout: 60);
+        $process = new Process(
+            [...$within, PHP_BINARY, __DIR__.'/../Support/asked.php', (string) json_encode($requests)],
+            base_path(),
+            $this->settings(),
+            timeout: 60,
+        );
         $process->run();
 
         return json_decode($process->getOutput(), true) ?? self::fail($process->getOutput().$process->getErrorOutput());
@@ -105,6 +133,15 @@ final class FullAndLockedTest extends TestCase
     /** @return array<string, string> */
     private function settings(): array
     {
-        return ['LANAI_DATABASE' => $this->folder().'/lanai.sqlite', 'LANAI_APPS' => $this->folder().'/apps', 'LANAI_LOGS' => $this->folder(), 'LANAI_CACHE' => $this->folder().'/cache', 'VIEW_COMPILED_PATH' => $this->folder().'/views', 'CACHE_STORE' => 'file', 'SESSION_DRIVER' => 'file', 'APP_ENV' => 'production'];
+        return [
+            'LANAI_DATABASE' => $this->folder().'/lanai.sqlite',
+            'LANAI_APPS' => $this->folder().'/apps',
+            'LANAI_LOGS' => $this->folder(),
+            'LANAI_CACHE' => $this->folder().'/cache',
+            'VIEW_COMPILED_PATH' => $this->folder().'/views',
+            'CACHE_STORE' => 'file',
+            'SESSION_DRIVER' => 'file',
+            'APP_ENV' => 'production',
+        ];
     }
 }

@@ -25,9 +25,112 @@ final class FuzzTest extends TestCase
 {
     private const EACH = 2500;
 
-    private const KEYS = ['address', 'after', 'answer', 'answers', 'answers.*', 'args', 'at', 'base', 'beside', 'body', 'build', 'by', 'changes', 'chips', 'client', 'code', 'confirmed', 'cursor', 'delimiter', 'draft', 'email', 'error', 'file', 'finding', 'finds', 'form', 'header',
-        'here', 'how', 'id', 'ids', 'index', 'inputs', 'invitation', 'item', 'join', 'key', 'keys', 'known', 'limit', 'mode', 'name', 'names', 'new', 'now', 'offer', 'onlyRight', 'orders', 'pages', 'parts', 'password', 'pending', 'person', 'picked', 'picture', 'places', 'platform', 'public', 'request',
-        'revision', 'row', 'rows', 'screen', 'search', 'secret', 'service', 'set', 'state', 'steps', 'store', 'tables', 'talk', 'tap', 'target', 'text', 'to', 'token', 'upward', 'url', 'value', 'values', 'waits', 'way', 'what', 'where', 'words', 'writes', 'zone', 'title', 'spot', 'all', 'aggregate', 'field', 'size', 'width', 'height', 'scale', 'thing', 'is', 'role', 'act', 'does', 'routine', 'given'];
+    private const KEYS = [
+        'address',
+        'after',
+        'answer',
+        'replies',
+        'replies.*',
+        'args',
+        'at',
+        'base',
+        'beside',
+        'body',
+        'build',
+        'by',
+        'changes',
+        'chips',
+        'client',
+        'code',
+        'confirmed',
+        'cursor',
+        'delimiter',
+        'draft',
+        'email',
+        'error',
+        'file',
+        'finding',
+        'finds',
+        'form',
+        'header',
+        'here',
+        'how',
+        'id',
+        'ids',
+        'index',
+        'inputs',
+        'invitation',
+        'item',
+        'join',
+        'key',
+        'keys',
+        'known',
+        'limit',
+        'mode',
+        'name',
+        'names',
+        'new',
+        'now',
+        'offer',
+        'onlyRight',
+        'orders',
+        'pages',
+        'parts',
+        'password',
+        'pending',
+        'person',
+        'picked',
+        'picture',
+        'places',
+        'platform',
+        'public',
+        'request',
+        'revision',
+        'row',
+        'rows',
+        'screen',
+        'search',
+        'secret',
+        'service',
+        'set',
+        'state',
+        'steps',
+        'store',
+        'tables',
+        'talk',
+        'tap',
+        'target',
+        'text',
+        'to',
+        'token',
+        'upward',
+        'url',
+        'value',
+        'values',
+        'waits',
+        'way',
+        'what',
+        'where',
+        'words',
+        'writes',
+        'zone',
+        'title',
+        'spot',
+        'all',
+        'aggregate',
+        'field',
+        'size',
+        'width',
+        'height',
+        'scale',
+        'thing',
+        'is',
+        'role',
+        'act',
+        'does',
+        'routine',
+        'given',
+    ];
 
     private Randomizer $random;
 
@@ -44,7 +147,9 @@ final class FuzzTest extends TestCase
         Queue::fake([BuildPackage::class]);
         Guard::resolving(fn (): array => ['93.184.215.14']);
         Http::fake(fn () => Http::response($this->one(['{}', '{"a":[1,{"b":null}]}', 'not json', "\xFF\xFE", '']), $this->one([200, 200, 401, 500])));
-        $routes = array_values(array_filter(Routes::getRoutes()->getRoutes(), fn (Route $r): bool => ! str_contains($r->uri(), '{any}') && ! str_contains($r->uri(), '{any?}')));
+        $routes = array_values(
+            array_filter(Routes::getRoutes()->getRoutes(), fn (Route $r): bool => ! str_contains($r->uri(), '{any}') && ! str_contains($r->uri(), '{any?}')),
+        );
         $broken = [];
         $statuses = [];
         try {
@@ -58,14 +163,26 @@ final class FuzzTest extends TestCase
                 [$said, $response] = $this->ask($route);
                 $statuses[$response->getStatusCode()] = ($statuses[$response->getStatusCode()] ?? 0) + 1;
                 if ($response->getStatusCode() >= 500 && ! in_array($response->getStatusCode(), [502, 503], true)) {
-                    $broken[] = "$said\n    ".get_debug_type($this->trouble($response)).': '.mb_substr(mb_scrub((string) $this->trouble($response)?->getMessage()), 0, 240).' at '.basename((string) $this->trouble($response)?->getFile()).':'.$this->trouble($response)?->getLine();
+                    $broken[] =
+                        "$said\n    ".
+                        get_debug_type($this->trouble($response)).
+                        ': '.
+                        mb_substr(mb_scrub((string) $this->trouble($response)?->getMessage()), 0, 240).
+                        ' at '.
+                        basename((string) $this->trouble($response)?->getFile()).
+                        ':'.
+                        $this->trouble($response)?->getLine();
                 }
             }
         } finally {
             Guard::resolving(null);
         }
 
-        self::assertSame([], array_slice(array_values(array_unique($broken)), 0, 25), count($broken).' of '.self::EACH.' broke; '.json_encode($statuses));
+        self::assertSame(
+            [],
+            array_slice(array_values(array_unique($broken)), 0, 25),
+            count($broken).' of '.self::EACH.' broke; '.json_encode($statuses),
+        );
         self::assertGreaterThan(100, $statuses[200] ?? 0, 'Some must have got through.');
     }
 
@@ -77,22 +194,92 @@ final class FuzzTest extends TestCase
         $query = [];
         $body = [];
         for ($i = $this->random->getInt(0, 5); $i > 0; $i--) {
-            $this->random->getInt(0, 2) === 0 ? $query[$this->one(self::KEYS)] = $this->value(2) : $body[$this->one(self::KEYS)] = $this->value(3);
+            $this->random->getInt(0, 2) === 0 ? ($query[$this->one(self::KEYS)] = $this->value(2)) : ($body[$this->one(self::KEYS)] = $this->value(3));
         }
         if ($route->uri() === 'api/apps/{app}/edits') {
-            $body += ['base' => $this->one([1, $this->demo->refresh()->revision->number]), 'what' => $this->one(['fill', 'offer', 'add', 'remove', 'move', 'script', 'several', 'mend', 'sign-in']), 'at' => $this->pointer(), 'text' => $this->text()];
+            $do = $this->one([
+                'fill',
+                'offer',
+                'write',
+                'begin',
+                'remove',
+                'move',
+                'copy',
+                'group',
+                'extract',
+                'rewrite',
+                'leaveOut',
+                'allow',
+                'addAsset',
+                'makeScreens',
+                'keepTableInStep',
+                'letPeopleIn',
+                'putRight',
+                'takeService',
+            ]);
+            $edit = [
+                'do' => $do,
+                'at' => $this->pointer(),
+                'list' => $this->pointer(),
+                'places' => $this->one([[$this->pointer()], [$this->pointer(), $this->pointer()], []]),
+                'text' => $this->text(),
+                'as' => $this->one(['', 'text', 'waiting', $this->text()]),
+                'index' => $this->one([0, 3, -1, 'x']),
+                'name' => $this->text(),
+                'file' => $this->text(),
+                'called' => $this->text(),
+                'verb' => $this->one(['seen', 'x']),
+                'who' => $this->one(['everyone', 'role', 'king']),
+                'request' => $this->one(['Conditions', $this->text()]),
+                'table' => $this->one(['Spots', $this->text()]),
+                'told' => $this->one([[], ['spot' => $this->text()]]),
+                'key' => 'Name',
+                'removing' => true,
+                'every' => $this->one(['day', 'hour', 'x']),
+            ];
+            $body += [
+                'base' => $this->one([1, $this->demo->refresh()->revision->number]),
+                'sure' => $this->one([true, false]),
+                'page' => $this->one(['', '/screens/0', $this->pointer()]),
+                'edit' => $this->one([$edit, $this->value(2)]),
+            ];
         }
         if (preg_match('~^device/~', $route->uri()) === 1) {
-            $body += ['screen' => $this->one(['upcoming', 'swim', 'offer', 'nowhere', '']), 'args' => $this->one([[], [1], [$this->value(1)]]), 'at' => $this->pointer(), 'revision' => 1];
+            $body += [
+                'screen' => $this->one(['upcoming', 'swim', 'offer', 'nowhere', '']),
+                'args' => $this->one([[], [1], [$this->value(1)]]),
+                'at' => $this->pointer(),
+                'revision' => 1,
+            ];
         }
-        $uri = "/$path".($query === [] || $method !== 'GET' && $this->random->getInt(0, 1) === 0 ? '' : '?'.http_build_query($query));
+        $uri = "/$path".($query === [] || ($method !== 'GET' && $this->random->getInt(0, 1) === 0) ? '' : '?'.http_build_query($query));
         $json = $this->random->getInt(0, 4) > 0;
-        $files = str_contains($route->uri(), 'picture') || str_contains($route->uri(), 'assets') || str_contains($route->uri(), 'imports') ? ['picture' => UploadedFile::fake()->createWithContent($this->one(['a.png', 'a.txt', 'a.csv', 'a']), $this->text()), 'file' => UploadedFile::fake()->createWithContent('a.csv', $this->text())] : [];
+        $files =
+            str_contains($route->uri(), 'picture') || str_contains($route->uri(), 'assets') || str_contains($route->uri(), 'imports')
+                ? [
+                    'picture' => UploadedFile::fake()->createWithContent($this->one(['a.png', 'a.txt', 'a.csv', 'a']), $this->text()),
+                    'file' => UploadedFile::fake()->createWithContent('a.csv', $this->text()),
+                ]
+                : [];
         $content = $json ? (string) json_encode($body, JSON_INVALID_UTF8_SUBSTITUTE | JSON_PARTIAL_OUTPUT_ON_ERROR) : http_build_query($body);
         if ($json && $this->random->getInt(0, 9) === 0) {
-            $content = $this->one(['', '[', 'null', '1', '"x"', str_repeat('[', 600), '{"a":'.str_repeat('9', 400).'}', "{\"a\":\"\xFF\"}", '{"at":18446744073709551616}']);
+            $content = $this->one([
+                '',
+                '[',
+                'null',
+                '1',
+                '"x"',
+                str_repeat('[', 600),
+                '{"a":'.str_repeat('9', 400).'}',
+                "{\"a\":\"\xFF\"}",
+                '{"at":18446744073709551616}',
+            ]);
         }
-        $server = $this->transformHeadersToServerVars(['Accept' => 'application/json', 'Content-Type' => $json ? 'application/json' : 'application/x-www-form-urlencoded'] + ($this->random->getInt(0, 5) === 0 ? ['Authorization' => 'Bearer '.$this->one(['x', "\xFF", str_repeat('a', 5000)])] : []) + ($this->random->getInt(0, 5) === 0 ? ['If-Match' => $this->one(['*', '"x"', ',,', "\xFF"])] : []));
+        $server = $this->transformHeadersToServerVars(
+            ['Accept' => 'application/json', 'Content-Type' => $json ? 'application/json' : 'application/x-www-form-urlencoded'] +
+                ($this->random->getInt(0, 5) === 0 ? ['Authorization' => 'Bearer '.$this->one(['x', "\xFF", str_repeat('a', 5000)])] : []) +
+                ($this->random->getInt(0, 5) === 0 ? ['If-Match' => $this->one(['*', '"x"', ',,', "\xFF"])] : []),
+        );
         ob_start();
         try {
             $response = $this->call($method, $uri, $json ? [] : $body, [], $files, $server, $content);
@@ -111,10 +298,49 @@ final class FuzzTest extends TestCase
 
     private function parameter(string $name): string
     {
-        $usual = ['app' => ['1'], 'set' => ['sandbox', 'live'], 'table' => ['swims', 'people', 'spots', 'bookings'], 'way' => ['live', 'share', 'deck'], 'key' => ['saltlark', '1', $this->demo->share_code, 'privacy', 'deletion'], 'slug' => ['saltlark', 'upcoming', 'swim'], 'stored' => ['swims', 'people'], 'row' => ['1', '2'], 'person' => ['1', '2'], 'id' => ['1'], 'import' => ['1'], 'build' => ['1'], 'submission' => ['1'],
-            'token' => ['1', str_repeat('a', 40)], 'run' => ['1'], 'hook' => ['1'], 'place' => ['1'], 'nonce' => [str_repeat('a', 32)], 'name' => [str_repeat('a', 64).'.png'], 'rest' => ['', 'swim/1']][$name] ?? ['1'];
+        $usual = [
+            'app' => ['1'],
+            'set' => ['sandbox', 'live'],
+            'table' => ['swims', 'people', 'spots', 'bookings'],
+            'way' => ['live', 'share', 'deck'],
+            'key' => ['saltlark', '1', $this->demo->share_code, 'privacy', 'deletion'],
+            'slug' => ['saltlark', 'upcoming', 'swim'],
+            'stored' => ['swims', 'people'],
+            'row' => ['1', '2'],
+            'person' => ['1', '2'],
+            'id' => ['1'],
+            'import' => ['1'],
+            'build' => ['1'],
+            'submission' => ['1'],
+            'token' => ['1', str_repeat('a', 40)],
+            'run' => ['1'],
+            'hook' => ['1'],
+            'place' => ['1'],
+            'nonce' => [str_repeat('a', 32)],
+            'name' => [str_repeat('a', 64).'.png'],
+            'rest' => ['', 'swim/1'],
+        ][$name] ?? ['1'];
 
-        return $this->random->getInt(0, 3) > 0 ? $this->one($usual) : rawurlencode($this->one(['9223372036854775808', '99999999999999999999', '-1', '0', '1e9', "\xFF", '..', '%00', 'ä', str_repeat('9', 300), '1;drop', 'null', '[]', ' ']));
+        return $this->random->getInt(0, 3) > 0
+            ? $this->one($usual)
+            : rawurlencode(
+                $this->one([
+                    '9223372036854775808',
+                    '99999999999999999999',
+                    '-1',
+                    '0',
+                    '1e9',
+                    "\xFF",
+                    '..',
+                    '%00',
+                    'ä',
+                    str_repeat('9', 300),
+                    '1;drop',
+                    'null',
+                    '[]',
+                    ' ',
+                ]),
+            );
     }
 
     private function value(int $depth): mixed
@@ -127,7 +353,31 @@ final class FuzzTest extends TestCase
             4 => $this->one(['9223372036854775808', '99999999999999999999', '1e999', '-0', '0x1F', '１２']),
             5 => $this->pointer(),
             6, 7 => $this->text(),
-            8 => $this->one(['sandbox', 'live', 'fill', 'add', 'title', 'places', 'starts', 'spot', 'name', 'web', 'apk', 'pier', 'quay', 'almanac', 'slow', 'Conditions', 'upward', 'and', 'or', 'UTC', 'Europe/Berlin', '2026-12-24T09:30:00Z', 'a@b.example']),
+            8 => $this->one([
+                'sandbox',
+                'live',
+                'fill',
+                'add',
+                'title',
+                'places',
+                'starts',
+                'spot',
+                'name',
+                'web',
+                'apk',
+                'pier',
+                'quay',
+                'almanac',
+                'slow',
+                'Conditions',
+                'upward',
+                'and',
+                'or',
+                'UTC',
+                'Europe/Berlin',
+                '2026-12-24T09:30:00Z',
+                'a@b.example',
+            ]),
             default => $this->many($depth),
         };
     }
@@ -145,13 +395,98 @@ final class FuzzTest extends TestCase
 
     private function text(): string
     {
-        return $this->one(['', ' ', 'a', "'", '"', '\\', '0', '-', 'null', 'true', '{', '}', '{me.name}', 'places > 0', 'count(swims) > 0', 'sum(', 'title contains "a" and', 'a.b.c.d', '1/0', '-(', 'now() + days(99999999999)', 'text(1)', '9 ** 999', "\xFF\xC0", "a\0b", "\u{202E}", '😀', str_repeat('a', 3000), str_repeat('(', 200), str_repeat('not ', 100).'true',
-            'List of Swims', "screen X\n  Text \"x\"", 'table Things, each a Thing', 'Button "x"', '%', '_', '*', '" or 1=1 --', '<script>', '../../etc/passwd', 'http://127.0.0.1:8001/letterbox/', 'https://x.example/', 'curl https://x.example -d @y', '{"openapi":"3.1.0"}', "Title,Places\na,1\n\"", '=1+1', '2026-13-45', '99:99', 'EUR', '12,50', '/', '#', 'stand-in:almanac/v1', '=HYPERLINK("x")']);
+        return $this->one([
+            '',
+            ' ',
+            'a',
+            "'",
+            '"',
+            '\\',
+            '0',
+            '-',
+            'null',
+            'true',
+            '{',
+            '}',
+            '{me.name}',
+            'places > 0',
+            'count(swims) > 0',
+            'sum(',
+            'title contains "a" and',
+            'a.b.c.d',
+            '1/0',
+            '-(',
+            'now() + days(99999999999)',
+            'text(1)',
+            '9 ** 999',
+            "\xFF\xC0",
+            "a\0b",
+            "\u{202E}",
+            '😀',
+            str_repeat('a', 3000),
+            str_repeat('(', 200),
+            str_repeat('not ', 100).'true',
+            'List of Swims',
+            "screen X\n  Text \"x\"",
+            'table Things, each a Thing',
+            'Button "x"',
+            '%',
+            '_',
+            '*',
+            '" or 1=1 --',
+            '<script>',
+            '../../etc/passwd',
+            'http://127.0.0.1:8001/letterbox/',
+            'https://x.example/',
+            'curl https://x.example -d @y',
+            '{"openapi":"3.1.0"}',
+            "Title,Places\na,1\n\"",
+            '=1+1',
+            '2026-13-45',
+            '99:99',
+            'EUR',
+            '12,50',
+            '/',
+            '#',
+            'stand-in:almanac/v1',
+            '=HYPERLINK("x")',
+        ]);
     }
 
     private function pointer(): string
     {
-        return $this->one(['', '/', '/name', '/tables', '/tables/0', '/tables/0/fields', '/tables/0/fields/0', '/tables/0/fields/0/type', '/tables/99', '/tables/-1', '/tables/x/y', '/screens/0', '/screens/0/lines', '/screens/0/lines/0', '/screens/0/lines/2', '/screens/0/lines/2/where', '/screens/1/lines/6', '/screens/1/lines/3/tapped', '/release/title', '/release/build', '/theme/main', '/signIn', '/roles/0/name', '/services/0/requests/0', '/a~2b', '/tables/0/access/0/who', '/screens/0/lines/2/swipes/9', '/screens/9223372036854775808/lines/0', str_repeat('/a', 120), "/\xFF"]);
+        return $this->one([
+            '',
+            '/',
+            '/name',
+            '/tables',
+            '/tables/0',
+            '/tables/0/fields',
+            '/tables/0/fields/0',
+            '/tables/0/fields/0/type',
+            '/tables/99',
+            '/tables/-1',
+            '/tables/x/y',
+            '/screens/0',
+            '/screens/0/lines',
+            '/screens/0/lines/0',
+            '/screens/0/lines/2',
+            '/screens/0/lines/2/where',
+            '/screens/1/lines/6',
+            '/screens/1/lines/3/tapped',
+            '/release/title',
+            '/release/build',
+            '/theme/main',
+            '/signIn',
+            '/roles/0/name',
+            '/services/0/requests/0',
+            '/a~2b',
+            '/tables/0/access/0/who',
+            '/screens/0/lines/2/swipes/9',
+            '/screens/9223372036854775808/lines/0',
+            str_repeat('/a', 120),
+            "/\xFF",
+        ]);
     }
 
     /**

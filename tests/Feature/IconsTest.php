@@ -7,8 +7,8 @@ namespace Tests\Feature;
 use App\Models\App;
 use App\Packaging\IconPainter;
 use GdImage;
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Edits\Editor;
+use Lanai\Core\Edits\Kinds\Fill;
+use Lanai\Core\Model\Blueprint;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
 
@@ -58,7 +58,7 @@ final class IconsTest extends TestCase
         $app = new App;
         $app->id = 5;
 
-        return new IconPainter($app, (new Editor(Blueprint::begin('Test')))->fill('/release/letter', $letter)->blueprint);
+        return new IconPainter($app, (new Fill('/release/letter', $letter))->on(Blueprint::begin('Test'))->blueprint);
     }
 
     /** @return array{left: int, right: int, top: int, bottom: int} where anything but the ground is drawn */

@@ -12,7 +12,7 @@ use App\Records\IndexTrial;
 use App\Records\SchemaFollower;
 use Illuminate\Database\Connection;
 use Illuminate\Support\Facades\DB;
-use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Storage\Indexes;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
@@ -21,7 +21,8 @@ use Tests\TestCase;
 final class IndexTrialTest extends TestCase
 {
     /** One in 40,000 is open, all start later, half are cheap; the spot "Cove" is one of 400. */
-    private const SCRIPT = "app A\ntable Spots, each a Spot\n  Name is a text\ntable Swims, each a Swim\n  Title is a text\n  Open is yes or no\n  Places is a whole number\n  Starts is a date and time\n  Spot is one Spot\nscreen S\n  List of Swims";
+    private const SCRIPT = "app A\ntable Spots, each a Spot\n  Name is a text\ntable Swims, each a Swim\n  Title is a text\n  Open is yes or no\n"
+        ."  Places is a whole number\n  Starts is a date and time\n  Spot is one Spot\nscreen S\n  List of Swims";
 
     #[TestWith([' where starts > now() and places == 39999, by Starts upward', 'ix_swims_places_starts', 60_000])]
     #[TestWith([' where places < 50, by Starts upward', 'ix_swims_places', 60_000])]
@@ -56,7 +57,10 @@ final class IndexTrialTest extends TestCase
 
         self::assertContains('ix_swims_title_sorted', $first);
         self::assertSame(['ix_swims_places', 'ix_swims_spot'], $this->indexes($database), 'What it takes the place of goes.');
-        $asked = implode(' ', array_column($database->select('explain query plan select * from swims where places < 50 order by lanai_order("title"), id limit 100'), 'detail'));
+        $asked = implode(
+            ' ',
+            array_column($database->select('explain query plan select * from swims where places < 50 order by lanai_order("title"), id limit 100'), 'detail'),
+        );
         self::assertStringContainsString('ix_swims_places', $asked);
     }
 
@@ -81,9 +85,14 @@ final class IndexTrialTest extends TestCase
     {
         $follower->follow(Blueprint::fromScript(self::SCRIPT.($rows < 40_000 ? ' where places < 50, by Title upward' : '')));
         $database = DB::connection((new DataFile($this->unkept(), DataSet::Sandbox))->connection);
-        $database->insert("with recursive n(i) as (select 1 union all select i + 1 from n where i < 400) insert into spots (name) select 'Spot ' || i from n");
-        $database->insert("with recursive n(i) as (select 1 union all select i + 1 from n where i < $rows) insert into swims (title, open, places, starts, spot) "
-            ."select 'Swim ' || (i * 7919 % 1000), i % 40000 = 0, i * 31 % 40000, strftime('%Y-%m-%dT%H:%M:%SZ', 4000000000 + i * 104729 % 63072000, 'unixepoch'), i % 400 + 1 from n");
+        $database->insert(
+            "with recursive n(i) as (select 1 union all select i + 1 from n where i < 400) insert into spots (name) select 'Spot ' || i from n",
+        );
+        $database->insert(
+            "with recursive n(i) as (select 1 union all select i + 1 from n where i < $rows) insert into swims (title, open, places, starts, spot) ".
+                "select 'Swim ' || (i * 7919 % 1000), i % 40000 = 0, i * 31 % 40000, strftime('%Y-%m-%dT%H:%M:%SZ', 4000000000 + i * 104729 % "
+                    ."63072000, 'unixepoch'), i % 400 + 1 from n",
+        );
 
         return $database;
     }
@@ -91,12 +100,15 @@ final class IndexTrialTest extends TestCase
     /** @return list<string> */
     private function indexes(Connection $database): array
     {
-        return array_column($database->select("select name from sqlite_master where type = 'index' and name like 'ix\\_swims%' escape '\\' order by name"), 'name');
+        return array_column(
+            $database->select("select name from sqlite_master where type = 'index' and name like 'ix\\_swims%' escape '\\' order by name"),
+            'name',
+        );
     }
 
     private function unkept(): App
     {
-        $app = new App;
+        $app = new App();
         $app->id = 78;
 
         return $app;

@@ -25,10 +25,13 @@ final class InspectionTest extends TestCase
         $seen = $quay->inspect($file);
 
         self::assertTrue($quay->accepts($file));
-        self::assertSame(['com.saltlark.companion', 1, '1.0.0', ['android.permission.INTERNET'], []], [$seen->package, $seen->code, $seen->version, $seen->permissions, $seen->reasons]);
+        self::assertSame(
+            ['com.saltlark.companion', 1, '1.0.0', ['android.permission.INTERNET'], []],
+            [$seen->package, $seen->code, $seen->version, $seen->permissions, $seen->reasons],
+        );
         self::assertMatchesRegularExpression('/^[0-9a-f]{64}$/', $seen->signer);
 
-        $zip = new ZipArchive;
+        $zip = new ZipArchive();
         $zip->open($file);
         $zip->addFromString('assets/www/index.html', 'something else');
         $zip->close();
@@ -46,8 +49,11 @@ final class InspectionTest extends TestCase
         }
         [$apk, $aab] = array_map($quay->inspect(...), $files);
 
-        self::assertSame([$apk->package, $apk->code, $apk->signer, $apk->permissions, []], [$aab->package, $aab->code, $aab->signer, $aab->permissions, $aab->reasons]);
-        $zip = new ZipArchive;
+        self::assertSame(
+            [$apk->package, $apk->code, $apk->signer, $apk->permissions, []],
+            [$aab->package, $aab->code, $aab->signer, $aab->permissions, $aab->reasons],
+        );
+        $zip = new ZipArchive();
         $zip->open($files[1]);
         $zip->addFromString('base/assets/www/index.html', 'something else');
         $zip->close();
@@ -57,13 +63,13 @@ final class InspectionTest extends TestCase
     public function test_what_is_no_package_is_not_accepted(): void
     {
         file_put_contents($this->folder().'/text.apk', 'PK not really');
-        $zip = new ZipArchive;
+        $zip = new ZipArchive();
         $zip->open($this->folder().'/broken.apk', ZipArchive::CREATE);
         $zip->addFromString('AndroidManifest.xml', 'not a manifest');
         $zip->close();
 
         self::assertFalse((new Quay($this->folder()))->accepts($this->folder().'/text.apk'));
-        self::assertFalse((new Pier)->accepts($this->folder().'/broken.apk'));
+        self::assertFalse((new Pier())->accepts($this->folder().'/broken.apk'));
         self::assertSame(['package'], array_column((new Quay($this->folder()))->inspect($this->folder().'/broken.apk')->reasons, 'code'));
     }
 
@@ -71,8 +77,14 @@ final class InspectionTest extends TestCase
     public static function bundles(): iterable
     {
         yield 'as it was built' => [[], []];
-        yield 'without the word of its tools' => [['BundleConfig.pb' => null], ['BundleConfig.pb is missing or does not say with which version of the tools the bundle was made.']];
-        yield 'with an empty one' => [['BundleConfig.pb' => ''], ['BundleConfig.pb is missing or does not say with which version of the tools the bundle was made.']];
+        yield 'without the word of its tools' => [
+            ['BundleConfig.pb' => null],
+            ['BundleConfig.pb is missing or does not say with which version of the tools the bundle was made.'],
+        ];
+        yield 'with an empty one' => [
+            ['BundleConfig.pb' => ''],
+            ['BundleConfig.pb is missing or does not say with which version of the tools the bundle was made.'],
+        ];
         yield 'without its resource table' => [['base/resources.pb' => null], ['The module “base” has no resources.pb.']];
         yield 'without code' => [['base/dex/classes.dex' => null], ['The module “base” has no dex/classes.dex.']];
         yield 'with a stray file' => [['notes.txt' => 'left behind'], ['“notes.txt” has no place in a bundle.']];
@@ -90,7 +102,7 @@ final class InspectionTest extends TestCase
     public function test_a_bundle_is_judged_by_its_shape(array $changes, array $sentences): void
     {
         $file = $this->package(Target::Aab);
-        $zip = new ZipArchive;
+        $zip = new ZipArchive();
         $zip->open($file);
         foreach ($changes as $name => $contents) {
             $contents === null ? $zip->deleteName($name) : $zip->addFromString($name, $contents);
@@ -112,7 +124,10 @@ final class InspectionTest extends TestCase
         yield 'with an icon of another size' => [['icons/any-192.png' => 'icons/any-512.png'], ['icon']];
         yield 'without maskable icons' => [['icons/maskable-192.png' => null, 'icons/maskable-512.png' => null], ['icon', 'icon', 'icon']];
         yield 'with a broken manifest' => [['manifest.webmanifest' => '{'], ['manifest']];
-        yield 'with an empty manifest' => [['manifest.webmanifest' => '{"short_name":"x"}'], ['manifest', 'manifest', 'manifest', 'manifest', 'icon', 'icon']];
+        yield 'with an empty manifest' => [
+            ['manifest.webmanifest' => '{"short_name":"x"}'],
+            ['manifest', 'manifest', 'manifest', 'manifest', 'icon', 'icon'],
+        ];
     }
 
     /**
@@ -123,15 +138,19 @@ final class InspectionTest extends TestCase
     public function test_a_web_app_is_judged_by_its_manifest_icons_and_worker(array $changes, array $codes): void
     {
         $file = $this->package(Target::Web);
-        $zip = new ZipArchive;
+        $zip = new ZipArchive();
         $zip->open($file);
         foreach ($changes as $name => $content) {
-            $bytes = $content === null ? null : (str_starts_with($content, 'icons/') ? (string) $zip->getFromName($content) : $content);
+            $bytes = match (true) {
+                $content === null => null,
+                str_starts_with($content, 'icons/') => (string) $zip->getFromName($content),
+                default => $content,
+            };
             $bytes === null ? $zip->deleteName($name) : $zip->addFromString($name, $bytes);
         }
         $zip->close();
 
-        self::assertSame($codes, array_column((new Pier)->inspect($file)->reasons, 'code'));
+        self::assertSame($codes, array_column((new Pier())->inspect($file)->reasons, 'code'));
     }
 
     private function package(Target $target): string

@@ -47,7 +47,11 @@ final class KilledPartsTest extends TestCase
             } while (($after['jobs'] > 0 || in_array($after[$what] ?? '', ['queued', 'running'], true)) && microtime(true) < $until);
             $next->stop(3);
 
-            self::assertSame([0, 0, 0, 'ok'], [$after['jobs'], $after['left'], $after['folders'], $after['whole']], "$what, point $point: ".json_encode($after));
+            self::assertSame(
+                [0, 0, 0, 'ok'],
+                [$after['jobs'], $after['left'], $after['folders'], $after['whole']],
+                "$what, point $point: ".json_encode($after),
+            );
             if ($what === 'import') {
                 self::assertSame(['done', ($before['spots'] ?? 0) + 6000], [$after['import'], $after['spots']], "point $point");
             } elseif ($what === 'build') {
@@ -63,11 +67,34 @@ final class KilledPartsTest extends TestCase
     {
         Queue::fake();
         $app = $this->demo();
-        $import = $app->imports()->create(['dataset' => 'sandbox', 'stored' => 'spots', 'kind' => 'csv', 'file' => 'gone.csv', 'name' => 'x', 'state' => 'running', 'plan' => ['to' => ['name'], 'key' => '', 'onlyRight' => false, 'skip' => []]]);
+        $import = $app
+            ->imports()
+            ->create([
+                'dataset' => 'sandbox',
+                'stored' => 'spots',
+                'kind' => 'csv',
+                'file' => 'gone.csv',
+                'name' => 'x',
+                'state' => 'running',
+                'plan' => ['to' => ['name'], 'key' => '', 'onlyRight' => false, 'skip' => []],
+            ]);
         file_put_contents($import->path(), "Name\nA\n");
-        $build = $app->builds()->create(['revision_id' => $app->revision->id, 'target' => 'web', 'version' => '1.0.0', 'number' => 1, 'here' => true, 'state' => 'running']);
+        $build = $app
+            ->builds()
+            ->create(['revision_id' => $app->revision->id, 'target' => 'web', 'version' => '1.0.0', 'number' => 1, 'here' => true, 'state' => 'running']);
         mkdir($app->folder().'/work-abc');
-        $run = RoutineRun::query()->create(['app_id' => $app->id, 'dataset' => 'sandbox', 'routine' => 'x', 'because' => '', 'given' => [], 'chain' => [], 'state' => 'waiting', 'tries' => 3, 'steps' => [], 'said' => '']);
+        $run = RoutineRun::query()->create([
+            'app_id' => $app->id,
+            'dataset' => 'sandbox',
+            'routine' => 'x',
+            'because' => '',
+            'given' => [],
+            'chain' => [],
+            'state' => 'waiting',
+            'tries' => 3,
+            'steps' => [],
+            'said' => '',
+        ]);
         $this->artisan(Tend::class)->assertSuccessful();
         self::assertSame('running', $import->refresh()->state, 'A moment ago it was told of.');
         foreach (['queued', 'queued', 'failed'] as $state) {
@@ -87,8 +114,12 @@ final class KilledPartsTest extends TestCase
     {
         $held = AtWork::on('worker-builds');
         self::assertNotNull($held);
-        $this->artisan(Work::class, ['lane' => 'builds'])->expectsOutput('Another worker is at the builds already.')->assertFailed();
-        $this->artisan(Work::class, ['lane' => 'laundry'])->expectsOutput('The queues are letters, routines, imports, builds.')->assertExitCode(2);
+        $this->artisan(Work::class, ['lane' => 'builds'])
+            ->expectsOutput('Another worker already does the builds.')
+            ->assertFailed();
+        $this->artisan(Work::class, ['lane' => 'laundry'])
+            ->expectsOutput('The queues are letters, routines, imports, builds.')
+            ->assertExitCode(2);
         $held->end();
         self::assertNotNull(AtWork::on('worker-builds'));
     }
@@ -98,7 +129,9 @@ final class KilledPartsTest extends TestCase
         $app = $this->demo();
         $import = $app->imports()->create(['dataset' => 'sandbox', 'stored' => 'spots', 'kind' => 'csv', 'file' => 'old.csv', 'name' => 'x', 'plan' => []]);
         file_put_contents($import->path(), 'x');
-        DB::connection("app_{$app->id}_live")->insert("insert into _taps (tap, answer, at) values ('old', '{}', datetime('now', '-15 days')), ('new', '{}', datetime('now', '-12 days'))");
+        DB::connection("app_{$app->id}_live")->insert(
+            "insert into _taps (tap, answer, at) values ('old', '{}', datetime('now', '-15 days')), ('new', '{}', datetime('now', '-12 days'))",
+        );
         DB::connection("app_{$app->id}_live")->statement('create table "_in_spots" (x)');
         mkdir($app->folder().'/work-old');
         touch($app->folder().'/work-old', time() - 4000);
@@ -112,7 +145,13 @@ final class KilledPartsTest extends TestCase
         $pruned = OldWork::prune();
 
         self::assertSame(['answers to taps' => 1, 'files to be brought in' => 1, 'folders of work' => 2, 'sessions' => 1], $pruned);
-        self::assertSame(['new'], DB::connection("app_{$app->id}_live")->table('_taps')->pluck('tap')->all());
+        self::assertSame(
+            ['new'],
+            DB::connection("app_{$app->id}_live")
+                ->table('_taps')
+                ->pluck('tap')
+                ->all(),
+        );
         self::assertSame(0, DB::connection("app_{$app->id}_live")->scalar("select count(*) from sqlite_master where name = '_in_spots'"));
         self::assertFalse(is_file($import->path()) || Import::query()->exists());
     }
@@ -129,7 +168,10 @@ final class KilledPartsTest extends TestCase
         fwrite($writer, 'e');
         clearstatcache();
 
-        self::assertSame(['e', 'd', 'c', 'b'], array_map(fn (string $end): string => (string) file_get_contents($log.$end, false, null, 0, 1), ['', '.1', '.2', '.3']));
+        self::assertSame(
+            ['e', 'd', 'c', 'b'],
+            array_map(fn (string $end): string => (string) file_get_contents($log.$end, false, null, 0, 1), ['', '.1', '.2', '.3']),
+        );
         self::assertFileDoesNotExist("$log.4");
     }
 
@@ -188,6 +230,12 @@ final class KilledPartsTest extends TestCase
     /** @return array<string, string> */
     private function settings(): array
     {
-        return ['LANAI_DATABASE' => $this->folder().'/lanai.sqlite', 'LANAI_APPS' => $this->folder().'/apps', 'LANAI_LOGS' => $this->folder(), 'QUEUE_CONNECTION' => 'database', 'APP_ENV' => 'production'];
+        return [
+            'LANAI_DATABASE' => $this->folder().'/lanai.sqlite',
+            'LANAI_APPS' => $this->folder().'/apps',
+            'LANAI_LOGS' => $this->folder(),
+            'QUEUE_CONNECTION' => 'database',
+            'APP_ENV' => 'production',
+        ];
     }
 }

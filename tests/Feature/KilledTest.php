@@ -9,7 +9,7 @@ use App\Records\DataFile;
 use App\Records\DataSet;
 use App\Records\SchemaFollower;
 use Illuminate\Support\Facades\DB;
-use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Model\Blueprint;
 use PDO;
 use PHPUnit\Framework\Attributes\TestWith;
 use Random\Engine\Mt19937;
@@ -20,7 +20,8 @@ use Tests\TestCase;
 /** A process that dies in the middle of its work leaves the state before it or the state after it; SQLite itself says that the file is whole. */
 final class KilledTest extends TestCase
 {
-    private const SCRIPT = "app A\ntable Spots, each a Spot\n  Name is a text\ntable Swims, each a Swim\n  Title is a text\n  Places is a whole number\n  Spot is one Spot\n";
+    private const SCRIPT = "app A\ntable Spots, each a Spot\n  Name is a text\ntable Swims, each a Swim\n  Title is a text\n"
+        ."  Places is a whole number\n  Spot is one Spot\n";
 
     private const POINTS = 20;
 
@@ -46,7 +47,7 @@ final class KilledTest extends TestCase
             $work = $this->work($folder, $what);
             $work->start();
             // The first part of the time goes into starting PHP.
-            usleep((int) ($whole * 1e6 * $random->getInt(250, 950) / 1000));
+            usleep((int) (($whole * 1e6 * $random->getInt(250, 950)) / 1000));
             if ($work->isRunning()) {
                 $work->signal(SIGKILL);
             }
@@ -77,14 +78,20 @@ final class KilledTest extends TestCase
     {
         mkdir("$folder/5", 0700, true);
         file_put_contents("$folder/app.script", self::SCRIPT);
-        file_put_contents("$folder/rows.csv", "Title,Places,Spot\n".implode('', array_map(fn (int $i): string => "Swim $i,".($i % 9).',Spot '.($i % 5 + 1)."\n", range(1, 4000))));
+        file_put_contents(
+            "$folder/rows.csv",
+            "Title,Places,Spot\n".implode('', array_map(fn (int $i): string => "Swim $i,".$i % 9 .',Spot '.(($i % 5) + 1)."\n", range(1, 4000))),
+        );
         config(['lanai.apps' => $folder]);
-        $app = new App;
+        $app = new App();
         $app->id = 5;
         (new SchemaFollower($app, DataSet::Sandbox))->follow(Blueprint::fromScript(self::SCRIPT));
         $file = new DataFile($app, DataSet::Sandbox);
         DB::connection($file->connection)->statement("insert into spots (name) values ('Spot 1'), ('Spot 2'), ('Spot 3'), ('Spot 4'), ('Spot 5')");
-        DB::connection($file->connection)->statement("with recursive n(i) as (select 1 union all select i + 1 from n where i < 4000) insert into swims (title, places, spot) select 'Old ' || i, i % 7, i % 5 + 1 from n");
+        DB::connection($file->connection)->statement(
+            "with recursive n(i) as (select 1 union all select i + 1 from n where i < 4000) insert into swims (title, places, spot) select 'Old ' ||"
+                .' i, i % 7, i % 5 + 1 from n',
+        );
         DB::connection($file->connection)->statement('pragma wal_checkpoint(truncate)');
         DB::purge($file->connection);
     }

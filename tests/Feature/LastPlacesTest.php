@@ -41,6 +41,19 @@ final class LastPlacesTest extends TestCase
 
         self::assertSame([20, 180], [$in, $refused]);
         self::assertSame(0, $store->byIds($swims, [1])[1]->values['places']);
-        self::assertSame(2 + 20, $store->count(new Query($blueprint->table('Bookings') ?? self::fail('Bookings'), Term::operator('==', Type::of(Kind::YesNo), Term::column(0, $blueprint->table('Bookings')->fields[0]), Term::value(1, Type::of(Kind::Whole))))));
+        self::assertSame(
+            2 + 20,
+            $store->count(
+                new Query(
+                    $blueprint->table('Bookings') ?? self::fail('Bookings'),
+                    Term::operator(
+                        '==',
+                        Type::of(Kind::YesNo),
+                        Term::column(0, $blueprint->table('Bookings')->fields[0]),
+                        Term::value(1, Type::of(Kind::Whole)),
+                    ),
+                ),
+            ),
+        );
     }
 }

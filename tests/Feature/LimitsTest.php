@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Services\Kept;
+use App\Services\AnswerDatabase;
 use Illuminate\Cache\RateLimiter;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Cache;
@@ -29,11 +29,16 @@ final class LimitsTest extends TestCase
     public function test_wrong_passwords_from_elsewhere_do_not_keep_a_founder_out(): void
     {
         $this->demo();
-        $from = fn (string $ip, string $password) => $this->withServerVariables(['REMOTE_ADDR' => $ip])->postJson('/api/session', ['email' => config('lanai.demo_email'), 'password' => $password]);
+        $from = fn (string $ip, string $password) => $this->withServerVariables(['REMOTE_ADDR' => $ip])->postJson('/api/session', [
+            'email' => config('lanai.demo_email'),
+            'password' => $password,
+        ]);
         for ($n = 0; $n < 10; $n++) {
             $from('198.51.100.7', "wrong $n")->assertUnprocessable();
         }
-        $from('198.51.100.7', (string) config('lanai.demo_password'))->assertStatus(429)->assertJsonPath('message', 'That was too often in a short time. Please wait a minute and try again.');
+        $from('198.51.100.7', (string) config('lanai.demo_password'))
+            ->assertStatus(429)
+            ->assertJsonPath('message', 'That was too often in a short time. Please wait a minute and try again.');
         $from('198.51.100.8', (string) config('lanai.demo_password'))->assertOk();
     }
 
@@ -41,9 +46,14 @@ final class LimitsTest extends TestCase
     {
         $this->demo();
         for ($n = 0; $n < 10; $n++) {
-            $this->withServerVariables(['REMOTE_ADDR' => '198.51.100.9'])->withHeader('X-Forwarded-For', "203.0.113.$n")->postJson('/api/session', ['email' => config('lanai.demo_email'), 'password' => 'wrong']);
+            $this->withServerVariables(['REMOTE_ADDR' => '198.51.100.9'])
+                ->withHeader('X-Forwarded-For', "203.0.113.$n")
+                ->postJson('/api/session', ['email' => config('lanai.demo_email'), 'password' => 'wrong']);
         }
-        $this->withServerVariables(['REMOTE_ADDR' => '198.51.100.9'])->withHeader('X-Forwarded-For', '203.0.113.200')->postJson('/api/session', ['email' => config('lanai.demo_email'), 'password' => 'wrong'])->assertStatus(429);
+        $this->withServerVariables(['REMOTE_ADDR' => '198.51.100.9'])
+            ->withHeader('X-Forwarded-For', '203.0.113.200')
+            ->postJson('/api/session', ['email' => config('lanai.demo_email'), 'password' => 'wrong'])
+            ->assertStatus(429);
     }
 
     public function test_a_flood_of_views_and_uploads_is_met_and_a_person_is_not(): void
@@ -56,13 +66,22 @@ final class LimitsTest extends TestCase
             }
         }
         self::assertSame(120, $n, 'Two a second are more than a device asks for.');
-        self::assertSame(404, $this->withToken('a-device')->getJson('/device/live/nowhere/pulse')->status(), 'A device that shows a session is counted by itself.');
+        self::assertSame(
+            404,
+            $this->withToken('a-device')->getJson('/device/live/nowhere/pulse')->status(),
+            'A device that shows a session is counted by itself.',
+        );
     }
 
     public function test_limits_outlive_the_caches(): void
     {
-        config(['lanai.answers' => 'answers', 'database.connections.answers.database' => $this->folder().'/answers.sqlite', 'cache.default' => 'file', 'cache.stores.file.path' => $this->folder().'/cache']);
-        (new \ReflectionProperty(Kept::class, 'ready'))->setValue(null, false);
+        config([
+            'lanai.answers' => 'answers',
+            'database.connections.answers.database' => $this->folder().'/answers.sqlite',
+            'cache.default' => 'file',
+            'cache.stores.file.path' => $this->folder().'/cache',
+        ]);
+        (new \ReflectionProperty(AnswerDatabase::class, 'ready'))->setValue(null, false);
         DB::purge('answers');
         $this->app->forgetInstance(RateLimiter::class);
         $limiter = $this->app->make(RateLimiter::class);
@@ -73,6 +92,6 @@ final class LimitsTest extends TestCase
         self::assertNull(Cache::store('file')->get('x'));
         $this->app->forgetInstance(RateLimiter::class);
         self::assertSame(1, $this->app->make(RateLimiter::class)->attempts('sign-in of somebody'));
-        (new \ReflectionProperty(Kept::class, 'ready'))->setValue(null, false);
+        (new \ReflectionProperty(AnswerDatabase::class, 'ready'))->setValue(null, false);
     }
 }

@@ -11,32 +11,35 @@ use App\Records\EloquentRecordStore;
 use App\Records\SchemaFollower;
 use Illuminate\Database\Connection;
 use Illuminate\Support\Facades\DB;
-use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Model\Blueprint;
 use Tests\TestCase;
 
 /** Links to many rows in their file, while the app's shape changes around them. */
 final class LinksTest extends TestCase
 {
     private const SCRIPT = <<<'SCRIPT'
-        app A
+    app A
 
-        table Spots, each a Spot
-          Name is a text
+    table Spots, each a Spot
+      Name is a text
 
-        table People, each a Person
-          Name is a text
+    table People, each a Person
+      Name is a text
 
-        table Swims, each a Swim
-          Title is a text
-          Guests are many People
-        SCRIPT;
+    table Swims, each a Swim
+      Title is a text
+      Guests are many People
+    SCRIPT;
 
     public function test_links_are_kept_beside_the_table_with_real_keys(): void
     {
         $database = $this->followed(self::SCRIPT);
         $keys = $database->select("select \"from\", \"table\", on_delete from pragma_foreign_key_list('_links_swims_guests') order by \"from\"");
 
-        self::assertSame([['other', 'people', 'CASCADE'], ['row', 'swims', 'CASCADE']], array_map(fn ($k): array => [$k->from, $k->table, $k->on_delete], $keys));
+        self::assertSame(
+            [['other', 'people', 'CASCADE'], ['row', 'swims', 'CASCADE']],
+            array_map(fn ($k): array => [$k->from, $k->table, $k->on_delete], $keys),
+        );
         self::assertSame(['id', 'title'], $database->getSchemaBuilder()->getColumnListing('swims'), 'The table itself has no column for them.');
     }
 
@@ -87,7 +90,11 @@ final class LinksTest extends TestCase
         $database->table('people')->insert(['name' => 'Ada']);
         $database->table('swims')->insert(['title' => 'Dip']);
         $database->table('_links_swims_guests')->insert(['row' => 1, 'other' => 1]);
-        $script = str_replace(['table Swims, each a Swim', 'Guests are many People', 'table People, each a Person'], ['table Dips, each a Dip, stored as swims', 'Friends are many Folk, stored as guests', 'table Folk, each a Soul, stored as people'], self::SCRIPT);
+        $script = str_replace(
+            ['table Swims, each a Swim', 'Guests are many People', 'table People, each a Person'],
+            ['table Dips, each a Dip, stored as swims', 'Friends are many Folk, stored as guests', 'table Folk, each a Soul, stored as people'],
+            self::SCRIPT,
+        );
         $this->followed($script);
         $blueprint = Blueprint::fromScript($script);
         $store = new EloquentRecordStore($this->app(), DataSet::Sandbox, $blueprint);
@@ -114,7 +121,7 @@ final class LinksTest extends TestCase
 
     private function app(): App
     {
-        $app = new App;
+        $app = new App();
         $app->id = 81;
 
         return $app;

@@ -11,13 +11,13 @@ use App\Records\EloquentRecordStore;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Support\Facades\DB;
-use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Formula\Moment;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Play\Outcome;
+use Lanai\Core\Play\Trail;
+use Lanai\Core\Play\Visit;
 use Lanai\Core\Player\Player;
 use Lanai\Core\Query\Query;
-use Lanai\Core\Runtime\Outcome;
-use Lanai\Core\Runtime\Trail;
-use Lanai\Core\Runtime\Visit;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
 
@@ -25,43 +25,43 @@ use Tests\TestCase;
 final class ManyRowsTest extends TestCase
 {
     private const SCRIPT = <<<'S'
-        app Many
-        table Jars, each a Jar
-          Name is a text
-          Thing list are many Things
-        table Things, each a Thing
-          Size is a whole number
-          Price is money in EUR
-          Sort is a text
-          Jar is one Jar
-        screen Start, first
-          Text "{count(things)} {sum(things, size)} {max(things, size)} {average(things, size)} {any(things, size == 0)} {every(things, size > 0)} {sum(things, price)}"
-          Text "{count(where(things, size in [size]))} {sum(where(things, size in [size]), size)} {last(things).size} {sum(things.size)} {count(things.jar)}"
-          Chart of Things, by sort
-          Chart of Things where size in [size], by sort, adding up size
-          List of Things where size in [size], showing 200
-            shows size as title
-          List of Things
-            shows size as title
-        screen Jar, about one Jar
-          Text "{count(jar.things)} {sum(jar.things, size)} {count(jar.thingList)} {sum(jar.thingList, size)}"
-          Button "Change"
-            tapped:
-              change all of things
-                set Size = size + 1
-          Button "Each"
-            tapped:
-              for each of things
-                lower size by 1
-          Button "Fill"
-            tapped:
-              for each of things
-                put this into jar.thingList
-          Button "Remove"
-            tapped:
-              remove all of things
-              say "{count(things)} left"
-        S;
+    app Many
+    table Jars, each a Jar
+      Name is a text
+      Thing list are many Things
+    table Things, each a Thing
+      Size is a whole number
+      Price is money in EUR
+      Sort is a text
+      Jar is one Jar
+    screen Start, first
+      Text "{count(things)} {sum(things.size)} {max(things.size)} {average(things.size)} {any(things, size == 0)} {every(things, size > 0)} {sum(things.price)}"
+      Text "{count(where(things, size in [size]))} {sum(where(things, size in [size]), size)} {last(things).size} {sum(things.size)} {count(things.jar)}"
+      Chart of Things, by sort
+      Chart of Things where size in [size], by sort, adding up size
+      List of Things where size in [size], showing 200
+        shows size as title
+      List of Things
+        shows size as title
+    screen Jar, about one Jar
+      Text "{count(jar.things)} {sum(jar.things, size)} {count(jar.thingList)} {sum(jar.thingList, size)}"
+      Button "Change"
+        tapped:
+          change all of things
+            set Size = size + 1
+      Button "Each"
+        tapped:
+          for each of things
+            lower size by 1
+      Button "Fill"
+        tapped:
+          for each of things
+            put this into jar.thingList
+      Button "Remove"
+        tapped:
+          remove all of things
+          say "{count(things)} left"
+    S;
 
     private App $many;
 
@@ -101,7 +101,10 @@ final class ManyRowsTest extends TestCase
         $sum = intdiv($n * ($n + 1), 2);
         $nodes = $this->player->show($this->visit('start'), Trail::none())['nodes'];
         $average = $sum / $n;
-        self::assertSame("$n $sum $n ".($average == (int) $average ? (int) $average : $average).' no yes €'.number_format($sum / 100, 2), $nodes[0]['text']);
+        self::assertSame(
+            "$n $sum $n ".($average == (int) $average ? (int) $average : $average).' no yes €'.number_format($sum / 100, 2),
+            $nodes[0]['text'],
+        );
         self::assertSame("$n $sum $n $sum $n", $nodes[1]['text']);
         self::assertSame([$n, $sum], [array_sum(array_column($nodes[2]['points'], 'value')), array_sum(array_column($nodes[3]['points'], 'value'))]);
         self::assertSame([min(200, $n), $n > 200], [count($nodes[4]['items']), $nodes[4]['more']]);
@@ -129,7 +132,13 @@ final class ManyRowsTest extends TestCase
     public function test_a_million_rows_are_counted_added_up_and_drawn(): void
     {
         $this->fill(1_000_000);
-        $view = (new Player(Blueprint::fromScript(preg_replace('/  Text "\{count\(where[^\n]*\n|  Chart of Things where[^\n]*\n|  List of Things where[^\n]*\n    [^\n]*\n/', '', self::SCRIPT)), $this->store, rehearsal: true))->show($this->visit('start'), Trail::none());
+        $view = (new Player(
+            Blueprint::fromScript(
+                preg_replace('/  Text "\{count\(where[^\n]*\n|  Chart of Things where[^\n]*\n|  List of Things where[^\n]*\n    [^\n]*\n/', '', self::SCRIPT),
+            ),
+            $this->store,
+            rehearsal: true,
+        ))->show($this->visit('start'), Trail::none());
 
         self::assertSame('1000000 500000500000 1000000 500000.5 no yes €5,000,005,000.00', $view['nodes'][0]['text']);
         self::assertSame(1_000_000, array_sum(array_column($view['nodes'][1]['points'], 'value')));
@@ -141,7 +150,10 @@ final class ManyRowsTest extends TestCase
         $view = $this->player->show($this->visit('start'), Trail::none());
 
         self::assertSame(['There are too many Things to work this out one by one: it stops after 200,000.', []], [$view['problem'], $view['nodes']]);
-        DB::connection($this->store->connection)->table($this->many->revision->read()->tables[1]->storedAs())->where('id', '>', 20_001)->delete();
+        DB::connection($this->store->connection)
+            ->table($this->many->revision->read()->tables[1]->storedAs())
+            ->where('id', '>', 20_001)
+            ->delete();
         self::assertSame('This would write more than 20,000 Things at once, and so nothing was done. Choose fewer.', $this->tap(4)->refused);
         self::assertSame(20_001, $this->store->count(new Query($this->many->revision->read()->tables[1])));
     }
@@ -149,12 +161,30 @@ final class ManyRowsTest extends TestCase
     /** @param  list<string>  $places of the lines that cannot take so many */
     #[TestWith([200, []])]
     #[TestWith([20_000, []])]
-    #[TestWith([20_001, ['/screens/1/lines/1/tapped/0/rows', '/screens/1/lines/2/tapped/0/rows', '/screens/1/lines/3/tapped/0/rows', '/screens/1/lines/4/tapped/0/rows']])]
-    #[TestWith([200_001, ['/screens/0/lines/1/text', '/screens/1/lines/1/tapped/0/rows', '/screens/1/lines/2/tapped/0/rows', '/screens/1/lines/3/tapped/0/rows', '/screens/1/lines/4/tapped/0/rows']])]
+    #[
+        TestWith([
+            20_001,
+            ['/screens/1/lines/1/tapped/0/rows', '/screens/1/lines/2/tapped/0/rows', '/screens/1/lines/3/tapped/0/rows', '/screens/1/lines/4/tapped/0/rows'],
+        ]),
+    ]
+    #[
+        TestWith([
+            200_001,
+            [
+                '/screens/0/lines/1/text',
+                '/screens/1/lines/1/tapped/0/rows',
+                '/screens/1/lines/2/tapped/0/rows',
+                '/screens/1/lines/3/tapped/0/rows',
+                '/screens/1/lines/4/tapped/0/rows',
+            ],
+        ]),
+    ]
     public function test_the_studio_tells_before_what_a_tap_or_a_figure_cannot_take(int $n, array $places): void
     {
         $this->fill($n);
-        $state = $this->actingAs($this->founderOf($this->many))->getJson("/api/apps/{$this->many->id}")->assertOk();
+        $state = $this->actingAs($this->founderOf($this->many))
+            ->getJson("/api/apps/{$this->many->id}")
+            ->assertOk();
         $found = array_filter($state->json('findings'), fn (array $f): bool => str_ends_with($f['rule'], 'MoreRowsThanTaken'));
 
         $at = array_column($found, 'at');
@@ -165,7 +195,11 @@ final class ManyRowsTest extends TestCase
     private function fill(int $n): void
     {
         $table = $this->many->revision->read()->tables[1]->storedAs();
-        DB::connection($this->store->connection)->statement("insert into \"$table\" (size, price, sort, jar) with recursive n(i) as (select 1 union all select i + 1 from n where i < ?) select i, i, 'sort ' || (i % 7), 1 from n", [$n]);
+        DB::connection($this->store->connection)->statement(
+            "insert into \"$table\" (size, price, sort, jar) with recursive n(i) as (select 1 union all select i + 1 from n where i < ?) select i, i, "
+                ."'sort ' || (i % 7), 1 from n",
+            [$n],
+        );
     }
 
     private function tap(int $line): Outcome

@@ -40,7 +40,10 @@ final class NewcomersTest extends TestCase
         $through = $this->people->blueprint->signIn?->provider('Gatehouse');
 
         self::assertSame('Runa', $this->row($newcomer->add(['name' => ' Runa ', 'through' => $through], false))['name']);
-        self::assertMatchesRegularExpression('/^Person \d{4}$/', (string) $this->row($newcomer->add(['name' => str_repeat('Long ', 20), 'through' => $through], false))['name']);
+        self::assertMatchesRegularExpression(
+            '/^Person \d{4}$/',
+            (string) $this->row($newcomer->add(['name' => str_repeat('Long ', 20), 'through' => $through], false))['name'],
+        );
         self::assertMatchesRegularExpression('/^Guest \d{4}$/', (string) $this->row($newcomer->add([], true))['name']);
         self::assertSame('', $newcomer->trouble('Zoe'));
         self::assertStringStartsWith('Name: ', $newcomer->trouble(str_repeat('x', 41)));
@@ -50,17 +53,26 @@ final class NewcomersTest extends TestCase
     {
         $newcomer = new Newcomer($this->people);
 
-        self::assertSame(['Swimmer', 'Keeper', 'Swimmer'], array_map(fn (string $role): mixed => $this->row($newcomer->add(['role' => $role], false))['role'], ['', 'keeper', 'King']));
+        self::assertSame(
+            ['Swimmer', 'Keeper', 'Swimmer'],
+            array_map(fn (string $role): mixed => $this->row($newcomer->add(['role' => $role], false))['role'], ['', 'keeper', 'King']),
+        );
     }
 
     public function test_an_account_whose_row_the_founder_removed_gets_a_new_one(): void
     {
         $this->people->store()->remove($this->people->table(), 2);
-        $answer = $this->postJson('/device/live/saltlark/do', ['screen' => 'sign-in', 'at' => '/screens/14/lines/3', 'inputs' => ['eMail' => 'tomas@lindqvist.example', 'password' => (string) config('lanai.demo_people_password')]])->assertJsonPath('outcome.refused', '');
+        $answer = $this->postJson('/device/live/saltlark/do', [
+            'screen' => 'sign-in',
+            'at' => '/screens/14/lines/3',
+            'inputs' => ['eMail' => 'tomas@lindqvist.example', 'password' => (string) config('lanai.demo_people_password')],
+        ])->assertJsonPath('outcome.refused', '');
         $account = $this->people->accounts()->where('email', 'tomas@lindqvist.example')->firstOrFail();
 
         self::assertNotSame(2, $account->person);
-        $this->withToken($answer->json('outcome.session'))->postJson('/device/live/saltlark/view')->assertJsonPath('view.nodes.0.text', 'Good morning, '.$this->row($account->person)['name']);
+        $this->withToken($answer->json('outcome.session'))
+            ->postJson('/device/live/saltlark/view')
+            ->assertJsonPath('view.nodes.0.text', 'Good morning, '.$this->row($account->person)['name']);
     }
 
     public function test_a_session_of_somebody_whose_row_is_gone_is_nobodys(): void
@@ -77,13 +89,24 @@ final class NewcomersTest extends TestCase
         Queue::fake([SendNotice::class]);
         $send = fn (int $person, int $times) => (new SendLetters($this->demo->id, 'live', array_fill(0, $times, [$person, 'About', 'Text'])))->handle();
         $send(1, 2);
-        Queue::assertPushed(SendNotice::class, fn (SendNotice $job): bool => (fn (): array => [$this->email, $this->about, $this->text, $this->from])->call($job) === ['ines@okafor.example', 'About', 'Text', 'Saltlark']);
+        Queue::assertPushed(
+            SendNotice::class,
+            fn (SendNotice $job): bool => (fn (): array => [$this->email, $this->about, $this->text, $this->from])->call($job) === [
+                'ines@okafor.example',
+                'About',
+                'Text',
+                'Saltlark',
+            ],
+        );
         $send(1, 100);
         Queue::assertPushed(SendNotice::class, 60);
         $send(2, 1);
         Queue::assertPushed(SendNotice::class, 61);
         // The blocked, guests and those who are gone get none.
-        $this->people->accounts()->where('person', 3)->update(['blocked_at' => now()]);
+        $this->people
+            ->accounts()
+            ->where('person', 3)
+            ->update(['blocked_at' => now()]);
         $send(3, 1);
         $send(99, 1);
         Queue::assertPushed(SendNotice::class, 61);
@@ -97,12 +120,14 @@ final class NewcomersTest extends TestCase
         $this->travel(16)->minutes();
         // The other request comes in between: it has renewed the token when this one writes.
         $other = null;
-        $this->people->accounts()->getModel()::retrieved(function () use (&$other, $sessions, $token): void {
-            if ($other === null) {
-                $other = false;
-                $other = $sessions->find($token);
-            }
-        });
+        $this->people
+            ->accounts()
+            ->getModel()::retrieved(function () use (&$other, $sessions, $token): void {
+                if ($other === null) {
+                    $other = false;
+                    $other = $sessions->find($token);
+                }
+            });
         $mine = $sessions->find($token);
 
         self::assertNotNull($other?->fresh);

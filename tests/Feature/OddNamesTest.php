@@ -7,7 +7,7 @@ namespace Tests\Feature;
 use App\Apps\RevisionBook;
 use App\Packaging\Packager;
 use App\Packaging\Target;
-use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Model\Blueprint;
 use PHPUnit\Framework\Attributes\TestWith;
 use Symfony\Component\Process\Process;
 use Tests\TestCase;

@@ -11,9 +11,12 @@ use App\Records\DataSet;
 use App\Records\EloquentRecordStore;
 use App\Records\SchemaFollower;
 use Illuminate\Support\Facades\DB;
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Edits\Editor;
+use Lanai\Core\Edits\Edit;
 use Lanai\Core\Edits\EditRefused;
+use Lanai\Core\Edits\EditResult;
+use Lanai\Core\Edits\Kinds\Fill;
+use Lanai\Core\Edits\Kinds\Write;
+use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Query\Query;
 use Tests\TestCase;
 
@@ -37,15 +40,23 @@ final class OneWithStorageTest extends TestCase
         $other = new \PDO("sqlite:$file->path");
         $other->exec('begin immediate');
         try {
-            $answer = $this->actingAs($this->founderOf($app))->postJson("/api/apps/$app->id/edits", ['what' => 'add', 'at' => '/tables', 'text' => "table Lids, each a Lid\n  Name is a text", 'base' => 1]);
-            $answer->assertStatus(409)->assertJsonPath('message', 'The data of this app is busy just now, and so nothing was changed. Please try again in a moment.');
+            $answer = $this->actingAs($this->founderOf($app))->postJson("/api/apps/$app->id/edits", [
+                'base' => 1,
+                'edit' => ['do' => 'write', 'list' => '/tables', 'text' => "table Lids, each a Lid\n  Name is a text"],
+            ]);
+            $answer
+                ->assertStatus(409)
+                ->assertJsonPath('message', 'The data of this app is busy just now, and so nothing was changed. Please try again in a moment.');
             self::assertSame([1, 1, 1], [$app->refresh()->revision->number, $app->revisions()->count(), count($app->revision->read()->tables)]);
             $live = $this->postJson("/device/deck/$app->id/do", ['screen' => 's', 'at' => '/screens/0/lines/0']);
             self::assertNotSame(500, $live->status());
         } finally {
             $other->exec('rollback');
         }
-        $this->postJson("/api/apps/$app->id/edits", ['what' => 'add', 'at' => '/tables', 'text' => "table Lids, each a Lid\n  Name is a text", 'base' => 1])->assertOk();
+        $this->postJson("/api/apps/$app->id/edits", [
+            'base' => 1,
+            'edit' => ['do' => 'write', 'list' => '/tables', 'text' => "table Lids, each a Lid\n  Name is a text"],
+        ])->assertOk();
         self::assertFalse((new SchemaFollower($app->refresh(), DataSet::Sandbox))->differs($app->revision->read()));
     }
 
@@ -55,12 +66,24 @@ final class OneWithStorageTest extends TestCase
         // Something of the same name is in the way, which is no table.
         DB::connection((new DataFile($app, DataSet::Sandbox))->connection)->statement('create view "lids" as select 1');
         try {
-            $this->book->edit($app, $this->founderOf($app), 'add', 1, '/tables', fn (Editor $e) => $e->add('/tables', null, "table Lids, each a Lid\n  Name is a text\n\ntable Caps, each a Cap\n  Name is a text"));
+            $this->book->edit(
+                $app,
+                $this->founderOf($app),
+                1,
+                new Write('/tables', "table Lids, each a Lid\n  Name is a text\n\ntable Caps, each a Cap\n  Name is a text"),
+            );
             self::fail('It was kept.');
         } catch (EditRefused $refused) {
             self::assertSame('The data could not follow this change, and so nothing was changed.', $refused->getMessage());
         }
-        self::assertSame([1, [], []], [$app->refresh()->revision->number, $app->undo, array_values(array_filter(array_keys((new SchemaFollower($app, DataSet::Sandbox))->layout()->tables), fn (string $t): bool => $t === 'caps'))]);
+        self::assertSame(
+            [1, [], []],
+            [
+                $app->refresh()->revision->number,
+                $app->undo,
+                array_values(array_filter(array_keys((new SchemaFollower($app, DataSet::Sandbox))->layout()->tables), fn (string $t): bool => $t === 'caps')),
+            ],
+        );
     }
 
     public function test_an_app_that_cannot_be_stored_is_not_begun(): void
@@ -87,7 +110,9 @@ final class OneWithStorageTest extends TestCase
             $database->statement('alter table "jars" drop column "left"');
             $database->statement('drop table "_kept"');
         }
-        $this->actingAs($this->founderOf($app))->postJson("/device/deck/$app->id/view")->assertOk();
+        $this->actingAs($this->founderOf($app))
+            ->postJson("/device/deck/$app->id/view")
+            ->assertOk();
         $this->getJson("/api/apps/$app->id")->assertOk();
         foreach (DataSet::cases() as $set) {
             self::assertFalse((new SchemaFollower($app, $set))->differs($app->revision->read()), $set->value);
@@ -100,7 +125,10 @@ final class OneWithStorageTest extends TestCase
         $app = $this->begin("app A\ntable Jars, each a Jar\n  Name is a text\nscreen S\n  List of Jars, by Name upward\n    shows name as title\n");
         DB::connection((new DataFile($app, DataSet::Sandbox))->connection)->statement('drop table "jars"');
 
-        $this->actingAs($this->founderOf($app))->postJson("/device/deck/$app->id/view")->assertStatus(503)->assertHeader('Retry-After', '1');
+        $this->actingAs($this->founderOf($app))
+            ->postJson("/device/deck/$app->id/view")
+            ->assertStatus(503)
+            ->assertHeader('Retry-After', '1');
         $this->postJson("/device/deck/$app->id/view")->assertOk();
     }
 
@@ -108,15 +136,34 @@ final class OneWithStorageTest extends TestCase
     {
         $app = $this->begin("app A\ntable Jars, each a Jar\n  Name is a text\nscreen S\n");
         $founder = $this->founderOf($app);
-        $quicker = false;
-        $revision = $this->book->edit($app, $founder, 'add', 1, '/tables', function (Editor $e) use (&$quicker, $app, $founder) {
-            if (! $quicker) {
-                $quicker = true;
-                (new RevisionBook)->edit($app->fresh() ?? $app, $founder, 'add', 1, '/screens', fn (Editor $o) => $o->add('/screens', null, 'screen T'));
+        $quicker = function () use ($app, $founder): void {
+            (new RevisionBook())->edit($app->fresh() ?? $app, $founder, 1, new Write('/screens', 'screen T'));
+        };
+        $edit = new class($quicker) implements Edit
+        {
+            private bool $begun = false;
+
+            public function __construct(private readonly \Closure $meanwhile)
+            {
             }
 
-            return $e->add('/tables', null, "table Lids, each a Lid\n  Name is a text");
-        });
+            public function about(): array
+            {
+                return ['/tables'];
+            }
+
+            public function on(Blueprint $blueprint): EditResult
+            {
+                if (! $this->begun) {
+                    $this->begun = true;
+                    ($this->meanwhile)();
+                }
+
+                return (new Write('/tables', "table Lids, each a Lid\n  Name is a text"))->on($blueprint);
+            }
+        };
+        $this->book->edit($app, $founder, 1, $edit);
+        $revision = $app->refresh()->revision;
 
         self::assertSame([3, 2, 2], [$revision->number, count($revision->read()->tables), count($revision->read()->screens)]);
     }
@@ -124,10 +171,25 @@ final class OneWithStorageTest extends TestCase
     public function test_an_edit_carries_the_revision_that_its_founder_saw(): void
     {
         $app = $this->demo();
-        foreach (['services/take' => ['draft' => 'x'], 'services/screens' => ['request' => 'Conditions'], 'services/sandbox/pick' => ['request' => 'Conditions'], 'services/sandbox/shape' => ['request' => 'Conditions'], 'services/sandbox/further' => ['request' => 'Conditions', 'way' => 0]] as $path => $body) {
-            self::assertNotSame(200, $this->actingAs($this->founderOf($app))->postJson("/api/apps/$app->id/$path", $body)->status(), $path);
+        foreach (
+            [
+                'services/take' => ['draft' => 'x'],
+                'services/sandbox/pick' => ['request' => 'Conditions'],
+                'services/sandbox/shape' => ['request' => 'Conditions'],
+                'services/sandbox/further' => ['request' => 'Conditions', 'way' => 0],
+            ] as $path => $body
+        ) {
+            self::assertNotSame(
+                200,
+                $this->actingAs($this->founderOf($app))
+                    ->postJson("/api/apps/$app->id/$path", $body)
+                    ->status(),
+                $path,
+            );
         }
-        $this->postJson("/api/apps/$app->id/services/screens", ['request' => 'Conditions'])->assertUnprocessable()->assertJsonValidationErrors('base');
+        $this->postJson("/api/apps/$app->id/edits", ['edit' => ['do' => 'makeScreens', 'request' => 'Conditions']])
+            ->assertUnprocessable()
+            ->assertJsonValidationErrors('base');
         self::assertSame(1, $app->refresh()->revision->number);
     }
 
@@ -135,7 +197,50 @@ final class OneWithStorageTest extends TestCase
     public function test_odd_names_are_stored_apart_or_refused_with_a_sentence(): void
     {
         mt_srand(20261128);
-        $pieces = ['Ärzte', 'Arzte', 'A b', 'A-b', 'a_b', 'A', 'Ä', 'Sqlite things', 'Sqlite', 'Id', 'Rowid', 'Oid', 'Rank', 'Order', 'Group', 'Select', 'Table', 'Index', 'Where', 'Links', 'Taps', 'Shape', 'Kept', 'n 1', '1', '石', '时', 'Straße', 'Strasse', 'Nº 5', "O'Brien", 'A  b', 'Values', 'Null', 'Default', 'Other', 'Row', 'Ørsted', 'Orsted', 'B c', 'Fts', 'Match'];
+        $pieces = [
+            'Ärzte',
+            'Arzte',
+            'A b',
+            'A-b',
+            'a_b',
+            'A',
+            'Ä',
+            'Sqlite things',
+            'Sqlite',
+            'Id',
+            'Rowid',
+            'Oid',
+            'Rank',
+            'Order',
+            'Group',
+            'Select',
+            'Table',
+            'Index',
+            'Where',
+            'Links',
+            'Taps',
+            'Shape',
+            'Kept',
+            'n 1',
+            '1',
+            '石',
+            '时',
+            'Straße',
+            'Strasse',
+            'Nº 5',
+            "O'Brien",
+            'A  b',
+            'Values',
+            'Null',
+            'Default',
+            'Other',
+            'Row',
+            'Ørsted',
+            'Orsted',
+            'B c',
+            'Fts',
+            'Match',
+        ];
         $accepted = $refused = 0;
         for ($round = 0; $round < 14; $round++) {
             $app = $this->begin("app Odd $round\nscreen S\n");
@@ -149,13 +254,13 @@ final class OneWithStorageTest extends TestCase
                 try {
                     $what = mt_rand(0, 9);
                     $edit = match (true) {
-                        $at === null || $what < 3 => fn (Editor $e) => $e->add('/tables', null, "table $quoted, each a \"One $n\"\n  Text $n is a text"),
-                        $what < 6 => fn (Editor $e) => $e->add("/tables/$at/fields", null, "$quoted is a text"),
-                        $what < 7 => fn (Editor $e) => $e->add("/tables/$at/fields", null, "$quoted are many \"{$tables[0]->name}\""),
-                        $what < 9 => fn (Editor $e) => $e->fill("/tables/$at/fields/".mt_rand(0, max(0, $fields - 1)).'/name', $name),
-                        default => fn (Editor $e) => $e->fill("/tables/$at/name", $name),
+                        $at === null || $what < 3 => new Write('/tables', "table $quoted, each a \"One $n\"\n  Text $n is a text"),
+                        $what < 6 => new Write("/tables/$at/fields", "$quoted is a text"),
+                        $what < 7 => new Write("/tables/$at/fields", "$quoted are many \"{$tables[0]->name}\""),
+                        $what < 9 => new Fill("/tables/$at/fields/".mt_rand(0, max(0, $fields - 1)).'/name', $name),
+                        default => new Fill("/tables/$at/name", $name),
                     };
-                    $this->book->edit($app, $founder, 'add', $app->revision->number, '', $edit);
+                    $this->book->edit($app, $founder, $app->revision->number, $edit);
                     $accepted++;
                 } catch (EditRefused $sentence) {
                     self::assertMatchesRegularExpression('/called|spelled the same|kept for the number/', $sentence->getMessage());
@@ -175,7 +280,9 @@ final class OneWithStorageTest extends TestCase
     public function test_an_old_app_whose_names_collide_is_put_apart_on_opening(): void
     {
         $app = $this->begin("app A\ntable Jars, each a Jar\n  Name is a text\nscreen S\n");
-        $data = Blueprint::fromScript("app A\ntable \"Ärzte\", each a \"Arzt\"\n  \"Ä\" is a text\n  A is a text\ntable Arzte, each a \"Anderer\"\n  Name is a text\nscreen S\n")->data();
+        $data = Blueprint::fromScript(
+            "app A\ntable \"Ärzte\", each a \"Arzt\"\n  \"Ä\" is a text\n  A is a text\ntable Arzte, each a \"Anderer\"\n  Name is a text\nscreen S\n",
+        )->data();
         $app->revision->update(['blueprint' => $data]);
 
         self::assertTrue($this->book->heal($app->refresh()));

@@ -7,7 +7,7 @@ namespace Tests\Feature;
 use App\Models\App;
 use App\Models\ServiceSecret;
 use App\Models\SigningKey;
-use App\Packaging\Cancelled;
+use App\Packaging\BuildCancelled;
 use App\Packaging\Packager;
 use App\Packaging\Target;
 use Illuminate\Support\Facades\DB;
@@ -30,19 +30,35 @@ final class PackagesTest extends TestCase
     {
         $file = $this->make(Target::Apk);
 
-        self::assertStringContainsString('Verified using v2 scheme (APK Signature Scheme v2): true', $this->run_(['apksigner', 'verify', '-v', '--min-sdk-version', '24', $file]));
+        self::assertStringContainsString(
+            'Verified using v2 scheme (APK Signature Scheme v2): true',
+            $this->run_(['apksigner', 'verify', '-v', '--min-sdk-version', '24', $file]),
+        );
         $this->run_(['zipalign', '-c', '-p', '4', $file]);
         // Phones with Android 11 and later do not install it otherwise.
         self::assertMatchesRegularExpression('/resources\.arsc \(OK\)/', $this->run_(['zipalign', '-c', '-v', '4', $file]));
         self::assertSame(ZipArchive::CM_STORE, $this->stat($file, 'resources.arsc')['comp_method']);
         self::assertSame(ZipArchive::CM_DEFLATE, $this->stat($file, 'classes.dex')['comp_method']);
         $badging = $this->run_(['aapt', 'dump', 'badging', $file]);
-        foreach (["package: name='com.saltlark.companion' versionCode='1' versionName='1.0.0'", "sdkVersion:'24'", "targetSdkVersion:'35'", "application-label:'Saltlark'", "launchable-activity: name='app.lanai.shell.MainActivity'", "uses-permission: name='android.permission.INTERNET'"] as $line) {
+        foreach (
+            [
+                "package: name='com.saltlark.companion' versionCode='1' versionName='1.0.0'",
+                "sdkVersion:'24'",
+                "targetSdkVersion:'36'",
+                "application-label:'Saltlark'",
+                "launchable-activity: name='app.lanai.shell.MainActivity'",
+                "uses-permission: name='android.permission.INTERNET'",
+            ] as $line
+        ) {
             self::assertStringContainsString($line, $badging);
         }
         self::assertSame(1, substr_count($badging, 'uses-permission: name='));
         foreach (['mdpi' => 48, 'hdpi' => 72, 'xhdpi' => 96, 'xxhdpi' => 144, 'xxxhdpi' => 192] as $density => $side) {
-            self::assertSame([$side, $side], array_slice((array) getimagesizefromstring($this->inside($file, "res/mipmap-$density-v4/ic_launcher.png")), 0, 2), $density);
+            self::assertSame(
+                [$side, $side],
+                array_slice((array) getimagesizefromstring($this->inside($file, "res/mipmap-$density-v4/ic_launcher.png")), 0, 2),
+                $density,
+            );
         }
         self::assertStringContainsString('https', $this->inside($file, 'classes.dex'));
         self::assertStringContainsString('/device/live/saltlark', $this->inside($file, 'assets/www/index.html'));
@@ -54,8 +70,8 @@ final class PackagesTest extends TestCase
 
         self::assertStringContainsString('jar verified', $this->run_(['jarsigner', '-verify', $file]));
         $proto = $this->folder().'/proto.apk';
-        $from = new ZipArchive;
-        $to = new ZipArchive;
+        $from = new ZipArchive();
+        $to = new ZipArchive();
         $from->open($file);
         $to->open($proto, ZipArchive::CREATE);
         foreach (['base/manifest/AndroidManifest.xml' => 'AndroidManifest.xml', 'base/resources.pb' => 'resources.pb'] as $name => $as) {
@@ -68,11 +84,23 @@ final class PackagesTest extends TestCase
         }
         $to->close();
         $this->run_(['aapt2', 'convert', '--output-format', 'binary', '-o', $this->folder().'/binary.apk', $proto]);
-        self::assertStringContainsString("package: name='com.saltlark.companion' versionCode='1'", $this->run_(['aapt', 'dump', 'badging', $this->folder().'/binary.apk']));
+        self::assertStringContainsString(
+            "package: name='com.saltlark.companion' versionCode='1'",
+            $this->run_(['aapt', 'dump', 'badging', $this->folder().'/binary.apk']),
+        );
         self::assertStringStartsWith("dex\n", $this->inside($file, 'base/dex/classes.dex'));
         self::assertSame("bundletool {\n  version: \"1.15.6\"\n}\n", $this->decoded('BundleConfig', $this->inside($file, 'BundleConfig.pb')));
         $manifest = $this->decoded('XmlNode', $this->inside($file, 'base/manifest/AndroidManifest.xml'));
-        foreach (['name: "package"', 'value: "com.saltlark.companion"', 'name: "usesCleartextTraffic"', 'name: "uses-permission"', 'value: "android.permission.INTERNET"', 'name: "exported"'] as $part) {
+        foreach (
+            [
+                'name: "package"',
+                'value: "com.saltlark.companion"',
+                'name: "usesCleartextTraffic"',
+                'name: "uses-permission"',
+                'value: "android.permission.INTERNET"',
+                'name: "exported"',
+            ] as $part
+        ) {
             self::assertStringContainsString($part, $manifest);
         }
     }
@@ -86,7 +114,7 @@ final class PackagesTest extends TestCase
         foreach ($manifest['icons'] as $icon) {
             self::assertSame($icon['sizes'], implode('x', array_slice((array) getimagesizefromstring($this->inside($file, $icon['src'])), 0, 2)));
         }
-        $zip = new ZipArchive;
+        $zip = new ZipArchive();
         $zip->open($file);
         $worker = $this->inside($file, 'sw.js');
         for ($i = 0; $i < $zip->numFiles; $i++) {
@@ -98,9 +126,15 @@ final class PackagesTest extends TestCase
     public function test_no_secret_is_inside_any_package(): void
     {
         $key = $this->make(Target::Apk);
-        $secrets = [SigningKey::query()->firstOrFail()->password, (string) config('lanai.stores.quay.token'), $this->demo->share_code, substr((string) config('app.key'), 7), ...ServiceSecret::query()->get()->map(fn (ServiceSecret $s): string => $s->secret)->all()];
+        $secrets = [
+            SigningKey::query()->firstOrFail()->password,
+            (string) config('lanai.stores.quay.token'),
+            $this->demo->share_code,
+            substr((string) config('app.key'), 7),
+            ...ServiceSecret::query()->get()->map(fn (ServiceSecret $s): string => $s->secret)->all(),
+        ];
         foreach ([$key, $this->make(Target::Aab), $this->make(Target::Web)] as $file) {
-            $zip = new ZipArchive;
+            $zip = new ZipArchive();
             $zip->open($file);
             for ($i = 0; $i < $zip->numFiles; $i++) {
                 foreach ($secrets as $secret) {
@@ -121,20 +155,37 @@ final class PackagesTest extends TestCase
         $raw = DB::table('signing_keys')->first();
         self::assertStringNotContainsString($first->password, json_encode($raw) ?: '');
         self::assertStringNotContainsString(substr($first->store, 0, 60), json_encode($raw) ?: '');
-        $zip = (string) $this->actingAs($this->founderOf($this->demo))->get("/api/apps/{$this->demo->id}/key")->assertOk()->getContent();
+        $zip = (string) $this->actingAs($this->founderOf($this->demo))
+            ->get("/api/apps/{$this->demo->id}/key")
+            ->assertOk()
+            ->getContent();
         file_put_contents($this->folder().'/key.zip', $zip);
-        self::assertTrue(openssl_pkcs12_read($this->inside($this->folder().'/key.zip', 'saltlark.p12'), $opened, trim($this->inside($this->folder().'/key.zip', 'password.txt'))));
+        self::assertTrue(
+            openssl_pkcs12_read(
+                $this->inside($this->folder().'/key.zip', 'saltlark.p12'),
+                $opened,
+                trim($this->inside($this->folder().'/key.zip', 'password.txt')),
+            ),
+        );
         self::assertSame($first->fingerprint, openssl_x509_fingerprint($opened['cert'], 'sha256'));
-        $this->actingAs($this->stranger())->get("/api/apps/{$this->demo->id}/key")->assertNotFound();
+        $this->actingAs($this->stranger())
+            ->get("/api/apps/{$this->demo->id}/key")
+            ->assertNotFound();
     }
 
     public function test_a_build_with_blocking_checks_is_refused_and_says_which(): void
     {
-        $this->actingAs($this->founderOf($this->demo))->postJson("/api/apps/{$this->demo->id}/edits", ['base' => 1, 'what' => 'fill', 'at' => '/release/version', 'text' => '1.0'])->assertOk();
+        $this->actingAs($this->founderOf($this->demo))
+            ->postJson("/api/apps/{$this->demo->id}/edits", ['base' => 1, 'edit' => ['do' => 'fill', 'at' => '/release/version', 'text' => '1.0']])
+            ->assertOk();
 
-        $this->postJson("/api/apps/{$this->demo->id}/builds", ['target' => 'apk'])->assertUnprocessable()->assertJsonPath('message', 'No package can be built yet.')
+        $this->postJson("/api/apps/{$this->demo->id}/builds", ['target' => 'apk'])
+            ->assertUnprocessable()
+            ->assertJsonPath('message', 'No package can be built yet.')
             ->assertJsonPath('reasons.0', '“1.0” is not a version. Write three numbers with points, as in 1.4.0 (Semantic Versioning 2.0.0).');
-        $this->artisan('lanai:package', ['app' => 'saltlark', 'target' => 'apk', '--out' => $this->folder()])->assertFailed()->expectsOutputToContain('is not a version');
+        $this->artisan('lanai:package', ['app' => 'saltlark', 'target' => 'apk', '--out' => $this->folder()])
+            ->assertFailed()
+            ->expectsOutputToContain('is not a version');
         $this->artisan('lanai:check', ['app' => 'saltlark'])->assertFailed();
     }
 
@@ -142,14 +193,26 @@ final class PackagesTest extends TestCase
     {
         // The provider still leads back to another address: nothing in the sentences tells.
         $this->demo->loadMissing('revision');
-        \App\Models\IdentityProvider::query()->updateOrCreate(['app_id' => $this->demo->id, 'dataset' => 'live', 'name' => 'Gatehouse'], ['issuer' => 'https://gate.example', 'client_id' => 'c', 'secret' => 's', 'registered' => 'https://old.example/back', 'trouble' => '', 'checked_at' => now()]);
+        \App\Models\IdentityProvider::query()->updateOrCreate(
+            ['app_id' => $this->demo->id, 'dataset' => 'live', 'name' => 'Gatehouse'],
+            [
+                'issuer' => 'https://gate.example',
+                'client_id' => 'c',
+                'secret' => 's',
+                'registered' => 'https://old.example/back',
+                'trouble' => '',
+                'checked_at' => now(),
+            ],
+        );
         $blocking = array_values(array_filter(\App\Apps\Facts::findings($this->demo), fn ($f): bool => $f->rule === 'ProviderMoved'));
 
         self::assertCount(1, $blocking);
         self::assertSame([$blocking[0]->sentence], Packager::refusals($this->demo, here: true));
         $this->artisan('lanai:package', ['app' => 'saltlark', 'target' => 'web', '--out' => $this->folder(), '--here' => true])->assertFailed();
         $this->artisan('lanai:check', ['app' => 'saltlark'])->assertFailed();
-        $this->actingAs($this->founderOf($this->demo))->postJson("/api/apps/{$this->demo->id}/builds", ['target' => 'web', 'here' => true])->assertUnprocessable();
+        $this->actingAs($this->founderOf($this->demo))
+            ->postJson("/api/apps/{$this->demo->id}/builds", ['target' => 'web', 'here' => true])
+            ->assertUnprocessable();
     }
 
     /** @return iterable<string, array{string, string, string}> an address, what answers there, and what is said of it */
@@ -158,7 +221,7 @@ final class PackagesTest extends TestCase
         yield 'without encryption' => ['http://app.saltlark.example', 'proof', 'is without encryption'];
         yield 'this computer' => ['https://localhost:8000', 'proof', 'is inside a private network'];
         yield 'the network at home' => ['https://192.168.1.20', 'proof', 'is inside a private network'];
-        yield 'another server' => ['https://app.saltlark.example', 'something else', 'Something else than this Lanai answers'];
+        yield 'another server' => ['https://app.saltlark.example', 'something else', 'Something other than this Lanai answers'];
         yield 'nothing there' => ['https://app.saltlark.example', 'down', 'Nothing answers at'];
         yield 'this very server' => ['https://app.saltlark.example', 'proof', ''];
     }
@@ -167,14 +230,18 @@ final class PackagesTest extends TestCase
     public function test_the_address_of_the_packages_is_looked_at_from_the_outside(string $address, string $answers, string $said): void
     {
         \App\Outbound\Guard::resolving(fn (string $host): array => $host === 'localhost' ? ['127.0.0.1'] : ['93.184.215.14']);
-        \Illuminate\Support\Facades\Http::fake(fn ($request) => match ($answers) {
-            'down' => throw new \Illuminate\Http\Client\ConnectionException('refused'),
-            // What the route itself would answer over that address.
-            'proof' => \Illuminate\Support\Facades\Http::response((string) $this->get(substr($request->url(), strlen($address)))->getContent()),
-            default => \Illuminate\Support\Facades\Http::response($answers),
-        });
+        \Illuminate\Support\Facades\Http::fake(
+            fn ($request) => match ($answers) {
+                'down' => throw new \Illuminate\Http\Client\ConnectionException('refused'),
+                // What the route itself would answer over that address.
+                'proof' => \Illuminate\Support\Facades\Http::response((string) $this->get(substr($request->url(), strlen($address)))->getContent()),
+                default => \Illuminate\Support\Facades\Http::response($answers),
+            },
+        );
         try {
-            $state = $this->actingAs($this->founderOf($this->demo))->postJson("/api/apps/{$this->demo->id}/address", ['address' => "$address/"])->assertOk();
+            $state = $this->actingAs($this->founderOf($this->demo))
+                ->postJson("/api/apps/{$this->demo->id}/address", ['address' => "$address/"])
+                ->assertOk();
             self::assertSame($address, $state->json('server.address'));
             $said === '' ? self::assertSame('', $state->json('server.refusal')) : self::assertStringContainsString($said, $state->json('server.refusal'));
             $build = $this->postJson("/api/apps/{$this->demo->id}/builds", ['target' => 'web']);
@@ -188,18 +255,24 @@ final class PackagesTest extends TestCase
     public function test_an_address_is_written_without_anything_behind_it(): void
     {
         foreach (['https://a.example/b', 'app.example', 'https://u:p@a.example', 'ftp://a.example', 'https://a.example?x=1'] as $wrong) {
-            $this->actingAs($this->founderOf($this->demo))->postJson("/api/apps/{$this->demo->id}/address", ['address' => $wrong])->assertUnprocessable();
+            $this->actingAs($this->founderOf($this->demo))
+                ->postJson("/api/apps/{$this->demo->id}/address", ['address' => $wrong])
+                ->assertUnprocessable();
         }
         self::assertSame('', $this->demo->refresh()->address);
     }
 
     public function test_a_build_runs_in_the_queue_with_progress_and_log(): void
     {
-        $state = $this->actingAs($this->founderOf($this->demo))->postJson("/api/apps/{$this->demo->id}/builds", ['target' => 'web', 'here' => true])->assertStatus(202);
+        $state = $this->actingAs($this->founderOf($this->demo))
+            ->postJson("/api/apps/{$this->demo->id}/builds", ['target' => 'web', 'here' => true])
+            ->assertStatus(202);
 
         $state->assertJsonPath('builds.0.state', 'done')->assertJsonPath('builds.0.progress', 100);
         self::assertStringContainsString('Painting icons', $state->json('builds.0.log'));
-        $this->get("/api/apps/{$this->demo->id}/builds/{$state->json('builds.0.id')}/file")->assertOk()->assertDownload('saltlark-1.0.0-'.$state->json('builds.0.id').'.zip');
+        $this->get("/api/apps/{$this->demo->id}/builds/{$state->json('builds.0.id')}/file")
+            ->assertOk()
+            ->assertDownload('saltlark-1.0.0-'.$state->json('builds.0.id').'.zip');
     }
 
     public function test_a_cancelled_build_stops_its_tool_and_leaves_nothing(): void
@@ -207,11 +280,13 @@ final class PackagesTest extends TestCase
         $asked = 0;
         $from = microtime(true);
         try {
-            Packager::make($this->demo, $this->demo->revision->read(), Target::Apk, $this->folder().'/never.apk', fn () => null, function () use (&$asked): bool {
+            Packager::make($this->demo, $this->demo->revision->read(), Target::Apk, $this->folder().'/never.apk', fn () => null, function () use (
+                &$asked,
+            ): bool {
                 return ++$asked > 3;
             });
             self::fail('It went on.');
-        } catch (Cancelled) {
+        } catch (BuildCancelled) {
             self::assertLessThan(3.0, microtime(true) - $from);
         }
         self::assertFileDoesNotExist($this->folder().'/never.apk');
@@ -220,7 +295,9 @@ final class PackagesTest extends TestCase
 
     public function test_the_script_on_the_command_line_is_the_app(): void
     {
-        $this->artisan('lanai:script', ['app' => 'saltlark'])->assertSuccessful()->expectsOutputToContain('screen Upcoming, first');
+        $this->artisan('lanai:script', ['app' => 'saltlark'])
+            ->assertSuccessful()
+            ->expectsOutputToContain('screen Upcoming, first');
     }
 
     private function make(Target $target): string
@@ -234,7 +311,7 @@ final class PackagesTest extends TestCase
     /** @return array<string, mixed> */
     private function stat(string $file, string $name): array
     {
-        $zip = new ZipArchive;
+        $zip = new ZipArchive();
         $zip->open($file);
 
         return (array) $zip->statName($name);
@@ -243,11 +320,16 @@ final class PackagesTest extends TestCase
     /** A message of the published fields (Resources.proto of the resource compiler, config.proto of the bundle tool; from memory), as protoc reads it. */
     private function decoded(string $message, string $bytes): string
     {
-        file_put_contents($this->folder().'/fields.proto', 'syntax = "proto3";
+        file_put_contents(
+            $this->folder().'/fields.proto',
+            'syntax = "proto3";
             message BundleConfig { Bundletool bundletool = 1; } message Bundletool { string version = 2; }
             message XmlNode { oneof node { XmlElement element = 1; string text = 2; } } message XmlNamespace { string prefix = 1; string uri = 2; }
-            message XmlElement { repeated XmlNamespace namespace_declaration = 1; string namespace_uri = 2; string name = 3; repeated XmlAttribute attribute = 4; repeated XmlNode child = 5; }
-            message XmlAttribute { string namespace_uri = 1; string name = 2; string value = 3; }');
+            message XmlElement { repeated XmlNamespace namespace_declaration = 1; string namespace_uri = 2;
+              string name = 3; repeated XmlAttribute attribute = 4;
+              repeated XmlNode child = 5; }
+            message XmlAttribute { string namespace_uri = 1; string name = 2; string value = 3; }',
+        );
         $process = new Process(['protoc', "--decode=$message", 'fields.proto'], $this->folder(), input: $bytes);
 
         return $process->mustRun()->getOutput();
@@ -255,7 +337,7 @@ final class PackagesTest extends TestCase
 
     private function inside(string $file, string $name): string
     {
-        $zip = new ZipArchive;
+        $zip = new ZipArchive();
         self::assertTrue($zip->open($file));
         $bytes = $zip->getFromName($name);
         self::assertIsString($bytes, "$name is not in the package.");

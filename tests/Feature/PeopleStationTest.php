@@ -38,9 +38,19 @@ final class PeopleStationTest extends TestCase
         self::assertSame([], $names('search=%25'));
         self::assertSame(['Marit Solheim'], $names('only=Keeper'));
         self::assertSame([], $names('only=guests'));
-        $one = $this->getJson("$this->path/people/live/2")->assertOk()->assertJsonPath('email', 'tomas@lindqvist.example');
+        $one = $this->getJson("$this->path/people/live/2")
+            ->assertOk()
+            ->assertJsonPath('email', 'tomas@lindqvist.example');
         self::assertMeets('studio', (string) $one->getContent(), 'OnePerson');
-        self::assertSame([['table' => 'Swims', 'rows' => 4, 'goes' => false], ['table' => 'Bookings', 'rows' => 7, 'goes' => true], ['table' => 'Posts', 'rows' => 1, 'goes' => false], ['table' => 'Comments', 'rows' => 2, 'goes' => false]], $one->json('leaving'));
+        self::assertSame(
+            [
+                ['table' => 'Swims', 'rows' => 4, 'goes' => false],
+                ['table' => 'Bookings', 'rows' => 7, 'goes' => true],
+                ['table' => 'Posts', 'rows' => 1, 'goes' => false],
+                ['table' => 'Comments', 'rows' => 2, 'goes' => false],
+            ],
+            $one->json('leaving'),
+        );
         $this->getJson("$this->path/people/live/99")->assertNotFound();
     }
 
@@ -49,20 +59,28 @@ final class PeopleStationTest extends TestCase
         $people = new People($this->demo, DataSet::Live, $this->demo->revision->read());
         $people->events()->delete();
         $people->accounts()->update(['created_at' => now()]);
-        $people->accounts()->where('id', 1)->update(['created_at' => now()->subDays(3)]);
+        $people
+            ->accounts()
+            ->where('id', 1)
+            ->update(['created_at' => now()->subDays(3)]);
         $people->note('signed in', 1);
         $people->note('signed in', 1);
         $people->note('wrong password', 1);
         $counts = $this->getJson("$this->path/people/live")->json('counts');
 
         self::assertSame([3, 0, 30, now()->format('Y-m-d')], [$counts['accounts'], $counts['guests'], count($counts['days']), $counts['days'][29]['day']]);
-        self::assertSame([[1, 0], [2, 2]], [[$counts['days'][26]['joined'], $counts['days'][26]['signedIn']], [$counts['days'][29]['joined'], $counts['days'][29]['signedIn']]]);
+        self::assertSame(
+            [[1, 0], [2, 2]],
+            [[$counts['days'][26]['joined'], $counts['days'][26]['signedIn']], [$counts['days'][29]['joined'], $counts['days'][29]['signedIn']]],
+        );
     }
 
     public function test_a_founder_changes_roles_ends_sessions_and_removes_people(): void
     {
         $this->postJson("$this->path/people/sandbox/2", ['what' => 'role', 'role' => 'Keeper'])->assertOk();
-        $this->postJson("$this->path/people/sandbox/2", ['what' => 'role', 'role' => 'King'])->assertUnprocessable()->assertJsonPath('message', 'There is no such role.');
+        $this->postJson("$this->path/people/sandbox/2", ['what' => 'role', 'role' => 'King'])
+            ->assertUnprocessable()
+            ->assertJsonPath('message', 'There is no such role.');
         self::assertSame('Keeper', $this->getJson("$this->path/people/sandbox?search=tomas")->json('people.0.role'));
         $this->asPerson($this->demo, 'tomas@lindqvist.example', DataSet::Sandbox)->flushHeaders();
         $this->postJson("$this->path/people/sandbox/2", ['what' => 'sign out'])->assertOk();
@@ -108,8 +126,14 @@ final class PeopleStationTest extends TestCase
     {
         $answer = $this->getJson("$this->path/access/bookings/5?person=2")->assertOk();
         self::assertMeets('studio', (string) $answer->getContent(), 'Verdicts');
-        self::assertSame([['see', false], ['change', false], ['remove', false]], array_map(fn (array $v): array => [$v['verb'], $v['may']], $answer->json('verdicts')));
-        self::assertStringContainsString('only the person in Person (Marit Solheim) or somebody for whom Swim’s Host is me or a Keeper may', $answer->json('verdicts.0.sentence'));
+        self::assertSame(
+            [['see', false], ['change', false], ['remove', false]],
+            array_map(fn (array $v): array => [$v['verb'], $v['may']], $answer->json('verdicts')),
+        );
+        self::assertStringContainsString(
+            'only the person in Person (Marit Solheim) or somebody for whom Swim’s Host is me or a Keeper may',
+            $answer->json('verdicts.0.sentence'),
+        );
         $this->getJson("$this->path/access/bookings/999")->assertNotFound();
         $this->getJson("$this->path/access/nothing/1")->assertNotFound();
     }
@@ -127,23 +151,35 @@ final class PeopleStationTest extends TestCase
     public function test_an_account_is_deleted_from_outside_of_the_app_by_a_code(): void
     {
         $this->withoutMiddleware(\Illuminate\Foundation\Http\Middleware\ValidateCsrfToken::class);
-        $this->post('/p/saltlark/deletion', ['email' => 'tomas@lindqvist.example'])->assertOk()->assertSee('six digits');
+        $this->post('/p/saltlark/deletion', ['email' => 'tomas@lindqvist.example'])
+            ->assertOk()
+            ->assertSee('six digits');
         $job = Queue::pushed(SendNotice::class)->last();
         $code = substr((fn (): string => $this->about)->call($job), 0, 6);
-        $this->post('/p/saltlark/deletion', ['code' => $code === '000000' ? '000001' : '000000'])->assertUnprocessable()->assertSee('not right');
-        $this->post('/p/saltlark/deletion', ['code' => $code])->assertOk()->assertSee('no account for this address any more');
+        $this->post('/p/saltlark/deletion', ['code' => $code === '000000' ? '000001' : '000000'])
+            ->assertUnprocessable()
+            ->assertSee('not right');
+        $this->post('/p/saltlark/deletion', ['code' => $code])
+            ->assertOk()
+            ->assertSee('no account for this address any more');
         self::assertSame(2, $this->getJson("$this->path/people/live")->json('count'));
         $this->post('/p/saltlark/deletion', ['code' => $code])->assertUnprocessable();
     }
 
     public function test_sign_in_is_written_into_an_app_that_has_none(): void
     {
-        $id = $this->postJson('/api/apps', ['name' => 'Hens'])->assertSuccessful()->json('app.id') ?? App::query()->max('id');
-        $state = $this->postJson("/api/apps/$id/edits", ['base' => 1, 'what' => 'sign-in'])->assertOk()->json();
+        $id =
+            $this->postJson('/api/apps', ['name' => 'Hens'])
+                ->assertSuccessful()
+                ->json('app.id') ?? App::query()->max('id');
+        $this->postJson("/api/apps/$id/edits", ['base' => 1, 'edit' => ['do' => 'letPeopleIn']])->assertOk();
+        $state = $this->getJson("/api/apps/$id")->json();
         self::assertSame(['Start', 'Sign in', 'Sign up', 'Code', 'Account', 'Profile'], array_column($state['screens'], 'name'));
         self::assertNotSame([], $state['signIn']);
-        $this->postJson("/api/apps/$id/edits", ['base' => 2, 'what' => 'sign-in'])->assertStatus(409);
+        $this->postJson("/api/apps/$id/edits", ['base' => 2, 'edit' => ['do' => 'letPeopleIn']])->assertStatus(409);
         $share = $state['app']['shareCode'];
-        $this->postJson("/device/share/$share/do", ['screen' => 'sign-in', 'at' => '/screens/1/lines/5'])->assertJsonPath('outcome.done', true)->assertJsonPath('outcome.arrives', 'start');
+        $this->postJson("/device/share/$share/do", ['screen' => 'sign-in', 'at' => '/screens/1/lines/5'])
+            ->assertJsonPath('outcome.done', true)
+            ->assertJsonPath('outcome.arrives', 'start');
     }
 }

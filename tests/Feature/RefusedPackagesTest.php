@@ -21,7 +21,8 @@ final class RefusedPackagesTest extends TestCase
 
     private const USES = '<uses-sdk android:minSdkVersion="24" android:targetSdkVersion="35"/>';
 
-    private const ACTIVITY = '<activity android:name="a.b.Main" android:exported="true"><intent-filter><action android:name="android.intent.action.MAIN"/></intent-filter></activity>';
+    private const ACTIVITY = '<activity android:name="a.b.Main" android:exported="true"><intent-filter><action '
+        .'android:name="android.intent.action.MAIN"/></intent-filter></activity>';
 
     private static string $folder;
 
@@ -35,7 +36,26 @@ final class RefusedPackagesTest extends TestCase
         }
         mkdir(self::$folder.'/few/mipmap-mdpi', 0700, true);
         imagepng(imagecreatetruecolor(8, 8), self::$folder.'/few/mipmap-mdpi/icon.png');
-        self::run_(['keytool', '-genkeypair', '-keystore', 'key.p12', '-storetype', 'PKCS12', '-storepass', 'secret', '-alias', 'a', '-keyalg', 'RSA', '-keysize', '2048', '-validity', '10000', '-dname', 'CN=Test']);
+        self::run_([
+            'keytool',
+            '-genkeypair',
+            '-keystore',
+            'key.p12',
+            '-storetype',
+            'PKCS12',
+            '-storepass',
+            'secret',
+            '-alias',
+            'a',
+            '-keyalg',
+            'RSA',
+            '-keysize',
+            '2048',
+            '-validity',
+            '10000',
+            '-dname',
+            'CN=Test',
+        ]);
     }
 
     public static function tearDownAfterClass(): void
@@ -49,11 +69,17 @@ final class RefusedPackagesTest extends TestCase
         yield 'as it should be' => [[], []];
         yield 'its resource table compressed' => [['stored' => false], ['resources']];
         yield 'its resource table not aligned' => [['aligned' => false], ['resources', 'signature']];
-        yield 'a compressed table where an older level is targeted' => [['stored' => false, 'uses' => '<uses-sdk android:minSdkVersion="24" android:targetSdkVersion="29"/>'], ['resources', 'target']];
+        yield 'a compressed table where an older level is targeted' => [
+            ['stored' => false, 'uses' => '<uses-sdk android:minSdkVersion="24" android:targetSdkVersion="29"/>'],
+            ['resources', 'target'],
+        ];
         yield 'signed only in the old way' => [['sign' => '--v2-signing-enabled=false --v3-signing-enabled=false'], ['signature']];
         yield 'not signed at all' => [['sign' => ''], ['signature']];
         yield 'a filter and no word of being exported' => [['activity' => str_replace(' android:exported="true"', '', self::ACTIVITY)], ['exported']];
-        yield 'a receiver that does not say it' => [['activity' => self::ACTIVITY.'<receiver android:name="a.b.Got"><intent-filter><action android:name="x.y"/></intent-filter></receiver>'], ['exported']];
+        yield 'a receiver that does not say it' => [
+            ['activity' => self::ACTIVITY.'<receiver android:name="a.b.Got"><intent-filter><action android:name="x.y"/></intent-filter></receiver>'],
+            ['exported'],
+        ];
         yield 'without a filter nothing need be said' => [['activity' => self::ACTIVITY.'<service android:name="a.b.Own"/>'], []];
         yield 'it needs more than it targets' => [['uses' => '<uses-sdk android:minSdkVersion="36" android:targetSdkVersion="35"/>'], ['target']];
         yield 'it can be debugged' => [['application' => 'android:debuggable="true"'], ['debuggable']];
@@ -70,31 +96,81 @@ final class RefusedPackagesTest extends TestCase
     #[DataProvider('packages')]
     public function test_what_is_wrong_is_named(array $with, array $codes): void
     {
-        $with += ['stored' => true, 'aligned' => true, 'sign' => '--v2-signing-enabled=true', 'uses' => self::USES, 'activity' => self::ACTIVITY, 'application' => '', 'res' => 'res', 'twice' => false, 'name' => ''];
+        $with += [
+            'stored' => true,
+            'aligned' => true,
+            'sign' => '--v2-signing-enabled=true',
+            'uses' => self::USES,
+            'activity' => self::ACTIVITY,
+            'application' => '',
+            'res' => 'res',
+            'twice' => false,
+            'name' => '',
+        ];
         $inspection = (new Quay(self::$folder))->inspect($this->package($with));
         $found = array_values(array_unique(array_column($inspection->reasons, 'code')));
         sort($codes);
         sort($found);
 
         // Where the file itself is out of shape, the tools do not find its signature good either.
-        self::assertSame($codes, array_values(array_diff($found, $with['twice'] || $with['name'] !== '' ? ['signature'] : [])), implode("\n", array_column($inspection->reasons, 'sentence')));
+        self::assertSame(
+            $codes,
+            array_values(array_diff($found, $with['twice'] || $with['name'] !== '' ? ['signature'] : [])),
+            implode("\n", array_column($inspection->reasons, 'sentence')),
+        );
         self::assertSame(in_array('package', $codes, true) ? '' : 'com.example.refused', $inspection->package);
     }
 
     public function test_calls_without_encryption_are_told(): void
     {
-        $with = ['stored' => true, 'aligned' => true, 'sign' => '--v2-signing-enabled=true', 'uses' => self::USES, 'activity' => self::ACTIVITY, 'res' => 'res', 'twice' => false, 'name' => ''];
+        $with = [
+            'stored' => true,
+            'aligned' => true,
+            'sign' => '--v2-signing-enabled=true',
+            'uses' => self::USES,
+            'activity' => self::ACTIVITY,
+            'res' => 'res',
+            'twice' => false,
+            'name' => '',
+        ];
 
         self::assertTrue((new Quay(self::$folder))->inspect($this->package(['application' => 'android:usesCleartextTraffic="true"'] + $with))->cleartext);
         self::assertFalse((new Quay(self::$folder))->inspect($this->package(['application' => 'android:usesCleartextTraffic="false"'] + $with))->cleartext);
-        $reasons = fn (array $listing): array => array_column(\Standins\Review::reasons(new \Standins\Inspection(cleartext: true), $listing + ['title' => 'A', 'summary' => 'A', 'description' => 'A'], [], null), 'code');
+        $reasons = fn (array $listing): array => array_column(
+            \Standins\Review::reasons(
+                new \Standins\Inspection(cleartext: true),
+                $listing + ['title' => 'A', 'summary' => 'A', 'description' => 'A'],
+                [],
+                null,
+            ),
+            'code',
+        );
         self::assertSame([['cleartext'], []], [$reasons([]), $reasons(['cleartext' => 'For practice.'])]);
     }
 
     public function test_entries_are_read_as_they_stand(): void
     {
         file_put_contents(self::$folder.'/no.zip', 'no zip');
-        file_put_contents(self::$folder.'/cut.zip', substr((string) file_get_contents($this->package(['stored' => true, 'aligned' => true, 'sign' => '', 'uses' => self::USES, 'activity' => '', 'application' => '', 'res' => 'res', 'twice' => false, 'name' => ''])), 0, 900));
+        file_put_contents(
+            self::$folder.'/cut.zip',
+            substr(
+                (string) file_get_contents(
+                    $this->package([
+                        'stored' => true,
+                        'aligned' => true,
+                        'sign' => '',
+                        'uses' => self::USES,
+                        'activity' => '',
+                        'application' => '',
+                        'res' => 'res',
+                        'twice' => false,
+                        'name' => '',
+                    ]),
+                ),
+                0,
+                900,
+            ),
+        );
 
         self::assertSame([[], []], [ZipEntries::of(self::$folder.'/no.zip')->all, ZipEntries::of(self::$folder.'/cut.zip')->all]);
     }
@@ -103,10 +179,28 @@ final class RefusedPackagesTest extends TestCase
     private function package(array $with): string
     {
         $file = self::$folder.'/'.bin2hex(random_bytes(4)).'.apk';
-        file_put_contents(self::$folder.'/AndroidManifest.xml', '<?xml version="1.0" encoding="utf-8"?><manifest xmlns:android="http://schemas.android.com/apk/res/android" package="com.example.refused" android:versionCode="1" android:versionName="1.0.0">'
-            ."{$with['uses']}<application android:label=\"Refused\" android:icon=\"@mipmap/icon\" {$with['application']}>{$with['activity']}</application></manifest>");
-        self::run_(['aapt', 'package', '-f', '-M', 'AndroidManifest.xml', '-S', (string) $with['res'], '-I', self::FRAMEWORK, '-F', 'made.apk', ...($with['stored'] ? ['-0', 'arsc'] : [])]);
-        $zip = new ZipArchive;
+        file_put_contents(
+            self::$folder.'/AndroidManifest.xml',
+            '<?xml version="1.0" encoding="utf-8"?><manifest xmlns:android="http://schemas.android.com/apk/res/android" '
+                .'package="com.example.refused" android:versionCode="1" android:versionName="1.0.0">'.
+                "{$with['uses']}<application android:label=\"Refused\" "
+                    ."android:icon=\"@mipmap/icon\" {$with['application']}>{$with['activity']}</application></manifest>",
+        );
+        self::run_([
+            'aapt',
+            'package',
+            '-f',
+            '-M',
+            'AndroidManifest.xml',
+            '-S',
+            (string) $with['res'],
+            '-I',
+            self::FRAMEWORK,
+            '-F',
+            'made.apk',
+            ...$with['stored'] ? ['-0', 'arsc'] : [],
+        ]);
+        $zip = new ZipArchive();
         $zip->open(self::$folder.'/made.apk');
         $zip->setCompressionName('resources.arsc', $with['stored'] ? ZipArchive::CM_STORE : ZipArchive::CM_DEFLATE);
         if ($with['name'] !== '') {
@@ -119,7 +213,18 @@ final class RefusedPackagesTest extends TestCase
         $zip->close();
         self::run_(['zipalign', '-f', '4', 'made.apk', basename($file)]);
         if ($with['sign'] !== '') {
-            self::run_(['apksigner', 'sign', '--ks', 'key.p12', '--ks-pass', 'pass:secret', '--min-sdk-version', '23', ...explode(' ', (string) $with['sign']), basename($file)]);
+            self::run_([
+                'apksigner',
+                'sign',
+                '--ks',
+                'key.p12',
+                '--ks-pass',
+                'pass:secret',
+                '--min-sdk-version',
+                '23',
+                ...explode(' ', (string) $with['sign']),
+                basename($file),
+            ]);
         }
         $bytes = (string) file_get_contents($file);
         if ($with['name'] !== '') {
@@ -146,9 +251,9 @@ final class RefusedPackagesTest extends TestCase
     /** The same entries behind one whose name has so many letters. */
     private function shifted(string $file, int $letters): void
     {
-        $from = new ZipArchive;
+        $from = new ZipArchive();
         $from->open($file);
-        $to = new ZipArchive;
+        $to = new ZipArchive();
         $to->open("$file.moved", ZipArchive::CREATE | ZipArchive::OVERWRITE);
         $to->addFromString(str_repeat('a', $letters), 'x');
         for ($i = 0; $i < $from->numFiles; $i++) {

@@ -23,19 +23,28 @@ final class ReleaseTest extends TestCase
     public function test_a_build_waits_in_the_queue_and_can_be_cancelled_there(): void
     {
         Queue::fake();
-        $id = $this->postJson("/api/apps/{$this->demo->id}/builds", ['target' => 'apk', 'here' => true])->assertStatus(202)->assertJsonPath('builds.0.state', 'queued')->json('builds.0.id');
+        $id = $this->postJson("/api/apps/{$this->demo->id}/builds", ['target' => 'apk', 'here' => true])
+            ->assertStatus(202)
+            ->assertJsonPath('builds.0.state', 'queued')
+            ->json('builds.0.id');
         Queue::assertPushed(BuildPackage::class);
-        $this->deleteJson("/api/apps/{$this->demo->id}/builds/$id")->assertOk()->assertJsonPath('builds.0.state', 'cancelled');
+        $this->deleteJson("/api/apps/{$this->demo->id}/builds/$id")
+            ->assertOk()
+            ->assertJsonPath('builds.0.state', 'cancelled');
 
         (new BuildPackage($id))->handle();
-        $this->getJson("/api/apps/{$this->demo->id}/release")->assertJsonPath('builds.0.state', 'cancelled')->assertJsonPath('builds.0.size', 0);
+        $this->getJson("/api/apps/{$this->demo->id}/release")
+            ->assertJsonPath('builds.0.state', 'cancelled')
+            ->assertJsonPath('builds.0.size', 0);
         $this->get("/api/apps/{$this->demo->id}/builds/$id/file")->assertNotFound();
     }
 
     public function test_a_tool_that_is_missing_is_told_in_the_log(): void
     {
         config(['lanai.android_framework' => '/nowhere/framework.apk']);
-        $build = $this->postJson("/api/apps/{$this->demo->id}/builds", ['target' => 'apk', 'here' => true])->assertStatus(202)->json('builds.0');
+        $build = $this->postJson("/api/apps/{$this->demo->id}/builds", ['target' => 'apk', 'here' => true])
+            ->assertStatus(202)
+            ->json('builds.0');
 
         self::assertSame('failed', $build['state']);
         self::assertStringContainsString('The Android framework resources are not installed.', $build['log']);
@@ -45,7 +54,9 @@ final class ReleaseTest extends TestCase
     {
         $id = $this->postJson("/api/apps/{$this->demo->id}/builds", ['target' => 'web', 'here' => true])->json('builds.0.id');
 
-        $this->postJson("/api/apps/{$this->demo->id}/submissions", ['build' => $id, 'store' => 'quay'])->assertUnprocessable()->assertJsonPath('message', 'Quay does not take this kind of package.');
+        $this->postJson("/api/apps/{$this->demo->id}/submissions", ['build' => $id, 'store' => 'quay'])
+            ->assertUnprocessable()
+            ->assertJsonPath('message', 'Quay does not take this kind of package.');
         $this->postJson("/api/apps/{$this->demo->id}/submissions", ['build' => $id, 'store' => 'nowhere'])->assertUnprocessable();
         $this->postJson("/api/apps/{$this->demo->id}/submissions", ['build' => 999, 'store' => 'quay'])->assertNotFound();
         $this->postJson("/api/apps/{$this->demo->id}/builds", ['target' => 'floppy'])->assertUnprocessable();
@@ -58,19 +69,33 @@ final class ReleaseTest extends TestCase
 
     public function test_putting_live_brings_the_live_tables_along_and_leaves_their_rows(): void
     {
-        $this->postJson("/api/apps/{$this->demo->id}/edits", ['base' => 1, 'what' => 'add', 'at' => '/tables/0/fields', 'text' => 'Depth is a decimal'])->assertOk();
+        $this->postJson("/api/apps/{$this->demo->id}/edits", [
+            'base' => 1,
+            'edit' => ['do' => 'write', 'list' => '/tables/0/fields', 'text' => 'Depth is a decimal'],
+        ])->assertOk();
         $this->getJson("/api/apps/{$this->demo->id}/rows/live/spots")->assertJsonMissingPath('rows.0.values.depth');
-        $this->postJson("/api/apps/{$this->demo->id}/live")->assertOk()->assertJsonPath('app.liveRevision', 2);
+        $this->postJson("/api/apps/{$this->demo->id}/live")
+            ->assertOk()
+            ->assertJsonPath('app.liveRevision', 2);
 
-        $this->getJson("/api/apps/{$this->demo->id}/rows/live/spots")->assertJsonPath('rows.0.values.depth', '')->assertJsonPath('rows.0.values.name', 'Lantern Cove')->assertJsonCount(6, 'rows');
+        $this->getJson("/api/apps/{$this->demo->id}/rows/live/spots")
+            ->assertJsonPath('rows.0.values.depth', '')
+            ->assertJsonPath('rows.0.values.name', 'Lantern Cove')
+            ->assertJsonCount(6, 'rows');
     }
 
     public function test_the_command_line_builds_into_a_folder(): void
     {
         $this->artisan('lanai:package', ['app' => 'saltlark', 'target' => 'web', '--out' => $this->folder(), '--here' => true])->assertSuccessful();
         self::assertFileExists($this->folder().'/saltlark-1.0.0.zip');
-        $this->artisan('lanai:package', ['app' => 'saltlark', 'target' => 'web', '--out' => '/nowhere/at/all', '--here' => true])->assertFailed()->expectsOutputToContain('There is no folder');
-        $this->artisan('lanai:package', ['app' => 'nobody', 'target' => 'web'])->assertFailed()->expectsOutputToContain('There is no app “nobody”.');
-        $this->artisan('lanai:check', ['app' => 'saltlark'])->assertSuccessful()->expectsOutputToContain('1 findings');
+        $this->artisan('lanai:package', ['app' => 'saltlark', 'target' => 'web', '--out' => '/nowhere/at/all', '--here' => true])
+            ->assertFailed()
+            ->expectsOutputToContain('There is no folder');
+        $this->artisan('lanai:package', ['app' => 'nobody', 'target' => 'web'])
+            ->assertFailed()
+            ->expectsOutputToContain('There is no app “nobody”.');
+        $this->artisan('lanai:check', ['app' => 'saltlark'])
+            ->assertSuccessful()
+            ->expectsOutputToContain('1 findings');
     }
 }

@@ -12,7 +12,8 @@ use App\Records\DataSet;
 use App\Records\EloquentRecordStore;
 use Illuminate\Support\Facades\Http;
 use Illuminate\Support\Facades\Queue;
-use Lanai\Core\Blueprint\Table;
+use Lanai\Core\Model\Row;
+use Lanai\Core\Model\Table;
 use Lanai\Core\Query\Query;
 use Tests\PracticeServices;
 use Tests\TestCase;
@@ -91,7 +92,15 @@ final class RoutinesByThemselvesTest extends TestCase
     public function test_a_routine_is_begun_at_its_time_and_once(): void
     {
         $this->edit("routine Morning, every day, at the time \"07:30\", in the time of \"Europe/Oslo\"\n  say \"Good morning\"");
-        foreach (['2026-07-01 05:29:30' => 0, '2026-07-01 05:30:10' => 1, '2026-07-01 05:30:40' => 1, '2026-12-01 05:30:00' => 1, '2026-12-01 06:30:00' => 2] as $time => $count) {
+        foreach (
+            [
+                '2026-07-01 05:29:30' => 0,
+                '2026-07-01 05:30:10' => 1,
+                '2026-07-01 05:30:40' => 1,
+                '2026-12-01 05:30:00' => 1,
+                '2026-12-01 06:30:00' => 2,
+            ] as $time => $count
+        ) {
             $this->travelTo(new \DateTimeImmutable("$time UTC"));
             $this->artisan(BeginRoutines::class)->assertSuccessful();
             self::assertSame($count, RoutineRun::query()->where('routine', 'Morning')->count(), $time);
@@ -100,7 +109,10 @@ final class RoutinesByThemselvesTest extends TestCase
 
     public function test_a_webhook_comes_in_at_an_address_that_nobody_can_guess(): void
     {
-        $this->edit("routine Report taking Words is a text and Stars is a whole number from 1 to 5, when a webhook comes in\n  add a Post\n    set Words = words ~ \" \" ~ text(stars)\n    set Posted = now()");
+        $this->edit(
+            "routine Report taking Words is a text and Stars is a whole number from 1 to 5, when a webhook comes in\n  add a Post\n"
+                ."    set Words = words ~ \" \" ~ text(stars)\n    set Posted = now()",
+        );
         $address = $this->getJson("/api/apps/{$this->demo->id}/routines/sandbox")->json('routines.1.hook');
         $path = (string) parse_url($address, PHP_URL_PATH);
         $count = fn (): int => $this->store()->count(new Query($this->table('Posts')));
@@ -114,10 +126,24 @@ final class RoutinesByThemselvesTest extends TestCase
         self::assertSame($before + 1 + (str_ends_with($path, '0') ? 1 : 0), $count());
     }
 
+    public function test_a_row_that_a_webhook_names_by_its_id_is_that_row(): void
+    {
+        $this->edit("routine Report taking Swim is one Swim, when a webhook comes in\n  add a Post\n    set Words = swim.title\n    set Posted = now()");
+        $path = (string) parse_url($this->getJson("/api/apps/{$this->demo->id}/routines/sandbox")->json('routines.1.hook'), PHP_URL_PATH);
+        $swim = $this->store()->rows(new Query($this->table('Swims'), limit: 1))[0];
+        $words = fn (): array => array_map(fn (Row $r): mixed => $r->values['words'], $this->store()->rows(new Query($this->table('Posts'))));
+
+        $this->postJson($path, ['swim' => $swim->id])->assertAccepted();
+        self::assertContains($swim->values['title'], $words());
+    }
+
     public function test_a_webhook_that_goes_out_is_signed(): void
     {
         Http::fake(['*' => Http::response('', 200)]);
-        $made = $this->postJson("/api/apps/{$this->demo->id}/routines/sandbox/webhooks", ['url' => 'http://93.184.216.34/hook', 'tables' => ['comments']])->assertCreated();
+        $made = $this->postJson("/api/apps/{$this->demo->id}/routines/sandbox/webhooks", [
+            'url' => 'http://93.184.216.34/hook',
+            'tables' => ['comments'],
+        ])->assertCreated();
         self::assertMeets('studio', (string) $made->getContent(), 'RoutineBook');
         $this->store()->change($this->table('Comments'), 1, ['words' => 'Changed']);
         $this->store()->change($this->table('Posts'), 1, ['words' => 'Not told']);
@@ -127,7 +153,10 @@ final class RoutinesByThemselvesTest extends TestCase
         $body = json_decode($request->body(), true);
         self::assertSame(['comments.changed', 1, 'Changed'], [$body['type'], $body['data']['id'], $body['data']['words']]);
         $signed = "{$request->header('webhook-id')[0]}.{$request->header('webhook-timestamp')[0]}.{$request->body()}";
-        self::assertSame('v1,'.base64_encode(hash_hmac('sha256', $signed, (string) base64_decode(substr($made->json('secret'), 6)), true)), $request->header('webhook-signature')[0]);
+        self::assertSame(
+            'v1,'.base64_encode(hash_hmac('sha256', $signed, (string) base64_decode(substr($made->json('secret'), 6)), true)),
+            $request->header('webhook-signature')[0],
+        );
         self::assertSame('The last one was taken.', Webhook::query()->firstOrFail()->state);
         self::assertStringNotContainsString($made->json('secret'), (string) $this->getJson("/api/apps/{$this->demo->id}/routines/sandbox")->getContent());
     }
@@ -135,7 +164,10 @@ final class RoutinesByThemselvesTest extends TestCase
     public function test_a_webhook_does_not_reach_a_stand_in_that_is_not_for_apps(): void
     {
         Http::fake(['*' => Http::response('', 200)]);
-        $this->postJson("/api/apps/{$this->demo->id}/routines/sandbox/webhooks", ['url' => 'stand-in:quay/submissions', 'tables' => ['comments']])->assertCreated();
+        $this->postJson("/api/apps/{$this->demo->id}/routines/sandbox/webhooks", [
+            'url' => 'stand-in:quay/submissions',
+            'tables' => ['comments'],
+        ])->assertCreated();
         $this->store()->change($this->table('Comments'), 1, ['words' => 'Changed']);
 
         self::assertCount(0, Http::recorded());
@@ -146,13 +178,19 @@ final class RoutinesByThemselvesTest extends TestCase
     {
         $this->edit("routine Morning, every day, at the time \"04:00\"\n  say \"x\"");
 
-        self::assertSame(['when one Phrase is added', 'every day at 04:00 (UTC)'], $this->getJson("/api/apps/{$this->demo->id}/routines/sandbox")->json('routines.*.waits'));
+        self::assertSame(
+            ['when one Phrase is added', 'every day at 04:00 (UTC)'],
+            $this->getJson("/api/apps/{$this->demo->id}/routines/sandbox")->json('routines.*.waits'),
+        );
     }
 
     /** RFC 4231, test case 2, in base64, with the message cut at its dots. */
     public function test_the_signature_is_hmac_with_sha_256(): void
     {
-        self::assertSame('v1,'.base64_encode(hash_hmac('sha256', 'what do ya.1.want for nothing?', 'Jefe', true)), SendWebhook::signature('whsec_'.base64_encode('Jefe'), 'what do ya', 1, 'want for nothing?'));
+        self::assertSame(
+            'v1,'.base64_encode(hash_hmac('sha256', 'what do ya.1.want for nothing?', 'Jefe', true)),
+            SendWebhook::signature('whsec_'.base64_encode('Jefe'), 'what do ya', 1, 'want for nothing?'),
+        );
         self::assertSame('5bdcc146bf60754e6a042426089575c75a003f089d2739839dec58b964ec3843', hash_hmac('sha256', 'what do ya want for nothing?', 'Jefe'));
     }
 
@@ -170,7 +208,10 @@ final class RoutinesByThemselvesTest extends TestCase
 
     private function edit(string $text): void
     {
-        $this->postJson("/api/apps/{$this->demo->id}/edits", ['what' => 'add', 'at' => '/routines', 'text' => $text, 'base' => 9999])->assertOk();
+        $this->postJson("/api/apps/{$this->demo->id}/edits", [
+            'base' => 9999,
+            'edit' => ['do' => 'write', 'list' => '/routines', 'text' => $text],
+        ])->assertOk();
         $this->demo->refresh()->load('revision');
     }
 }

@@ -26,8 +26,14 @@ final class SafetyTest extends TestCase
         $app = $this->demo();
         $origin = ['Origin' => 'https://app.lanai.invalid'];
 
-        $this->postJson('/device/live/saltlark/view', [], $origin)->assertOk()->assertHeader('Access-Control-Allow-Origin', '*')->assertHeaderMissing('Access-Control-Allow-Credentials');
-        $this->actingAs($this->founderOf($app))->getJson("/api/apps/$app->id", $origin)->assertOk()->assertHeaderMissing('Access-Control-Allow-Origin');
+        $this->postJson('/device/live/saltlark/view', [], $origin)
+            ->assertOk()
+            ->assertHeader('Access-Control-Allow-Origin', '*')
+            ->assertHeaderMissing('Access-Control-Allow-Credentials');
+        $this->actingAs($this->founderOf($app))
+            ->getJson("/api/apps/$app->id", $origin)
+            ->assertOk()
+            ->assertHeaderMissing('Access-Control-Allow-Origin');
         $this->getJson("/device/share/$app->share_code/pulse", $origin)->assertHeaderMissing('Access-Control-Allow-Origin');
     }
 
@@ -36,15 +42,28 @@ final class SafetyTest extends TestCase
         for ($i = 0; $i < 10; $i++) {
             $this->postJson('/api/session', ['email' => 'a@founders.example', 'password' => "guess $i"])->assertUnprocessable();
         }
-        $this->postJson('/api/session', ['email' => 'a@founders.example', 'password' => 'guess'])->assertTooManyRequests()->assertJsonPath('message', 'That was too often in a short time. Please wait a minute and try again.');
+        $this->postJson('/api/session', ['email' => 'a@founders.example', 'password' => 'guess'])
+            ->assertTooManyRequests()
+            ->assertJsonPath('message', 'That was too often in a short time. Please wait a minute and try again.');
     }
 
     public function test_nothing_that_is_sent_back_holds_a_secret(): void
     {
         $app = $this->demo();
-        $this->actingAs($this->founderOf($app))->postJson("/api/apps/$app->id/builds", ['target' => 'apk', 'here' => true])->assertStatus(202);
+        $this->actingAs($this->founderOf($app))
+            ->postJson("/api/apps/$app->id/builds", ['target' => 'apk', 'here' => true])
+            ->assertStatus(202);
         $key = $app->signingKey()->firstOrFail();
-        foreach (["/api/apps/$app->id", "/api/apps/$app->id/release", '/api/session', '/api/apps', "/api/apps/$app->id/revisions", "/api/apps/$app->id/script"] as $path) {
+        foreach (
+            [
+                "/api/apps/$app->id",
+                "/api/apps/$app->id/release",
+                '/api/session',
+                '/api/apps',
+                "/api/apps/$app->id/revisions",
+                "/api/apps/$app->id/script",
+            ] as $path
+        ) {
             $body = (string) $this->get($path)->assertOk()->getContent();
             foreach ([$key->password, substr($key->store, 0, 40), (string) config('lanai.stores.quay.token'), (string) config('app.key')] as $secret) {
                 self::assertStringNotContainsString($secret, $body, $path);
@@ -91,9 +110,22 @@ final class SafetyTest extends TestCase
     {
         $app = $this->demo();
         $this->actingAs($this->founderOf($app));
-        foreach ([['what' => 'dance', 'base' => 1], ['what' => 'fill', 'at' => '/screens/0/title'], ['what' => 'fill', 'base' => 1, 'at' => '../x'], ['what' => 'move', 'base' => 1, 'at' => '/screens/0', 'index' => -1]] as $edit) {
-            $this->postJson("/api/apps/$app->id/edits", $edit)->assertUnprocessable()->assertJsonPath('message', fn (string $m): bool => str_contains($m, 'could not be understood'));
+        foreach (
+            [
+                ['edit' => ['do' => 'dance'], 'base' => 1],
+                ['base' => 1],
+                ['base' => 1, 'edit' => ['do' => 'putRight', 'label' => '', 'operations' => []]],
+                ['edit' => ['do' => 'fill', 'at' => '/screens/0/title', 'text' => '']],
+                ['base' => 1, 'edit' => ['do' => 'fill', 'at' => '../x', 'text' => '']],
+                ['base' => 1, 'edit' => ['do' => 'move', 'places' => ['/screens/0'], 'index' => -1]],
+            ] as $edit
+        ) {
+            $this->postJson("/api/apps/$app->id/edits", $edit)
+                ->assertUnprocessable()
+                ->assertJsonPath('message', fn (string $m): bool => str_contains($m, 'could not be understood'));
         }
-        $this->postJson("/api/apps/$app->id/edits", ['what' => 'fill', 'base' => 1, 'at' => '/screens/99/title', 'text' => 'x'])->assertConflict()->assertJsonPath('message', 'This blank is no longer there.');
+        $this->postJson("/api/apps/$app->id/edits", ['base' => 1, 'edit' => ['do' => 'fill', 'at' => '/screens/99/title', 'text' => 'x']])
+            ->assertConflict()
+            ->assertJsonPath('message', 'This blank is no longer there.');
     }
 }

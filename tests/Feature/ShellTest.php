@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\App;
 use App\Packaging\Packager;
 use App\Packaging\Target;
+use Lanai\Core\Model\Blueprint;
 use Symfony\Component\Finder\Finder;
 use Symfony\Component\Process\Process;
 use Tests\TestCase;
@@ -14,9 +16,63 @@ use ZipArchive;
 /** The shell's dex, taken out of a built package, made into a jar by enjarify and run on the JVM against stub android classes. */
 final class ShellTest extends TestCase
 {
+    /** An app that uses all that a phone can do, with a reason in letters that code must not trip over. */
+    private const ALL = <<<'SCRIPT'
+    app Roofs
+
+    table Hives, each a Hive
+      may be seen by everyone
+      may be added by everyone
+      may be changed by everyone
+      may be removed by everyone
+      Name is a text
+      Photo is a picture
+      Manual is a file
+      Lies is a place
+
+    screen Start, first
+      Form for a new Hive asking Name, Photo, Manual, Lies, saying "Keep it"
+      Button "Share"
+        tapped:
+          share "Look at this"
+      Button "Mine"
+        tapped:
+          download my data
+
+    release
+      package is "com.example.roofs"
+      location is used to "say “which hive’s” near"
+    SCRIPT;
+
+    /** The same rows, of which nothing but the name is ever asked for. */
+    private const BARE = <<<'SCRIPT'
+    app Roofs
+
+    table Hives, each a Hive
+      may be seen by everyone
+      may be added by everyone
+      may be changed by everyone
+      may be removed by everyone
+      Name is a text
+      Photo is a picture
+      Lies is a place
+
+    screen Start, first
+      Form for a new Hive asking Name, saying "Keep it"
+      Picture of first(hives).photo
+      Map of first(hives).lies
+
+    release
+      package is "com.example.roofs"
+    SCRIPT;
+
     public function test_the_shell_opens_the_apps_own_files_under_one_https_origin(): void
     {
-        $lines = $this->drive('http://lanai.example', ['https://app.lanai.invalid/index.html', 'https://app.lanai.invalid/missing.js', 'https://elsewhere.example/page']);
+        $lines = $this->drive($this->package('http://lanai.example', self::ALL), [
+            'https://app.lanai.invalid/index.html',
+            'https://app.lanai.invalid/missing.js',
+            'https://elsewhere.example/page',
+        ]);
 
         self::assertSame('true', $lines['script']);
         self::assertSame('true', $lines['storage']);
@@ -27,32 +83,159 @@ final class ShellTest extends TestCase
         self::assertSame('none', $lines['answer https://elsewhere.example/page']);
         self::assertSame('no', $lines['outside https://app.lanai.invalid/index.html']);
         self::assertSame('android.intent.action.VIEW https://elsewhere.example/page', $lines['outside https://elsewhere.example/page']);
-        self::assertSame('1', $lines['back']);
+        self::assertSame('false', $lines['foreign frame'], 'A page within the page stays there.');
         self::assertSame('0', $lines['mixed'], 'An http server needs MIXED_CONTENT_ALWAYS_ALLOW.');
+        $this->goesBackAndKeepsItsEdges($lines);
+        $this->doesWhatThePageAsks($lines);
+        $this->letsChooseAndTakePictures($lines);
+        $this->tellsWhereItIsOnlyWhereThatIsGranted($lines);
     }
 
-    public function test_with_an_https_server_nothing_insecure_is_let_in(): void
+    /** @param  array<string, string>  $lines */
+    private function goesBackAndKeepsItsEdges(array $lines): void
     {
-        self::assertSame('1', $this->drive('https://lanai.example', [])['mixed']);
+        self::assertSame(['false', '1', 'true', '1'], [
+            $lines['back wanted at the start'],
+            $lines['left'],
+            $lines['back wanted further in'],
+            $lines['back'],
+        ]);
+        self::assertSame(['true', 'true'], [$lines['covered'], $lines['uncovered']], 'A video over the page goes first.');
+        // View: SYSTEM_UI_FLAG_LAYOUT_STABLE, _LAYOUT_HIDE_NAVIGATION and _LAYOUT_FULLSCREEN, from memory.
+        self::assertSame((string) (0x100 | 0x200 | 0x400), $lines['edge to edge']);
+        self::assertSame('window.lanaiEdges&&lanaiEdges(72,0,48,0) 0', $lines['edges']);
+        self::assertSame('window.lanaiEdges&&lanaiEdges(72,0,0,0) 900', $lines['keyboard'], 'The keyboard makes the page smaller.');
+        self::assertSame('true', $lines['told anew']);
+        self::assertSame('https://app.lanai.invalid/index.html#/one/7', $lines['came by a link']);
+        self::assertSame($lines['came by a link'], $lines['came back'], 'Who comes back finds the page as it was.');
+        self::assertSame('true', $lines['saved']);
+    }
+
+    /** @param  array<string, string>  $lines */
+    private function doesWhatThePageAsks(array $lines): void
+    {
+        // HapticFeedbackConstants.CLOCK_TICK is 4, from memory.
+        self::assertSame('“” 4', $lines['own tick']);
+        self::assertSame('“shared” android.intent.action.CHOOSER', $lines['own share']);
+        self::assertSame('“begun” android.intent.action.CREATE_DOCUMENT', $lines['own save']);
+        self::assertSame('héllo', $lines['saved file']);
+        foreach (['own nothing' => 'nothing 0', 'own prompt' => 'nothing', 'broken save' => '“”', 'insecure tick' => 'nothing'] as $what => $answer) {
+            self::assertSame($answer, $lines[$what], $what);
+        }
+        foreach (['tick', 'share', 'save', 'nothing'] as $name) {
+            self::assertSame('nothing', $lines["foreign $name"], 'Only the package’s own page is answered.');
+        }
+    }
+
+    /** @param  array<string, string>  $lines */
+    private function letsChooseAndTakePictures(array $lines): void
+    {
+        foreach (['picture' => 'android.media.action.IMAGE_CAPTURE 3', 'file' => 'files'] as $what => $offered) {
+            self::assertSame('true', $lines["chooses a $what"]);
+            self::assertSame($offered, $lines["offers for a $what"]);
+            self::assertSame('nothing', $lines["the first waiter of a $what"], 'A page that waits is always answered.');
+            self::assertSame('[content://files/chosen]', $lines["chosen $what"]);
+            self::assertSame('nothing', $lines["not chosen $what"]);
+        }
+        self::assertSame('nothing', $lines['chosen where nobody can']);
+        self::assertSame('content://com.example.roofs.taken/N.jpgtrue', $lines['camera writes to']);
+        self::assertSame('true image/jpeg', $lines['provider']);
+        self::assertSame('nothing', $lines['camera without a picture']);
+        self::assertSame('[content://com.example.roofs.taken/N.jpg]', $lines['camera']);
+        // OpenableColumns: _display_name and _size.
+        self::assertSame('[_display_name, _size] [N.jpg, 9]', $lines['known of it']);
+        self::assertSame(['true', 'true secret'], [$lines['reads'], $lines['stays in its folder']]);
+    }
+
+    /** @param  array<string, string>  $lines */
+    private function tellsWhereItIsOnlyWhereThatIsGranted(array $lines): void
+    {
+        self::assertSame('Roofs uses where this phone is to say “which hive’s” near. | Go on | Not now 2', $lines['asked where it is']);
+        foreach (['refused by the person', 'refused to the system', 'broken off'] as $how) {
+            self::assertSame('https://app.lanai.invalid false false', $lines["located, $how"]);
+        }
+        foreach (['granted', 'granted before'] as $how) {
+            self::assertSame('https://app.lanai.invalid true false', $lines["located, $how"]);
+        }
+        self::assertSame('false', $lines['located a foreign frame']);
+    }
+
+    public function test_a_package_holds_only_what_its_app_uses(): void
+    {
+        $bare = $this->package('https://lanai.example', self::BARE);
+        self::assertSame(['android.permission.INTERNET'], $this->permissions());
+        $lines = $this->drive($bare, []);
+        self::assertSame('1', $lines['mixed'], 'With an https server nothing insecure is let in.');
+        self::assertSame(['false', 'false'], [$lines['chooses a picture'], $lines['chooses a file']]);
+        self::assertSame(['nothing 0', 'nothing 0', 'none'], [$lines['own share'], $lines['own save'], $lines['saved file']]);
+        self::assertSame('https://app.lanai.invalid false false', $lines['located, granted']);
+        self::assertArrayNotHasKey('asked where it is', $lines);
+        $code = (string) file_get_contents("$bare/classes.dex");
+        foreach (['TakesPictures', 'ChoosesFiles', 'Taken', 'Locates', 'Shares', 'Saves'] as $class) {
+            self::assertStringNotContainsString("Lapp/lanai/shell/$class;", $code);
+        }
+
+        $this->package('https://lanai.example', self::ALL);
+        self::assertEqualsCanonicalizing(
+            ['android.permission.INTERNET', 'android.permission.ACCESS_COARSE_LOCATION', 'android.permission.ACCESS_FINE_LOCATION'],
+            $this->permissions(),
+            'The phone’s own camera takes the picture: the app asks for none.',
+        );
+    }
+
+    public function test_a_page_is_found_again_after_the_process_has_ended_and_a_link_opens_its_place(): void
+    {
+        $work = $this->package('https://lanai.example', self::BARE);
+        self::assertSame('null', $this->drive($work, [], ['-Drestores=true'])['loaded']);
+        $link = 'https://lanai.example/a/roofs#/one/%C3%BC';
+        self::assertSame('https://app.lanai.invalid/index.html#/one/%C3%BC', $this->drive($work, [], ["-Dlink=$link"])['loaded']);
+        // Before Android 13 the system asks by onBackPressed alone.
+        $older = $this->drive($work, [], ['-Dsdk=28']);
+        self::assertSame(['false', '1'], [$older['back wanted further in'], $older['back']]);
+        $manifest = $this->run_(['aapt', 'dump', 'xmltree', $this->folder().'/app.apk', 'AndroidManifest.xml']);
+        foreach (['autoVerify', 'lanai.example', '"/a/'] as $said) {
+            self::assertStringContainsString($said, $manifest);
+        }
+    }
+
+    /** @return string the folder of what is in the package, with the shell as a jar */
+    private function package(string $server, string $script): string
+    {
+        config(['app.url' => $server]);
+        $app = App::query()->first() ?? $this->demo();
+        $work = $this->folder().'/shell'.substr(md5($server.$script), 0, 6);
+        Packager::make($app, Blueprint::fromScript($script), Target::Apk, $this->folder().'/app.apk', fn () => null, fn (): bool => false);
+        $zip = new ZipArchive();
+        $zip->open($this->folder().'/app.apk');
+        $zip->extractTo($work);
+        $stubs = array_map(
+            fn ($file): string => $file->getRealPath(),
+            iterator_to_array(Finder::create()->files()->in(base_path('tests/shell'))->name('*.java'), false),
+        );
+        $this->run_(['enjarify', '-f', '-o', "$work/shell.jar", "$work/classes.dex"]);
+        $this->run_(['javac', '-nowarn', '-encoding', 'UTF-8', '-d', "$work/classes", ...$stubs]);
+
+        return $work;
+    }
+
+    /** @return list<string> as the platform's own tool reads them */
+    private function permissions(): array
+    {
+        preg_match_all("/^uses-permission: name='([^']+)'/m", $this->run_(['aapt', 'dump', 'badging', $this->folder().'/app.apk']), $found);
+
+        return $found[1];
     }
 
     /**
      * @param  list<string>  $urls
+     * @param  list<string>  $more  for the machine that runs it
      * @return array<string, string>
      */
-    private function drive(string $server, array $urls): array
+    private function drive(string $work, array $urls, array $more = []): array
     {
-        config(['app.url' => $server]);
-        $app = $this->demo();
-        $work = $this->folder().'/shell';
-        Packager::make($app, $app->revision->read(), Target::Apk, $this->folder().'/app.apk', fn () => null, fn (): bool => false);
-        $zip = new ZipArchive;
-        $zip->open($this->folder().'/app.apk');
-        $zip->extractTo($work);
-        $stubs = array_map(fn ($file): string => $file->getRealPath(), iterator_to_array(Finder::create()->files()->in(base_path('tests/shell'))->name('*.java'), false));
-        $this->run_(['enjarify', '-f', '-o', "$work/shell.jar", "$work/classes.dex"]);
-        $this->run_(['javac', '-d', "$work/classes", ...$stubs]);
-        $output = $this->run_(['java', '-XX:TieredStopAtLevel=1', "-Dassets=$work/assets", '-cp', "$work/classes:$work/shell.jar", 'Drive', ...$urls]);
+        is_dir("$work/cache") || mkdir("$work/cache");
+        $machine = ['-XX:TieredStopAtLevel=1', '-Dfile.encoding=UTF-8', '-Dstdout.encoding=UTF-8', "-Dassets=$work/assets", "-Dcache=$work/cache"];
+        $output = $this->run_(['java', ...$machine, ...$more, '-cp', "$work/classes:$work/shell.jar", 'Drive', ...$urls]);
         $lines = [];
         foreach (explode("\n", trim($output)) as $line) {
             [$what, $value] = explode(': ', $line, 2);

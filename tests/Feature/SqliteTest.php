@@ -10,10 +10,10 @@ use App\Records\DataSet;
 use App\Records\EloquentRecordStore;
 use App\Records\SchemaFollower;
 use Illuminate\Support\Facades\DB;
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Formula\Evaluation;
 use Lanai\Core\Formula\Formula;
+use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Query\Query;
+use Lanai\Core\Rows\Evaluation;
 use Lanai\Core\Rows\NoRows;
 use Lanai\Core\Tests\Support\World;
 use Random\Engine\Mt19937;
@@ -36,9 +36,14 @@ final class SqliteTest extends TestCase
             // SQLite divides whole numbers to whole numbers; formulas do not, so they are told apart beforehand.
             $asked = preg_replace('/(?<![\d.])(\d+)(?![\d.])/', '$1.0', $sql);
             $expected = $pdo->query("select $asked")->fetchColumn();
-            $value = (new Evaluation(World::moment(), new NoRows, []))->of(Formula::of($sql));
+            $value = (new Evaluation(World::moment(), new NoRows(), []))->of(Formula::of($sql));
 
-            self::assertEqualsWithDelta($expected === null ? null : (float) $expected, $value === null ? null : (float) $value, abs((float) $expected) * 1e-12, $sql);
+            self::assertEqualsWithDelta(
+                $expected === null ? null : (float) $expected,
+                $value === null ? null : (float) $value,
+                abs((float) $expected) * 1e-12,
+                $sql,
+            );
             self::assertSame($expected === null, $value === null, $sql);
         }
     }
@@ -50,16 +55,25 @@ final class SqliteTest extends TestCase
     public function test_search_folds_case_as_unicode_does(): void
     {
         $blueprint = Blueprint::fromScript("app A\ntable Words, each a Word\n  Text is a text\n");
-        $app = new App;
+        $app = new App();
         $app->id = 79;
         (new SchemaFollower($app, DataSet::Sandbox))->follow($blueprint);
-        $letters = array_values(array_filter(array_map(mb_chr(...), [...range(0x41, 0x5A), ...range(0xC0, 0xDE), ...range(0x100, 0x17F), ...range(0x391, 0x3A9), ...range(0x410, 0x42F)]),
-            fn (string $l): bool => preg_match('/^\p{Lu}$/u', $l) === 1 && mb_convert_case($l, MB_CASE_FOLD_SIMPLE) !== $l));
-        DB::connection((new DataFile($app, DataSet::Sandbox))->connection)->table('words')->insert(array_map(fn (string $l): array => ['text' => "quay{$l}quay"], $letters));
+        $letters = array_values(
+            array_filter(
+                array_map(mb_chr(...), [...range(0x41, 0x5A), ...range(0xC0, 0xDE), ...range(0x100, 0x17F), ...range(0x391, 0x3A9), ...range(0x410, 0x42F)]),
+                fn (string $l): bool => preg_match('/^\p{Lu}$/u', $l) === 1 && mb_convert_case($l, MB_CASE_FOLD_SIMPLE) !== $l,
+            ),
+        );
+        DB::connection((new DataFile($app, DataSet::Sandbox))->connection)
+            ->table('words')
+            ->insert(array_map(fn (string $l): array => ['text' => "quay{$l}quay"], $letters));
         $store = new EloquentRecordStore($app, DataSet::Sandbox, $blueprint);
         $missed = [];
         foreach ($letters as $i => $letter) {
-            $found = array_map(fn ($row): int => $row->id, $store->rows(new Query($blueprint->tables[0], search: 'quay'.mb_convert_case($letter, MB_CASE_FOLD_SIMPLE).'quay')));
+            $found = array_map(
+                fn ($row): int => $row->id,
+                $store->rows(new Query($blueprint->tables[0], search: 'quay'.mb_convert_case($letter, MB_CASE_FOLD_SIMPLE).'quay')),
+            );
             if (! in_array($i + 1, $found, true)) {
                 $missed[] = $letter;
             }

@@ -11,8 +11,8 @@ use App\Records\EloquentRecordStore;
 use App\Records\SchemaFollower;
 use Illuminate\Database\Connection;
 use Illuminate\Support\Facades\DB;
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Row;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Row;
 use Lanai\Core\Query\Query;
 use Lanai\Core\Query\Sort;
 use Tests\TestCase;
@@ -20,15 +20,25 @@ use Tests\TestCase;
 /** SQLite itself says what the files hold: its schema, its query plans, its integrity check. */
 final class StorageTest extends TestCase
 {
-    private const SCRIPT = "app A\ntable Spots, each a Spot\n  Name is a text\ntable Swims, each a Swim\n  Spot is one Spot\n  Places is a whole number\n  Starts is a date and time\nscreen S\n  List of Swims where starts > now(), by Starts upward\n";
+    private const SCRIPT = "app A\ntable Spots, each a Spot\n  Name is a text\ntable Swims, each a Swim\n  Spot is one Spot\n"
+        ."  Places is a whole number\n  Starts is a date and time\nscreen S\n  List of Swims where starts > now(), by Starts upward\n";
 
     public function test_tables_have_real_columns_links_and_indexes(): void
     {
         $database = $this->followed(self::SCRIPT);
 
-        self::assertSame([['spot', 'INTEGER'], ['places', 'INTEGER'], ['starts', 'TEXT']], array_slice(array_map(fn ($c): array => [$c->name, $c->type], $database->select("select name, type from pragma_table_info('swims')")), 1));
+        self::assertSame(
+            [['spot', 'INTEGER'], ['places', 'INTEGER'], ['starts', 'TEXT']],
+            array_slice(array_map(fn ($c): array => [$c->name, $c->type], $database->select("select name, type from pragma_table_info('swims')")), 1),
+        );
         self::assertSame('SET NULL', $database->selectOne("select on_delete from pragma_foreign_key_list('swims')")->on_delete);
-        $plan = implode(' ', array_column($database->select("explain query plan select * from swims where starts is not null and starts > '2026' order by starts, id"), 'detail'));
+        $plan = implode(
+            ' ',
+            array_column(
+                $database->select("explain query plan select * from swims where starts is not null and starts > '2026' order by starts, id"),
+                'detail',
+            ),
+        );
         self::assertStringContainsString('USING INDEX ix_swims_starts', $plan);
         self::assertStringNotContainsString('TEMP B-TREE', $plan);
     }
@@ -51,7 +61,10 @@ final class StorageTest extends TestCase
         self::assertStringNotContainsString('TEMP B-TREE', $plan);
 
         // As a file looks that was written with other tables, or before there were any.
-        $database->table('_shape')->where('col', 'texts')->update(['tag' => 'ICU 1']);
+        $database
+            ->table('_shape')
+            ->where('col', 'texts')
+            ->update(['tag' => 'ICU 1']);
         $before = $database->select('select name, sql from sqlite_master order by name');
         $follower = new SchemaFollower($this->unkept(), DataSet::Sandbox);
         self::assertTrue($follower->differs($store->blueprint()));
@@ -81,7 +94,9 @@ final class StorageTest extends TestCase
         $database->statement('create trigger stop before update on swims begin select raise(abort, \'stopped half way\'); end');
 
         try {
-            $this->followed(str_replace(['Places is a whole number', 'Name is a text'], ['Places is a text', "Name is a text\n  Shore is a text"], self::SCRIPT));
+            $this->followed(
+                str_replace(['Places is a whole number', 'Name is a text'], ['Places is a text', "Name is a text\n  Shore is a text"], self::SCRIPT),
+            );
             self::fail('It went through.');
         } catch (\Illuminate\Database\QueryException $stopped) {
             self::assertStringContainsString('stopped half way', $stopped->getMessage());
@@ -134,7 +149,7 @@ final class StorageTest extends TestCase
 
     private function unkept(): App
     {
-        $app = new App;
+        $app = new App();
         $app->id = 77;
 
         return $app;

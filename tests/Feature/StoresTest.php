@@ -24,14 +24,33 @@ final class StoresTest extends TestCase
         parent::setUp();
         $this->demo = $this->demo();
         $port = random_int(20000, 40000);
-        $this->server = new Process([PHP_BINARY, '-d', 'upload_max_filesize=50M', '-d', 'post_max_size=60M', '-S', "127.0.0.1:$port", '-t', 'standins/public', 'standins/public/index.php'], base_path(),
-            ['LANAI_STANDINS_FOLDER' => $this->folder().'/standins', 'LANAI_STANDIN_TOKEN' => 'test-token', 'LANAI_REVIEW_SECONDS' => '0.4']);
+        $this->server = new Process(
+            [
+                PHP_BINARY,
+                '-d',
+                'upload_max_filesize=50M',
+                '-d',
+                'post_max_size=60M',
+                '-S',
+                "127.0.0.1:$port",
+                '-t',
+                'standins/public',
+                'standins/public/index.php',
+            ],
+            base_path(),
+            ['LANAI_STANDINS_FOLDER' => $this->folder().'/standins', 'LANAI_STANDIN_TOKEN' => 'test-token', 'LANAI_REVIEW_SECONDS' => '0.4'],
+        );
         $this->server->start();
         for ($i = 0; $i < 100 && ! @fsockopen('127.0.0.1', $port); $i++) {
             usleep(30000);
         }
-        config(['lanai.standins' => "127.0.0.1:$port", 'lanai.stores.quay.url' => "http://127.0.0.1:$port/quay", 'lanai.stores.pier.url' => "http://127.0.0.1:$port/pier",
-            'lanai.stores.quay.token' => 'test-token', 'lanai.stores.pier.token' => 'test-token']);
+        config([
+            'lanai.standins' => "127.0.0.1:$port",
+            'lanai.stores.quay.url' => "http://127.0.0.1:$port/quay",
+            'lanai.stores.pier.url' => "http://127.0.0.1:$port/pier",
+            'lanai.stores.quay.token' => 'test-token',
+            'lanai.stores.pier.token' => 'test-token',
+        ]);
     }
 
     protected function tearDown(): void
@@ -88,7 +107,9 @@ final class StoresTest extends TestCase
 
     private function submit(Target $target, string $store): Submission
     {
-        $build = $this->demo->builds()->create(['revision_id' => $this->demo->revision->id, 'target' => $target->value, 'version' => '1.0.0', 'number' => 1, 'here' => true]);
+        $build = $this->demo
+            ->builds()
+            ->create(['revision_id' => $this->demo->revision->id, 'target' => $target->value, 'version' => '1.0.0', 'number' => 1, 'here' => true]);
         (new \App\Jobs\BuildPackage($build->id))->handle();
         $desk = app(StoreDesk::class);
         $submission = $desk->submit($build->fresh(['app', 'revision']) ?? $build, $store);
@@ -102,8 +123,10 @@ final class StoresTest extends TestCase
 
     private function listingMended(): void
     {
-        $finding = $this->actingAs($this->founderOf($this->demo))->getJson("/api/apps/{$this->demo->id}")->json('findings.0.id');
-        $this->postJson("/api/apps/{$this->demo->id}/edits", ['base' => 1, 'what' => 'mend', 'text' => $finding])->assertOk();
+        $finding = $this->actingAs($this->founderOf($this->demo))
+            ->getJson("/api/apps/{$this->demo->id}")
+            ->json('findings.0.id');
+        $this->postJson("/api/apps/{$this->demo->id}/mend", ['base' => 1, 'finding' => $finding])->assertOk();
         $this->demo->refresh();
     }
 }

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Apps\StudioState;
 use App\Models\App;
-use Lanai\Core\Blueprint\FieldTypes;
-use Lanai\Core\Effects\Effects;
-use Lanai\Core\Lines\Lines;
-use Lanai\Core\Script\Parser;
+use App\Studio\StudioState;
+use Lanai\Core\Language\Families;
+use Lanai\Core\Language\Parser;
+use Lanai\Core\Model\AnyEffect;
+use Lanai\Core\Model\AnyLine;
+use Lanai\Core\Model\FieldTypes;
 use Tests\TestCase;
 
 final class StudioStateTest extends TestCase
@@ -25,17 +26,18 @@ final class StudioStateTest extends TestCase
 
     public function test_every_sentence_that_is_offered_to_begin_with_can_be_read(): void
     {
-        $kinds = $this->state()['kinds'];
-        foreach (['line' => Lines::family(), 'effect' => Effects::family()] as $name => $family) {
-            self::assertSame(array_keys($family->kinds), array_column($kinds[$name], 'kind'));
-            foreach ($kinds[$name] as $kind) {
-                self::assertSame($kind['kind'], Parser::fragment($kind['blank'], $family)[0]['kind']);
-            }
+        $app = $this->demo();
+        $this->actingAs($this->founderOf($app));
+        $reads = fn (string $list): array => array_column($this->getJson("/api/apps/$app->id/beginnings?list=$list")->assertOk()->json('beginnings'), 'reads');
+        foreach (['/screens/0/lines' => Families::of(AnyLine::class), '/routines/0/does' => Families::of(AnyEffect::class)] as $list => $family) {
+            self::assertSame(array_keys($family->kinds), array_map(fn (string $reads): string => Parser::fragment($reads, $family)[0]['kind'], $reads($list)));
         }
-        self::assertSame(array_keys(FieldTypes::family()->kinds), array_column($kinds['type'], 'kind'));
-        foreach ($kinds['type'] as $type) {
-            $this->assertFieldReads("Some field {$type['blank']}");
+        self::assertCount(count(FieldTypes::family()->kinds), $reads('/tables/0/fields'));
+        foreach ($reads('/tables/0/fields') as $field) {
+            $this->assertFieldReads($field);
         }
+        self::assertMatchesRegularExpression('/^screen Screen \d+$/', $reads('/screens')[0]);
+        self::assertSame([], $reads('/theme'));
     }
 
     public function test_the_grid_knows_its_columns_and_the_deck_its_people(): void
@@ -52,7 +54,7 @@ final class StudioStateTest extends TestCase
     public function test_an_app_without_anything_has_a_state_too(): void
     {
         $id = $this->actingAs($this->stranger())->postJson('/api/apps', ['name' => 'Bare'])->json('id');
-        $this->postJson("/api/apps/$id/edits", ['base' => 1, 'what' => 'script', 'text' => 'app Bare'])->assertOk();
+        $this->postJson("/api/apps/$id/edits", ['base' => 1, 'edit' => ['do' => 'rewrite', 'text' => 'app Bare']])->assertOk();
         $state = $this->getJson("/api/apps/$id")->assertOk();
 
         self::assertMeets('studio', (string) $state->getContent());
@@ -62,9 +64,9 @@ final class StudioStateTest extends TestCase
 
     private function assertFieldReads(string $sentence): void
     {
-        $data = Parser::script("app A\ntable T, each a U\n  ".str_replace('one ___', 'one U', $sentence));
+        $data = Parser::script("app A\ntable T, each a U\n  ".str_replace('one ___', 'one U', $sentence), \Lanai\Core\Model\Blueprint::class);
 
-        self::assertSame('Some field', $data['tables'][0]['fields'][0]['name']);
+        self::assertSame('New field', $data['tables'][0]['fields'][0]['name']);
     }
 
     /** @return array<string, mixed> */

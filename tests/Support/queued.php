@@ -2,7 +2,8 @@
 
 declare(strict_types=1);
 
-// Puts work on the queues of a Lanai of its own, or tells how it stands, as JSON: queued.php begin|live SCRIPT|import|routine|build|state. Which Lanai is said by the environment.
+// Puts work on the queues of a Lanai of its own, or tells how it stands, as JSON: queued.php begin|live SCRIPT|import|routine|build|state. Which
+// Lanai is said by the environment.
 
 use App\Apps\RevisionBook;
 use App\Jobs\BuildPackage;
@@ -17,23 +18,39 @@ use App\Records\DataFile;
 use App\Records\DataSet;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\DB;
-use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Model\Blueprint;
 
 require __DIR__.'/../../vendor/autoload.php';
 $laravel = require __DIR__.'/../../bootstrap/app.php';
 $laravel->make(Kernel::class)->bootstrap();
 if ($argv[1] === 'begin' || $argv[1] === 'live') {
     $founder = Founder::query()->create(['name' => 'Ada', 'email' => 'ada@founders.example', 'password' => 'long enough to be']);
-    $script = "app A\ntable Spots, each a Spot\n  Name is a text\n  Water is a decimal\nscreen S, first\n  Text \"Hello\"\nroutine Greet\n  add a Spot\n    set Name = \"Hello\"\n";
+    $script =
+        "app A\ntable Spots, each a Spot\n  Name is a text\n  Water is a decimal\nscreen S, first\n  Text \"Hello\"\nroutine Greet\n  add a Spot\n"
+            ."    set Name = \"Hello\"\n";
     $begun = app(RevisionBook::class)->begin($founder, Blueprint::fromScript($argv[2] ?? $script));
     $argv[1] === 'live' && app(RevisionBook::class)->goLive($begun);
-    $argv[1] === 'live' && exit;
+    $argv[1] === 'live' && exit();
 }
 $app = App::query()->with('revision')->firstOrFail();
 $rows = DB::connection((new DataFile($app, DataSet::Sandbox))->connection);
 if ($argv[1] === 'import') {
-    file_put_contents($app->folder('imports').'/rows.csv', "Name,Water\n".implode('', array_map(fn (int $i): string => "Queued $i,".($i % 30).".5\n", range(1, 6000))));
-    $import = $app->imports()->create(['dataset' => 'sandbox', 'stored' => 'spots', 'kind' => 'csv', 'file' => 'rows.csv', 'name' => 'rows.csv', 'state' => 'queued', 'total' => 6000, 'plan' => ['to' => ['name', 'water'], 'key' => '', 'onlyRight' => false, 'skip' => []]]);
+    file_put_contents(
+        $app->folder('imports').'/rows.csv',
+        "Name,Water\n".implode('', array_map(fn (int $i): string => "Queued $i,".$i % 30 .".5\n", range(1, 6000))),
+    );
+    $import = $app
+        ->imports()
+        ->create([
+            'dataset' => 'sandbox',
+            'stored' => 'spots',
+            'kind' => 'csv',
+            'file' => 'rows.csv',
+            'name' => 'rows.csv',
+            'state' => 'queued',
+            'total' => 6000,
+            'plan' => ['to' => ['name', 'water'], 'key' => '', 'onlyRight' => false, 'skip' => []],
+        ]);
     RunImport::dispatch($import->id);
 } elseif ($argv[1] === 'routine') {
     foreach (range(1, 20) as $i) {

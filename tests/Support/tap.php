@@ -9,11 +9,11 @@ use App\Models\App;
 use App\Records\DataSet;
 use App\Records\EloquentRecordStore;
 use Illuminate\Contracts\Console\Kernel;
-use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Formula\Moment;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Play\Trail;
+use Lanai\Core\Play\Visit;
 use Lanai\Core\Player\Player;
-use Lanai\Core\Runtime\Trail;
-use Lanai\Core\Runtime\Visit;
 
 require __DIR__.'/../../vendor/autoload.php';
 [, $folder, $id, $name, $people] = $argv;

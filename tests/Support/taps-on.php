@@ -12,7 +12,13 @@ $since = time();
 for ($n = 1; ! is_file($stop); $n += $answered ? 1 : 0) {
     $tap = ['screen' => 's', 'at' => '/screens/0/lines/1', 'tap' => sprintf('%032d', $n), 'revision' => 1];
     $curl = curl_init($url);
-    curl_setopt_array($curl, [CURLOPT_POST => true, CURLOPT_POSTFIELDS => json_encode($tap), CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json'], CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 20]);
+    curl_setopt_array($curl, [
+        CURLOPT_POST => true,
+        CURLOPT_POSTFIELDS => json_encode($tap),
+        CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json'],
+        CURLOPT_RETURNTRANSFER => true,
+        CURLOPT_TIMEOUT => 20,
+    ]);
     curl_exec($curl);
     $status = (int) curl_getinfo($curl, CURLINFO_RESPONSE_CODE);
     $answered = $status === 200;

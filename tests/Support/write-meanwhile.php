@@ -15,7 +15,7 @@ require __DIR__.'/../../vendor/autoload.php';
 $laravel = require __DIR__.'/../../bootstrap/app.php';
 $laravel->make(Kernel::class)->bootstrap();
 config(['lanai.apps' => $folder]);
-$app = new App;
+$app = new App();
 $app->id = (int) $id;
 $database = DB::connection((new DataFile($app, DataSet::Sandbox))->connection);
 $until = microtime(true) + (float) $seconds;
@@ -29,7 +29,11 @@ while (microtime(true) < $until) {
         $database->update("update swims set places = places + 1000 where title = 'Old 7'");
         $database->delete('delete from swims where title = ?', ['Old '.(100 + $n)]);
         // Now and then a code that the file brings, too.
-        $n % 40 === 0 && $database->insert("insert into swims (title, code) select 'first', ? where not exists (select 1 from swims where code = ?)", ['C-'.(5 * $n), 'C-'.(5 * $n)]);
+        $n % 40 === 0 &&
+            $database->insert("insert into swims (title, code) select 'first', ? where not exists (select 1 from swims where code = ?)", [
+                'C-'. 5 * $n,
+                'C-'. 5 * $n,
+            ]);
         $database->insert('insert into _links_swims_friends select max(id), 2 from swims');
     });
     $longest = max($longest, microtime(true) - $from);

@@ -11,4 +11,7 @@ for (const [name, rows] of Object.entries(sheets)) {
   const cells = rows.map((row) => row.map((cell) => (cell !== null && typeof cell === 'object' ? new Date(cell.d) : cell)))
   XLSX.utils.book_append_sheet(book, XLSX.utils.aoa_to_sheet(cells, { cellDates: true, UTC: true }), name)
 }
-for (const kind of ['xlsx', 'ods', 'xls']) fs.writeFileSync(`${folder}/book.${kind}`, XLSX.write(book, { bookType: kind, type: 'buffer', cellDates: true, bookSST: kind === 'xlsx' }))
+for (const kind of ['xlsx', 'ods', 'xls']) {
+  const options = { bookType: kind, type: 'buffer', cellDates: true, bookSST: kind === 'xlsx' }
+  fs.writeFileSync(`${folder}/book.${kind}`, XLSX.write(book, options))
+}

@@ -6,6 +6,14 @@ const { keys, tokens, issuer, audience, tolerance, oldest } = JSON.parse(readFil
 const set = createLocalJWKSet(keys)
 const taken = {}
 for (const [name, token] of Object.entries(tokens)) {
-  taken[name] = await jwtVerify(token, set, { issuer, audience, algorithms: ['RS256', 'ES256', 'EdDSA'], clockTolerance: tolerance, maxTokenAge: oldest, requiredClaims: ['sub', 'exp', 'iat', 'nonce'] }).then(() => true, () => false)
+  const rules = {
+    issuer,
+    audience,
+    algorithms: ['RS256', 'ES256', 'EdDSA'],
+    clockTolerance: tolerance,
+    maxTokenAge: oldest,
+    requiredClaims: ['sub', 'exp', 'iat', 'nonce'],
+  }
+  taken[name] = await jwtVerify(token, set, rules).then(() => true, () => false)
 }
 console.log(JSON.stringify(taken))

@@ -1,18 +1,27 @@
 <script setup lang="ts">
-import { computed, provide, ref } from 'vue'
+import { computed, onUnmounted, provide, ref, watch } from 'vue'
 import type { Node } from '../contracts/view'
 import AskedBox from './AskedBox.vue'
 import DeviceIcon from './DeviceIcon.vue'
+import EntryList from './EntryList.vue'
 import { form, large, platform } from './form'
 import NodeList from './NodeList.vue'
 import { themed } from './theme'
+import { ripple } from './press'
 import { useDevice } from './useDevice'
+import { useEdge } from './useEdge'
+import { useOver } from './useOver'
 import { usePull } from './usePull'
 
 const device = useDevice()
 provide('device', device)
-const { view, loading, late, failed, message, messageIsRefusal, offlineSince, waiting, canGoBack, question, toSignIn, back, startAt, load, dismiss } = device
-const { pulled, refreshing, handlers } = usePull(() => load())
+const { view, shown, loading, late, failed, message, messageIsRefusal, offlineSince, waiting, canGoBack, place, rootScreen, question } = device
+const { toSignIn, back, startAt, toRoot, load, dismiss } = device
+/** The page is another element on every step. */
+const page = ref<HTMLElement | null>(null)
+const whole = ref<HTMLElement | null>(null)
+const { pulled, refreshing, ready } = usePull(page, () => load())
+const { drawn } = useEdge(whole, canGoBack, back)
 
 const menuOpen = ref(false)
 const colours = computed(() => themed(view.value?.theme))
@@ -27,27 +36,80 @@ const pinned = (edge: 'top' | 'bottom') => (view.value?.nodes ?? []).filter((nod
 const floats = (node: Node) => node.kind === 'floatingButton'
 const flowing = computed(() => (view.value?.nodes ?? []).filter((node) => !node.placing?.pin && !floats(node)))
 const floating = computed(() => (view.value?.nodes ?? []).filter((node) => floats(node) && !node.placing?.pin))
-const away = (edge: 'top' | 'bottom') => `${pinned(edge).map((node) => node.placing?.distance ?? 12).reduce((a, b) => Math.max(a, b), 0)}px`
+const away = (edge: 'top' | 'bottom') =>
+  `${pinned(edge)
+    .map((node) => node.placing?.distance ?? 12)
+    .reduce((a, b) => Math.max(a, b), 0)}px`
+
+/** A title that is large, or stands over the picture with which the page begins; once that has gone up, it is like any other. */
+const bar = computed(() => (view.value?.bar === 'over' && flowing.value[0]?.kind !== 'picture' ? undefined : view.value?.bar))
+const head = ref<HTMLElement | null>(null)
+const gone = ref(false)
+const eye = new IntersectionObserver(([seen]) => (gone.value = !seen.isIntersecting))
+watch(head, (now, before) => {
+  if (before) eye.unobserve(before)
+  if (now) eye.observe(now)
+  else gone.value = false
+}, { flush: 'post' })
+onUnmounted(() => eye.disconnect())
+
+/** Three of them stand in the bar; of more the first two, and a menu with the others. */
+const more = ref(false)
+const actions = computed(() => {
+  const all = view.value?.actions ?? []
+  const shown = all.length > 3 ? all.slice(0, 2) : all
+  const named = (node: Node) => ('label' in node && node.label) || ('alt' in node && node.alt) || 'More'
+  return { shown, rest: all.slice(shown.length).map((node) => ({ at: node.at, label: String(named(node)), dangerous: false })) }
+})
+
+function act(index: number) {
+  more.value = false
+  void device.tap(actions.value.rest[index].at, null)
+}
 
 function toMenu(screen: string) {
   menuOpen.value = false
-  startAt(screen)
+  void toRoot(screen)
 }
+
+useOver(device, () => menuOpen.value, () => (menuOpen.value = false))
+useOver(device, () => question.value !== null, () => (question.value = null))
+
+/** Where the browser cannot turn from one screen to the next, the next one comes in by itself. */
+const plain = !('startViewTransition' in document)
 </script>
 
 <template>
-  <div class="device" :class="[platform, form, { full: view?.full, large }]" :style="colours">
-    <header v-if="!view?.full" class="bar">
-      <button v-if="canGoBack || (view && !isTab && view.screen !== view.first)" class="bar-button" aria-label="Back" @click="back()"><DeviceIcon :name="platform === 'ios' ? 'backSlim' : 'back'" class="turns" /></button>
-      <button v-else-if="view?.menu.length" class="bar-button" aria-label="Menu" :aria-expanded="menuOpen" @click="menuOpen = true"><DeviceIcon name="menu" /></button>
-      <h1>{{ view?.title ?? '' }}</h1>
-      <div v-if="view?.actions.length" class="bar-actions"><NodeList :nodes="view.actions" /></div>
+  <div ref="whole" class="device" :class="[platform, form, { full: view?.full, large }]" :style="colours" @pointerdown="ripple">
+    <header v-if="!view?.full" class="bar" :class="{ over: bar === 'over', solid: bar && gone }">
+      <button v-if="canGoBack || (view && !isTab && view.screen !== view.first)" class="bar-button" aria-label="Back" @click="back()">
+        <DeviceIcon :name="platform === 'ios' ? 'backSlim' : 'back'" class="turns" />
+      </button>
+      <button v-else-if="view?.menu.length" class="bar-button" aria-label="Menu" :aria-expanded="menuOpen" @click="menuOpen = true">
+        <DeviceIcon name="menu" />
+      </button>
+      <span v-if="bar === 'large'" class="bar-title" :class="{ gone: !gone }" aria-hidden="true">{{ view?.title }}</span>
+      <h1 v-else>{{ view?.title ?? '' }}</h1>
+      <div v-if="view?.actions.length" class="bar-actions">
+        <NodeList :nodes="actions.shown" />
+        <button v-if="actions.rest.length" class="icon-button" aria-label="More" aria-haspopup="menu" @click="more = true"><DeviceIcon name="more" /></button>
+        <EntryList v-if="more" :entries="actions.rest" label="More" @choose="act" @close="more = false" />
+      </div>
     </header>
     <button v-else-if="canGoBack" class="bar-button full-back" aria-label="Back" @click="back()"><DeviceIcon name="back" class="turns" /></button>
     <p v-if="offlineText" class="offline" role="status">{{ offlineText }}</p>
     <div v-if="!failed && !late && pinned('top').length" class="pinned" :style="{ paddingTop: away('top') }"><NodeList :nodes="pinned('top')" /></div>
-    <main :key="view?.screen" tabindex="0" :class="view?.opens" :aria-busy="loading" :style="pulled ? { transform: `translateY(${pulled}px)` } : undefined" v-on="handlers">
-      <p v-if="refreshing" class="refreshing" role="status">Reading anew…</p>
+    <div v-if="pulled" class="pull" :class="{ ready: ready(), turning: refreshing }" :style="{ '--pulled': Math.min(1, pulled / 64) }">
+      <span v-if="refreshing" class="heard" role="status">Reading anew…</span>
+    </div>
+    <main
+      :key="shown"
+      ref="page"
+      tabindex="0"
+      :class="plain && view?.opens"
+      :aria-busy="loading"
+      :style="pulled || drawn ? { transform: `translate(${drawn}px, ${pulled}px)` } : undefined"
+    >
       <div v-if="failed" class="problem" role="alert">
         <p>{{ failed }}</p>
         <button class="button quiet" @click="load()">Try again</button>
@@ -56,22 +118,34 @@ function toMenu(screen: string) {
       <div v-else-if="view.problem" class="problem">
         <p>{{ view.problem }}</p>
         <button v-if="view.signIn" class="button" @click="toSignIn(view.signIn)">Sign in</button>
-        <button v-if="view.screen !== view.first" class="button quiet" @click="startAt('')">To the start</button>
+        <button v-if="place.screen" class="button quiet" @click="startAt('')">To the start</button>
       </div>
-      <NodeList v-else :nodes="flowing" />
+      <template v-else>
+        <h1 v-if="bar === 'large'" ref="head" class="large-title">{{ view.title }}</h1>
+        <i v-else-if="bar === 'over'" ref="head" class="under-bar" />
+        <NodeList :nodes="flowing" />
+      </template>
     </main>
-    <div v-if="!failed && !late && pinned('bottom').length" class="pinned" :style="{ paddingBottom: away('bottom') }"><NodeList :nodes="pinned('bottom')" /></div>
+    <div v-if="!failed && !late && pinned('bottom').length" class="pinned" :style="{ paddingBottom: away('bottom') }">
+      <NodeList :nodes="pinned('bottom')" />
+    </div>
     <div v-if="floating.length && !failed && !late" class="floats"><NodeList :nodes="floating" /></div>
-    <div v-if="message" class="message" :class="{ refusal: messageIsRefusal }" :role="messageIsRefusal ? 'alert' : 'status'" @click="dismiss()">{{ message }}</div>
+    <div v-if="message" class="message" :class="{ refusal: messageIsRefusal }" :role="messageIsRefusal ? 'alert' : 'status'" @click="dismiss()">
+      {{ message }}
+    </div>
     <AskedBox v-if="question" :key="question.at + question.wrong" :question="question" @close="question = null" />
     <div v-if="menuOpen && view" class="veil side" @click.self="menuOpen = false" @keydown.esc="menuOpen = false">
       <nav class="side-menu" aria-label="Menu">
-        <button v-for="one in view.menu" :key="one.screen" :aria-current="one.screen === view.screen ? 'page' : undefined" @click="toMenu(one.screen)"><DeviceIcon v-if="one.icon" :name="one.icon" /><span>{{ one.label }}</span></button>
+        <button v-for="one in view.menu" :key="one.screen" :aria-current="one.screen === view.screen ? 'page' : undefined" @click="toMenu(one.screen)">
+          <DeviceIcon v-if="one.icon" :name="one.icon" /><span>{{ one.label }}</span>
+        </button>
       </nav>
     </div>
     <nav v-if="view && view.tabs.length && !view.full" class="tabs" aria-label="Tabs">
-      <button v-for="tab in view.tabs" :key="tab.screen" :aria-current="tab.screen === view.screen ? 'page' : undefined" @click="startAt(tab.screen)">
-        <DeviceIcon :name="tab.icon" />
+      <button v-for="tab in view.tabs" :key="tab.screen" :aria-current="tab.screen === view.screen ? 'page' : tab.screen === rootScreen ? 'true' : undefined"
+        @click="toRoot(tab.screen)"
+      >
+        <DeviceIcon v-if="tab.icon" :name="tab.icon" />
         <span>{{ tab.label }}</span>
       </button>
     </nav>

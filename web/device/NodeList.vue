@@ -14,7 +14,15 @@ function attributes(node: Node) {
   const common = { 'data-at': node.at, style: placed(node.placing), class: own }
   if (!tappable(node)) return common
   const tap = () => device.tap(node.at, null)
-  return { ...common, role: 'button', tabindex: 0, class: [...own, 'taps'], onClick: tap, onKeydown: (event: KeyboardEvent) => (event.key === 'Enter' || event.key === ' ') && event.target === event.currentTarget && (event.preventDefault(), tap()) }
+  return {
+    ...common,
+    role: 'button',
+    tabindex: 0,
+    class: [...own, 'taps'],
+    onClick: tap,
+    onKeydown: (event: KeyboardEvent) =>
+      (event.key === 'Enter' || event.key === ' ') && event.target === event.currentTarget && (event.preventDefault(), tap()),
+  }
 }
 </script>
 

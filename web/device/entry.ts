@@ -11,3 +11,14 @@ export const entry: Entry = JSON.parse(document.getElementById('entry')?.textCon
 
 /** The address of a file that the app keeps, or an address of the web as it is. */
 export const media = (name: string): string => (/^https?:/i.test(name) ? name : `${entry.media}/${name}`)
+
+/** Widths in which the server makes a picture smaller, in pixels. */
+const WIDTHS = [160, 320, 640, 1080]
+
+/** The address of a picture as it is wanted on this screen. @param width as it is shown, in dp */
+export function picture(name: string, width: number): string {
+  const address = media(name)
+  const wanted = width * Math.min(2, devicePixelRatio || 1)
+  const to = WIDTHS.find((one) => one >= wanted)
+  return to && address.startsWith(entry.media) ? `${address}?w=${to}` : address
+}

@@ -9,7 +9,8 @@ addEventListener('resize', () => (form.value = now()))
 
 const told = () => {
   const agent = navigator.userAgent
-  return /Android/i.test(agent) ? 'android' : /iPhone|iPad|iPod/.test(agent) ? 'ios' : 'web'
+  if (/Android/i.test(agent)) return 'android'
+  return /iPhone|iPad|iPod/.test(agent) ? 'ios' : 'web'
 }
 
 /** Text so large on a phone that things side by side go one below the other. */

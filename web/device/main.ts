@@ -1,8 +1,14 @@
+import './device.css'
 import { createApp } from 'vue'
 import DevicePage from './DevicePage.vue'
-import './device.css'
+import { entry } from './entry'
+import { listenToEdges } from './shell'
 
+listenToEdges()
 createApp(DevicePage).mount('#device')
 
-// A packaged web app brings a manifest and a service worker; elsewhere there is none to register.
-if (document.querySelector('link[rel="manifest"]') && 'serviceWorker' in navigator) navigator.serviceWorker.register('./sw.js')
+// A live app and a packaged web app bring a manifest and a service worker; elsewhere there is none to register.
+if (document.querySelector('link[rel="manifest"]') && 'serviceWorker' in navigator) {
+  const [script, scope] = entry.path ? [`${entry.path}/sw.js`, entry.path] : ['./sw.js', undefined]
+  window.addEventListener('load', () => void navigator.serviceWorker.register(script, scope ? { scope } : undefined).catch(() => undefined))
+}

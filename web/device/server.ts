@@ -1,4 +1,4 @@
-import type { DeviceAnswer } from '../contracts/view'
+import type { DeviceResponse } from '../contracts/view'
 import { entry } from './entry'
 import { network, travel } from './network'
 import { beside, session } from './session'
@@ -24,7 +24,11 @@ async function ask(path: string, init: RequestInit, again = AGAIN): Promise<unkn
   let response: Response
   try {
     await travel()
-    response = await fetch(entry.base + path, { ...init, signal: AbortSignal.timeout(60000), credentials: entry.base.startsWith('/') ? 'same-origin' : 'omit' })
+    response = await fetch(entry.base + path, {
+      ...init,
+      signal: AbortSignal.timeout(60000),
+      credentials: entry.base.startsWith('/') ? 'same-origin' : 'omit',
+    })
   } catch {
     throw new Unreachable()
   }
@@ -41,18 +45,25 @@ async function ask(path: string, init: RequestInit, again = AGAIN): Promise<unkn
 }
 
 function post(path: string, body: object): Promise<unknown> {
-  return ask(path, { method: 'POST', headers: { 'Content-Type': 'application/json', ...headers() }, body: JSON.stringify({ zone, pending: session.pending(), beside, ...body }) })
+  return ask(path, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json', ...headers() },
+    body: JSON.stringify({ zone, pending: session.pending(), beside, ...body }),
+  })
 }
 
 export const server = {
   post,
-  view: (body: object) => post('/view', body) as Promise<DeviceAnswer>,
-  tap: (body: object) => post('/do', body) as Promise<DeviceAnswer>,
+  view: (body: object) => post('/view', body) as Promise<DeviceResponse>,
+  tap: (body: object) => post('/do', body) as Promise<DeviceResponse>,
   arrive: (body: object) => post('/arrive', body) as Promise<{ waiting: boolean; arrives?: string; person?: number | null }>,
   mine: (body: object) => post('/mine', body),
   why: (body: object) => post('/why', body) as Promise<{ sentence: string }>,
   /** A slow connection is felt where somebody waits, not in what the device asks by itself. */
-  pulse: (query: string) => (network.value === 'slow' ? Promise.resolve({ pulse: '' }) : ask(`/pulse${query}`, { headers: { Accept: 'application/json' } })) as Promise<{ pulse: string }>,
+  pulse: (query: string) =>
+    (network.value === 'slow' ? Promise.resolve({ pulse: '' }) : ask(`/pulse${query}`, { headers: { Accept: 'application/json' } })) as Promise<{
+      pulse: string
+    }>,
   async picture(file: File): Promise<string> {
     const form = new FormData()
     form.append('picture', file)

@@ -14,7 +14,15 @@ export function themed(theme?: Theme): Record<string, string> {
   const colours = (dark.value && theme.dark) || theme
   const [heading, line] = headings[theme.scale]
   return {
-    '--main': colours.main, '--on-main': colours.onMain, '--ground': colours.background, '--surface': colours.surface, '--ink': colours.text,
-    '--gap': gaps[theme.density], '--corner': `${theme.corner}px`, '--heading': heading, '--heading-line': line, 'color-scheme': dark.value && theme.dark ? 'dark' : 'light',
+    '--main': colours.main,
+    '--on-main': colours.onMain,
+    '--ground': colours.background,
+    '--surface': colours.surface,
+    '--ink': colours.text,
+    '--gap': gaps[theme.density],
+    '--corner': `${theme.corner}px`,
+    '--heading': heading,
+    '--heading-line': line,
+    'color-scheme': dark.value && theme.dark ? 'dark' : 'light',
   }
 }

@@ -1,33 +1,36 @@
-import { ref } from 'vue'
+import { ref, type Ref } from 'vue'
+import { hand } from './hand'
+import { useDrag } from './useDrag'
 
-const FAR = 72
+/** From here on letting go reads anew; it follows the finger at half its way. */
+const FAR = 64
+/** While it is read the page leaves room for what shows that. */
+const STAYS = 52
 
 /** Pulling the page down from its top reads it anew. */
-export function usePull(refresh: () => Promise<unknown>) {
+export function usePull(page: Ref<HTMLElement | null>, refresh: () => Promise<unknown>) {
   const pulled = ref(0)
   const refreshing = ref(false)
-  let from: number | null = null
+  let enough = false
 
-  return {
-    pulled,
-    refreshing,
-    handlers: {
-      pointerdown: (event: PointerEvent) => (from = (event.currentTarget as HTMLElement).scrollTop <= 0 ? event.clientY : null),
-      pointermove: (event: PointerEvent) => {
-        if (from === null) return
-        if ((event.currentTarget as HTMLElement).scrollTop > 0) from = null
-        else pulled.value = Math.max(0, Math.min(FAR * 1.3, (event.clientY - from) / 2))
-      },
-      pointercancel: () => ((from = null), (pulled.value = 0)),
-      pointerup: async () => {
-        const enough = pulled.value >= FAR
-        from = null
-        pulled.value = 0
-        if (!enough) return
-        refreshing.value = true
-        await refresh()
-        refreshing.value = false
-      },
+  useDrag(page, {
+    axis: 'y',
+    begins: (_, way) => way > 0 && (page.value?.scrollTop ?? 1) <= 0 && !refreshing.value,
+    moves(by) {
+      pulled.value = Math.max(0, Math.min(FAR * 1.4, by / 2))
+      if (pulled.value >= FAR !== enough && (enough = !enough)) hand.tick()
     },
-  }
+    async ends() {
+      const far = pulled.value >= FAR
+      enough = false
+      if (!far) return void (pulled.value = 0)
+      refreshing.value = true
+      pulled.value = STAYS
+      await refresh()
+      refreshing.value = false
+      pulled.value = 0
+    },
+  })
+
+  return { pulled, refreshing, ready: () => pulled.value >= FAR }
 }

@@ -1,9 +1,11 @@
+import type { Foreseen } from '../contracts/studio'
+
 /** The server declined; the message is a sentence for the founder. */
 export class Declined extends Error {
   constructor(
     message: string,
     readonly status: number,
-    readonly answer: { errors?: Record<string, string | string[]>; reasons?: string[]; cells?: unknown; line?: number; column?: number },
+    readonly answer: { errors?: Record<string, string | string[]>; reasons?: string[]; cells?: unknown; line?: number; column?: number; foreseen?: Foreseen },
   ) {
     super(message)
   }

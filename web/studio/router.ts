@@ -1,6 +1,7 @@
 import { createRouter, createWebHistory } from 'vue-router'
 import AppsPage from './apps/AppsPage.vue'
 import SignPage from './sign/SignPage.vue'
+import { stations } from './stations'
 
 export const router = createRouter({
   history: createWebHistory(),
@@ -8,7 +9,7 @@ export const router = createRouter({
     { path: '/', name: 'apps', component: AppsPage },
     { path: '/sign-in', name: 'sign-in', component: SignPage },
     { path: '/account', name: 'account', component: () => import('./sign/AccountPage.vue') },
-    { path: '/apps/:app/:station(data|screens|people|services|release)?/:part?', name: 'studio', component: () => import('./frame/StudioFrame.vue') },
+    { path: `/apps/:app/:station(${stations.map((s) => s.key).join('|')})?/:part?`, name: 'studio', component: () => import('./frame/StudioFrame.vue') },
     { path: '/:rest(.*)', redirect: '/' },
   ],
 })

@@ -24,13 +24,21 @@ final class AccountController
 
     public function show(Request $request, #[CurrentUser] Founder $founder): JsonResponse
     {
-        return response()->json(['name' => $founder->name, 'email' => $founder->email, 'places' => SignedIn::places($request, $founder), 'invites' => Registration::now() === Registration::Invitation]);
+        return response()->json([
+            'name' => $founder->name,
+            'email' => $founder->email,
+            'places' => SignedIn::places($request, $founder),
+            'invites' => Registration::now() === Registration::Invitation,
+        ]);
     }
 
     public function email(Request $request, #[CurrentUser] Founder $founder): JsonResponse
     {
         $request->merge(['email' => mb_strtolower(trim($request->string('email')->value()))]);
-        $request->validate(['email' => ['required', 'email', 'max:200', "unique:founders,email,$founder->id"]], ['email.unique' => 'There is already an account with this address.', 'email.*' => 'Please write an e-mail address.']);
+        $request->validate(
+            ['email' => ['required', 'email', 'max:200', "unique:founders,email,$founder->id"]],
+            ['email.unique' => 'There is already an account with this address.', 'email.*' => 'Please write an e-mail address.'],
+        );
         $this->known($request, $founder);
         $before = $founder->email;
         $founder->update(['email' => $request->string('email')->value()]);
@@ -74,14 +82,20 @@ final class AccountController
     public function forgot(Request $request): JsonResponse
     {
         $request->validate(['email' => ['required', 'email', 'max:200']], ['email.*' => 'Please write your e-mail address.']);
-        Password::sendResetLink(['email' => mb_strtolower($request->string('email')->value())], fn (Founder $founder, string $token) => FounderLetters::reset($founder->email, $token));
+        Password::sendResetLink(
+            ['email' => mb_strtolower($request->string('email')->value())],
+            fn (Founder $founder, string $token) => FounderLetters::reset($founder->email, $token),
+        );
 
         return response()->json(['message' => 'If there is an account with this address, a letter is on its way to it.']);
     }
 
     public function reset(Request $request): JsonResponse
     {
-        $given = $request->validate(['email' => ['required', 'string', 'max:200'], 'token' => ['required', 'string', 'max:200'], 'password' => self::PASSWORD], ['password.*' => 'Please choose a password of at least 10 characters.', '*' => 'This letter is not good any more. Please ask for another.']);
+        $given = $request->validate(
+            ['email' => ['required', 'string', 'max:200'], 'token' => ['required', 'string', 'max:200'], 'password' => self::PASSWORD],
+            ['password.*' => 'Please choose a password of at least 10 characters.', '*' => 'This letter is not good any more. Please ask for another.'],
+        );
         $given['email'] = mb_strtolower($given['email']);
         $done = Password::reset($given, function (Founder $founder, string $password) use ($request): void {
             $founder->update(['password' => $password]);

@@ -5,23 +5,38 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Apps\RevisionBook;
-use App\Apps\StudioState;
 use App\Models\App;
 use App\Models\Founder;
 use App\Models\Revision;
+use App\Studio\Delta;
+use App\Studio\StudioState;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Text\Pattern;
 
 final class AppController
 {
     public function index(#[CurrentUser] Founder $founder): JsonResponse
     {
-        return response()->json($founder->apps()->with('revision:id,number,created_at')->orderBy('name')->get()
-            ->map(fn (App $app): array => ['id' => $app->id, 'name' => $app->name, 'slug' => $app->slug, 'revision' => $app->revision->number, 'changed' => $app->revision->created_at]));
+        return response()->json(
+            $founder
+                ->apps()
+                ->with('revision:id,number,created_at')
+                ->orderBy('name')
+                ->get()
+                ->map(
+                    fn (App $app): array => [
+                        'id' => $app->id,
+                        'name' => $app->name,
+                        'slug' => $app->slug,
+                        'revision' => $app->revision->number,
+                        'changed' => $app->revision->created_at,
+                    ],
+                ),
+        );
     }
 
     public function store(Request $request, #[CurrentUser] Founder $founder, RevisionBook $book): JsonResponse
@@ -38,17 +53,29 @@ final class AppController
     {
         rescue(fn (): bool => $book->heal($app));
 
-        return response()->json(StudioState::of($app));
+        $state = StudioState::of($app);
+        Delta::remember($app, $state);
+
+        return response()->json($state);
     }
 
     public function script(App $app): Response
     {
-        return response($app->revision->read()->script(), 200, ['Content-Type' => 'text/plain; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"$app->slug.script\""]);
+        return response($app->revision->read()->script(), 200, [
+            'Content-Type' => 'text/plain; charset=utf-8',
+            'Content-Disposition' => "attachment; filename=\"$app->slug.script\"",
+        ]);
     }
 
     public function revisions(App $app): JsonResponse
     {
-        return response()->json($app->revisions()->orderByDesc('number')->limit(100)->get(['id', 'number', 'what', 'sentences', 'created_at'])
-            ->map(fn (Revision $r): array => ['number' => $r->number, 'what' => $r->what, 'sentences' => $r->sentences, 'at' => $r->created_at]));
+        return response()->json(
+            $app
+                ->revisions()
+                ->orderByDesc('number')
+                ->limit(100)
+                ->get(['id', 'number', 'what', 'sentences', 'created_at'])
+                ->map(fn (Revision $r): array => ['number' => $r->number, 'what' => $r->what, 'sentences' => $r->sentences, 'at' => $r->created_at]),
+        );
     }
 }

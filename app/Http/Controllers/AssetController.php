@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Apps\SmallerPictures;
 use App\Apps\Uploads;
 use App\Models\App;
 use Illuminate\Http\JsonResponse;
@@ -22,13 +23,15 @@ final class AssetController
     }
 
     /** Pictures are named by their content, so a browser may keep them for ever; the name cannot be guessed. */
-    public function show(int $id, string $name): BinaryFileResponse
+    public function show(Request $request, int $id, string $name): BinaryFileResponse
     {
         $file = config('lanai.apps')."/$id/pictures/$name";
         abort_unless(is_file($file), 404);
 
         $kept = ['Cache-Control' => 'public, max-age=31536000, immutable'];
 
-        return Pattern::match('/\.(png|jpg|webp)$/', $name) ? response()->file($file, $kept) : response()->download($file, 'file.'.pathinfo($name, PATHINFO_EXTENSION), $kept);
+        return Pattern::match('/\.(png|jpg|webp)$/', $name)
+            ? response()->file(SmallerPictures::of($file, $request->integer('w')), $kept)
+            : response()->download($file, 'file.'.pathinfo($name, PATHINFO_EXTENSION), $kept);
     }
 }

@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Aftermath;
 use App\Apps\PeoplesUploads;
 use App\Apps\RevisionBook;
 use App\Device\Entry;
 use App\Http\Requests\DeviceRequest;
-use App\Jobs\DoLater;
-use App\Jobs\SendLetters;
 use App\People\Belongings;
 use App\People\Returning;
 use App\People\Sessions;
@@ -17,10 +16,10 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Cookie;
-use Lanai\Core\Blueprint\Pointer;
-use Lanai\Core\Runtime\Outcome;
-use Lanai\Core\Runtime\Trail;
-use Lanai\Core\Runtime\Whence;
+use Lanai\Core\Model\Pointer;
+use Lanai\Core\Play\Outcome;
+use Lanai\Core\Play\Trail;
+use Lanai\Core\Play\Whence;
 use Lanai\Core\Text\Pattern;
 
 /** What devices ask: the page, the view of a screen, and what a tap does. */
@@ -35,7 +34,15 @@ final class DeviceController
         return response()->view('device', [
             'name' => $entry->app->name,
             'theme' => $entry->blueprint()->theme->main,
-            'entry' => ['base' => "/device/$way/$key", 'media' => '/media/'.$entry->app->id, 'deck' => $entry->inDeck(), 'app' => $entry->app->id, 'path' => ['live' => "/a/$key", 'share' => "/s/$key"][$way] ?? ''],
+            // Only what is live is put on a home screen.
+            'home' => $way === 'live' ? "/a/$key" : null,
+            'entry' => [
+                'base' => "/device/$way/$key",
+                'media' => '/media/'.$entry->app->id,
+                'deck' => $entry->inDeck(),
+                'app' => $entry->app->id,
+                'path' => ['live' => "/a/$key", 'share' => "/s/$key"][$way] ?? '',
+            ],
         ]);
     }
 
@@ -54,7 +61,7 @@ final class DeviceController
         if ($request->has('revision') && $request->integer('revision') !== $entry->revision->number && ! $this->sameLine($request, $entry)) {
             $trail->step('refused', 'The screen has changed since it was drawn.', $request->string('at')->value());
 
-            $changed = new Outcome;
+            $changed = new Outcome();
             $changed->refused = 'This screen has just changed. Please look again.';
 
             return response()->json(['outcome' => $changed->data()] + $this->shown($request, $entry, $trail) + self::footprints($trail));
@@ -63,14 +70,17 @@ final class DeviceController
         $visit = $request->visit($entry);
         $outcome = $entry->player()->tap($visit, $request->string('at')->value(), $item, $request->string('tap')->value(), $trail);
 
-        DoLater::keep($outcome, $entry->app, $entry->set, $visit->person, $visit->moment->zone->getName());
-        SendLetters::keep($outcome, $entry->app, $entry->set);
+        Aftermath::of($outcome, $entry->space, $visit->person, $visit->moment->zone->getName());
         if ($outcome->goesTo('leave for')) {
             Cookie::queue(Cookie::make(ReturnController::COOKIE, (string) $outcome->pending, 10, null, null, null, true, false, 'lax'));
         }
 
-        return response()->json(['outcome' => $outcome->data()] + ($outcome->leaves() || $outcome->session !== null ? ['revision' => $entry->revision->number] : $this->shown($request, $entry, $trail))
-            + ($outcome->session === null ? $request->renewed($entry) : $this->who($entry, $outcome->session)) + self::footprints($trail));
+        return response()->json(
+            ['outcome' => $outcome->data()] +
+                ($outcome->leaves() || $outcome->session !== null ? ['revision' => $entry->revision->number] : $this->shown($request, $entry, $trail)) +
+                ($outcome->session === null ? $request->renewed($entry) : $this->who($entry, $outcome->session)) +
+                self::footprints($trail),
+        );
     }
 
     /** Whether somebody who left for a provider has come back; the session is handed over once, to the device that began. */
@@ -94,7 +104,12 @@ final class DeviceController
         $entry = Entry::from($request, $way, $key);
         $person = $request->visit($entry)->person ?? abort(401, 'Please sign in first.');
 
-        return response()->json((new Belongings($entry->people()))->of($person), 200, ['Content-Disposition' => 'attachment; filename="my-data.json"'], JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
+        return response()->json(
+            (new Belongings($entry->people()))->of($person),
+            200,
+            ['Content-Disposition' => 'attachment; filename="my-data.json"'],
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE,
+        );
     }
 
     public function pulse(Request $request, string $way, string $key): JsonResponse
@@ -115,7 +130,9 @@ final class DeviceController
     {
         $entry = Entry::from($request, $way, $key);
         abort_unless($entry->inDeck(), 404);
-        $accounts = $entry->player()->whence($request->visit($entry), $request->string('at')->value(), $request->filled('item') ? $request->integer('item') : null);
+        $accounts = $entry
+            ->player()
+            ->whence($request->visit($entry), $request->string('at')->value(), $request->filled('item') ? $request->integer('item') : null);
 
         return response()->json(['accounts' => array_map(fn (Whence $w): array => $w->data(), $accounts)]);
     }
@@ -126,7 +143,10 @@ final class DeviceController
         $request->validate(['picture' => ['required', 'file', 'max:8192']], ['picture.*' => 'Please choose a file of at most 8 MB.']);
         $person = $request->found($entry)?->account->person;
 
-        return response()->json(['name' => $uploads->keep($entry, $request->file('picture'), $person === null ? "address {$request->ip()}" : "{$entry->set->value} $person")], 201);
+        return response()->json(
+            ['name' => $uploads->keep($entry, $request->file('picture'), $person === null ? "address {$request->ip()}" : "{$entry->set->value} $person")],
+            201,
+        );
     }
 
     /** @return array<string, mixed> */

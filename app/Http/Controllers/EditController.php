@@ -6,111 +6,99 @@ namespace App\Http\Controllers;
 
 use App\Apps\Facts;
 use App\Apps\LayoutSurvey;
-use App\Apps\RevisionBook;
-use App\Apps\StudioState;
 use App\Http\Requests\Edit;
 use App\Models\App;
 use App\Models\Founder;
-use Closure;
+use App\Studio\EditDesk;
+use App\Studio\StudioState;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Lanai\Core\Edits\Beginning;
-use Lanai\Core\Edits\Edited;
-use Lanai\Core\Edits\Editor;
 use Lanai\Core\Edits\EditRefused;
+use Lanai\Core\Edits\Kinds\PutRight;
+use Lanai\Core\Edits\Offers;
 use Lanai\Core\Edits\Patch;
 use Lanai\Core\Edits\Several;
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
-use Lanai\Core\Formula\InWords;
-use Lanai\Core\Script\Choice;
-use Lanai\Core\Script\Fits\FamilyFit;
-use Lanai\Core\Script\Fits\FormulaFit;
-use Lanai\Core\Script\Scope;
-use Lanai\Core\Script\SentenceDiff;
-use Lanai\Core\Script\Walk;
+use Lanai\Core\Formula\Scope;
+use Lanai\Core\Language\Choice;
+use Lanai\Core\Language\Fits\FamilyFit;
+use Lanai\Core\Language\Fits\FormulaFit;
+use Lanai\Core\Model\SentenceDiff;
+use Lanai\Core\Wording\InWords;
 
-/** Edits of an app: blanks filled, lines added, moved and removed, mends applied, and the way back. */
+/** Edits of an app, what can be edited where, and the way back. */
 final readonly class EditController
 {
-    public function __construct(private RevisionBook $book)
+    public function __construct(private EditDesk $desk)
     {
     }
 
     public function store(Edit $request, App $app, #[CurrentUser] Founder $founder): JsonResponse
     {
-        $this->book->edit($app, $founder, $request->string('what')->value(), $request->integer('base'), $request->string('at')->value(), $this->work($request, $app));
-
-        return response()->json(StudioState::of($app));
+        return $this->desk->make($request, $app, $founder, $request->edit(), foresees: true);
     }
 
-    /** @return Closure(Editor): Edited what the request asks for */
-    public function work(Edit $request, App $app): Closure
+    /** Takes up what a finding offers. */
+    public function mended(Request $request, App $app, #[CurrentUser] Founder $founder): JsonResponse
     {
+        $mend = $this->finding($app, $request->string('finding')->value())->mend ?? throw new EditRefused('There is no mend for this.');
+
+        return $this->desk->make($request, $app, $founder, new PutRight($mend->label, $mend->operations));
+    }
+
+    /** What can be added to a sentence. */
+    public function offers(Request $request, App $app): JsonResponse
+    {
+        return response()->json(['offers' => Offers::at($app->revision->read(), $request->string('at')->value())]);
+    }
+
+    /** The sentences that can be begun in a list. */
+    public function beginnings(Request $request, App $app): JsonResponse
+    {
+        $index = $request->has('index') ? $request->integer('index') : null;
+
+        return response()->json(['beginnings' => Offers::in($app->revision->read(), $request->string('list')->value(), $index)]);
+    }
+
+    /** The sentences of one screen. */
+    public function page(Request $request, App $app): JsonResponse
+    {
+        $request->validate(['at' => ['required', 'string', 'max:40', 'regex:~^/screens/\d+$~']]);
         $at = $request->string('at')->value();
-        $text = $request->string('text')->value();
 
-        return match ($request->string('what')->value()) {
-            'fill' => fn (Editor $e): Edited => $e->fill($at, $text),
-            'offer' => fn (Editor $e): Edited => $e->offer($at),
-            'add' => fn (Editor $e): Edited => $e->add($at, $request->has('index') ? $request->integer('index') : null, $text),
-            'remove' => fn (Editor $e): Edited => $e->remove($at),
-            'move' => fn (Editor $e): Edited => $e->move($at, $request->integer('index')),
-            'script' => fn (Editor $e): Edited => $e->rewrite($text),
-            'sign-in' => fn (Editor $e): Edited => Beginning::of($e->blueprint),
-            'several' => fn (Editor $e): Edited => $this->several($e, $request, $text),
-            default => fn (Editor $e): Edited => $e->patch($this->finding($app, $text)->mend->operations ?? throw new EditRefused('There is no mend for this.')),
-        };
-    }
-
-    /** @throws EditRefused */
-    private function several(Editor $editor, Edit $request, string $text): Edited
-    {
-        $several = Several::of($editor->blueprint, self::places($request));
-
-        return match ($request->string('how')->value()) {
-            'double' => $several->doubled(),
-            'remove' => $several->removed(),
-            'move' => $several->movedTo($request->integer('index')),
-            'group' => $several->grouped(),
-            default => $several->extracted($text),
-        };
+        return response()->json(['at' => $at, 'revision' => $app->revision->number, 'lines' => StudioState::page($app->revision->read(), $at)]);
     }
 
     /** Lines as script text, to be put in elsewhere. */
     public function copied(Request $request, App $app): JsonResponse
     {
         $request->validate(['places' => ['required', 'array', 'max:200'], 'places.*' => ['string', 'max:300']]);
+        $places = array_values(array_filter($request->array('places'), is_string(...)));
 
-        return response()->json(['text' => Several::of($app->revision->read(), self::places($request))->script()]);
+        return response()->json(['text' => Several::of($app->revision->read(), $places)->script()]);
     }
 
-    /** @return list<string> */
-    private static function places(Request $request): array
+    public function undo(Request $request, App $app, #[CurrentUser] Founder $founder): JsonResponse
     {
-        return array_values(array_filter($request->array('places'), is_string(...)));
+        return $this->desk->undo($request, $app, $founder);
     }
 
-    public function undo(App $app, #[CurrentUser] Founder $founder): JsonResponse
+    public function redo(Request $request, App $app, #[CurrentUser] Founder $founder): JsonResponse
     {
-        $this->book->undo($app, $founder);
-
-        return response()->json(StudioState::of($app));
-    }
-
-    public function redo(App $app, #[CurrentUser] Founder $founder): JsonResponse
-    {
-        $this->book->redo($app, $founder);
-
-        return response()->json(StudioState::of($app));
+        return $this->desk->redo($request, $app, $founder);
     }
 
     /** What fits in a blank. */
     public function blank(Request $request, App $app): JsonResponse
     {
-        $spot = Walk::through($app->revision->read())->blankAt($request->string('at')->value()) ?? abort(404);
+        $spot =
+            $app->revision
+                ->read()
+                ->walkTo($request->string('at')->value())
+                ->blankAt($request->string('at')->value()) ?? abort(404);
         $fit = $spot->blank->fit;
 
         return response()->json([
@@ -118,8 +106,17 @@ final readonly class EditController
             'kind' => $fit->kind(),
             'words' => $fit->inWords($spot->scope),
             'value' => $fit instanceof FamilyFit ? $fit->print($spot->value, []) : $spot->text(),
-            'choices' => array_map(fn (Choice $c): array => ['text' => $c->text, 'note' => $c->note, 'words' => $fit instanceof FormulaFit ? self::words($c->text, $spot->scope) : ''], $fit->choices($spot->scope)),
-            'completions' => $fit instanceof FormulaFit ? array_map(fn (Choice $c): array => ['text' => $c->text, 'note' => $c->note, 'words' => ''], FormulaFit::completions($spot->scope)) : [],
+            'choices' => array_map(
+                fn (Choice $c): array => [
+                    'text' => $c->text,
+                    'note' => $c->note,
+                    'words' => $fit instanceof FormulaFit ? self::words($c->text, $spot->scope) : '',
+                ],
+                $fit->choices($spot->scope),
+            ),
+            'completions' => $fit instanceof FormulaFit
+                    ? array_map(fn (Choice $c): array => ['text' => $c->text, 'note' => $c->note, 'words' => ''], FormulaFit::completions($spot->scope))
+                    : [],
             'type' => $fit instanceof FormulaFit ? $fit->wanted($spot->scope)->inWords() : '',
         ]);
     }
@@ -150,8 +147,9 @@ final readonly class EditController
                 return $finding;
             }
         }
-        foreach ((new LayoutSurvey($app))->screens(null) as $screen) {
-            foreach ($screen['findings'] as $finding) {
+        $screen = Finding::screenOf($id);
+        foreach ($screen === null ? [] : (new LayoutSurvey($app))->screens(null, $screen) as $surveyed) {
+            foreach ($surveyed['findings'] as $finding) {
                 if ($finding->id() === $id) {
                     return $finding;
                 }

@@ -12,7 +12,7 @@ use App\Records\SetComparison;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
-use Lanai\Core\Blueprint\Table;
+use Lanai\Core\Model\Table;
 use Symfony\Component\HttpFoundation\Response;
 
 /** Rows out of the studio, made-up rows into it, and rows from one data set to the other. */
@@ -22,6 +22,8 @@ final class ExchangeController
     {
         $desk = RowController::desk($app, $set, $table);
         $exporter = new Exporter($desk);
+        // Goes through all rows: what is left on the way is collected (public/index.php).
+        gc_enable();
         $name = Str::slug($desk->table->name) ?: 'rows';
         $write = function (string $text): void {
             echo $text;
@@ -30,7 +32,9 @@ final class ExchangeController
             $path = $app->folder('exports').'/'.Str::random(20).'.sqlite';
             $exporter->sqlite($path);
 
-            return response()->download($path, "$name.sqlite", ['Content-Type' => 'application/vnd.sqlite3'])->deleteFileAfterSend();
+            return response()
+                ->download($path, "$name.sqlite", ['Content-Type' => 'application/vnd.sqlite3'])
+                ->deleteFileAfterSend();
         }
 
         return $request->string('as')->value() === 'json'
@@ -44,7 +48,9 @@ final class ExchangeController
         $desk = RowController::desk($app, DataSet::Sandbox->value, $table);
         $made = (new Samples($app, $desk->store->blueprint()))->make($desk->table, (int) $given['count'], (int) $given['seed']);
 
-        return $made > 0 ? response()->json(['made' => $made], 201) : response()->json(['message' => 'No row could be made up that keeps the rules of this table. Does it need rows of another table first?'], 422);
+        return $made > 0
+            ? response()->json(['made' => $made], 201)
+            : response()->json(['message' => 'No row could be made up that keeps the rules of this table. Does it need rows of another table first?'], 422);
     }
 
     public function removeSamples(App $app, string $table): JsonResponse

@@ -21,13 +21,13 @@ use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Edits\Editor;
+use Lanai\Core\Edits\Kinds\Write;
 use Lanai\Core\Exchange\Mapping;
 use Lanai\Core\Exchange\UnreadableFile;
 use Lanai\Core\Exchange\Written\Reading;
-use Lanai\Core\Script\Names;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Table;
+use Lanai\Core\Text\Names;
 
 /** Rows from files and from the clipboard: looked at first, then brought in. */
 final class ImportController
@@ -37,7 +37,10 @@ final class ImportController
     /** Takes a file or pasted cells and says what is in it. */
     public function store(Request $request, App $app, string $set, string $table): JsonResponse
     {
-        $request->validate(['file' => 'required_without:text|file|max:204800', 'text' => 'nullable|string|max:20000000'], ['file.*' => 'Please choose a file of at most 200 MB, or paste cells.']);
+        $request->validate(
+            ['file' => 'required_without:text|file|max:204800', 'text' => 'nullable|string|max:20000000'],
+            ['file.*' => 'Please choose a file of at most 200 MB, or paste cells.'],
+        );
         [, $found] = $this->place($app, $set, $table);
         $file = $request->file('file');
         $name = Str::random(24);
@@ -54,7 +57,10 @@ final class ImportController
             throw ValidationException::withMessages(['file' => $unreadable->getMessage()]);
         }
         $called = $file instanceof UploadedFile ? mb_substr($file->getClientOriginalName(), 0, 200) : 'pasted cells';
-        $import = $app->imports()->create(['dataset' => $set, 'stored' => $found->storedAs(), 'kind' => $kind, 'file' => $name, 'name' => $called, 'plan' => []])->refresh();
+        $import = $app
+            ->imports()
+            ->create(['dataset' => $set, 'stored' => $found->storedAs(), 'kind' => $kind, 'file' => $name, 'name' => $called, 'plan' => []])
+            ->refresh();
 
         return $this->looked($import, $found, true);
     }
@@ -91,7 +97,9 @@ final class ImportController
 
         $waited = Happenings::of($app, DataSet::from($found->dataset), $blueprint)->isWaitedFor($table);
 
-        return response()->json($report->data() + ['whole' => $report->rows < self::PREVIEWED, 'readings' => Look::choices($found, $mapping, $table), 'waited' => $waited]);
+        return response()->json(
+            $report->data() + ['whole' => $report->rows < self::PREVIEWED, 'readings' => Look::choices($found, $mapping, $table), 'waited' => $waited],
+        );
     }
 
     /** Makes the fields that are wanted and begins. */
@@ -107,7 +115,7 @@ final class ImportController
         if ($new !== []) {
             $request->validate(['base' => ['required', 'integer', 'min:1']]);
             $at = '/tables/'.array_search($table->name, array_map(fn (Table $t): string => $t->name, $app->revision->read()->tables), true).'/fields';
-            $book->edit($app, $founder, 'import', $request->integer('base'), $at, fn (Editor $e) => $e->add($at, null, implode("\n", $new)));
+            $book->edit($app, $founder, $request->integer('base'), new Write($at, implode("\n", $new)));
             [, $table] = $this->place($app->refresh(), $found->dataset, $found->stored);
             foreach (array_keys($new) as $i) {
                 $given['to'][$i] = Names::inFormula($given['names'][$i] ?? '');
@@ -117,8 +125,19 @@ final class ImportController
         if (array_filter($mapping->to) === []) {
             throw ValidationException::withMessages(['to' => 'Please choose a field for at least one column.']);
         }
-        $found->forceFill(['plan' => ['to' => $mapping->to, 'key' => $mapping->key, 'onlyRight' => $given['onlyRight'], 'skip' => $given['skip'],
-            'readings' => array_map(fn (Reading $r): string => $r->value, $mapping->readings), 'announced' => $given['announced']], 'state' => 'queued'])->save();
+        $found
+            ->forceFill([
+                'plan' => [
+                    'to' => $mapping->to,
+                    'key' => $mapping->key,
+                    'onlyRight' => $given['onlyRight'],
+                    'skip' => $given['skip'],
+                    'readings' => array_map(fn (Reading $r): string => $r->value, $mapping->readings),
+                    'announced' => $given['announced'],
+                ],
+                'state' => 'queued',
+            ])
+            ->save();
         RunImport::dispatch($found->id);
 
         return response()->json($this->state($found->refresh()), 202);
@@ -131,7 +150,10 @@ final class ImportController
 
     public function cancel(App $app, int $import): JsonResponse
     {
-        $app->imports()->whereKey($import)->whereIn('state', ['looked at', 'queued', 'running'])->update(['state' => 'cancelled']);
+        $app->imports()
+            ->whereKey($import)
+            ->whereIn('state', ['looked at', 'queued', 'running'])
+            ->update(['state' => 'cancelled']);
 
         return response()->json($this->state($app->imports()->findOrFail($import)));
     }
@@ -163,15 +185,39 @@ final class ImportController
         return [$desk->store->blueprint(), $desk->table];
     }
 
-    /** @return array{to: list<string>, key: string, new: array<int, string>, names: array<int, string>, onlyRight: bool, skip: list<int>, readings: array<int, string>, announced: bool} */
+    /**
+     * @return array{to: list<string>, key: string, new: array<int, string>, names: array<int, string>, onlyRight: bool, skip: list<int>,
+     *   readings: array<int, string>, announced: bool}
+     */
     private function given(Request $request): array
     {
-        $given = $request->validate(['to' => 'required|array|max:500', 'to.*' => 'nullable|string|max:200', 'key' => 'nullable|string|max:200', 'new' => 'array', 'new.*' => 'nullable|string|max:500',
-            'names' => 'array', 'names.*' => 'nullable|string|max:200', 'onlyRight' => 'boolean', 'skip' => 'array|max:5000', 'skip.*' => 'integer', 'readings' => 'array|max:500', 'readings.*' => 'nullable|string|max:20', 'announced' => 'boolean']);
+        $given = $request->validate([
+            'to' => 'required|array|max:500',
+            'to.*' => 'nullable|string|max:200',
+            'key' => 'nullable|string|max:200',
+            'new' => 'array',
+            'new.*' => 'nullable|string|max:500',
+            'names' => 'array',
+            'names.*' => 'nullable|string|max:200',
+            'onlyRight' => 'boolean',
+            'skip' => 'array|max:5000',
+            'skip.*' => 'integer',
+            'readings' => 'array|max:500',
+            'readings.*' => 'nullable|string|max:20',
+            'announced' => 'boolean',
+        ]);
         $texts = fn (mixed $list): array => array_map(fn (mixed $v): string => is_string($v) ? $v : '', (array) $list);
 
-        return ['to' => array_values($texts($given['to'])), 'key' => (string) ($given['key'] ?? ''), 'new' => $texts($given['new'] ?? []), 'names' => $texts($given['names'] ?? []),
-            'onlyRight' => (bool) ($given['onlyRight'] ?? false), 'skip' => array_map(intval(...), $given['skip'] ?? []), 'readings' => $texts($given['readings'] ?? []), 'announced' => (bool) ($given['announced'] ?? false)];
+        return [
+            'to' => array_values($texts($given['to'])),
+            'key' => (string) ($given['key'] ?? ''),
+            'new' => $texts($given['new'] ?? []),
+            'names' => $texts($given['names'] ?? []),
+            'onlyRight' => (bool) ($given['onlyRight'] ?? false),
+            'skip' => array_map(intval(...), $given['skip'] ?? []),
+            'readings' => $texts($given['readings'] ?? []),
+            'announced' => (bool) ($given['announced'] ?? false),
+        ];
     }
 
     /** @param  array{to: list<string>, key: string, readings: array<int, string>}  $given */
@@ -187,6 +233,13 @@ final class ImportController
     /** @return array<string, mixed> */
     private function state(Import $import): array
     {
-        return ['id' => $import->id, 'state' => $import->state, 'done' => $import->done, 'total' => $import->total, 'report' => $import->report === null ? null : ['links' => (object) ($import->report['links'] ?? [])] + $import->report, 'trouble' => $import->trouble];
+        return [
+            'id' => $import->id,
+            'state' => $import->state,
+            'done' => $import->done,
+            'total' => $import->total,
+            'report' => $import->report === null ? null : ['links' => (object) ($import->report['links'] ?? [])] + $import->report,
+            'trouble' => $import->trouble,
+        ];
     }
 }

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Apps\LayoutSurvey;
-use App\Apps\StudioState;
 use App\Models\App;
+use App\Studio\StudioState;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Lanai\Core\Edits\ScreenMap;
-use Lanai\Core\Layout\Device;
+use Lanai\Core\Geometry\Device;
+use Lanai\Core\Play\Arguments;
 
 /** How the screens come out on devices of all sizes. */
 final class LayoutController
@@ -37,10 +38,24 @@ final class LayoutController
     /** One screen on one device. */
     public function frames(Request $request, App $app, string $slug): JsonResponse
     {
-        $request->validate(['width' => ['required', 'numeric', 'between:200,4000'], 'height' => ['required', 'numeric', 'between:200,4000'], 'text' => ['sometimes', 'numeric', 'between:0.5,4'], 'person' => ['nullable', 'integer', 'min:1'], 'args' => ['sometimes', 'array', 'max:10'], 'args.*' => ['integer']]);
+        $request->validate([
+            'width' => ['required', 'numeric', 'between:200,4000'],
+            'height' => ['required', 'numeric', 'between:200,4000'],
+            'text' => ['sometimes', 'numeric', 'between:0.5,4'],
+            'person' => ['nullable', 'integer', 'min:1'],
+            'args' => ['sometimes', 'array', 'max:10'],
+            'args.*' => ['nullable', 'max:2000'],
+        ]);
         $screen = $app->revision->read()->screen($slug) ?? abort(404);
         $device = new Device('a device', (float) $request->input('width'), (float) $request->input('height'), text: (float) $request->input('text', 1));
 
-        return response()->json(['frames' => (new LayoutSurvey($app))->frames($screen, array_map(intval(...), array_values($request->array('args'))), $request->filled('person') ? $request->integer('person') : null, $device)]);
+        return response()->json([
+            'frames' => (new LayoutSurvey($app))->frames(
+                $screen,
+                Arguments::sent($request->array('args')),
+                $request->filled('person') ? $request->integer('person') : null,
+                $device,
+            ),
+        ]);
     }
 }

@@ -25,10 +25,10 @@ use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 use Lanai\Core\Access\Rights;
-use Lanai\Core\Access\Verb;
 use Lanai\Core\Access\Verdict;
 use Lanai\Core\Formula\Moment;
-use Lanai\Core\Ports\Refused;
+use Lanai\Core\Model\Access\Verb;
+use Lanai\Core\Rows\Refused;
 
 /** The People station: who they are, how they get in, and who may see what. */
 final class PeopleController
@@ -37,7 +37,13 @@ final class PeopleController
     {
         $roll = new Roll($this->people($app, $set));
 
-        return response()->json($roll->page($request->string('search')->limit(100, '')->value(), $request->string('only')->limit(60, '')->value(), max(1, $request->integer('page', 1))) + ['counts' => $roll->counts()]);
+        return response()->json(
+            $roll->page(
+                $request->string('search')->limit(100, '')->value(),
+                $request->string('only')->limit(60, '')->value(),
+                max(1, $request->integer('page', 1)),
+            ) + ['counts' => $roll->counts()],
+        );
     }
 
     public function one(App $app, string $set, int $person): JsonResponse
@@ -47,7 +53,10 @@ final class PeopleController
 
     public function act(Request $request, App $app, string $set, int $person): JsonResponse
     {
-        $request->validate(['what' => ['required', Rule::in(['block', 'unblock', 'sign out', 'delete', 'role', 'grant', 'decline'])], 'role' => ['sometimes', 'string', 'max:100']]);
+        $request->validate([
+            'what' => ['required', Rule::in(['block', 'unblock', 'sign out', 'delete', 'role', 'grant', 'decline'])],
+            'role' => ['sometimes', 'string', 'max:100'],
+        ]);
         try {
             /** @var 'block'|'unblock'|'sign out'|'delete'|'role'|'grant'|'decline' $what */
             $what = $request->string('what')->value();
@@ -83,10 +92,16 @@ final class PeopleController
         $people = $this->people($app, 'sandbox');
         $store = $people->store();
         $found = $store->byIds($table, [$row])[$row] ?? abort(404, 'This row is no longer there.');
-        $me = $request->filled('person') ? ($store->byIds($people->table(), [$request->integer('person')])[$request->integer('person')] ?? null) : null;
+        $me = $request->filled('person') ? $store->byIds($people->table(), [$request->integer('person')])[$request->integer('person')] ?? null : null;
         $rights = new Rights($blueprint, $store, new Moment(Date::now()->utc()->toDateTimeImmutable(), new DateTimeZone('UTC')), $me);
 
-        return response()->json(['verdicts' => array_map(fn (Verb $v): array => ['verb' => $v->does()] + Verdict::of($rights, $v, $found)->jsonSerialize(), [Verb::See, Verb::Change, Verb::Remove])]);
+        return response()->json([
+            'verdicts' => array_map(fn (Verb $v): array => ['verb' => $v->does()] + Verdict::of($rights, $v, $found)->jsonSerialize(), [
+                Verb::See,
+                Verb::Change,
+                Verb::Remove,
+            ]),
+        ]);
     }
 
     public function sights(App $app): JsonResponse
@@ -96,16 +111,37 @@ final class PeopleController
 
     public function providers(App $app, #[CurrentUser] Founder $founder): JsonResponse
     {
-        return response()->json(['providers' => (new ProviderDesk($app, $app->revision->read()))->all(), 'letterbox' => Practice::desk('letterbox', $founder), 'gatehouse' => Practice::desk('gatehouse', $founder)]);
+        return response()->json([
+            'providers' => (new ProviderDesk($app, $app->revision->read()))->all(),
+            'letterbox' => Practice::desk('letterbox', $founder),
+            'gatehouse' => Practice::desk('gatehouse', $founder),
+        ]);
     }
 
     public function provider(Request $request, App $app, string $set, #[CurrentUser] Founder $founder): JsonResponse
     {
-        $request->validate(['name' => ['required', 'string', 'max:100'], 'issuer' => ['sometimes', 'url:http,https', 'max:300'], 'client' => ['sometimes', 'string', 'max:300'], 'secret' => ['nullable', 'string', 'max:500']],
-            ['issuer.*' => 'Please write the address of the provider, as in https://accounts.example.', 'client.*' => 'Please write the client id that the provider has given you.']);
+        $request->validate(
+            [
+                'name' => ['required', 'string', 'max:100'],
+                'issuer' => ['sometimes', 'url:http,https', 'max:300'],
+                'client' => ['sometimes', 'string', 'max:300'],
+                'secret' => ['nullable', 'string', 'max:500'],
+            ],
+            [
+                'issuer.*' => 'Please write the address of the provider, as in https://accounts.example.',
+                'client.*' => 'Please write the client id that the provider has given you.',
+            ],
+        );
         $desk = new ProviderDesk($app, $app->revision->read());
         try {
-            $request->has('issuer') ? $desk->keep($request->string('name')->value(), DataSet::from($set), $request->string('issuer')->value(), $request->string('client')->value(), $request->string('secret')->value())
+            $request->has('issuer')
+                ? $desk->keep(
+                    $request->string('name')->value(),
+                    DataSet::from($set),
+                    $request->string('issuer')->value(),
+                    $request->string('client')->value(),
+                    $request->string('secret')->value(),
+                )
                 : $desk->check($request->string('name')->value(), DataSet::from($set));
         } catch (ProviderTrouble $trouble) {
             return response()->json(['message' => $trouble->getMessage()], 422);

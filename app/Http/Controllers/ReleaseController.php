@@ -6,7 +6,6 @@ namespace App\Http\Controllers;
 
 use App\Apps\ReleaseState;
 use App\Apps\RevisionBook;
-use App\Apps\StudioState;
 use App\Jobs\BuildPackage;
 use App\Models\App;
 use App\Models\Build;
@@ -15,6 +14,7 @@ use App\Packaging\Packager;
 use App\Packaging\ServerAddress;
 use App\Packaging\Target;
 use App\Stores\StoreDesk;
+use App\Studio\StudioState;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -37,7 +37,9 @@ final class ReleaseController
     {
         $book->goLive($app);
 
-        return response()->json(StudioState::of($app->refresh()));
+        $app->refresh();
+
+        return response()->json(['app' => StudioState::ofRevision($app)['app']]);
     }
 
     public function build(Request $request, App $app): JsonResponse
@@ -49,7 +51,15 @@ final class ReleaseController
         if ($refusals !== []) {
             return response()->json(['message' => 'No package can be built yet.', 'reasons' => $refusals], 422);
         }
-        $build = $app->builds()->create(['revision_id' => $app->revision->id, 'target' => $target->value, 'version' => $blueprint->release->version, 'number' => $blueprint->release->build, 'here' => $here]);
+        $build = $app
+            ->builds()
+            ->create([
+                'revision_id' => $app->revision->id,
+                'target' => $target->value,
+                'version' => $blueprint->release->version,
+                'number' => $blueprint->release->build,
+                'here' => $here,
+            ]);
         BuildPackage::dispatch($build->id);
 
         return response()->json(ReleaseState::of($app), 202);
@@ -71,7 +81,10 @@ final class ReleaseController
 
     public function cancel(App $app, int $build): JsonResponse
     {
-        $app->builds()->whereIn('state', ['queued', 'running'])->where('id', $build)->update(['state' => 'cancelled']);
+        $app->builds()
+            ->whereIn('state', ['queued', 'running'])
+            ->where('id', $build)
+            ->update(['state' => 'cancelled']);
 
         return response()->json(ReleaseState::of($app));
     }
@@ -89,7 +102,7 @@ final class ReleaseController
     {
         $key = $app->signingKey ?? abort(404, 'The key is made with the first Android package.');
         $zip = tempnam(sys_get_temp_dir(), 'key');
-        $archive = new \ZipArchive;
+        $archive = new \ZipArchive();
         $archive->open((string) $zip, \ZipArchive::OVERWRITE);
         $archive->addFromString("$app->slug.p12", (string) base64_decode($key->store, true));
         $archive->addFromString('password.txt', $key->password."\n");
@@ -97,7 +110,11 @@ final class ReleaseController
         $bytes = (string) file_get_contents((string) $zip);
         unlink((string) $zip);
 
-        return response($bytes, 200, ['Content-Type' => 'application/zip', 'Content-Disposition' => "attachment; filename=\"$app->slug-signing-key.zip\"", 'Cache-Control' => 'no-store']);
+        return response($bytes, 200, [
+            'Content-Type' => 'application/zip',
+            'Content-Disposition' => "attachment; filename=\"$app->slug-signing-key.zip\"",
+            'Cache-Control' => 'no-store',
+        ]);
     }
 
     public function icon(App $app): Response

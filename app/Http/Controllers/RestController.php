@@ -13,15 +13,15 @@ use Illuminate\Http\Exceptions\HttpResponseException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Field;
-use Lanai\Core\Blueprint\Row;
-use Lanai\Core\Blueprint\UnreadableValue;
+use Lanai\Core\Exchange\OpenApi;
 use Lanai\Core\Formula\FormulaMistake;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Field;
+use Lanai\Core\Model\Row;
+use Lanai\Core\Model\UnreadableValue;
 use Lanai\Core\Query\Query;
-use Lanai\Core\Script\Names;
 use Lanai\Core\Services\JsonValues;
-use Lanai\Core\Services\OpenApi;
+use Lanai\Core\Text\Names;
 
 /** An app's rows for other programs: JSON over HTTP, one resource for each table, with tokens that the founder makes. */
 final class RestController
@@ -39,25 +39,50 @@ final class RestController
             $this->token($request, $app, $set);
         }
 
-        return response()->json(OpenApi::of($blueprint, self::address($app, DataSet::from($set))), 200, [], JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRETTY_PRINT);
+        return response()->json(
+            OpenApi::of($blueprint, self::address($app, DataSet::from($set))),
+            200,
+            [],
+            JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRETTY_PRINT,
+        );
     }
 
     public function index(Request $request, string $slug, string $set, string $table): JsonResponse
     {
         $desk = $this->desk($request, $slug, $set, $table, false);
-        $request->validate(['limit' => ['sometimes', 'integer', 'min:1', 'max:200'], 'where' => ['sometimes', 'string', 'max:2000'], 'search' => ['sometimes', 'string', 'max:200'], 'after' => ['sometimes', 'string', 'regex:/^\d{1,15}$/']]);
+        $request->validate([
+            'limit' => ['sometimes', 'integer', 'min:1', 'max:200'],
+            'where' => ['sometimes', 'string', 'max:2000'],
+            'search' => ['sometimes', 'string', 'max:200'],
+            'after' => ['sometimes', 'string', 'regex:/^\d{1,15}$/'],
+        ]);
         $limit = $request->integer('limit', 50);
         try {
             $query = $desk->query('', true, $request->string('search')->value(), $request->string('where')->value());
         } catch (FormulaMistake $mistake) {
             throw self::problem(422, $mistake->getMessage());
         }
-        $rows = $desk->store->rows(new Query($query->table, $query->where, [], $limit + 1, $query->search, $request->filled('after') ? [$request->integer('after')] : null, $query->compute));
+        $rows = $desk->store->rows(
+            new Query(
+                $query->table,
+                $query->where,
+                [],
+                $limit + 1,
+                $query->search,
+                $request->filled('after') ? [$request->integer('after')] : null,
+                $query->compute,
+            ),
+        );
         $more = count($rows) > $limit;
         $rows = array_slice($rows, 0, $limit);
         $next = $more ? $request->fullUrlWithQuery(['after' => (string) $rows[$limit - 1]->id]) : null;
 
-        return response()->json(['rows' => array_map(fn (Row $row): array => $this->written($desk, $row), $rows)], 200, $next === null ? [] : ['Link' => "<$next>; rel=\"next\""], JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
+        return response()->json(
+            ['rows' => array_map(fn (Row $row): array => $this->written($desk, $row), $rows)],
+            200,
+            $next === null ? [] : ['Link' => "<$next>; rel=\"next\""],
+            JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE,
+        );
     }
 
     public function show(Request $request, string $slug, string $set, string $table, int $row): JsonResponse
@@ -78,11 +103,15 @@ final class RestController
 
     public function change(Request $request, string $slug, string $set, string $table, int $row): JsonResponse
     {
-        return $this->told($this->desk($request, $slug, $set, $table, true), function (RowDesk $desk) use ($row, $request): Row {
-            $this->seen($desk, $row, $request);
+        return $this->told(
+            $this->desk($request, $slug, $set, $table, true),
+            function (RowDesk $desk) use ($row, $request): Row {
+                $this->seen($desk, $row, $request);
 
-            return $this->wrote($desk, $row, $request);
-        }, 200);
+                return $this->wrote($desk, $row, $request);
+            },
+            200,
+        );
     }
 
     public function remove(Request $request, string $slug, string $set, string $table, int $row): Response
@@ -119,14 +148,23 @@ final class RestController
         }
         // Weak marks do not count where something is written.
         if ($match !== '*' && ! in_array(self::tag($row), array_map(trim(...), explode(',', $match)), true)) {
-            throw new HttpResponseException(response()->json(['message' => 'Somebody else has changed this row since. It comes along as it is now.', 'row' => $this->written($desk, $row)], 412, ['ETag' => self::tag($row)]));
+            throw new HttpResponseException(
+                response()->json(
+                    ['message' => 'Somebody else has changed this row since. It comes along as it is now.', 'row' => $this->written($desk, $row)],
+                    412,
+                    ['ETag' => self::tag($row)],
+                ),
+            );
         }
     }
 
     /** The mark of a row's version: of what is stored, whatever is computed from it. */
     private static function tag(Row $row): string
     {
-        $stored = array_map(fn (Field $f): mixed => JsonValues::of($row->value($f)), array_filter($row->table->fields, fn (Field $f): bool => $f->formula() === ''));
+        $stored = array_map(
+            fn (Field $f): mixed => JsonValues::of($row->value($f)),
+            array_filter($row->table->fields, fn (Field $f): bool => $f->formula() === ''),
+        );
 
         return '"'.substr(hash('sha256', json_encode([$row->id, $stored], JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE)), 0, 32).'"';
     }
@@ -191,14 +229,24 @@ final class RestController
     {
         $shown = (string) $request->bearerToken();
 
-        return ApiToken::query()->where(['app_id' => $app->id, 'dataset' => $set, 'token' => Sessions::hash($shown)])->first()
-            ?? throw self::problem(401, $shown === '' ? 'A token is needed: Authorization: Bearer …' : 'This token is not known here.', [], ['WWW-Authenticate' => $shown === '' ? 'Bearer' : 'Bearer error="invalid_token"']);
+        return ApiToken::query()
+            ->where(['app_id' => $app->id, 'dataset' => $set, 'token' => Sessions::hash($shown)])
+            ->first() ??
+            throw self::problem(
+                401,
+                $shown === '' ? 'A token is needed: Authorization: Bearer …' : 'This token is not known here.',
+                [],
+                ['WWW-Authenticate' => $shown === '' ? 'Bearer' : 'Bearer error="invalid_token"'],
+            );
     }
 
     /** @return array{App, Blueprint} */
     private static function app(string $slug, DataSet $set): array
     {
-        $app = App::query()->with(['revision', 'liveRevision'])->where('slug', $slug)->first();
+        $app = App::query()
+            ->with(['revision', 'liveRevision'])
+            ->where('slug', $slug)
+            ->first();
         $revision = $app?->revisionOf($set);
 
         return $app === null || $revision === null ? throw self::problem(404, 'There is no such app.') : [$app, $revision->read()];

@@ -12,7 +12,7 @@ use App\Records\DataSet;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Lanai\Core\Ports\Refused;
+use Lanai\Core\Rows\Refused;
 
 /** Where people come back from an identity provider. */
 final class ReturnController
@@ -28,12 +28,29 @@ final class ReturnController
             return $this->page($people->app->name, 'This sign-in was not begun here, or too long ago.', 'Please go back to the app and begin again.', 400);
         }
         if ($request->filled('error')) {
-            return $this->page($people->app->name, 'Nobody was signed in.', $request->string('error')->value() === 'access_denied' ? 'You said no, or the provider did not let you through.' : 'The provider says: '.$request->string('error_description', $request->string('error')->value())->limit(200)->value(), 400);
+            return $this->page(
+                $people->app->name,
+                'Nobody was signed in.',
+                $request->string('error')->value() === 'access_denied'
+                    ? 'You said no, or the provider did not let you through.'
+                    : 'The provider says: '.
+                        $request
+                            ->string('error_description', $request->string('error')->value())
+                            ->limit(200)
+                            ->value(),
+                400,
+            );
         }
         // Who comes back in another browser than the one that left says so first: a link of somebody else's is no sign-in.
         $same = hash_equals($pending->handle, Sessions::hash((string) $request->cookie(self::COOKIE)));
         if (! $same && ! $request->isMethod('POST')) {
-            return $this->page($people->app->name, 'Did you begin this sign-in on your own device just now?', 'Go on only if you did. If somebody sent you here, close this page.', 200, $request->fullUrl());
+            return $this->page(
+                $people->app->name,
+                'Did you begin this sign-in on your own device just now?',
+                'Go on only if you did. If somebody sent you here, close this page.',
+                200,
+                $request->fullUrl(),
+            );
         }
         try {
             $returning->finish($pending, $request->string('code')->value());
@@ -41,13 +58,18 @@ final class ReturnController
             return $this->page($people->app->name, 'Nobody was signed in.', $refused->getMessage(), 400);
         }
 
-        return $same && ($pending->facts['beside'] ?? false) !== true ? redirect("$path?back=1") : $this->page($people->app->name, 'You are signed in.', 'You can close this page and go on in the app.', 200);
+        return $same && ($pending->facts['beside'] ?? false) !== true
+            ? redirect("$path?back=1")
+            : $this->page($people->app->name, 'You are signed in.', 'You can close this page and go on in the app.', 200);
     }
 
     /** @return array{People, string} and the address of the app */
     private static function people(string $set, string $key): array
     {
-        $app = App::query()->with(['revision', 'liveRevision'])->where('slug', $key)->firstOrFail();
+        $app = App::query()
+            ->with(['revision', 'liveRevision'])
+            ->where('slug', $key)
+            ->firstOrFail();
         $revision = $app->revisionOf(DataSet::from($set)) ?? abort(404);
 
         return [new People($app, DataSet::from($set), $revision->read()), $set === 'live' ? "/a/$app->slug" : "/s/$app->share_code"];

@@ -9,11 +9,14 @@ use App\Models\App;
 use App\Models\RoutineRun;
 use App\Models\Webhook;
 use App\Records\DataSet;
+use App\Space;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Lanai\Core\Blueprint\UnreadableValue;
-use Lanai\Core\Runtime\Later;
-use Lanai\Core\Script\Names;
+use Lanai\Core\Model\AnyParameter;
+use Lanai\Core\Play\Arguments;
+use Lanai\Core\Play\Later;
+use Lanai\Core\Rows\Reader;
+use Lanai\Core\Rows\Refused;
 
 /** Routines that the app does by itself: their log, doing one again, and the addresses at which webhooks come in and go out. */
 final class RoutineController
@@ -25,7 +28,9 @@ final class RoutineController
 
     public function again(App $app, string $set, int $run): JsonResponse
     {
-        $before = RoutineRun::query()->where(['app_id' => $app->id, 'dataset' => $set])->findOrFail($run);
+        $before = RoutineRun::query()
+            ->where(['app_id' => $app->id, 'dataset' => $set])
+            ->findOrFail($run);
         RunRoutine::begin($app, DataSet::from($set), $before->routine, $before->because, $before->given, $before->chain);
 
         return response()->json(self::told($app, DataSet::from($set)));
@@ -43,18 +48,23 @@ final class RoutineController
     /** A webhook comes in: what its body says under the names of what the routine takes is given to it. */
     public function hook(Request $request, string $slug, string $set, string $token): JsonResponse
     {
-        $app = App::query()->with(['revision', 'liveRevision'])->where('slug', $slug)->firstOrFail();
-        $blueprint = $app->revisionOf(DataSet::from($set))?->read() ?? abort(404);
+        $app = App::query()
+            ->with(['revision', 'liveRevision'])
+            ->where('slug', $slug)
+            ->firstOrFail();
+        $space = Space::of($app, DataSet::from($set)) ?? abort(404);
+        $blueprint = $space->blueprint();
         foreach ($blueprint->routines as $routine) {
             if ($routine->hook && hash_equals(self::token($app, DataSet::from($set), $routine->name), $token)) {
-                $given = [];
-                foreach ($routine->taking as $taken) {
-                    $value = $request->json(Names::inFormula($taken->name)) ?? $request->json($taken->name);
-                    try {
-                        $given[Names::inFormula($taken->name)] = $value === null ? null : $taken->type->read(is_scalar($value) ? (is_bool($value) ? ($value ? 'yes' : 'no') : (string) $value) : (string) json_encode($value));
-                    } catch (UnreadableValue $wrong) {
-                        abort(422, "$taken->name: {$wrong->getMessage()}");
-                    }
+                try {
+                    $given = Arguments::read(
+                        $routine->parameters(),
+                        fn (AnyParameter $one): ?string => self::said($request, $one->key($blueprint)) ?? self::said($request, $one->called()),
+                        $blueprint,
+                        new Reader($space->store()),
+                    );
+                } catch (Refused $wrong) {
+                    abort(422, $wrong->getMessage());
                 }
                 RunRoutine::begin($app, DataSet::from($set), $routine->name, 'A webhook came in', Later::written($given), [$routine->name]);
 
@@ -64,11 +74,38 @@ final class RoutineController
         abort(404);
     }
 
+    /** What a webhook's body says under a name, as a field's own reading takes it. */
+    private static function said(Request $request, string $name): ?string
+    {
+        $value = $request->json($name);
+
+        return match (true) {
+            $value === null => null,
+            is_bool($value) => $value ? 'yes' : 'no',
+            is_scalar($value) => (string) $value,
+            default => (string) json_encode($value),
+        };
+    }
+
     public function addWebhook(Request $request, App $app, string $set): JsonResponse
     {
-        $given = $request->validate(['url' => ['required', 'string', 'max:500', 'regex:~^(https?://|stand-in:)~'], 'tables' => ['sometimes', 'array', 'max:100'], 'tables.*' => ['string', 'max:100']], ['url.*' => 'Please give the address that is to be told, such as https://example.com/hook.']);
+        $given = $request->validate(
+            [
+                'url' => ['required', 'string', 'max:500', 'regex:~^(https?://|stand-in:)~'],
+                'tables' => ['sometimes', 'array', 'max:100'],
+                'tables.*' => ['string', 'max:100'],
+            ],
+            ['url.*' => 'Please give the address to tell, such as https://example.com/hook.'],
+        );
         $secret = 'whsec_'.base64_encode(random_bytes(24));
-        Webhook::query()->create(['app_id' => $app->id, 'dataset' => $set, 'url' => $given['url'], 'secret' => $secret, 'tables' => array_values($given['tables'] ?? []), 'state' => '']);
+        Webhook::query()->create([
+            'app_id' => $app->id,
+            'dataset' => $set,
+            'url' => $given['url'],
+            'secret' => $secret,
+            'tables' => array_values($given['tables'] ?? []),
+            'state' => '',
+        ]);
         $app->update(['webhooks' => Webhook::query()->where('app_id', $app->id)->count()]);
 
         return response()->json(['secret' => $secret] + self::told($app, DataSet::from($set)), 201);
@@ -76,7 +113,10 @@ final class RoutineController
 
     public function removeWebhook(App $app, string $set, int $hook): JsonResponse
     {
-        Webhook::query()->where(['app_id' => $app->id, 'dataset' => $set])->whereKey($hook)->delete();
+        Webhook::query()
+            ->where(['app_id' => $app->id, 'dataset' => $set])
+            ->whereKey($hook)
+            ->delete();
         $app->update(['webhooks' => Webhook::query()->where('app_id', $app->id)->count()]);
 
         return response()->json(self::told($app, DataSet::from($set)));
@@ -94,10 +134,26 @@ final class RoutineController
         $routines = [];
         foreach ($blueprint->routines as $i => $routine) {
             if ($routine->byItself()) {
-                $routines[] = ['at' => "/routines/$i", 'name' => $routine->name, 'waits' => $routine->waitsFor(), 'hook' => $routine->hook ? url("/hook/$app->slug/{$set->value}/".self::token($app, $set, $routine->name)) : '', 'begins' => $routine->taking === [] && $routine->rowName() === ''];
+                $routines[] = [
+                    'at' => "/routines/$i",
+                    'name' => $routine->name,
+                    'waits' => $routine->waitsFor(),
+                    'hook' => $routine->hook ? url("/hook/$app->slug/{$set->value}/".self::token($app, $set, $routine->name)) : '',
+                    'begins' => $routine->taking === [] && $routine->rowName() === '',
+                ];
             }
         }
 
-        return ['routines' => $routines, 'runs' => RoutineRun::query()->where(['app_id' => $app->id, 'dataset' => $set->value])->orderByDesc('id')->limit(40)->get()->map(fn (RoutineRun $r): array => $r->told())->all(), 'webhooks' => Webhook::of($app, $set)->map(fn (Webhook $w): array => $w->told())->values()->all()];
+        return [
+            'routines' => $routines,
+            'runs' => RoutineRun::query()
+                ->where(['app_id' => $app->id, 'dataset' => $set->value])
+                ->orderByDesc('id')
+                ->limit(40)
+                ->get()
+                ->map(fn (RoutineRun $r): array => $r->told())
+                ->all(),
+            'webhooks' => Webhook::of($app, $set)->map(fn (Webhook $w): array => $w->told())->values()->all(),
+        ];
     }
 }

@@ -12,8 +12,8 @@ use App\Records\Samples;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
-use Lanai\Core\Blueprint\Row;
 use Lanai\Core\Formula\FormulaMistake;
+use Lanai\Core\Model\Row;
 use Lanai\Core\Query\Query;
 
 /** The rows of an app's tables, as the founder's grid shows and changes them. */
@@ -26,7 +26,17 @@ final class RowController
         $desk = self::desk($app, $set, $table);
         $query = $this->query($request, $desk);
         $after = json_decode($request->string('after')->value(), true);
-        $rows = $desk->store->rows(new Query($query->table, $query->where, $query->sorts, self::PAGE, $query->search, is_array($after) ? array_values(array_filter($after, fn (mixed $k): bool => $k === null || is_scalar($k))) : null, $query->compute));
+        $rows = $desk->store->rows(
+            new Query(
+                $query->table,
+                $query->where,
+                $query->sorts,
+                self::PAGE,
+                $query->search,
+                is_array($after) ? array_values(array_filter($after, fn (mixed $k): bool => $k === null || is_scalar($k))) : null,
+                $query->compute,
+            ),
+        );
 
         $samples = $set === 'sandbox' ? (new Samples($app, $desk->store->blueprint()))->among($desk->table, array_map(fn (Row $r): int => $r->id, $rows)) : [];
 
@@ -47,7 +57,12 @@ final class RowController
         $desk = self::desk($app, $set, $table);
         $found = $desk->row($row) ?? abort(404);
 
-        return response()->json(['row' => $desk->written($found), 'label' => $found->label(), 'labels' => (object) $desk->labels([$found]), 'linked' => $desk->linked($found)]);
+        return response()->json([
+            'row' => $desk->written($found),
+            'label' => $found->label(),
+            'labels' => (object) $desk->labels([$found]),
+            'linked' => $desk->linked($found),
+        ]);
     }
 
     /** Adds and changes rows together: all, or none and the reasons. */
@@ -60,10 +75,19 @@ final class RowController
             $first = $answer['changed'][0];
             $field = $desk->table->fieldInFormula($first['field'])->name ?? '';
 
-            return response()->json(['message' => "$field was changed to “{$first['now']}” in another window a moment ago. It is shown as it is now; change it again if you still want to.", 'changed' => $answer['changed']], 409);
+            return response()->json(
+                [
+                    'message' => "$field was changed to “{$first['now']}” in another window a moment ago. It is shown as it is now; change it "
+                        .'again if you still want to.',
+                    'changed' => $answer['changed'],
+                ],
+                409,
+            );
         }
 
-        return $answer['errors'] === [] ? response()->json($rows) : response()->json(['message' => $answer['errors'][0]['sentence'], 'cells' => $answer['errors']], 422);
+        return $answer['errors'] === []
+            ? response()->json($rows)
+            : response()->json(['message' => $answer['errors'][0]['sentence'], 'cells' => $answer['errors']], 422);
     }
 
     public function remove(Request $request, App $app, string $set, string $table): JsonResponse
@@ -87,7 +111,9 @@ final class RowController
         $desk = self::desk($app, $set, $table);
         $field = $desk->table->fieldInFormula($request->string('field')->value()) ?? abort(404);
 
-        return response()->json(array_map(fn (Row $r): array => ['id' => (string) $r->id, 'label' => $r->label()], $desk->choices($field, $request->string('search')->value())));
+        return response()->json(
+            array_map(fn (Row $r): array => ['id' => (string) $r->id, 'label' => $r->label()], $desk->choices($field, $request->string('search')->value())),
+        );
     }
 
     public function summary(Request $request, App $app, string $set, string $table): JsonResponse
@@ -111,7 +137,12 @@ final class RowController
     private function query(Request $request, RowDesk $desk): Query
     {
         try {
-            return $desk->query($request->string('sort')->value(), $request->string('way')->value() !== 'downward', $request->string('search')->value(), $request->string('where')->value());
+            return $desk->query(
+                $request->string('sort')->value(),
+                $request->string('way')->value() !== 'downward',
+                $request->string('search')->value(),
+                $request->string('where')->value(),
+            );
         } catch (FormulaMistake $mistake) {
             throw ValidationException::withMessages(['where' => $mistake->getMessage()]);
         }

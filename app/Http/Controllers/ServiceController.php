@@ -4,33 +4,38 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Apps\RevisionBook;
-use App\Apps\StudioState;
 use App\Models\App;
 use App\Models\Founder;
 use App\Outbound\Guard;
 use App\Outbound\Practice;
 use App\Records\DataSet;
 use App\Services\Drafts;
-use App\Services\Pasted;
+use App\Services\PastedText;
 use App\Services\ServiceBook;
-use App\Services\ServiceEdits;
 use App\Services\Trials;
+use App\Studio\EditDesk;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Lanai\Core\Ports\Refused;
-use Lanai\Core\Services\Har;
-use Lanai\Core\Services\NotUnderstood;
-use Lanai\Core\Services\Picking;
+use Lanai\Core\Edits\Kinds\KeepShape;
+use Lanai\Core\Edits\Kinds\PickPart;
+use Lanai\Core\Edits\Kinds\ReadOn;
+use Lanai\Core\Edits\Kinds\TakeService;
+use Lanai\Core\Edits\Picking;
+use Lanai\Core\Exchange\Har;
+use Lanai\Core\Exchange\NotUnderstood;
+use Lanai\Core\Language\Prose;
+use Lanai\Core\Rows\Refused;
+use Lanai\Core\Services\JsonShape;
 use Lanai\Core\Services\Request as ServiceRequest;
+use Lanai\Core\Services\RowsMade;
 
 /** The Services station: beginning a service, its key, trying its requests, pointing at what they answer. */
 final readonly class ServiceController
 {
     private const LARGEST = 4_000_000;
 
-    public function __construct(private RevisionBook $book)
+    public function __construct(private EditDesk $desk)
     {
     }
 
@@ -42,9 +47,12 @@ final readonly class ServiceController
     /** Reads what was pasted; nothing is kept in the app yet. */
     public function begin(Request $request, App $app): JsonResponse
     {
-        $given = $request->validate(['text' => ['required', 'string', 'max:'.self::LARGEST], 'answer' => ['nullable', 'string', 'max:'.self::LARGEST]], ['text.*' => 'Please paste a command for curl, an address, an OpenAPI document, or a request.']);
+        $given = $request->validate(
+            ['text' => ['required', 'string', 'max:'.self::LARGEST], 'answer' => ['nullable', 'string', 'max:'.self::LARGEST]],
+            ['text.*' => 'Please paste a command for curl, an address, an OpenAPI document, or a request.'],
+        );
         try {
-            return response()->json((new Drafts($app))->keep(Pasted::read($given['text'], $given['answer'] ?? '', $app->revision->read())));
+            return response()->json((new Drafts($app))->keep(PastedText::read($given['text'], $given['answer'] ?? '', $app->revision->read())));
         } catch (NotUnderstood $wrong) {
             abort(422, $wrong->getMessage());
         }
@@ -52,20 +60,35 @@ final readonly class ServiceController
 
     public function take(Request $request, App $app, #[CurrentUser] Founder $founder): JsonResponse
     {
-        $given = $request->validate(['draft' => ['required', 'string', 'max:64'], 'picked' => ['required', 'array', 'max:200'], 'picked.*' => ['integer', 'min:0'], 'name' => ['required', 'string', 'max:60'], 'address' => ['required', 'string', 'max:500']]);
+        $given = $request->validate([
+            'draft' => ['required', 'string', 'max:64'],
+            'picked' => ['required', 'array', 'max:200'],
+            'picked.*' => ['integer', 'min:0'],
+            'name' => ['required', 'string', 'max:60'],
+            'address' => ['required', 'string', 'max:500'],
+        ]);
         [$service, $secret] = (new Drafts($app))->of($given['draft']);
         $service = ['name' => $given['name'], 'address' => $given['address']] + $service;
-        $this->book->edit($app, $founder, 'service', self::base($request), '/services', ServiceEdits::begin($service, array_map(intval(...), array_values($given['picked']))));
+        $wanted = array_flip(array_map(intval(...), array_values($given['picked'])));
+        $service['requests'] = array_values(array_intersect_key(Prose::nodes($service['requests'] ?? []), $wanted));
+        $answer = $this->desk->make($request, $app, $founder, new TakeService($service));
         if ($secret !== null) {
             (new ServiceBook($app, $app->revision->read(), DataSet::Sandbox))->keep($given['name'], $secret->name, $secret->secret);
         }
 
-        return response()->json(StudioState::of($app));
+        return $answer;
     }
 
     public function secret(Request $request, App $app, string $set): JsonResponse
     {
-        $given = $request->validate(['service' => ['required', 'string', 'max:100'], 'name' => ['nullable', 'string', 'max:500'], 'secret' => ['required', 'string', 'max:4000', 'not_regex:/[\r\n]/']], ['secret.*' => 'Please paste the key, in one line.']);
+        $given = $request->validate(
+            [
+                'service' => ['required', 'string', 'max:100'],
+                'name' => ['nullable', 'string', 'max:500'],
+                'secret' => ['required', 'string', 'max:4000', 'not_regex:/[\r\n]/'],
+            ],
+            ['secret.*' => 'Please paste the key, in one line.'],
+        );
         $book = new ServiceBook($app, $app->revision->read(), DataSet::from($set));
         $book->keep($given['service'], $given['name'] ?? '', $given['secret']);
 
@@ -82,7 +105,12 @@ final readonly class ServiceController
 
     public function try(Request $request, App $app, string $set): JsonResponse
     {
-        return response()->json(self::trials($app, $set)->try($request->string('request')->value(), $request->array('values')), 200, [], JSON_PRESERVE_ZERO_FRACTION);
+        return response()->json(
+            self::trials($app, $set)->try($request->string('request')->value(), $request->array('values')),
+            200,
+            [],
+            JSON_PRESERVE_ZERO_FRACTION,
+        );
     }
 
     public function preview(Request $request, App $app, string $set): JsonResponse
@@ -93,7 +121,15 @@ final readonly class ServiceController
     /** What keeping a table in step would change. */
     public function step(Request $request, App $app, string $set): JsonResponse
     {
-        $given = $request->validate(['request' => ['required', 'string', 'max:100'], 'values' => ['sometimes', 'array'], 'table' => ['required', 'string', 'max:100'], 'key' => ['required', 'string', 'max:100']], ['key.*' => 'Please say by which field the rows are matched.']);
+        $given = $request->validate(
+            [
+                'request' => ['required', 'string', 'max:100'],
+                'values' => ['sometimes', 'array'],
+                'table' => ['required', 'string', 'max:100'],
+                'key' => ['required', 'string', 'max:100'],
+            ],
+            ['key.*' => 'Please say by which field the rows are matched.'],
+        );
         try {
             return response()->json(self::trials($app, $set)->step($given['request'], $given['values'] ?? [], $given['table'], $given['key']));
         } catch (Refused $refused) {
@@ -112,21 +148,26 @@ final readonly class ServiceController
 
     public function pick(Request $request, App $app, string $set, #[CurrentUser] Founder $founder): JsonResponse
     {
-        $given = $request->validate(['request' => ['required', 'string', 'max:100'], 'steps' => ['present', 'array', 'max:30'], 'offer' => ['required', 'integer', 'min:0', 'max:10']]);
+        $given = $request->validate([
+            'request' => ['required', 'string', 'max:100'],
+            'steps' => ['present', 'array', 'max:30'],
+            'offer' => ['required', 'integer', 'min:0', 'max:10'],
+        ]);
         [$asked, $json] = self::tried($app, $set, $given['request']);
         $offer = Picking::of($asked, $json, self::steps($given['steps']), $app->revision->read())[$given['offer']] ?? abort(422, 'Please point at it again.');
-        $this->book->edit($app, $founder, 'service', self::base($request), '/services', ServiceEdits::pick($given['request'], $offer['at'], $offer['part'], $json));
+        $things = $offer['part'] === null ? RowsMade::search($offer['at'] === '' ? '@' : $offer['at'], $json) : null;
+        $shape = JsonShape::of(json_decode((string) json_encode(is_array($things) ? array_values($things) : [])));
+        $edit = new PickPart($given['request'], $offer['at'], $offer['part'] ?? [], Prose::node($shape['items'] ?? []));
 
-        return response()->json(StudioState::of($app));
+        return $this->desk->make($request, $app, $founder, $edit);
     }
 
     public function shape(Request $request, App $app, string $set, #[CurrentUser] Founder $founder): JsonResponse
     {
         $name = $request->string('request')->value();
         $body = self::trials($app, $set)->last($name) ?? abort(422, 'Please try the request first.');
-        $this->book->edit($app, $founder, 'service', self::base($request), '/services', ServiceEdits::shape($name, $body, $request->boolean('anew')));
 
-        return response()->json(StudioState::of($app));
+        return $this->desk->make($request, $app, $founder, new KeepShape($name, JsonShape::of(json_decode($body)), $request->boolean('anew')));
     }
 
     /** Lets a list read on in a way that its last answer showed. */
@@ -135,24 +176,30 @@ final readonly class ServiceController
         $given = $request->validate(['request' => ['required', 'string', 'max:100'], 'way' => ['required', 'integer', 'min:0', 'max:10']]);
         [$asked] = self::tried($app, $set, $given['request']);
         $parts = self::trials($app, $set)->further($asked, (int) $given['way']) ?? abort(422, 'Please try the request again.');
-        $this->book->edit($app, $founder, 'service', self::base($request), '/services', ServiceEdits::further($given['request'], $parts));
 
-        return response()->json(StudioState::of($app));
-    }
-
-    public function screens(Request $request, App $app, #[CurrentUser] Founder $founder): JsonResponse
-    {
-        $this->book->edit($app, $founder, 'screens', self::base($request), '/screens', ServiceEdits::screens($request->string('request')->value()));
-
-        return response()->json(StudioState::of($app));
+        return $this->desk->make($request, $app, $founder, new ReadOn($given['request'], $parts));
     }
 
     /** The latest calls as an HTTP archive (HAR 1.2). */
     public function har(App $app, string $set): JsonResponse
     {
-        $calls = \App\Models\ServiceCall::query()->where(['app_id' => $app->id, 'dataset' => $set])->orderByDesc('id')->limit(100)->get()->reverse()->map(fn (\App\Models\ServiceCall $c): array => $c->exchange)->filter(fn (array $e): bool => isset($e['method']))->values()->all();
+        $calls = \App\Models\ServiceCall::query()
+            ->where(['app_id' => $app->id, 'dataset' => $set])
+            ->orderByDesc('id')
+            ->limit(100)
+            ->get()
+            ->reverse()
+            ->map(fn (\App\Models\ServiceCall $c): array => $c->exchange)
+            ->filter(fn (array $e): bool => isset($e['method']))
+            ->values()
+            ->all();
 
-        return response()->json(Har::of($calls), 200, ['Content-Disposition' => 'attachment; filename="calls.har"'], JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
+        return response()->json(
+            Har::of($calls),
+            200,
+            ['Content-Disposition' => 'attachment; filename="calls.har"'],
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE,
+        );
     }
 
     /** How the stand-ins answer, so that failure can be rehearsed. */
@@ -190,14 +237,10 @@ final readonly class ServiceController
      */
     private static function steps(array $steps): array
     {
-        return array_values(array_map(fn (mixed $s): string|int => is_int($s) ? $s : (is_scalar($s) ? (string) $s : ''), $steps));
-    }
-
-    /** The revision that the founder saw. */
-    private static function base(Request $request): int
-    {
-        $request->validate(['base' => ['required', 'integer', 'min:1']]);
-
-        return $request->integer('base');
+        return array_values(array_map(fn (mixed $s): string|int => match (true) {
+            is_int($s) => $s,
+            is_scalar($s) => (string) $s,
+            default => '',
+        }, $steps));
     }
 }

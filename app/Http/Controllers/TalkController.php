@@ -9,7 +9,7 @@ use App\Http\Requests\DeviceRequest;
 use App\Services\ServiceDesk;
 use App\Services\Talks;
 use Illuminate\Http\JsonResponse;
-use Lanai\Core\Ports\Refused;
+use Lanai\Core\Rows\Refused;
 use Lanai\Core\Services\Asking;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
@@ -31,26 +31,42 @@ final class TalkController
         $talks = self::talks($request, $entry);
         $words = $request->string('words')->value();
 
-        return response()->stream(function () use ($entry, $visit, $talks, $words, $request): void {
-            $event = function (array $data): void {
-                echo 'data: '.json_encode($data, JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE)."\n\n";
-                if (ob_get_level() > 0) {
-                    ob_flush();
+        return response()->stream(
+            function () use ($entry, $visit, $talks, $words, $request): void {
+                $event = function (array $data): void {
+                    echo 'data: '.json_encode($data, JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE)."\n\n";
+                    if (ob_get_level() > 0) {
+                        ob_flush();
+                    }
+                    flush();
+                };
+                try {
+                    $call = $entry->player()->talk($visit, $request->string('at')->value(), $talks->said(), $words);
+                    $trail = $request->trail($entry);
+                    [$answer, $trouble] = (new ServiceDesk($entry->app, $entry->set))->talk(
+                        $call,
+                        $visit,
+                        $trail,
+                        fn (string $word) => $event(['words' => $word]),
+                    );
+                    if ($answer !== '') {
+                        $talks->add($words, $answer);
+                    }
+                    $event(
+                        ['done' => true] +
+                            ($trail->on() ? ['footprints' => ['steps' => $trail->steps, 'origins' => $trail->origins]] : []) +
+                            ($trouble === null
+                                ? []
+                                : ['trouble' => $trouble->said ?: 'There is no answer just now. Please try again.'] +
+                                    ($entry->inDeck() ? ['why' => $trouble->sentence] : [])),
+                    );
+                } catch (Refused $refused) {
+                    $event(['done' => true, 'trouble' => $refused->getMessage()]);
                 }
-                flush();
-            };
-            try {
-                $call = $entry->player()->talk($visit, $request->string('at')->value(), $talks->said(), $words);
-                $trail = $request->trail($entry);
-                [$answer, $trouble] = (new ServiceDesk($entry->app, $entry->set))->talk($call, $visit, $trail, fn (string $word) => $event(['words' => $word]));
-                if ($answer !== '') {
-                    $talks->add($words, $answer);
-                }
-                $event(['done' => true] + ($trail->on() ? ['footprints' => ['steps' => $trail->steps, 'origins' => $trail->origins]] : []) + ($trouble === null ? [] : ['trouble' => $trouble->said ?: 'There is no answer just now. Please try again.'] + ($entry->inDeck() ? ['why' => $trouble->sentence] : [])));
-            } catch (Refused $refused) {
-                $event(['done' => true, 'trouble' => $refused->getMessage()]);
-            }
-        }, 200, ['Content-Type' => 'text/event-stream', 'Cache-Control' => 'no-store', 'X-Accel-Buffering' => 'no']);
+            },
+            200,
+            ['Content-Type' => 'text/event-stream', 'Cache-Control' => 'no-store', 'X-Accel-Buffering' => 'no'],
+        );
     }
 
     private static function talks(DeviceRequest $request, Entry $entry): Talks

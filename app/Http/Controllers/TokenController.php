@@ -21,9 +21,19 @@ final class TokenController
 
     public function store(Request $request, App $app): JsonResponse
     {
-        $given = $request->validate(['name' => ['required', 'string', 'max:60'], 'set' => ['required', 'in:sandbox,live'], 'writes' => ['required', 'boolean']], ['name.*' => 'Please say what the token is for.']);
+        $given = $request->validate(
+            ['name' => ['required', 'string', 'max:60'], 'set' => ['required', 'in:sandbox,live'], 'writes' => ['required', 'boolean']],
+            ['name.*' => 'Please say what the token is for.'],
+        );
         $token = 'lanai_'.Sessions::token();
-        ApiToken::query()->create(['app_id' => $app->id, 'dataset' => $given['set'], 'name' => $given['name'], 'token' => Sessions::hash($token), 'ends' => substr($token, -4), 'writes' => $given['writes']]);
+        ApiToken::query()->create([
+            'app_id' => $app->id,
+            'dataset' => $given['set'],
+            'name' => $given['name'],
+            'token' => Sessions::hash($token),
+            'ends' => substr($token, -4),
+            'writes' => $given['writes'],
+        ]);
 
         return response()->json(['token' => $token] + self::all($app), 201);
     }
@@ -46,7 +56,10 @@ final class TokenController
     /** @return array<string, mixed> */
     private static function all(App $app): array
     {
-        return ['public' => $app->api_public, 'addresses' => array_map(fn (DataSet $set): array => ['set' => $set->value, 'address' => RestController::address($app, $set)], DataSet::cases()),
-            'tokens' => ApiToken::query()->where('app_id', $app->id)->orderBy('id')->get()->map(fn (ApiToken $t): array => $t->told())->all()];
+        return [
+            'public' => $app->api_public,
+            'addresses' => array_map(fn (DataSet $set): array => ['set' => $set->value, 'address' => RestController::address($app, $set)], DataSet::cases()),
+            'tokens' => ApiToken::query()->where('app_id', $app->id)->orderBy('id')->get()->map(fn (ApiToken $t): array => $t->told())->all(),
+        ];
     }
 }

@@ -16,8 +16,62 @@ final class PlainTexts
     private const LARGEST = 40_000_000;
 
     /** Names under which every route wants one text. */
-    private const TEXTS = ['address', 'after', 'as', 'asks', 'at', 'before', 'by', 'client', 'code', 'device', 'email', 'error', 'field', 'finding', 'form', 'handle', 'how', 'invitation', 'issuer', 'join', 'key', 'kind', 'known', 'mode', 'name', 'now', 'only', 'password', 'pending', 'platform', 'provider',
-        'request', 'role', 'routine', 'screen', 'search', 'secret', 'service', 'set', 'sheet', 'sort', 'state', 'store', 'subject', 'talk', 'tap', 'target', 'text', 'token', 'way', 'what', 'where', 'words', 'zone'];
+    private const TEXTS = [
+        'address',
+        'after',
+        'as',
+        'asks',
+        'at',
+        'before',
+        'by',
+        'client',
+        'code',
+        'device',
+        'email',
+        'error',
+        'field',
+        'finding',
+        'form',
+        'handle',
+        'how',
+        'invitation',
+        'issuer',
+        'join',
+        'key',
+        'kind',
+        'known',
+        'mode',
+        'name',
+        'now',
+        'only',
+        'password',
+        'pending',
+        'platform',
+        'provider',
+        'request',
+        'role',
+        'routine',
+        'screen',
+        'search',
+        'secret',
+        'service',
+        'set',
+        'sheet',
+        'sort',
+        'state',
+        'store',
+        'subject',
+        'talk',
+        'tap',
+        'target',
+        'text',
+        'token',
+        'way',
+        'what',
+        'where',
+        'words',
+        'zone',
+    ];
 
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
@@ -25,7 +79,7 @@ final class PlainTexts
         if ((int) $request->header('Content-Length', '0') > self::LARGEST && ! str_starts_with((string) $request->header('Content-Type'), 'multipart/')) {
             return self::refused('', 'This is more than can be sent at once.', 413);
         }
-        $given = [...$request->query->all(), ...$request->request->all(), ...($request->isJson() ? $request->json()->all() : [])];
+        $given = [...$request->query->all(), ...$request->request->all(), ...$request->isJson() ? $request->json()->all() : []];
         foreach (self::TEXTS as $name) {
             if (is_array($given[$name] ?? null)) {
                 return self::refused($name, "“{$name}” must be one text.", 422);

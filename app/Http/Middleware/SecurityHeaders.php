@@ -24,7 +24,11 @@ final class SecurityHeaders
         }
         // An app may show pictures, sounds and pages of the web; the studio shows pictures of its screens, nothing else from elsewhere.
         $app = $request->is('a/*', 's/*', 'deck/*') ? "media-src 'self' https:; frame-src 'self' https: http:; " : '';
-        $response->headers->set('Content-Security-Policy', "default-src 'self'; {$app}img-src 'self' https: data: blob:; style-src 'self' 'unsafe-inline'; font-src 'self' data:; frame-ancestors 'self'; object-src 'none'; base-uri 'self'");
+        $response->headers->set(
+            'Content-Security-Policy',
+            "default-src 'self'; {$app}img-src 'self' https: data: blob:; style-src 'self' 'unsafe-inline'; font-src 'self' data:; frame-ancestors "
+                ."'self'; object-src 'none'; base-uri 'self'",
+        );
 
         return $response;
     }

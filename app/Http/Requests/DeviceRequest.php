@@ -12,8 +12,9 @@ use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Foundation\Http\FormRequest;
 use Lanai\Core\Formula\Moment;
-use Lanai\Core\Runtime\Trail;
-use Lanai\Core\Runtime\Visit;
+use Lanai\Core\Play\Arguments;
+use Lanai\Core\Play\Trail;
+use Lanai\Core\Play\Visit;
 
 /** What a device sends: where it is, who uses it, what was typed, and what was tapped. */
 final class DeviceRequest extends FormRequest
@@ -45,7 +46,7 @@ final class DeviceRequest extends FormRequest
             'chips' => ['sometimes', 'array', 'max:50'],
             'chips.*' => ['array', 'max:20'],
             'chips.*.*' => ['nullable', 'string', 'max:200'],
-            'answers' => ['sometimes', 'array', 'max:20'],
+            'replies' => ['sometimes', 'array', 'max:20'],
             'values' => ['sometimes', 'array', 'max:200'],
             'values.*' => ['nullable', 'string', 'max:5000'],
             'platform' => ['sometimes', 'in:ios,android,web'],
@@ -61,7 +62,7 @@ final class DeviceRequest extends FormRequest
     /** The person and the moment can be chosen only where nobody real is affected: in the deck and in the sandbox. */
     public function visit(Entry $entry): Visit
     {
-        $chosen = $entry->inDeck() && $this->filled('now') ? new DateTimeImmutable($this->string('now')->value()) : new DateTimeImmutable;
+        $chosen = $entry->inDeck() && $this->filled('now') ? new DateTimeImmutable($this->string('now')->value()) : new DateTimeImmutable();
         $texts = fn (string $key): array => array_map(strval(...), array_filter($this->array($key), is_scalar(...)));
         $moment = new Moment($chosen->setTimezone(new DateTimeZone('UTC')), new DateTimeZone($this->string('zone', 'UTC')->value()));
         $found = $this->found($entry);
@@ -71,15 +72,18 @@ final class DeviceRequest extends FormRequest
         return new Visit(
             $moment,
             $this->string('screen')->value(),
-            array_map(fn (mixed $a): int|string => is_int($a) ? $a : (is_scalar($a) ? (string) $a : ''), array_values($this->array('args'))),
+            Arguments::sent($this->array('args')),
             $person,
             $this->array('inputs'),
             array_values(array_filter($this->array('confirmed'), is_string(...))),
             $texts('finds'),
             array_map(intval(...), $this->array('pages')),
-            $this->array('answers'),
+            $this->array('replies'),
             $texts('orders'),
-            array_map(fn (mixed $chosen): array => array_map(strval(...), array_filter(is_array($chosen) ? $chosen : [], is_scalar(...))), $this->array('chips')),
+            array_map(
+                fn (mixed $chosen): array => array_map(strval(...), array_filter(is_array($chosen) ? $chosen : [], is_scalar(...))),
+                $this->array('chips'),
+            ),
             $texts('values'),
             $this->string('platform', 'web')->value(),
             $this->string('form', 'phone')->value(),

@@ -5,32 +5,36 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\ValidationException;
+use Lanai\Core\Edits\Edit as OneEdit;
+use Lanai\Core\Edits\EditRefused;
+use Lanai\Core\Edits\Edits;
 
+/** An edit as data, with the revision that the founder saw. */
 final class Edit extends FormRequest
 {
-    protected function prepareForValidation(): void
-    {
-        $this->merge(['at' => $this->input('at') ?? '', 'text' => $this->input('text') ?? '']);
-    }
-
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return [
-            'what' => ['required', 'in:fill,offer,add,remove,move,script,mend,several,sign-in'],
-            'base' => ['required', 'integer', 'min:1'],
-            'at' => ['present', 'string', 'max:300', 'regex:~^(/[A-Za-z0-9-]+)*$~'],
-            'text' => ['present', 'string', 'max:500000'],
-            'how' => ['required_if:what,several', 'in:double,remove,move,group,extract'],
-            'places' => ['required_if:what,several', 'array', 'max:200'],
-            'places.*' => ['string', 'max:300'],
-            'index' => ['sometimes', 'integer', 'min:0', 'max:10000'],
-        ];
+        return ['base' => ['required', 'integer', 'min:1'], 'edit' => ['required', 'array'], 'sure' => ['sometimes', 'boolean']];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
         return ['*' => 'This edit could not be understood.'];
+    }
+
+    /** @throws ValidationException where it is none */
+    public function edit(): OneEdit
+    {
+        // As it was sent: a text that is empty, or ends with a blank, is meant so.
+        $sent = json_decode($this->getContent(), true);
+
+        try {
+            return Edits::read(is_array($sent) && is_array($sent['edit'] ?? null) ? $sent['edit'] : []);
+        } catch (EditRefused $refused) {
+            throw ValidationException::withMessages(['edit' => $refused->getMessage()]);
+        }
     }
 }

@@ -51,12 +51,24 @@ final readonly class IdToken
         match (true) {
             ($claims['iss'] ?? null) !== $this->issuer => throw new TokenRefused('iss', 'The ID token comes from another provider.'),
             ! in_array($this->client, $audience, true) => throw new TokenRefused('aud', 'The ID token is meant for another app.'),
-            count($audience) > 1 && $party === null, $party !== null && $party !== $this->client => throw new TokenRefused('azp', 'The ID token was made for another app.'),
+            count($audience) > 1 && $party === null, $party !== null && $party !== $this->client => throw new TokenRefused(
+                'azp',
+                'The ID token was made for another app.',
+            ),
             ! is_int($claims['exp'] ?? null) => throw new TokenRefused('exp', 'The ID token does not say until when it is good.'),
             ! is_int($issued) || $issued < $now - self::OLDEST => throw new TokenRefused('iat', 'The ID token is too old.'),
-            ! is_string($claims['nonce'] ?? null) || ! hash_equals($nonce, $claims['nonce']) => throw new TokenRefused('nonce', 'The ID token answers another sign-in.'),
-            ! is_string($claims['sub'] ?? null) || $claims['sub'] === '' || strlen($claims['sub']) > 255 => throw new TokenRefused('sub', 'The ID token does not say who it is about.'),
-            isset($claims['at_hash']) && $access !== '' && $claims['at_hash'] !== self::half($access) => throw new TokenRefused('at_hash', 'The ID token and the access token do not belong together.'),
+            ! is_string($claims['nonce'] ?? null) || ! hash_equals($nonce, $claims['nonce']) => throw new TokenRefused(
+                'nonce',
+                'The ID token answers another sign-in.',
+            ),
+            ! is_string($claims['sub'] ?? null) || $claims['sub'] === '' || strlen($claims['sub']) > 255 => throw new TokenRefused(
+                'sub',
+                'The ID token does not say who it is about.',
+            ),
+            isset($claims['at_hash']) && $access !== '' && $claims['at_hash'] !== self::half($access) => throw new TokenRefused(
+                'at_hash',
+                'The ID token and the access token do not belong together.',
+            ),
             default => true,
         };
 
@@ -69,7 +81,14 @@ final readonly class IdToken
         [$before, $leeway] = [JWT::$timestamp, JWT::$leeway];
         [JWT::$timestamp, JWT::$leeway] = [$now, self::SKEW];
         try {
-            $keys = ['keys' => array_values(array_filter(is_array($this->keys['keys'] ?? null) ? $this->keys['keys'] : [], fn (mixed $key): bool => is_array($key) && ($key['use'] ?? 'sig') === 'sig'))];
+            $keys = [
+                'keys' => array_values(
+                    array_filter(
+                        is_array($this->keys['keys'] ?? null) ? $this->keys['keys'] : [],
+                        fn (mixed $key): bool => is_array($key) && ($key['use'] ?? 'sig') === 'sig',
+                    ),
+                ),
+            ];
 
             $parsed = JWK::parseKeySet($keys, $algorithm);
             // A token need not say which key it is signed with where there is only one (OpenID Connect Core 1.0, section 10.1).
@@ -86,7 +105,10 @@ final readonly class IdToken
         } catch (SignatureInvalidException) {
             throw new TokenRefused('signature', 'The signature of the ID token is not right.');
         } catch (\UnexpectedValueException|\DomainException|\InvalidArgumentException|\TypeError $other) {
-            throw new TokenRefused(str_contains($other->getMessage(), 'kid') ? 'kid' : 'signature', 'The ID token cannot be checked with the keys of the provider.');
+            throw new TokenRefused(
+                str_contains($other->getMessage(), 'kid') ? 'kid' : 'signature',
+                'The ID token cannot be checked with the keys of the provider.',
+            );
         } finally {
             [JWT::$timestamp, JWT::$leeway] = [$before, $leeway];
         }

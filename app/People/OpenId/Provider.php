@@ -48,7 +48,17 @@ final readonly class Provider
             Cache::put("openid:$issuer", $found, 3600);
         }
 
-        return new self($known, $redirect, new ProviderPages($issuer, (string) $found['authorization_endpoint'], (string) $found['token_endpoint'], (string) $found['jwks_uri'], is_string($found['userinfo_endpoint'] ?? null) ? $found['userinfo_endpoint'] : ''));
+        return new self(
+            $known,
+            $redirect,
+            new ProviderPages(
+                $issuer,
+                (string) $found['authorization_endpoint'],
+                (string) $found['token_endpoint'],
+                (string) $found['jwks_uri'],
+                is_string($found['userinfo_endpoint'] ?? null) ? $found['userinfo_endpoint'] : '',
+            ),
+        );
     }
 
     /**
@@ -89,7 +99,8 @@ final readonly class Provider
         if (! isset($claims['email']) && $this->pages->userInfo !== '') {
             $more = $this->about($access);
             // What else is told counts only about the same person (OpenID Connect Core 1.0, section 5.3.2).
-            $claims = ($more['sub'] ?? null) === $claims['sub'] ? $claims + $more : throw new TokenRefused('userinfo', 'The provider tells of another person.');
+            $claims =
+                ($more['sub'] ?? null) === $claims['sub'] ? $claims + $more : throw new TokenRefused('userinfo', 'The provider tells of another person.');
         }
 
         return $claims;
@@ -99,9 +110,13 @@ final readonly class Provider
     public function check(): void
     {
         try {
-            $page = Guard::to($this->pages->authorization, ['gatehouse'])->timeout(self::PATIENCE)->get($this->begin()['url']);
+            $page = Guard::to($this->pages->authorization, ['gatehouse'])
+                ->timeout(self::PATIENCE)
+                ->get($this->begin()['url']);
             if ($page->status() >= 400) {
-                throw new ProviderTrouble("{$this->known->name} does not accept this client, or the address to come back to is not registered there: {$this->redirect}");
+                throw new ProviderTrouble(
+                    "{$this->known->name} does not accept this client, or the address to come back to is not registered there: {$this->redirect}",
+                );
             }
             $answer = $this->exchange('none', Sessions::token());
             if (($answer->json('error') ?? '') === 'invalid_client' || $answer->status() === 401) {
@@ -138,15 +153,28 @@ final readonly class Provider
      */
     private function exchange(string $code, string $verifier): Response
     {
-        return Guard::to($this->pages->token, ['gatehouse'])->timeout(self::PATIENCE)->asForm()->post($this->pages->token, ['grant_type' => 'authorization_code', 'code' => $code, 'redirect_uri' => $this->redirect,
-            'client_id' => $this->known->client_id, 'client_secret' => $this->known->secret, 'code_verifier' => $verifier]);
+        return Guard::to($this->pages->token, ['gatehouse'])
+            ->timeout(self::PATIENCE)
+            ->asForm()
+            ->post($this->pages->token, [
+                'grant_type' => 'authorization_code',
+                'code' => $code,
+                'redirect_uri' => $this->redirect,
+                'client_id' => $this->known->client_id,
+                'client_secret' => $this->known->secret,
+                'code_verifier' => $verifier,
+            ]);
     }
 
     /** @return array<string, mixed> */
     private function about(string $access): array
     {
         try {
-            $answer = Guard::to($this->pages->userInfo, ['gatehouse'])->timeout(self::PATIENCE)->withToken($access)->get($this->pages->userInfo)->json();
+            $answer = Guard::to($this->pages->userInfo, ['gatehouse'])
+                ->timeout(self::PATIENCE)
+                ->withToken($access)
+                ->get($this->pages->userInfo)
+                ->json();
         } catch (ConnectionException|AddressRefused) {
             $answer = null;
         }
@@ -158,9 +186,14 @@ final readonly class Provider
     private function client(): GenericProvider
     {
         return new GenericProvider([
-            'clientId' => $this->known->client_id, 'clientSecret' => $this->known->secret, 'redirectUri' => $this->redirect,
-            'urlAuthorize' => $this->pages->authorization, 'urlAccessToken' => $this->pages->token, 'urlResourceOwnerDetails' => $this->pages->userInfo,
-            'pkceMethod' => GenericProvider::PKCE_METHOD_S256, 'scopeSeparator' => ' ',
+            'clientId' => $this->known->client_id,
+            'clientSecret' => $this->known->secret,
+            'redirectUri' => $this->redirect,
+            'urlAuthorize' => $this->pages->authorization,
+            'urlAccessToken' => $this->pages->token,
+            'urlResourceOwnerDetails' => $this->pages->userInfo,
+            'pkceMethod' => GenericProvider::PKCE_METHOD_S256,
+            'scopeSeparator' => ' ',
         ]);
     }
 
@@ -172,7 +205,9 @@ final readonly class Provider
     private static function read(string $url, string $name): array
     {
         try {
-            $answer = Guard::to($url, ['gatehouse'])->timeout(self::PATIENCE)->get($url);
+            $answer = Guard::to($url, ['gatehouse'])
+                ->timeout(self::PATIENCE)
+                ->get($url);
         } catch (ConnectionException) {
             throw new ProviderTrouble("$name does not answer at $url.");
         } catch (AddressRefused $refused) {

@@ -10,13 +10,13 @@ use App\Records\SearchIndex;
 use App\Records\Sql;
 use Closure;
 use Illuminate\Database\Connection;
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Field;
-use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Data\RowCheck;
 use Lanai\Core\Exchange\UnreadableFile;
-use Lanai\Core\Script\Names;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Field;
+use Lanai\Core\Model\Table;
 use Lanai\Core\Storage\Plan;
+use Lanai\Core\Text\Names;
 
 /**
  * Staged rows come into their table, all at once: a few of them in one short transaction, many through a shadow of the table.
@@ -70,7 +70,11 @@ final class Arrival
     public function all(): void
     {
         if ($this->announced && $this->staging->adds + $this->staging->changes > self::ANNOUNCED) {
-            throw new UnreadableFile('Routines can begin for at most '.number_format(self::ANNOUNCED).' rows of one file, and this one brings more. Bring them in without routines, or in several files. Nothing was kept.');
+            throw new UnreadableFile(
+                'Routines can begin for at most '.
+                    number_format(self::ANNOUNCED).
+                    ' rows of one file, and this one brings more. Bring them in without routines, or in several files. Nothing was kept.',
+            );
         }
         $this->numbered = $this->database->scalar('select 1 from "staged" where "_adds" = 1 and "_id" is not null limit 1') !== null;
         if ($this->staging->adds + $this->staging->changes <= self::FEW) {
@@ -114,8 +118,11 @@ final class Arrival
         $this->place->shortly(function () use ($shadow, $joins, $search, &$searched): void {
             // The numbers of the new rows are set aside, so that others added meanwhile come after them.
             $this->base = $this->next();
-            $this->database->update('update sqlite_sequence set seq = ? where name = ?', [$this->base + $this->staging->last(), $this->table->storedAs()])
-                ?: $this->database->insert('insert into sqlite_sequence (name, seq) values (?, ?)', [$this->table->storedAs(), $this->base + $this->staging->last()]);
+            $this->database->update('update sqlite_sequence set seq = ? where name = ?', [$this->base + $this->staging->last(), $this->table->storedAs()]) ?:
+            $this->database->insert('insert into sqlite_sequence (name, seq) values (?, ?)', [
+                $this->table->storedAs(),
+                $this->base + $this->staging->last(),
+            ]);
             foreach ([$shadow, ...$joins] as $each) {
                 $each->make();
             }
@@ -128,7 +135,11 @@ final class Arrival
         $this->verify();
         [$changes, $from] = $this->staging->changes === 0 ? [[], ''] : [$this->changes(), 'left join temp."staged" s on s."_id" = t."id" and s."_adds" = 0'];
         foreach ([$shadow, ...$joins] as $i => $each) {
-            for ($last = 0; $last !== null; $last = $this->step(fn (): ?int => $each->inShape()->copy($last, $this->size, $i === 0 ? $changes : [], $i === 0 ? $from : ''))) {
+            for (
+                $last = 0;
+                $last !== null;
+                $last = $this->step(fn (): ?int => $each->inShape()->copy($last, $this->size, $i === 0 ? $changes : [], $i === 0 ? $from : ''))
+            ) {
                 ($this->tell)();
             }
         }
@@ -142,7 +153,7 @@ final class Arrival
                 continue;
             }
             if ($search->isThere($this->table) !== $searched) {
-                throw new ShapeChanged;
+                throw new ShapeChanged();
             }
             $this->swap($shadow, $joins, $search, $searched);
             $this->announce();
@@ -218,15 +229,26 @@ final class Arrival
     /** The number of the last row there ever was, and of those that the file brings. */
     private function next(): int
     {
-        return max((int) $this->database->scalar('select seq from sqlite_sequence where name = ?', [$this->table->storedAs()]), $this->numbered ? (int) $this->database->scalar('select max("_id") from "staged" where "_adds" = 1') : 0);
+        return max(
+            (int) $this->database->scalar('select seq from sqlite_sequence where name = ?', [$this->table->storedAs()]),
+            $this->numbered ? (int) $this->database->scalar('select max("_id") from "staged" where "_adds" = 1') : 0,
+        );
     }
 
     private function add(string $into, int $after, int $to): void
     {
         $columns = array_map(fn (Field $f): string => Sql::name($f->column()), $this->staging->fields);
         $values = array_map(fn (Field $f): string => $this->linked($f), $this->staging->fields);
-        $this->database->insert('insert into '.Sql::name($into).' ("id"'.implode('', array_map(fn (string $c): string => ", $c", $columns)).") select coalesce(s.\"_id\", $this->base + s.\"_n\")".implode('', array_map(fn (string $v): string => ", $v", $values))
-            .' from temp."staged" s where s."_n" > ? and s."_n" <= ? and s."_adds" = 1 order by s."_n"', [$after, $to]);
+        $this->database->insert(
+            'insert into '.
+                Sql::name($into).
+                ' ("id"'.
+                implode('', array_map(fn (string $c): string => ", $c", $columns)).
+                ") select coalesce(s.\"_id\", $this->base + s.\"_n\")".
+                implode('', array_map(fn (string $v): string => ", $v", $values)).
+                ' from temp."staged" s where s."_n" > ? and s."_n" <= ? and s."_adds" = 1 order by s."_n"',
+            [$after, $to],
+        );
     }
 
     /** @return array<string, string> column => what a change sets it to */
@@ -250,7 +272,14 @@ final class Arrival
             return;
         }
         $sets = implode(', ', array_map(fn (string $value, string $column): string => Sql::name($column)." = $value", $set, array_keys($set)));
-        $this->database->update('update '.Sql::name($in)." set $sets from temp.\"staged\" s where s.\"_id\" = ".Sql::name($in).".\"id\" and s.\"_adds\" = 0 and s.\"_n\" > ? and s.\"_n\" <= ?$only", [$after, $to]);
+        $this->database->update(
+            'update '.
+                Sql::name($in).
+                " set $sets from temp.\"staged\" s where s.\"_id\" = ".
+                Sql::name($in).
+                ".\"id\" and s.\"_adds\" = 0 and s.\"_n\" > ? and s.\"_n\" <= ?$only",
+            [$after, $to],
+        );
     }
 
     /** @param  string  $only  a condition about the staged row */
@@ -259,11 +288,21 @@ final class Arrival
         $linked = $this->blueprint->tableOfOne($field->linksToMany());
         $join = Sql::name($into);
         if ($this->staging->changes > 0) {
-            $this->database->delete("delete from $join where \"row\" in (select s.\"_id\" from temp.\"staged\" s where s.\"_adds\" = 0 and s.\"_n\" > ? and s.\"_n\" <= ?$only)", [$after, $to]);
+            $this->database->delete(
+                "delete from $join where \"row\" in (select s.\"_id\" from temp.\"staged\" s where s.\"_adds\" = 0 and s.\"_n\" > ? and s.\"_n\" <= ?$only)",
+                [$after, $to],
+            );
         }
-        $there = $this->staging->changes > 0 ? ' and (s."_adds" = 1 or exists (select 1 from main.'.Sql::name($this->table->storedAs()).' t where t."id" = s."_id"))' : '';
-        $this->database->insert("insert or ignore into $join select coalesce(s.\"_id\", $this->base + s.\"_n\"), l.\"other\" from temp.\"staged_links\" l join temp.\"staged\" s on s.\"_n\" = l.\"n\" where l.\"field\" = ? and l.\"n\" > ? and l.\"n\" <= ?$only$there"
-            .($linked === null ? '' : ' and exists (select 1 from main.'.Sql::name($linked->storedAs()).' o where o."id" = l."other")'), [$field->column(), $after, $to]);
+        $there =
+            $this->staging->changes > 0
+                ? ' and (s."_adds" = 1 or exists (select 1 from main.'.Sql::name($this->table->storedAs()).' t where t."id" = s."_id"))'
+                : '';
+        $this->database->insert(
+            "insert or ignore into $join select coalesce(s.\"_id\", $this->base + s.\"_n\"), l.\"other\" from temp.\"staged_links\" l join "
+                ."temp.\"staged\" s on s.\"_n\" = l.\"n\" where l.\"field\" = ? and l.\"n\" > ? and l.\"n\" <= ?$only$there".
+                ($linked === null ? '' : ' and exists (select 1 from main.'.Sql::name($linked->storedAs()).' o where o."id" = l."other")'),
+            [$field->column(), $after, $to],
+        );
     }
 
     /** A value as it is staged; a link to a row that is gone meanwhile is none. */
@@ -279,10 +318,23 @@ final class Arrival
     private function verify(): void
     {
         $table = 'main.'.Sql::name($this->table->storedAs());
-        foreach ($this->staging->changes === 0 ? [] : $this->database->select("select s.\"_n\", s.\"_row\" from \"staged\" s where s.\"_adds\" = 0 and not exists (select 1 from $table t where t.\"id\" = s.\"_id\")") as $found) {
+        foreach (
+            $this->staging->changes === 0
+                ? []
+                : $this->database->select(
+                    "select s.\"_n\", s.\"_row\" from \"staged\" s where s.\"_adds\" = 0 and not exists (select 1 from $table t where t.\"id\" = s.\"_id\")",
+                ) as $found
+        ) {
             $this->refuse((int) $found->_n, (int) $found->_row, false, ['' => 'This row was removed meanwhile.']);
         }
-        foreach (! $this->numbered ? [] : $this->database->select("select s.\"_n\", s.\"_row\", s.\"_id\" from \"staged\" s where s.\"_adds\" = 1 and s.\"_id\" is not null and exists (select 1 from $table t where t.\"id\" = s.\"_id\")") as $found) {
+        foreach (
+            ! $this->numbered
+                ? []
+                : $this->database->select(
+                    'select s."_n", s."_row", s."_id" from "staged" s where s."_adds" = 1 and s."_id" is not null and exists '
+                        ."(select 1 from $table t where t.\"id\" = s.\"_id\")",
+                ) as $found
+        ) {
             $this->refuse((int) $found->_n, (int) $found->_row, true, ['#' => "There is already a row with the number $found->_id."]);
         }
         foreach (RowCheck::distinct($this->table) as $fields) {
@@ -290,12 +342,17 @@ final class Arrival
             $touched = $this->staging->changes > 0 && array_intersect(array_map(fn (Field $f): string => $f->column(), $fields), $this->staging->set) !== [];
             $gone = $touched ? ' and not exists (select 1 from "staged" c where c."_id" = t."id" and c."_adds" = 0)' : '';
             $among = $touched ? '' : ' and s."_adds" = 1';
-            foreach ($this->database->select("select s.\"_n\", s.\"_row\", s.\"_adds\" from \"staged\" s cross join $table t on $on where (s.\"_adds\" = 1 or t.\"id\" <> s.\"_id\")$among$gone") as $found) {
+            foreach (
+                $this->database->select(
+                    'select s."_n", s."_row", s."_adds" from "staged" s '
+                        ."cross join $table t on $on where (s.\"_adds\" = 1 or t.\"id\" <> s.\"_id\")$among$gone",
+                ) as $found
+            ) {
                 $this->refuse((int) $found->_n, (int) $found->_row, (bool) $found->_adds, $this->taken($fields));
             }
         }
         if ($this->report->bad > 0 && ! $this->onlyRight) {
-            throw new NothingWritten;
+            throw new NothingWritten();
         }
     }
 
@@ -310,7 +367,10 @@ final class Arrival
         $keys = $shadow->inShape()->written($most);
         if ($keys !== []) {
             $in = implode(', ', $keys);
-            foreach (! $this->numbered ? [] : $this->database->select("select \"_n\", \"_row\", \"_id\" from \"staged\" where \"_adds\" = 1 and \"_id\" in ($in)") as $found) {
+            foreach (
+                ! $this->numbered ? [] : $this->database->select('select "_n", "_row", "_id" from "staged" where "_adds" = 1 and '
+                    ."\"_id\" in ($in)") as $found
+            ) {
                 $this->refuse((int) $found->_n, (int) $found->_row, true, ['#' => "There is already a row with the number $found->_id."]);
                 array_map(fn (Shadow $join) => $join->again([(int) $found->_id]), $joins);
             }
@@ -318,7 +378,13 @@ final class Arrival
             $this->change($shadow->name, 0, PHP_INT_MAX, " and s.\"_id\" in ($in)");
             $this->likeOthers($shadow, $joins, $in);
             foreach ($joins as $join) {
-                $this->database->delete('delete from '.Sql::name($join->name)." where \"row\" in ($in) and \"row\" not in (select \"id\" from ".Sql::name($shadow->name).')');
+                $this->database->delete(
+                    'delete from '.
+                        Sql::name($join->name).
+                        " where \"row\" in ($in) and \"row\" not in (select \"id\" from ".
+                        Sql::name($shadow->name).
+                        ')',
+                );
             }
         }
         $done = count($keys);
@@ -331,7 +397,7 @@ final class Arrival
             $done = max($done, count($rows));
         }
         if ($this->report->bad > 0 && ! $this->onlyRight) {
-            throw new NothingWritten;
+            throw new NothingWritten();
         }
 
         return $done;
@@ -344,7 +410,7 @@ final class Arrival
         foreach (RowCheck::distinct($this->table) as $fields) {
             $on = implode(' and ', array_map(fn (Field $f): string => 'o.'.Sql::name($f->column()).' = t.'.Sql::name($f->column()), $fields));
             // Each table is looked into by an index, in this order: the rows that were written, those like them, whether these are staged.
-            $staged = ["s.\"_n\" = o.\"id\" - $this->base and s.\"_id\" is null", ...($this->numbered ? ['s."_id" = o."id"'] : [])];
+            $staged = ["s.\"_n\" = o.\"id\" - $this->base and s.\"_id\" is null", ...$this->numbered ? ['s."_id" = o."id"'] : []];
             $like = "select o.\"id\", s.\"_n\", s.\"_row\" from $name t cross join $name o on $on and o.\"id\" <> t.\"id\" cross join temp.\"staged\" s on ";
             $all = array_map(fn (string $by): string => "$like$by where t.\"id\" in ($in) and s.\"_adds\" = 1", $staged);
             foreach ($this->database->select(implode(' union ', $all)) as $found) {
@@ -371,7 +437,10 @@ final class Arrival
     {
         $names = implode(' and ', array_map(fn (Field $f): string => $f->name, $fields));
 
-        return [Names::inFormula($fields[0]->name) => "There is already a {$this->table->singular} with ".(count($fields) === 1 ? "this $names." : "the same $names.")];
+        return [
+            Names::inFormula($fields[0]->name) => "There is already a {$this->table->singular} with "
+                .(count($fields) === 1 ? "this $names." : "the same $names."),
+        ];
     }
 
     /** Keeps which rows came, for the routines and programs that wait for them. */
@@ -382,7 +451,12 @@ final class Arrival
         }
         if ($this->announced) {
             Happenings::prepare($this->database);
-            $this->database->insert("insert into \"_arrived\" (\"tbl\", \"row\", \"what\") select ?, coalesce(s.\"_id\", $this->base + s.\"_n\"), case s.\"_adds\" when 1 then 'added' else 'changed' end from temp.\"staged\" s order by s.\"_n\"", [$this->table->storedAs()]);
+            $this->database->insert(
+                'insert into "_arrived" ("tbl", "row", "what") select ?, '
+                    ."coalesce(s.\"_id\", $this->base + s.\"_n\"), case s.\"_adds\" when 1 then 'added' else 'changed' end from temp.\"staged\" s "
+                        .'order by s."_n"',
+                [$this->table->storedAs()],
+            );
         }
     }
 }

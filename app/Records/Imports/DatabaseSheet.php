@@ -26,7 +26,9 @@ final readonly class DatabaseSheet implements Sheet
     public static function tables(string $path): array
     {
         try {
-            $found = self::open($path)->query("select name from sqlite_master where type = 'table' and name not like 'sqlite_%' and name not like '\\_%' escape '\\' order by name");
+            $found = self::open($path)->query(
+                "select name from sqlite_master where type = 'table' and name not like 'sqlite_%' and name not like '\\_%' escape '\\' order by name",
+            );
             $tables = $found === false ? [] : $found->fetchAll(PDO::FETCH_COLUMN);
         } catch (PDOException) {
             throw new UnreadableFile('This SQLite file cannot be read; it may be damaged.');

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Records\Imports;
 
 use App\Records\Sql;
-use Lanai\Core\Blueprint\Field;
-use Lanai\Core\Blueprint\FieldType;
-use Lanai\Core\Blueprint\Row;
-use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Data\Neighbours;
 use Lanai\Core\Data\RowCheck;
+use Lanai\Core\Model\Field;
+use Lanai\Core\Model\FieldType;
+use Lanai\Core\Model\Row;
+use Lanai\Core\Model\Table;
 use PDO;
 use PDOStatement;
 
@@ -143,11 +143,25 @@ final class FileNeighbours implements Neighbours
         $on = implode(' and ', array_map(fn (string $c, int $i): string => "t.$c = w.v$i", $columns, array_keys($columns)));
         // What a row of the table has does not count where the file gives it something else.
         $touched = $this->changes && array_intersect($columns, array_map(Sql::name(...), $this->staging->set)) !== [];
-        [$id, $from, $where] = $ofTable ? ['t."id"', 'main.'.Sql::name($this->staging->table->storedAs()), $touched ? ' where not exists (select 1 from "staged" s where s."_id" = t."id" and s."_adds" = 0)' : '']
+        [$id, $from, $where] = $ofTable
+            ? [
+                't."id"',
+                'main.'.Sql::name($this->staging->table->storedAs()),
+                $touched ? ' where not exists (select 1 from "staged" s where s."_id" = t."id" and s."_adds" = 0)' : '',
+            ]
             : ['case when t."_adds" = 0 then t."_id" else -t."_n" end', 'temp."staged"', ''];
 
-        return $this->staging->database->getPdo()->prepare('with w('.implode(', ', array_map(fn (int $i): string => "v$i", array_keys($columns))).') as (values '.implode(', ', array_fill(0, $wanted, $one))
-            .") select $id, ".implode(', ', array_map(fn (string $c): string => "t.$c", $columns))." from w cross join $from t on $on$where");
+        return $this->staging->database
+            ->getPdo()
+            ->prepare(
+                'with w('.
+                    implode(', ', array_map(fn (int $i): string => "v$i", array_keys($columns))).
+                    ') as (values '.
+                    implode(', ', array_fill(0, $wanted, $one)).
+                    ") select $id, ".
+                    implode(', ', array_map(fn (string $c): string => "t.$c", $columns)).
+                    " from w cross join $from t on $on$where",
+            );
     }
 
     /**
@@ -179,6 +193,8 @@ final class FileNeighbours implements Neighbours
     /** @param  list<string|int|float|bool>  $values */
     private static function key(array $values): string
     {
-        return count($values) === 1 && is_string($values[0]) ? $values[0] : implode("\x1F", array_map(fn (string|int|float|bool $v): string => is_float($v) ? sprintf('%.17g', $v) : (string) $v, $values));
+        return count($values) === 1 && is_string($values[0])
+            ? $values[0]
+            : implode("\x1F", array_map(fn (string|int|float|bool $v): string => is_float($v) ? sprintf('%.17g', $v) : (string) $v, $values));
     }
 }

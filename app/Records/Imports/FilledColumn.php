@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Records\Imports;
 
-use Lanai\Core\Blueprint\Field;
-use Lanai\Core\Blueprint\FieldType;
 use Lanai\Core\Exchange\Written\Reading;
 use Lanai\Core\Formula\Kind;
-use Lanai\Core\Script\Names;
+use Lanai\Core\Model\Field;
+use Lanai\Core\Model\FieldType;
+use Lanai\Core\Text\Names;
 
 /** A column of the file and the field that it fills, looked up once for all rows. */
 final readonly class FilledColumn

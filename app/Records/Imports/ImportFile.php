@@ -23,12 +23,18 @@ final class ImportFile
     {
         $start = (string) file_get_contents($path, false, null, 0, 512);
         if (str_starts_with($start, "\xD0\xCF\x11\xE0")) {
-            throw new UnreadableFile('This is a spreadsheet of an older kind, or one that is protected by a password. Please save it as .xlsx, .ods or CSV, without a password.');
+            throw new UnreadableFile(
+                'This is a spreadsheet of an older kind, or one that is protected by a password. Please save it as .xlsx, .ods or CSV, without a password.',
+            );
         }
         if (str_starts_with($start, "PK\x03\x04")) {
             $zip = ZippedSheets::open($path);
 
-            return $zip->has('xl/workbook.xml') ? 'xlsx' : ($zip->has('content.xml') ? 'ods' : throw new UnreadableFile('This archive is no spreadsheet. Please choose the file in it that has the rows.'));
+            return match (true) {
+                $zip->has('xl/workbook.xml') => 'xlsx',
+                $zip->has('content.xml') => 'ods',
+                default => throw new UnreadableFile('This archive is no spreadsheet. Please choose the file in it that has the rows.'),
+            };
         }
 
         return match (true) {
@@ -42,7 +48,13 @@ final class ImportFile
     public static function sheet(Import $import): Sheet
     {
         $path = $import->path();
-        $opens = fn () => is_file($path) ? (fopen($path, 'rb') ?: throw new UnreadableFile('This file cannot be opened.')) : throw new UnreadableFile('This file is no longer there.');
+        $opens = function () use ($path) {
+            if (! is_file($path)) {
+                throw new UnreadableFile('This file is no longer there.');
+            }
+
+            return fopen($path, 'rb') ?: throw new UnreadableFile('This file cannot be opened.');
+        };
         fclose($opens());
         $sheets = $import->sheet === '' ? self::sheets($import) : [$import->sheet];
 

@@ -56,6 +56,14 @@ final class ImportReport
     /** @return array<string, mixed> */
     public function data(): array
     {
-        return ['rows' => $this->rows, 'added' => $this->added, 'changed' => $this->changed, 'bad' => $this->bad, 'mistakes' => $this->mistakes, 'shown' => $this->shown, 'links' => (object) $this->links];
+        return [
+            'rows' => $this->rows,
+            'added' => $this->added,
+            'changed' => $this->changed,
+            'bad' => $this->bad,
+            'mistakes' => $this->mistakes,
+            'shown' => $this->shown,
+            'links' => (object) $this->links,
+        ];
     }
 }

@@ -11,18 +11,18 @@ use App\Records\NothingWritten;
 use Closure;
 use DateTimeImmutable;
 use DateTimeZone;
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Field;
-use Lanai\Core\Blueprint\FieldTypes\ChangedAtType;
-use Lanai\Core\Blueprint\Row;
-use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Blueprint\UnreadableValue;
-use Lanai\Core\Data\Checked;
+use Lanai\Core\Data\CheckResult;
 use Lanai\Core\Data\RowCheck;
 use Lanai\Core\Exchange\Mapping;
 use Lanai\Core\Exchange\Sheet;
 use Lanai\Core\Formula\Moment;
-use Lanai\Core\Script\Names;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Field;
+use Lanai\Core\Model\FieldTypes\ChangedAtType;
+use Lanai\Core\Model\Row;
+use Lanai\Core\Model\Table;
+use Lanai\Core\Model\UnreadableValue;
+use Lanai\Core\Text\Names;
 use Lanai\Core\Text\Pattern;
 
 /**
@@ -67,8 +67,13 @@ final class Importer
 
     private int $width = 0;
 
-    public function __construct(private readonly App $app, private readonly DataSet $set, private readonly Blueprint $blueprint, private readonly Table $table, private readonly Mapping $mapping)
-    {
+    public function __construct(
+        private readonly App $app,
+        private readonly DataSet $set,
+        private readonly Blueprint $blueprint,
+        private readonly Table $table,
+        private readonly Mapping $mapping,
+    ) {
         $this->store = new EloquentRecordStore($app, $set, $blueprint);
         $this->fields = $mapping->fields($table);
         $columns = [];
@@ -76,7 +81,7 @@ final class Importer
             $columns[$i] = new FilledColumn($field, $mapping->readings[$i] ?? null);
         }
         $this->columns = $columns;
-        $this->moment = new Moment(new DateTimeImmutable, new DateTimeZone('UTC'));
+        $this->moment = new Moment(new DateTimeImmutable(), new DateTimeZone('UTC'));
         $this->idColumn = $mapping->columnOf(Mapping::ID);
     }
 
@@ -89,7 +94,7 @@ final class Importer
      */
     public function run(Sheet $sheet, bool $onlyRight, array $skip, Closure $tell, bool $announced = false, int $import = 0): ImportReport
     {
-        $report = new ImportReport;
+        $report = new ImportReport();
         $this->place = new Workplace($this->app, $this->set);
         try {
             $this->place->hold($this->app, $this->set);
@@ -97,7 +102,7 @@ final class Importer
             $this->begin($sheet, $report);
             $this->through($sheet, array_flip($skip), $report, $tell, PHP_INT_MAX);
             if ($report->bad > 0 && ! $onlyRight) {
-                throw new NothingWritten;
+                throw new NothingWritten();
             }
             (new Arrival($this->place, $this->staging, $this->blueprint, $report, $onlyRight, fn () => $tell($report->rows), $announced, $import))->all();
         } catch (NothingWritten) {
@@ -131,14 +136,24 @@ final class Importer
         // What rows are found by is what they have: it need not be set again.
         $set = array_filter($this->table->fields, fn (Field $f): bool => ($f !== $key && in_array($f, $given, true)) || $f->type instanceof ChangedAtType);
         $compared = array_merge([], ...RowCheck::distinct($this->table));
-        $staged = array_filter($this->table->stored(), fn (Field $f): bool => $f->begins !== '' || ! $f->isAsked() || in_array($f, $given, true) || in_array($f, $compared, true));
+        $staged = array_filter(
+            $this->table->stored(),
+            fn (Field $f): bool => $f->begins !== '' || ! $f->isAsked() || in_array($f, $given, true) || in_array($f, $compared, true),
+        );
         $many = array_values(array_filter($given, fn (Field $f): bool => $f->linksToMany() !== ''));
-        $this->staging = new Staging($this->place->database, $this->table, array_values($staged), array_values(array_map(fn (Field $f): string => $f->column(), $set)), $many);
+        $this->staging = new Staging(
+            $this->place->database,
+            $this->table,
+            array_values($staged),
+            array_values(array_map(fn (Field $f): string => $f->column(), $set)),
+            $many,
+        );
         $this->neighbours = new FileNeighbours($this->staging, $key, $this->mapping->key !== '');
         $this->check = RowCheck::ofMany($this->store, $this->moment, $this->neighbours);
         $whole = array_filter($this->table->fields, fn (Field $f): bool => $f->onlyWhile !== '') !== [];
         $this->known = $this->mapping->key === '' ? null : new KnownRows($this->staging, $this->store, $this->mapping->key, $whole);
-        $this->numbers = $this->idColumn === null || $this->mapping->key === Mapping::ID ? null : new KnownRows($this->staging, $this->store, Mapping::ID, false);
+        $this->numbers =
+            $this->idColumn === null || $this->mapping->key === Mapping::ID ? null : new KnownRows($this->staging, $this->store, Mapping::ID, false);
         if ($this->mapping->key !== '' || $this->idColumn !== null) {
             $this->staging->lookUpBy(['_id']);
         }
@@ -217,7 +232,9 @@ final class Importer
         }
         $keys = $this->known === null ? [] : array_map($this->keyOf(...), $chunk);
         $this->known?->prepare(array_values(array_filter($keys, fn (string $key): bool => $key !== '')));
-        $this->numbers?->prepare(array_values(array_filter(array_map($this->numberIn(...), $chunk), fn (string $n): bool => Pattern::match(self::NUMBER, $n))));
+        $this->numbers?->prepare(
+            array_values(array_filter(array_map($this->numberIn(...), $chunk), fn (string $n): bool => Pattern::match(self::NUMBER, $n))),
+        );
         $read = [];
         foreach ($chunk as $number => $cells) {
             $report->rows++;
@@ -241,12 +258,19 @@ final class Importer
     /**
      * @param  list<string>  $cells
      * @param  array<int, array<array-key, int>>  $links
-     * @return array{Checked, Row|null}|null null where nothing of it is to come in
+     * @return array{CheckResult, Row|null}|null null where nothing of it is to come in
      */
     private function read(array $cells, array $links, string $key): ?array
     {
         $given = [];
-        $errors = count($cells) > $this->width ? [Names::inFormula($this->table->fields[0]->name ?? 'row') => 'This row has more cells than there are columns, so they do not stand where they belong.'] : [];
+        $errors =
+            count($cells) > $this->width
+                ? [
+                    Names::inFormula(
+                        $this->table->fields[0]->name ?? 'row',
+                    ) => 'This row has more cells than there are columns, so they do not stand where they belong.',
+                ]
+                : [];
         $automatic = [];
         $something = false;
         foreach ($this->columns as $i => $column) {
@@ -286,11 +310,11 @@ final class Importer
         $errors += $before === null ? $this->numberMistake($this->numberIn($cells)) : [];
         $checked = $this->check->byItself($this->table, $given, $before);
 
-        return [$errors === [] && $automatic === [] ? $checked : new Checked($automatic + $checked->values, $errors + $checked->errors), $before];
+        return [$errors === [] && $automatic === [] ? $checked : new CheckResult($automatic + $checked->values, $errors + $checked->errors), $before];
     }
 
     /**
-     * @param  array<int, array{Checked, Row|null}>  $read  by row number
+     * @param  array<int, array{CheckResult, Row|null}>  $read  by row number
      * @param  array<int, list<string>>  $chunk
      * @param  array<int, string>  $keys
      */
@@ -367,7 +391,9 @@ final class Importer
             return [Mapping::ID => "“{$number}” is not the number of a row."];
         }
 
-        return $this->numbers !== null && ($this->numbers->row($number) !== null || $this->numbers->staged($number) > 0) ? [Mapping::ID => "There is already a row with the number $number."] : [];
+        return $this->numbers !== null && ($this->numbers->row($number) !== null || $this->numbers->staged($number) > 0)
+            ? [Mapping::ID => "There is already a row with the number $number."]
+            : [];
     }
 
     /** @param  list<string>  $cells */

@@ -7,12 +7,12 @@ namespace App\Records\Imports;
 use App\Records\EloquentRecordStore;
 use App\Records\Sql;
 use Illuminate\Database\Connection;
-use Lanai\Core\Blueprint\Field;
-use Lanai\Core\Blueprint\Row;
-use Lanai\Core\Blueprint\UnreadableValue;
 use Lanai\Core\Data\RowCheck;
 use Lanai\Core\Exchange\Mapping;
-use Lanai\Core\Script\Names;
+use Lanai\Core\Model\Field;
+use Lanai\Core\Model\Row;
+use Lanai\Core\Model\UnreadableValue;
+use Lanai\Core\Text\Names;
 
 /** The rows that the file may mean, by its key: those of the table, and those that came before in the file. */
 final class KnownRows
@@ -65,7 +65,12 @@ final class KnownRows
             $marks = implode(', ', array_fill(0, count($some), '?'));
             $column = Sql::name($this->column);
             $ids = [];
-            foreach ($this->database->select("select min(\"id\") as \"id\", $column as \"key\", count(*) as \"n\" from $this->from where $column in ($marks) group by $column", $some) as $found) {
+            foreach (
+                $this->database->select(
+                    "select min(\"id\") as \"id\", $column as \"key\", count(*) as \"n\" from $this->from where $column in ($marks) group by $column",
+                    $some,
+                ) as $found
+            ) {
                 $ids[(int) $found->id] = (string) $found->key;
                 $this->count[(string) $found->key] = (int) $found->n;
             }
@@ -84,7 +89,9 @@ final class KnownRows
     {
         $row = $this->there[$key] ?? null;
         if (($this->count[$key] ?? 0) > 1) {
-            throw new UnreadableValue("There are {$this->count[$key]} rows with this ".($this->field->name ?? 'number').', so it is not clear which one to change.');
+            throw new UnreadableValue(
+                "There are {$this->count[$key]} rows with this ".($this->field->name ?? 'number').', so it is not clear which one to change.',
+            );
         }
         $n = $this->staged[$key] ?? 0;
 
@@ -123,12 +130,27 @@ final class KnownRows
         if ($this->whole) {
             return $this->store->byIds($table, $ids);
         }
-        $needed = array_filter(array_merge([], ...RowCheck::distinct($table)), fn (Field $f): bool => $f !== $this->field && ! in_array($f->column(), $this->staging->set, true));
+        $needed = array_filter(
+            array_merge([], ...RowCheck::distinct($table)),
+            fn (Field $f): bool => $f !== $this->field && ! in_array($f->column(), $this->staging->set, true),
+        );
         $rows = [];
         foreach ($ids as $id) {
             $rows[$id] = new Row($table, $id, []);
         }
-        foreach ($needed === [] ? [] : $this->database->select('select "id", '.implode(', ', array_unique(array_map(fn (Field $f): string => Sql::name($f->column()), $needed))).' from main.'.Sql::name($table->storedAs()).' where "id" in ('.implode(', ', [0, ...$ids]).')') as $raw) {
+        foreach (
+            $needed === []
+                ? []
+                : $this->database->select(
+                    'select "id", '.
+                        implode(', ', array_unique(array_map(fn (Field $f): string => Sql::name($f->column()), $needed))).
+                        ' from main.'.
+                        Sql::name($table->storedAs()).
+                        ' where "id" in ('.
+                        implode(', ', [0, ...$ids]).
+                        ')',
+                ) as $raw
+        ) {
             $values = [];
             foreach ($needed as $field) {
                 $values[$field->column()] = $field->type->load($raw->{$field->column()});
@@ -147,6 +169,9 @@ final class KnownRows
 
     private function hasIndex(): bool
     {
-        return $this->database->selectOne('select 1 from pragma_index_list(?) l, pragma_index_info(l.name) i where i.seqno = 0 and i.name = ?', [$this->staging->table->storedAs(), $this->column]) !== null;
+        return $this->database->selectOne('select 1 from pragma_index_list(?) l, pragma_index_info(l.name) i where i.seqno = 0 and i.name = ?', [
+            $this->staging->table->storedAs(),
+            $this->column,
+        ]) !== null;
     }
 }

@@ -7,10 +7,10 @@ namespace App\Records\Imports;
 use App\Records\Sql;
 use Illuminate\Database\Connection;
 use Illuminate\Support\LazyCollection;
-use Lanai\Core\Blueprint\Field;
-use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Formula\Kind;
-use Lanai\Core\Script\Names;
+use Lanai\Core\Model\Field;
+use Lanai\Core\Model\Table;
+use Lanai\Core\Text\Names;
 use Lanai\Core\Text\Texts;
 
 /**
@@ -33,12 +33,23 @@ final class LinkNames
     /** @param  string  $column  what the file calls the column */
     public function __construct(private readonly Connection $database, private readonly Table $linked, string $column)
     {
-        $fields = array_values(array_filter($linked->stored(), fn (Field $f): bool => $f->unique && in_array($f->valueType()->kind, [Kind::Text, Kind::Whole], true)));
+        $fields = array_values(
+            array_filter($linked->stored(), fn (Field $f): bool => $f->unique && in_array($f->valueType()->kind, [Kind::Text, Kind::Whole], true)),
+        );
         $label = $linked->labelField();
         $columns = array_map(fn (Field $f): string => $f->column(), $label === null ? $fields : [...$fields, $label]);
         // "Spot id" is the number; "Spot code" the field of that name, where there is one.
-        $named = array_filter($fields, fn (Field $f): bool => str_ends_with(mb_strtolower(Names::inFormula($column)), mb_strtolower(Names::inFormula($f->name))));
-        $this->ways = array_values(array_unique(str_ends_with(Names::inFormula($column), 'Id') && $named === [] ? ['id', ...$columns] : [...array_map(fn (Field $f): string => $f->column(), $named), ...$columns, 'id']));
+        $named = array_filter(
+            $fields,
+            fn (Field $f): bool => str_ends_with(mb_strtolower(Names::inFormula($column)), mb_strtolower(Names::inFormula($f->name))),
+        );
+        $this->ways = array_values(
+            array_unique(
+                str_ends_with(Names::inFormula($column), 'Id') && $named === []
+                    ? ['id', ...$columns]
+                    : [...array_map(fn (Field $f): string => $f->column(), $named), ...$columns, 'id'],
+            ),
+        );
     }
 
     /**
@@ -115,7 +126,14 @@ final class LinkNames
         }
         $found = [];
         foreach (array_chunk($names, 5000) as $some) {
-            foreach ($this->database->select("select \"name\", case when count(*) = 1 then min(\"id\") else -count(*) end as \"id\" from temp.\"$known\" where \"name\" in (".implode(', ', array_fill(0, count($some), '?')).') group by "name"', $some) as $row) {
+            foreach (
+                $this->database->select(
+                    "select \"name\", case when count(*) = 1 then min(\"id\") else -count(*) end as \"id\" from temp.\"$known\" where \"name\" in (".
+                        implode(', ', array_fill(0, count($some), '?')).
+                        ') group by "name"',
+                    $some,
+                ) as $row
+            ) {
                 $found[(string) $row->name] = (int) $row->id;
             }
         }
@@ -129,12 +147,18 @@ final class LinkNames
         $table = Sql::name($this->linked->storedAs());
         $column = Sql::name($way);
         $many = (int) $this->database->scalar("select count(*) from (select 1 from $table limit ".(self::IN_MEMORY + 1).')') > self::IN_MEMORY;
-        $rows = LazyCollection::make(fn (): iterable => $this->database->cursor("select \"id\", $column as \"name\" from $table where $column is not null order by \"id\""));
+        $rows = LazyCollection::make(
+            fn (): iterable => $this->database->cursor("select \"id\", $column as \"name\" from $table where $column is not null order by \"id\""),
+        );
         if (! $many) {
             $known = [];
             foreach ($rows as $row) {
                 $name = Texts::folded((string) $row->name);
-                $known[$name] = isset($known[$name]) ? ($known[$name] > 0 ? -2 : $known[$name] - 1) : (int) $row->id;
+                $known[$name] = match (true) {
+                    isset($known[$name]) && $known[$name] > 0 => -2,
+                    isset($known[$name]) => $known[$name] - 1,
+                    default => (int) $row->id,
+                };
             }
 
             return $known;

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Records\Imports;
 
 use App\Models\Import;
-use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Exchange\CellSheet;
 use Lanai\Core\Exchange\CsvSheet;
 use Lanai\Core\Exchange\Mapping;
@@ -15,8 +14,9 @@ use Lanai\Core\Exchange\UnreadableFile;
 use Lanai\Core\Exchange\Written\Column;
 use Lanai\Core\Exchange\Written\ColumnFacts;
 use Lanai\Core\Exchange\Written\Reading;
-use Lanai\Core\Script\Fits\NameFit;
-use Lanai\Core\Script\Names;
+use Lanai\Core\Language\Fits\NameFit;
+use Lanai\Core\Model\Table;
+use Lanai\Core\Text\Names;
 use Lanai\Core\Text\Pattern;
 
 /** What is in a file, after all of it was looked at once: its columns, how they are written, and which fields they could fill. */
@@ -45,7 +45,7 @@ final readonly class Look
         if (count($names) > self::COLUMNS) {
             throw new UnreadableFile('This file has more than '.self::COLUMNS.' columns.');
         }
-        $columns = array_map(fn (): Column => new Column, $names);
+        $columns = array_map(fn (): Column => new Column(), $names);
         $values = [];
         $total = 0;
         foreach ($sheet->rows() as $cells) {
@@ -62,8 +62,23 @@ final readonly class Look
         $import->forceFill(['total' => $total, 'facts' => array_map(fn (ColumnFacts $f): array => $f->data(), $facts)])->save();
         $mapping = Mapping::byName($names, $table);
 
-        return ['id' => $import->id, 'name' => $import->name, 'kind' => $import->kind, 'sheets' => $sheets, 'sheet' => $import->sheet, 'columns' => self::columns($names, $values, ColumnFacts::together($facts)),
-            'to' => $mapping->to, 'key' => $mapping->key, 'total' => $total, 'header' => self::header($sheet), 'repeats' => $sheet instanceof CsvSheet ? $sheet->repeats() : ($sheet instanceof CellSheet ? $sheet->repeats : 0)];
+        return [
+            'id' => $import->id,
+            'name' => $import->name,
+            'kind' => $import->kind,
+            'sheets' => $sheets,
+            'sheet' => $import->sheet,
+            'columns' => self::columns($names, $values, ColumnFacts::together($facts)),
+            'to' => $mapping->to,
+            'key' => $mapping->key,
+            'total' => $total,
+            'header' => self::header($sheet),
+            'repeats' => match (true) {
+                $sheet instanceof CsvSheet => $sheet->repeats(),
+                $sheet instanceof CellSheet => $sheet->repeats,
+                default => 0,
+            },
+        ];
     }
 
     /**
@@ -79,7 +94,12 @@ final readonly class Look
         $readings = [];
         foreach ($mapping->fields($table) as $i => $field) {
             $wanted = Reading::tryFrom($chosen[$i] ?? '');
-            $readings[$i] = ($chosen[$i] ?? '') !== '' && $wanted !== null && in_array($wanted, Reading::for($field->type), true) ? $wanted : (isset($facts[$i]) ? $facts[$i]->reading($field->type, $together) : Reading::Plain);
+            $readings[$i] =
+                match (true) {
+                    ($chosen[$i] ?? '') !== '' && $wanted !== null && in_array($wanted, Reading::for($field->type), true) => $wanted,
+                    isset($facts[$i]) => $facts[$i]->reading($field->type, $together),
+                    default => Reading::Plain,
+                };
         }
 
         return $readings;
@@ -96,7 +116,11 @@ final readonly class Look
         foreach ($mapping->fields($table) as $i => $field) {
             $all = isset($import->facts[$i]) ? ColumnFacts::of($import->facts[$i])->choices($field->type) : [];
             if ($all !== []) {
-                $choices[] = ['column' => $i, 'taken' => ($mapping->readings[$i] ?? $all[0])->value, 'choices' => array_map(fn (Reading $r): array => ['value' => $r->value, 'words' => $r->words()], $all)];
+                $choices[] = [
+                    'column' => $i,
+                    'taken' => ($mapping->readings[$i] ?? $all[0])->value,
+                    'choices' => array_map(fn (Reading $r): array => ['value' => $r->value, 'words' => $r->words()], $all),
+                ];
             }
         }
 
@@ -115,7 +139,12 @@ final readonly class Look
             $guess = TypeGuess::of($values[$i] ?? [], $comma);
             $called = Names::inFormula($name) === 'id' ? "$name number" : Pattern::replace('/[\x00-\x1F"]+/', ' ', mb_substr($name, 0, 60));
             $filled = array_filter(array_map(fn (string $v): string => mb_strimwidth($v, 0, 40, '…'), $values[$i] ?? []), fn (string $v): bool => $v !== '');
-            $columns[] = ['name' => $name, 'field' => NameFit::written($called).' '.$guess, 'guess' => $guess, 'samples' => array_slice(array_values($filled), 0, 3)];
+            $columns[] = [
+                'name' => $name,
+                'field' => NameFit::written($called).' '.$guess,
+                'guess' => $guess,
+                'samples' => array_slice(array_values($filled), 0, 3),
+            ];
         }
 
         return $columns;

@@ -135,10 +135,16 @@ final class OdsSheet
         $text = $reader->isEmptyElement ? '' : self::text($reader);
 
         return match ($type) {
-            'float', 'percentage', 'currency' => is_numeric($value) ? (Pattern::match('/^-?\d{1,15}$/', $value) ? $value : (string) json_encode((float) $value)) : $value,
+            'float', 'percentage', 'currency' => match (true) {
+                is_numeric($value) && Pattern::match('/^-?\d{1,15}$/', $value) => $value,
+                is_numeric($value) => (string) json_encode((float) $value),
+                default => $value,
+            },
             'boolean' => $yes === 'true' ? 'yes' : 'no',
             'date' => ZippedSheets::moment($date),
-            'time' => Pattern::match('/^PT(\d+)H(\d+)M(\d+)/', $time, $t) ? sprintf('%02d:%02d', (int) $t[1], (int) $t[2]).((int) $t[3] > 0 ? sprintf(':%02d', (int) $t[3]) : '') : $time,
+            'time' => Pattern::match('/^PT(\d+)H(\d+)M(\d+)/', $time, $t)
+                ? sprintf('%02d:%02d', (int) $t[1], (int) $t[2]).((int) $t[3] > 0 ? sprintf(':%02d', (int) $t[3]) : '')
+                : $time,
             default => $text,
         };
     }

@@ -39,7 +39,11 @@ final class Shadow
     public static function sweep(Connection $database): void
     {
         foreach (['trigger', 'table'] as $kind) {
-            foreach ($database->select("select name from sqlite_master where type = ? and (name like '\\_in%' escape '\\' or name like '\\_was%' escape '\\')", [$kind]) as $left) {
+            foreach (
+                $database->select("select name from sqlite_master where type = ? and (name like '\\_in%' escape '\\' or name like '\\_was%' escape '\\')", [
+                    $kind,
+                ]) as $left
+            ) {
                 // The tables of a search index go with it.
                 if ($database->selectOne('select 1 from sqlite_master where name = ?', [$left->name]) !== null) {
                     $database->transaction(fn () => $database->statement("drop $kind if exists ".Sql::name($left->name)));
@@ -54,22 +58,33 @@ final class Shadow
         $this->shape = $this->shapeOf($this->table);
         $sql = (string) $this->database->scalar("select sql from sqlite_master where type = 'table' and name = ?", [$this->table]);
         $this->database->statement('create table '.Sql::name($this->name).' '.substr($sql, (int) strpos($sql, '(')));
-        foreach ($this->database->select("select name, sql from sqlite_master where type = 'index' and tbl_name = ? and sql is not null", [$this->table]) as $index) {
-            $this->database->statement('create index '.Sql::name(self::twin($index->name)).' on '.Sql::name($this->name).' '.substr($index->sql, (int) strpos($index->sql, '(')));
+        foreach (
+            $this->database->select("select name, sql from sqlite_master where type = 'index' and tbl_name = ? and sql is not null", [$this->table]) as $index
+        ) {
+            $this->database->statement(
+                'create index '.
+                    Sql::name(self::twin($index->name)).
+                    ' on '.
+                    Sql::name($this->name).
+                    ' '.
+                    substr($index->sql, (int) strpos($index->sql, '(')),
+            );
         }
         $log = Sql::name($this->log);
         $this->database->statement("create table $log (\"id\" integer primary key)");
         $of = ['insert' => ['new'], 'update' => ['old', 'new'], 'delete' => ['old']];
         foreach ($of as $what => $rows) {
             $notes = implode(' ', array_map(fn (string $row): string => "insert or ignore into $log values ($row.".Sql::name($this->key).');', $rows));
-            $this->database->statement('create trigger '.Sql::name("{$this->log}_$what")." after $what on ".Sql::name($this->table)." begin $notes end");
+            $this->database->statement(
+                'create trigger '.Sql::name("{$this->log}_$what")." after $what on ".Sql::name($this->table)." begin $notes end",
+            );
         }
     }
 
     /** @throws ShapeChanged where the table has no longer the shape that it had */
     public function inShape(): self
     {
-        return $this->shapeOf($this->table) === $this->shape ? $this : throw new ShapeChanged;
+        return $this->shapeOf($this->table) === $this->shape ? $this : throw new ShapeChanged();
     }
 
     /**
@@ -89,9 +104,18 @@ final class Shadow
         $values = '*';
         if ($from !== '') {
             $columns = array_column($this->database->select('select name from pragma_table_info(?)', [$this->table]), 'name');
-            $values = implode(', ', array_map(fn (string $c): string => isset($changes[$c]) ? 'iif(s."_n" is null, t.'.Sql::name($c).", $changes[$c])" : 't.'.Sql::name($c), $columns));
+            $values = implode(
+                ', ',
+                array_map(
+                    fn (string $c): string => isset($changes[$c]) ? 'iif(s."_n" is null, t.'.Sql::name($c).", $changes[$c])" : 't.'.Sql::name($c),
+                    $columns,
+                ),
+            );
         }
-        $this->database->statement("insert into $name select $values from $table t $from where t.$key > ? and t.$key <= ? order by t.$key", [$after, (int) $last]);
+        $this->database->statement("insert into $name select $values from $table t $from where t.$key > ? and t.$key <= ? order by t.$key", [
+            $after,
+            (int) $last,
+        ]);
 
         return (int) $last;
     }
@@ -158,6 +182,11 @@ final class Shadow
 
     private function shapeOf(string $table): string
     {
-        return (string) json_encode(array_map(fn (object $o): array => (array) $o, $this->database->select("select name, sql from sqlite_master where tbl_name = ? and type in ('table', 'index') order by name", [$table])));
+        return (string) json_encode(
+            array_map(
+                fn (object $o): array => (array) $o,
+                $this->database->select("select name, sql from sqlite_master where tbl_name = ? and type in ('table', 'index') order by name", [$table]),
+            ),
+        );
     }
 }

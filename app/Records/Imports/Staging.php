@@ -7,10 +7,10 @@ namespace App\Records\Imports;
 use App\Records\Sql;
 use DateTimeInterface;
 use Illuminate\Database\Connection;
-use Lanai\Core\Blueprint\Field;
-use Lanai\Core\Blueprint\FieldType;
-use Lanai\Core\Blueprint\Row;
-use Lanai\Core\Blueprint\Table;
+use Lanai\Core\Model\Field;
+use Lanai\Core\Model\FieldType;
+use Lanai\Core\Model\Row;
+use Lanai\Core\Model\Table;
 use PDOStatement;
 
 /** Rows of a file that were found right, in a temporary table, until they are brought in together. */
@@ -47,12 +47,24 @@ final class Staging
      * @param  list<string>  $set  the columns of these that a change sets; the others are there to be compared
      * @param  list<Field>  $many  those that link to several rows
      */
-    public function __construct(public readonly Connection $database, public readonly Table $table, public readonly array $fields, public readonly array $set, public readonly array $many)
-    {
+    public function __construct(
+        public readonly Connection $database,
+        public readonly Table $table,
+        public readonly array $fields,
+        public readonly array $set,
+        public readonly array $many,
+    ) {
         $this->types = array_combine(array_map(fn (Field $f): string => $f->column(), $fields), array_map(fn (Field $f): FieldType => $f->type, $fields));
         $columns = array_map(fn (Field $f): string => Sql::name($f->column()).' '.$f->type->column(), $fields);
-        $database->statement('create temp table "staged" ("_n" integer primary key, "_row" integer, "_id" integer, "_adds" integer not null'.implode('', array_map(fn (string $c): string => ", $c", $columns)).')');
-        $database->statement('create temp table "staged_links" ("field" text not null, "n" integer not null, "other" integer not null, primary key ("field", "n", "other")) without rowid');
+        $database->statement(
+            'create temp table "staged" ("_n" integer primary key, "_row" integer, "_id" integer, "_adds" integer not null'.
+                implode('', array_map(fn (string $c): string => ", $c", $columns)).
+                ')',
+        );
+        $database->statement(
+            'create temp table "staged_links" ("field" text not null, "n" integer not null, "other" integer not null, primary key ("field", "n", '
+                .'"other")) without rowid',
+        );
     }
 
     /**
@@ -62,7 +74,13 @@ final class Staging
      */
     public function lookUpBy(array $columns): void
     {
-        $this->database->statement('create index if not exists temp.'.Sql::name('by_'.implode('_', $columns)).' on "staged" ('.implode(', ', array_map(Sql::name(...), $columns)).')');
+        $this->database->statement(
+            'create index if not exists temp.'.
+                Sql::name('by_'.implode('_', $columns)).
+                ' on "staged" ('.
+                implode(', ', array_map(Sql::name(...), $columns)).
+                ')',
+        );
     }
 
     /**
@@ -105,7 +123,10 @@ final class Staging
             }
         }
         if ($sets !== []) {
-            $this->database->update('update "staged" set '.implode(', ', array_map(fn (string $c): string => "$c = ?", array_keys($sets))).' where "_n" = ?', [...array_values($sets), $n]);
+            $this->database->update(
+                'update "staged" set '.implode(', ', array_map(fn (string $c): string => "$c = ?", array_keys($sets))).' where "_n" = ?',
+                [...array_values($sets), $n],
+            );
         }
         foreach ($this->many as $field) {
             if (array_key_exists($field->column(), $values)) {
@@ -137,7 +158,10 @@ final class Staging
         }
         $this->pending = [];
         foreach (array_chunk($this->pendingLinks, 5000) as $links) {
-            $this->database->insert('insert or ignore into "staged_links" values '.implode(', ', array_fill(0, count($links), '(?, ?, ?)')), array_merge(...$links));
+            $this->database->insert(
+                'insert or ignore into "staged_links" values '.implode(', ', array_fill(0, count($links), '(?, ?, ?)')),
+                array_merge(...$links),
+            );
         }
         $this->pendingLinks = [];
     }

@@ -30,7 +30,10 @@ final class Workplace
     {
         $file = new DataFile($app, $set);
         $this->name = "$file->connection.import.".++self::$made;
-        Config::set("database.connections.$this->name", ['database' => $file->path, 'foreign_key_constraints' => false] + Config::array('database.connections.app_template'));
+        Config::set(
+            "database.connections.$this->name",
+            ['database' => $file->path, 'foreign_key_constraints' => false] + Config::array('database.connections.app_template'),
+        );
         $this->database = DB::connection($this->name);
         // Freed pages are not overwritten (what was in them stands in the table that takes their place), and renaming a table
         // leaves links of others to it as they are. https://www.sqlite.org/lang_altertable.html

@@ -78,7 +78,13 @@ final class XlsxSheet
             if ($x->localName === 'workbookPr') {
                 $this->from1904 = in_array($x->getAttribute('date1904'), ['1', 'true'], true);
             }
-            $target = $x->localName === 'sheet' ? $targets[(string) ($x->getAttribute('r:id') ?? $x->getAttributeNs('id', 'http://schemas.openxmlformats.org/officeDocument/2006/relationships'))] ?? '' : '';
+            $target =
+                $x->localName === 'sheet'
+                    ? $targets[
+                            (string) ($x->getAttribute('r:id') ??
+                                $x->getAttributeNs('id', 'http://schemas.openxmlformats.org/officeDocument/2006/relationships'))
+                        ] ?? ''
+                    : '';
             if ($target !== '' && $this->zip->has($target)) {
                 $parts[(string) $x->getAttribute('name')] = $target;
             }
@@ -101,7 +107,12 @@ final class XlsxSheet
                 $formats[(int) $x->getAttribute('numFmtId')] = (string) $x->getAttribute('formatCode');
             } elseif ($within && $x->nodeType === XMLReader::ELEMENT && $x->localName === 'xf') {
                 $id = (int) $x->getAttribute('numFmtId');
-                $this->styles[] = isset($formats[$id]) ? self::meaning($formats[$id]) : (in_array($id, self::DATES, true) ? 'date' : (in_array($id, self::TIMES, true) ? 'time' : ''));
+                $this->styles[] = match (true) {
+                    isset($formats[$id]) => self::meaning($formats[$id]),
+                    in_array($id, self::DATES, true) => 'date',
+                    in_array($id, self::TIMES, true) => 'time',
+                    default => '',
+                };
             }
         });
     }
@@ -134,7 +145,10 @@ final class XlsxSheet
             if ($x->localName === 'rPh') {
                 $phonetic = $x->nodeType === XMLReader::ELEMENT && ! $x->isEmptyElement ? 1 : 0;
             }
-            if (($x->nodeType === XMLReader::TEXT || $x->nodeType === XMLReader::CDATA || $x->nodeType === XMLReader::SIGNIFICANT_WHITESPACE) && $phonetic === 0) {
+            if (
+                ($x->nodeType === XMLReader::TEXT || $x->nodeType === XMLReader::CDATA || $x->nodeType === XMLReader::SIGNIFICANT_WHITESPACE) &&
+                $phonetic === 0
+            ) {
                 $text .= $x->value;
             }
             if ($x->localName === 'si' && ($x->nodeType === XMLReader::END_ELEMENT || $x->isEmptyElement)) {

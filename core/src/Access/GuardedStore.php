@@ -4,21 +4,26 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Access;
 
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Field;
-use Lanai\Core\Blueprint\Row;
-use Lanai\Core\Blueprint\Stored;
-use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Formula\Evaluation;
 use Lanai\Core\Formula\Formula;
-use Lanai\Core\Ports\RecordStore;
-use Lanai\Core\Ports\Refused;
+use Lanai\Core\Model\Access\Meeting;
+use Lanai\Core\Model\Access\Nobody;
+use Lanai\Core\Model\Access\PersonIn;
+use Lanai\Core\Model\Access\Verb;
+use Lanai\Core\Model\Access\Who;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Field;
+use Lanai\Core\Model\Row;
+use Lanai\Core\Model\StoredValue;
+use Lanai\Core\Model\Table;
 use Lanai\Core\Query\Query;
 use Lanai\Core\Query\SearchWords;
 use Lanai\Core\Query\Term;
-use Lanai\Core\Query\Terms;
 use Lanai\Core\Rows\Budget;
+use Lanai\Core\Rows\Evaluation;
 use Lanai\Core\Rows\OverAStore;
+use Lanai\Core\Rows\RecordStore;
+use Lanai\Core\Rows\Refused;
+use Lanai\Core\Rows\Terms;
 use Lanai\Core\Text\Pattern;
 
 /** The rows as one person may see and change them: every list, formula and effect of their visit goes through it. */
@@ -26,7 +31,7 @@ final readonly class GuardedStore implements RecordStore
 {
     use OverAStore;
 
-    public function __construct(private RecordStore $store, public Rights $rights, private Budget $budget = new Budget)
+    public function __construct(private RecordStore $store, public Rights $rights, private Budget $budget = new Budget())
     {
     }
 
@@ -87,7 +92,7 @@ final readonly class GuardedStore implements RecordStore
     {
         [$asked, $check] = $this->narrowed($query);
 
-        return $check ? iterator_count((fn (): iterable => yield from $this->each($query->unordered()))()) : $this->store->count($asked);
+        return $check ? iterator_count((fn (): iterable => (yield from $this->each($query->unordered())))()) : $this->store->count($asked);
     }
 
     public function seenOneByOne(Table $table): bool
@@ -140,14 +145,23 @@ final readonly class GuardedStore implements RecordStore
             return false;
         }
         foreach ($table->fields as $field) {
-            if (! $field->isAsked() || ! array_key_exists($field->column(), $values) || Stored::plain($values[$field->column()]) === Stored::plain($row->value($field))) {
+            if (
+                ! $field->isAsked() ||
+                ! array_key_exists($field->column(), $values) ||
+                StoredValue::plain($values[$field->column()]) === StoredValue::plain($row->value($field))
+            ) {
                 continue;
             }
             $whos = $this->rights->rules->ofField(Verb::Change, $table, $field) ?? $this->rights->rules->of(Verb::Change, $table);
             $through = $this->rights->through($whos, $row);
             // Whoever may change a row because they stand in a field of it does not put somebody else there.
             if ($through === null || ($through instanceof PersonIn && $table->field($through->field) === $field)) {
-                throw $this->refused(Verb::Change, $table, $whos, $through === null && $this->rights->rules->ofField(Verb::Change, $table, $field) === null ? null : $field);
+                throw $this->refused(
+                    Verb::Change,
+                    $table,
+                    $whos,
+                    $through === null && $this->rights->rules->ofField(Verb::Change, $table, $field) === null ? null : $field,
+                );
             }
         }
 
@@ -176,7 +190,11 @@ final readonly class GuardedStore implements RecordStore
     /** @return array{Query, bool} the query that finds no more than may be seen where a query can say so, and whether each row must still be looked at */
     private function narrowed(Query $query): array
     {
-        $limit = $this->rights->condition($query->table, null, fn (Formula $formula, Evaluation $outer): ?Term => Terms::of($formula, $query->table, $this->blueprint(), $outer));
+        $limit = $this->rights->condition(
+            $query->table,
+            null,
+            fn (Formula $formula, Evaluation $outer): ?Term => Terms::of($formula, $query->table, $this->blueprint(), $outer),
+        );
         // Words of a field that is not to be seen must not find its row either.
         $hides = $query->search !== '' && $this->rights->limited($query->table) !== [];
         $asked = $hides ? $query->searching('') : $query;
@@ -188,8 +206,23 @@ final readonly class GuardedStore implements RecordStore
     private function refused(Verb $verb, Table $table, array $whos, ?Field $field = null): Refused
     {
         $what = $field === null ? "a $table->singular" : "“{$field->name}” of a $table->singular";
-        $allowed = array_values(array_filter($whos, fn (Who $w): bool => ! $w instanceof Nobody));
-        $sentence = $allowed === [] ? ($this->rights->rules->isSaid($verb, $table) ? "Nobody can {$verb->does()} $what from here." : "Nobody can {$verb->does()} $what yet: nothing says who may.") : 'Only '.implode(' or ', array_map(fn (Who $w): string => $w instanceof Meeting ? Pattern::replace('/^anyone if/', 'somebody for whom', $this->rights->rules->word($w, $table)) : $w->one(), $allowed))." may {$verb->does()} $what.";
+        $allowed = array_values(array_filter($whos, fn (Who $w): bool => ! ($w instanceof Nobody)));
+        $sentence =
+            match (true) {
+                $allowed === [] && $this->rights->rules->isSaid($verb, $table) => "Nobody can {$verb->does()} $what from here.",
+                $allowed === [] => "Nobody can {$verb->does()} $what yet: nothing says who may.",
+                default => 'Only '.
+                    implode(
+                        ' or ',
+                        array_map(
+                            fn (Who $w): string => $w instanceof Meeting
+                                ? Pattern::replace('/^anyone if/', 'somebody for whom', $this->rights->rules->word($w, $table))
+                                : $w->one(),
+                            $allowed,
+                        ),
+                    ).
+                    " may {$verb->does()} $what.",
+            };
 
         return $this->rights->me === null && $allowed !== [] ? new SignInFirst('Please sign in first.') : new Refused($sentence);
     }

@@ -5,22 +5,26 @@ declare(strict_types=1);
 namespace Lanai\Core\Access;
 
 use Closure;
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Field;
-use Lanai\Core\Blueprint\Row;
-use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Formula\Evaluation;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Formula\Kind;
 use Lanai\Core\Formula\Moment;
 use Lanai\Core\Formula\Type;
-use Lanai\Core\Ports\RecordStore;
+use Lanai\Core\Model\Access\Somebody;
+use Lanai\Core\Model\Access\Verb;
+use Lanai\Core\Model\Access\Who;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Field;
+use Lanai\Core\Model\Row;
+use Lanai\Core\Model\Table;
 use Lanai\Core\Query\Term;
+use Lanai\Core\Rows\Evaluation;
 use Lanai\Core\Rows\Reader;
+use Lanai\Core\Rows\RecordStore;
+use Lanai\Core\Rows\Sight;
 
 /** What one person may do, row by row. The rules themselves are judged over all rows, whatever this person may see. */
-final class Rights
+final class Rights implements Sight, Somebody
 {
     public readonly Rules $rules;
 
@@ -33,13 +37,30 @@ final class Rights
      * @param  RecordStore  $store  with every row in it
      * @param  bool  $rehearsal  as in Rules
      */
-    public function __construct(Blueprint $blueprint, private readonly RecordStore $store, private readonly Moment $moment, public ?Row $me, bool $rehearsal = false)
-    {
+    public function __construct(
+        Blueprint $blueprint,
+        private readonly RecordStore $store,
+        private readonly Moment $moment,
+        public ?Row $me,
+        bool $rehearsal = false,
+    ) {
         $this->rules = new Rules($blueprint, $rehearsal);
         $this->reader = new Reader($store);
     }
 
-    /** The name of this person's role; '' for none. */
+    /** Those that limit the rows of this store; null where nobody's do. */
+    public static function over(RecordStore $store): ?self
+    {
+        $rights = $store->rights();
+
+        return $rights instanceof self ? $rights : null;
+    }
+
+    public function isSignedIn(): bool
+    {
+        return $this->me !== null;
+    }
+
     public function role(): string
     {
         if ($this->me === null) {
@@ -183,7 +204,9 @@ final class Rights
     /** @return list<Field> the fields of which somebody may see less than of the row */
     public function limited(Table $table): array
     {
-        return $this->limited[$table->name] ??= array_values(array_filter($table->fields, fn (Field $f): bool => $this->rules->ofField(Verb::See, $table, $f) !== null));
+        return $this->limited[$table->name] ??= array_values(
+            array_filter($table->fields, fn (Field $f): bool => $this->rules->ofField(Verb::See, $table, $f) !== null),
+        );
     }
 
     public function evaluation(?Row $row = null): Evaluation

@@ -4,15 +4,24 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Access;
 
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Field;
-use Lanai\Core\Blueprint\FieldTypes\AddedByType;
-use Lanai\Core\Blueprint\FieldTypes\RoleType;
-use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
-use Lanai\Core\Formula\InWords;
-use Lanai\Core\Script\Scope;
+use Lanai\Core\Formula\Scope;
+use Lanai\Core\Model\Access\Everyone;
+use Lanai\Core\Model\Access\Meeting;
+use Lanai\Core\Model\Access\Nobody;
+use Lanai\Core\Model\Access\Permission;
+use Lanai\Core\Model\Access\PersonIn;
+use Lanai\Core\Model\Access\SignedIn;
+use Lanai\Core\Model\Access\Themselves;
+use Lanai\Core\Model\Access\Verb;
+use Lanai\Core\Model\Access\Who;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Field;
+use Lanai\Core\Model\FieldTypes\AddedByType;
+use Lanai\Core\Model\FieldTypes\RoleType;
+use Lanai\Core\Model\Table;
+use Lanai\Core\Wording\InWords;
 
 /**
  * Who may do what, table by table and field by field, as the sentences of the app say it. What nothing says is closed: only the
@@ -36,7 +45,8 @@ final class Rules
      */
     public function of(Verb $verb, Table $table): array
     {
-        return $this->known["$verb->value $table->name"] ??= $this->said($verb, $table) ?? self::distinct([...$this->saidOfFields($verb, $table), ...$this->unsaid($verb, $table)]);
+        return $this->known["$verb->value $table->name"] ??=
+            $this->said($verb, $table) ?? self::distinct([...$this->saidOfFields($verb, $table), ...$this->unsaid($verb, $table)]);
     }
 
     /**
@@ -47,12 +57,14 @@ final class Rules
     public function ofField(Verb $verb, Table $table, Field $field): ?array
     {
         $key = "$verb->value $table->name/$field->name";
-        $said = $this->known[$key] ??= $this->said($verb, $table, $field) ?? match (true) {
-            $verb === Verb::Change && $field->type instanceof RoleType => [new Nobody],
-            // Who is named for one field is not named for the others.
-            $this->said($verb, $table) === null && $this->saidOfFields($verb, $table) !== [] => $this->unsaid($verb, $table),
-            default => [],
-        };
+        $said = $this->known[$key] ??=
+            $this->said($verb, $table, $field) ??
+            match (true) {
+                $verb === Verb::Change && $field->type instanceof RoleType => [new Nobody()],
+                // Who is named for one field is not named for the others.
+                $this->said($verb, $table) === null && $this->saidOfFields($verb, $table) !== [] => $this->unsaid($verb, $table),
+                default => [],
+            };
 
         return $said === [] ? null : $said;
     }
@@ -66,7 +78,7 @@ final class Rules
     /** True where nobody at all may do this with the rows from inside the app. */
     public function isClosed(Verb $verb, Table $table): bool
     {
-        return array_filter($this->of($verb, $table), fn (Who $w): bool => ! $w instanceof Nobody) === [];
+        return array_filter($this->of($verb, $table), fn (Who $w): bool => ! ($w instanceof Nobody)) === [];
     }
 
     public function isSaid(Verb $verb, Table $table): bool
@@ -92,7 +104,7 @@ final class Rules
     /** One of those who may, with a formula as a person says it. */
     public function word(Who $who, Table $table): string
     {
-        if (! $who instanceof Meeting) {
+        if (! ($who instanceof Meeting)) {
             return $who->inWords();
         }
         try {
@@ -122,11 +134,11 @@ final class Rules
 
         return match (true) {
             // What a service answers is what the app asked it for, and it cannot be written.
-            $this->blueprint->isAnswer($table) => [$verb === Verb::See ? new Everyone : new Nobody],
-            $this->isRehearsed() => [new Everyone],
-            $table->people && $this->blueprint->signIn !== null => [$verb === Verb::See || $verb === Verb::Change ? new Themselves : new Nobody],
-            $adder === null || $this->blueprint->signIn === null => [new Nobody],
-            $verb === Verb::Add => [new SignedIn],
+            $this->blueprint->isServiceTable($table) => [$verb === Verb::See ? new Everyone() : new Nobody()],
+            $this->isRehearsed() => [new Everyone()],
+            $table->people && $this->blueprint->signIn !== null => [$verb === Verb::See || $verb === Verb::Change ? new Themselves() : new Nobody()],
+            $adder === null || $this->blueprint->signIn === null => [new Nobody()],
+            $verb === Verb::Add => [new SignedIn()],
             default => [new PersonIn($adder->name)],
         };
     }
@@ -151,7 +163,12 @@ final class Rules
     /** @return list<Who> those who are named for a field or other */
     private function saidOfFields(Verb $verb, Table $table): array
     {
-        return self::distinct(array_map(fn (Permission $p): Who => $p->who, array_values(array_filter($table->access, fn (Permission $p): bool => $p->verb === $verb->value && $p->fields !== []))));
+        return self::distinct(
+            array_map(
+                fn (Permission $p): Who => $p->who,
+                array_values(array_filter($table->access, fn (Permission $p): bool => $p->verb === $verb->value && $p->fields !== [])),
+            ),
+        );
     }
 
     /**
@@ -160,7 +177,7 @@ final class Rules
      */
     private static function distinct(array $whos): array
     {
-        $some = array_values(array_filter($whos, fn (Who $w): bool => ! $w instanceof Nobody));
+        $some = array_values(array_filter($whos, fn (Who $w): bool => ! ($w instanceof Nobody)));
 
         return $some === [] ? array_slice($whos, 0, 1) : $some;
     }
@@ -168,7 +185,10 @@ final class Rules
     /** @return list<Who>|null null where the table says nothing of it */
     private function said(Verb $verb, Table $table, ?Field $field = null): ?array
     {
-        $whos = array_map(fn (Permission $p): Who => $p->who, array_values(array_filter($table->access, fn (Permission $p): bool => $p->isAbout($verb, $field))));
+        $whos = array_map(
+            fn (Permission $p): Who => $p->who,
+            array_values(array_filter($table->access, fn (Permission $p): bool => $p->isAbout($verb, $field))),
+        );
 
         return $whos === [] ? null : $whos;
     }

@@ -4,12 +4,21 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Access;
 
-use Lanai\Core\Blueprint\Row;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
-use Lanai\Core\Formula\InWords;
-use Lanai\Core\Script\Names;
-use Lanai\Core\Script\Scope;
+use Lanai\Core\Formula\Scope;
+use Lanai\Core\Model\Access\Everyone;
+use Lanai\Core\Model\Access\InRole;
+use Lanai\Core\Model\Access\Meeting;
+use Lanai\Core\Model\Access\Nobody;
+use Lanai\Core\Model\Access\PersonIn;
+use Lanai\Core\Model\Access\SignedIn;
+use Lanai\Core\Model\Access\Themselves;
+use Lanai\Core\Model\Access\Verb;
+use Lanai\Core\Model\Access\Who;
+use Lanai\Core\Model\Row;
+use Lanai\Core\Text\Names;
+use Lanai\Core\Wording\InWords;
 
 /** Whether a person may do something with a row, and why. */
 final readonly class Verdict implements \JsonSerializable
@@ -31,9 +40,17 @@ final readonly class Verdict implements \JsonSerializable
         if ($through !== null) {
             return new self(true, "$who may $does $what, because ".self::because($through, $verb, $rights, $row).'.');
         }
-        $nobody = array_filter($whos, fn (Who $w): bool => ! $w instanceof Nobody) === [];
+        $nobody = array_filter($whos, fn (Who $w): bool => ! ($w instanceof Nobody)) === [];
 
-        return new self(false, "$who may not $does $what: ".($nobody ? ($rights->rules->isSaid($verb, $row->table) ? 'nobody can from inside the app.' : 'nothing says who may, and so nobody can.') : 'only '.implode(' or ', array_map(fn (Who $w): string => self::named($w, $row, $rights), $whos)).' may.'));
+        return new self(
+            false,
+            "$who may not $does $what: ".
+                match (true) {
+                    $nobody && $rights->rules->isSaid($verb, $row->table) => 'nobody can from inside the app.',
+                    $nobody => 'nothing says who may, and so nobody can.',
+                    default => 'only '.implode(' or ', array_map(fn (Who $w): string => self::named($w, $row, $rights), $whos)).' may.',
+                },
+        );
     }
 
     /** @return array{may: bool, sentence: string} */
@@ -45,7 +62,9 @@ final readonly class Verdict implements \JsonSerializable
     private static function because(Who $who, Verb $verb, Rights $rights, Row $row): string
     {
         return match (true) {
-            $who instanceof Everyone => $rights->rules->isSaid($verb, $row->table) ? 'everyone may' : 'nothing is said of it, and the app is only being tried out',
+            $who instanceof Everyone => $rights->rules->isSaid($verb, $row->table)
+                ? 'everyone may'
+                : 'nothing is said of it, and the app is only being tried out',
             $who instanceof SignedIn => 'signed-in people may',
             $who instanceof InRole => "a $who->role may",
             $who instanceof PersonIn => "they are the person in $who->field",
@@ -60,7 +79,13 @@ final readonly class Verdict implements \JsonSerializable
             $field = $row->table->field($who->field);
             $value = $field === null ? null : $rights->evaluation($row)->of(Formula::of(Names::inFormula($field->name)));
 
-            return "the person in $who->field (".($value instanceof Row ? $value->label() : (is_array($value) && $value !== [] ? count($value).' people' : 'nobody now')).')';
+            return "the person in $who->field (".
+                match (true) {
+                    $value instanceof Row => $value->label(),
+                    is_array($value) && $value !== [] => count($value).' people',
+                    default => 'nobody now',
+                }.
+                ')';
         }
 
         return $who instanceof Meeting ? 'somebody for whom '.self::words($who->if, $row, $rights) : $who->one();

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Data;
 
-use Lanai\Core\Blueprint\Field;
-use Lanai\Core\Blueprint\Row;
-use Lanai\Core\Blueprint\Table;
+use Lanai\Core\Model\Field;
+use Lanai\Core\Model\Row;
+use Lanai\Core\Model\Table;
 
 /** What a row's check must know of other rows. */
 interface Neighbours

@@ -5,21 +5,21 @@ declare(strict_types=1);
 namespace Lanai\Core\Data;
 
 use Closure;
-use Lanai\Core\Blueprint\Field;
-use Lanai\Core\Blueprint\FieldTypes\AddedAtType;
-use Lanai\Core\Blueprint\FieldTypes\AddedByType;
-use Lanai\Core\Blueprint\FieldTypes\ChangedAtType;
-use Lanai\Core\Blueprint\Row;
-use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Blueprint\UnreadableValue;
-use Lanai\Core\Formula\Evaluation;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Formula\Moment;
-use Lanai\Core\Ports\RecordStore;
-use Lanai\Core\Query\Compiled;
+use Lanai\Core\Model\Field;
+use Lanai\Core\Model\FieldTypes\AddedAtType;
+use Lanai\Core\Model\FieldTypes\AddedByType;
+use Lanai\Core\Model\FieldTypes\ChangedAtType;
+use Lanai\Core\Model\Row;
+use Lanai\Core\Model\Table;
+use Lanai\Core\Model\UnreadableValue;
+use Lanai\Core\Rows\CompiledFormula;
+use Lanai\Core\Rows\Evaluation;
 use Lanai\Core\Rows\Reader;
-use Lanai\Core\Script\Names;
+use Lanai\Core\Rows\RecordStore;
+use Lanai\Core\Text\Names;
 
 /** Turns what was given for a row into values of its fields, by the rules of its table, or says what is wrong with each. */
 final class RowCheck
@@ -41,8 +41,12 @@ final class RowCheck
     private bool $many = false;
 
     /** @param  Row|null  $me  the person who gives it */
-    public function __construct(private readonly RecordStore $store, private readonly Moment $moment, private readonly ?Row $me = null, ?Neighbours $neighbours = null)
-    {
+    public function __construct(
+        private readonly RecordStore $store,
+        private readonly Moment $moment,
+        private readonly ?Row $me = null,
+        ?Neighbours $neighbours = null,
+    ) {
         $this->reader = new Reader($store);
         $this->neighbours = $neighbours ?? new StoredNeighbours($store);
     }
@@ -61,7 +65,7 @@ final class RowCheck
      * @param  Row|null  $before  the row as it is; null for a new one, of which every rule must hold
      * @param  list<string>  $seen  columns that a person has seen as they are at first: left empty, they stay so
      */
-    public function of(Table $table, array $given, ?Row $before = null, array $seen = []): Checked
+    public function of(Table $table, array $given, ?Row $before = null, array $seen = []): CheckResult
     {
         return $this->among($table, $this->byItself($table, $given, $before, $seen), $before);
     }
@@ -72,7 +76,7 @@ final class RowCheck
      * @param  array<string, mixed>  $given  column => input
      * @param  list<string>  $seen
      */
-    public function byItself(Table $table, array $given, ?Row $before = null, array $seen = []): Checked
+    public function byItself(Table $table, array $given, ?Row $before = null, array $seen = []): CheckResult
     {
         $rules = $this->rules($table);
         $values = [];
@@ -97,7 +101,7 @@ final class RowCheck
         }
         if ($before === null) {
             if (! $something && $errors === []) {
-                return new Checked([], [Names::inFormula($table->fields[0]->name ?? 'row') => 'Please fill in something first.']);
+                return new CheckResult([], [Names::inFormula($table->fields[0]->name ?? 'row') => 'Please fill in something first.']);
             }
             $values = $this->begun($table, $values, $seen);
         }
@@ -109,16 +113,17 @@ final class RowCheck
         if ($rules->conditional !== []) {
             $row = new Row($table, $before->id ?? 0, $before === null ? $values : $values + $before->values);
             foreach ($rules->conditional as $rule) {
-                $wrong = isset($errors[$rule->key]) || ! array_key_exists($rule->column, $values) ? '' : $this->underCondition($rule, $values[$rule->column], $row);
+                $wrong =
+                    isset($errors[$rule->key]) || ! array_key_exists($rule->column, $values) ? '' : $this->underCondition($rule, $values[$rule->column], $row);
                 $errors += $wrong === '' ? [] : [$rule->key => $wrong];
             }
         }
 
-        return new Checked($values + $this->automatic($rules, $before === null), $rules->inOrder($errors));
+        return new CheckResult($values + $this->automatic($rules, $before === null), $rules->inOrder($errors));
     }
 
     /** What other rows have to do with it: rows that it links to, and rows that it may not be like. */
-    public function among(Table $table, Checked $checked, ?Row $before = null): Checked
+    public function among(Table $table, CheckResult $checked, ?Row $before = null): CheckResult
     {
         $rules = $this->rules($table);
         if ($rules->among === [] && $rules->alike === []) {
@@ -133,7 +138,7 @@ final class RowCheck
         }
         $errors += $errors === [] ? $this->alike($rules->alike, $row, $checked->values) : [];
 
-        return $errors === [] ? $checked : new Checked($checked->values, $rules->inOrder($errors));
+        return $errors === [] ? $checked : new CheckResult($checked->values, $rules->inOrder($errors));
     }
 
     /**
@@ -183,13 +188,19 @@ final class RowCheck
 
     private function beside(RowRule $rule, mixed $value, Row $row): string
     {
-        foreach ($rule->linked === null ? [] : (is_array($value) ? $value : [$value]) as $id) {
+        foreach (match (true) {
+            $rule->linked === null => [],
+            is_array($value) => $value,
+            default => [$value],
+        } as $id) {
             if ($rule->linked !== null && is_int($id) && ! $this->neighbours->isThere($rule->linked, $id)) {
                 return "This {$rule->linked->singular} is no longer there.";
             }
         }
 
-        return $rule->unique && $this->neighbours->isTaken($row->table, [$rule->field], $row) ? "There is already a {$row->table->singular} with this {$rule->field->name}." : '';
+        return $rule->unique && $this->neighbours->isTaken($row->table, [$rule->field], $row)
+            ? "There is already a {$row->table->singular} with this {$rule->field->name}."
+            : '';
     }
 
     /**
@@ -215,7 +226,9 @@ final class RowCheck
     /** @return list<Field> */
     private static function fieldsAlike(Table $table): array
     {
-        return array_values(array_filter(array_map(fn (string $name): ?Field => $table->field($name), $table->alike), fn (?Field $f): bool => $f?->hasColumn() === true));
+        return array_values(
+            array_filter(array_map(fn (string $name): ?Field => $table->field($name), $table->alike), fn (?Field $f): bool => $f?->hasColumn() === true),
+        );
     }
 
     /** @return array<string, mixed> what Lanai sets itself */
@@ -237,7 +250,10 @@ final class RowCheck
     {
         if ($table !== $this->last) {
             $this->last = $table;
-            $this->lastRules = $this->rules[$table->storedAs()] ??= new RowRules(RowRule::of($table, $this->store->blueprint(), fn (string $formula): Closure => $this->formula($formula, $table)), self::fieldsAlike($table));
+            $this->lastRules = $this->rules[$table->storedAs()] ??= new RowRules(
+                RowRule::of($table, $this->store->blueprint(), fn (string $formula): Closure => $this->formula($formula, $table)),
+                self::fieldsAlike($table),
+            );
         }
 
         return $this->lastRules ?? throw new \LogicException('There are rules for every table.');
@@ -247,12 +263,14 @@ final class RowCheck
     private function formula(string $formula, Table $table): Closure
     {
         try {
-            $compiled = $this->many ? Compiled::of(Formula::of($formula), $table, new Evaluation($this->moment, $this->reader, ['me' => $this->me])) : null;
+            $about = new Evaluation($this->moment, $this->reader, ['me' => $this->me]);
+            $compiled = $this->many ? CompiledFormula::of(Formula::of($formula), $table, $about) : null;
         } catch (FormulaMistake) {
             $compiled = null;
         }
 
-        return $compiled ?? fn (Row $row): mixed => (new Evaluation($this->moment, $this->reader, ['this' => $row, 'me' => $this->me], [], $row))->of(Formula::of($formula));
+        return $compiled ??
+            fn (Row $row): mixed => (new Evaluation($this->moment, $this->reader, ['this' => $row, 'me' => $this->me], [], $row))->of(Formula::of($formula));
     }
 
     /** @param  Closure(Row): mixed  $formula */

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Lanai\Core\Data;
 
 use Closure;
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Field;
-use Lanai\Core\Blueprint\FieldType;
-use Lanai\Core\Blueprint\Row;
-use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Script\Names;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Field;
+use Lanai\Core\Model\FieldType;
+use Lanai\Core\Model\Row;
+use Lanai\Core\Model\Table;
+use Lanai\Core\Text\Names;
 
 /** What holds for one field of a table, looked up once for all rows. */
 final readonly class RowRule
@@ -44,8 +44,18 @@ final readonly class RowRule
         return array_map(function (Field $field) use ($blueprint, $formula): self {
             $to = $field->linksTo() !== '' ? $field->linksTo() : $field->linksToMany();
 
-            return new self($field, $field->type, $field->column(), Names::inFormula($field->name), $field->isAsked(), $field->required, $field->unique && $field->hasColumn(),
-                $to === '' ? null : $blueprint->tableOfOne($to), $field->onlyWhile === '' ? null : $formula($field->onlyWhile), $field->begins === '' ? null : $formula($field->begins));
+            return new self(
+                $field,
+                $field->type,
+                $field->column(),
+                Names::inFormula($field->name),
+                $field->isAsked(),
+                $field->required,
+                $field->unique && $field->hasColumn(),
+                $to === '' ? null : $blueprint->tableOfOne($to),
+                $field->onlyWhile === '' ? null : $formula($field->onlyWhile),
+                $field->begins === '' ? null : $formula($field->begins),
+            );
         }, $table->fields);
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Data;
 
-use Lanai\Core\Blueprint\Field;
+use Lanai\Core\Model\Field;
 
 /** The rules of a table's fields, put apart by when they are asked. */
 final readonly class RowRules

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Data;
 
-use Lanai\Core\Blueprint\Field;
-use Lanai\Core\Blueprint\Row;
-use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Formula\Kind;
 use Lanai\Core\Formula\Type;
-use Lanai\Core\Ports\RecordStore;
+use Lanai\Core\Model\Field;
+use Lanai\Core\Model\Row;
+use Lanai\Core\Model\Table;
 use Lanai\Core\Query\Query;
 use Lanai\Core\Query\Term;
+use Lanai\Core\Rows\RecordStore;
 
 /** Other rows as the store has them now, asked one by one. */
 final readonly class StoredNeighbours implements Neighbours

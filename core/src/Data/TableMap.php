@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Data;
 
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Field;
-use Lanai\Core\Blueprint\Table;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Field;
+use Lanai\Core\Model\Table;
 
 /**
  * The tables and their links as a picture. Tables that are linked to stand left of those that link to them; within a column
@@ -68,15 +68,36 @@ final class TableMap
             foreach ($column as $stored) {
                 $table = $map->tables[$stored];
                 $height = self::height($table);
-                $boxes[$stored] = ['stored' => $stored, 'name' => $table->name, 'rows' => $rows[$stored] ?? 0, 'x' => (float) ($c * (self::WIDTH + self::BETWEEN_COLUMNS)), 'y' => $y, 'width' => (float) self::WIDTH, 'height' => (float) $height,
-                    'fields' => array_map(fn (Field $f): array => ['name' => $f->name, 'words' => $f->valueType()->inWords()], $table->fields)];
+                $boxes[$stored] = [
+                    'stored' => $stored,
+                    'name' => $table->name,
+                    'rows' => $rows[$stored] ?? 0,
+                    'x' => (float) ($c * (self::WIDTH + self::BETWEEN_COLUMNS)),
+                    'y' => $y,
+                    'width' => (float) self::WIDTH,
+                    'height' => (float) $height,
+                    'fields' => array_map(fn (Field $f): array => ['name' => $f->name, 'words' => $f->valueType()->inWords()], $table->fields),
+                ];
                 $y += $height + self::BETWEEN_BOXES;
             }
         }
-        $links = array_map(fn (array $link): array => ['from' => $link['from'], 'to' => $link['to'], 'name' => $link['field']->name, 'many' => $link['field']->linksToMany() !== '',
-            'path' => self::path($boxes[$link['from']], $boxes[$link['to']], $link['index'])], $map->links);
+        $links = array_map(
+            fn (array $link): array => [
+                'from' => $link['from'],
+                'to' => $link['to'],
+                'name' => $link['field']->name,
+                'many' => $link['field']->linksToMany() !== '',
+                'path' => self::path($boxes[$link['from']], $boxes[$link['to']], $link['index']),
+            ],
+            $map->links,
+        );
 
-        return ['width' => max(0.0, count($columns) * (self::WIDTH + self::BETWEEN_COLUMNS) - self::BETWEEN_COLUMNS + 40), 'height' => $tallest, 'boxes' => array_values($boxes), 'links' => $links];
+        return [
+            'width' => max(0.0, count($columns) * (self::WIDTH + self::BETWEEN_COLUMNS) - self::BETWEEN_COLUMNS + 40),
+            'height' => $tallest,
+            'boxes' => array_values($boxes),
+            'links' => $links,
+        ];
     }
 
     /** @param  list<string>  $column */
@@ -148,7 +169,7 @@ final class TableMap
      */
     private static function path(array $from, array $to, int $index): string
     {
-        $y = $from['y'] + self::HEAD + self::ROW * ($index + .5);
+        $y = $from['y'] + self::HEAD + self::ROW * ($index + 0.5);
         $end = $to['y'] + self::HEAD / 2;
         $left = $to['x'] < $from['x'];
         $startX = $left ? $from['x'] : $from['x'] + $from['width'];

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Edits;
 
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Pointer;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Formula\Kind;
+use Lanai\Core\Formula\Prefix;
+use Lanai\Core\Formula\Scope;
 use Lanai\Core\Formula\Template;
 use Lanai\Core\Formula\WordSpot;
-use Lanai\Core\Script\BlankSpot;
-use Lanai\Core\Script\Names;
-use Lanai\Core\Script\Prose;
-use Lanai\Core\Script\Scope;
-use Lanai\Core\Script\Walk;
+use Lanai\Core\Language\BlankSpot;
+use Lanai\Core\Language\Prose;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Pointer;
+use Lanai\Core\Text\Names;
 
 /** Sentences taken out of their place: what they know there becomes what they are given. */
 final class Extraction
@@ -36,18 +36,26 @@ final class Extraction
      */
     public function done(): array
     {
-        $walk = Walk::through($this->blueprint);
+        $walk = $this->blueprint->walk();
         $outer = $walk->nodeAt(Pointer::parent($this->list))?->scope;
         $data = $this->blueprint->data();
         $from = $this->list.'/';
         $scope = null;
         foreach ($walk->blanks as $blank) {
-            if (! $this->within($blank, $from) || ! is_string($blank->value) || $blank->value === '' || ! in_array($blank->blank->fit->kind(), ['formula', 'text'], true)) {
+            if (
+                ! $this->within($blank, $from) ||
+                ! is_string($blank->value) ||
+                $blank->value === '' ||
+                ! in_array($blank->blank->fit->kind(), ['formula', 'text'], true)
+            ) {
                 continue;
             }
             $scope ??= $walk->nodeAt($from.explode('/', substr($blank->at, strlen($from)))[0])->scope ?? $outer;
             try {
-                $changed = $blank->blank->fit->kind() === 'formula' ? $this->formula($blank->value, $blank->scope, $scope) : Template::changed($blank->value, fn (string $f): string => $this->formula($f, $blank->scope, $scope));
+                $changed =
+                    $blank->blank->fit->kind() === 'formula'
+                        ? $this->formula($blank->value, $blank->scope, $scope)
+                        : Template::changed($blank->value, fn (string $f): string => $this->formula($f, $blank->scope, $scope));
             } catch (FormulaMistake) {
                 throw new EditRefused('One of these has a formula that cannot be read. Put it right first.');
             }
@@ -75,16 +83,21 @@ final class Extraction
             return null;
         }
         $first = $word->path[0];
-        if ($first === 'input') {
+        if ($first === Prefix::Input->value) {
             throw new EditRefused('These use what is typed into the screen, which cannot be taken along. Begin with the lines that do not.');
         }
         if (! $word->isBare()) {
             return null;
         }
         // The row of a list around them, by "this" or by its bare parts.
-        if ($outer->row !== null && ($first === 'this' ? count($word->scopes) <= 1 || ($word->scopes[count($word->scopes) - 1]->row === $outer->row) : $word->owner($this->blueprint) === $outer->row)) {
-            $name = Names::inFormula($outer->row->singular);
-            $this->take($name, $outer->row->singular, 'this');
+        if (
+            $outer->row !== null &&
+            ($first === 'this'
+                ? count($word->scopes) <= 1 || $word->scopes[count($word->scopes) - 1]->row === $outer->row
+                : $word->owner($this->blueprint) === $outer->row)
+        ) {
+            $name = Names::inFormula($outer->row->one());
+            $this->take($name, $outer->row->one(), 'this');
 
             return $first === 'this' ? $name : "$name.$first";
         }
@@ -98,6 +111,10 @@ final class Extraction
 
     private function take(string $name, string $one, string $with): void
     {
-        $this->taking[$name] ??= ['name' => $this->blueprint->tableOfOne($one)->singular ?? $one, 'type' => ['kind' => 'link', 'one' => $one], 'with' => $with];
+        $this->taking[$name] ??= [
+            'name' => $this->blueprint->tableOfOne($one)->singular ?? $one,
+            'type' => ['kind' => 'link', 'one' => $one],
+            'with' => $with,
+        ];
     }
 }

@@ -4,39 +4,39 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Edits;
 
-use Lanai\Core\Blueprint\AppValue;
-use Lanai\Core\Blueprint\Asset;
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Field;
-use Lanai\Core\Blueprint\Fits\FieldFit;
-use Lanai\Core\Blueprint\Fits\NamedFit;
-use Lanai\Core\Blueprint\Fits\ScreenFit;
-use Lanai\Core\Blueprint\Fits\TableFit;
-use Lanai\Core\Blueprint\Piece;
-use Lanai\Core\Blueprint\Pointer;
-use Lanai\Core\Blueprint\Routine;
-use Lanai\Core\Blueprint\Screen;
-use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Blueprint\Taken;
 use Lanai\Core\Effects\Ask;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
+use Lanai\Core\Formula\Prefix;
+use Lanai\Core\Formula\Scope;
 use Lanai\Core\Formula\Template;
 use Lanai\Core\Formula\WordSpot;
+use Lanai\Core\Language\BlankSpot;
+use Lanai\Core\Language\Prose;
 use Lanai\Core\Lines\InputLine;
 use Lanai\Core\Lines\Sheet;
-use Lanai\Core\People\Role;
-use Lanai\Core\People\Through;
-use Lanai\Core\Script\BlankSpot;
-use Lanai\Core\Script\Names;
-use Lanai\Core\Script\Prose;
-use Lanai\Core\Script\Scope;
-use Lanai\Core\Script\Walk;
+use Lanai\Core\Model\AppValue;
+use Lanai\Core\Model\Asset;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Field;
+use Lanai\Core\Model\Fits\FieldFit;
+use Lanai\Core\Model\Fits\NamedFit;
+use Lanai\Core\Model\Fits\ScreenFit;
+use Lanai\Core\Model\Fits\TableFit;
+use Lanai\Core\Model\Parameter;
+use Lanai\Core\Model\People\Role;
+use Lanai\Core\Model\People\Through;
+use Lanai\Core\Model\Piece;
+use Lanai\Core\Model\Pointer;
+use Lanai\Core\Model\Routine;
+use Lanai\Core\Model\Screen;
+use Lanai\Core\Model\Services\Service;
+use Lanai\Core\Model\Services\ServiceRequest;
+use Lanai\Core\Model\Services\Variable;
+use Lanai\Core\Model\Table;
 use Lanai\Core\Services\AnswerPart;
-use Lanai\Core\Services\Askable;
 use Lanai\Core\Services\Parts;
-use Lanai\Core\Services\Service;
-use Lanai\Core\Services\Variable;
+use Lanai\Core\Text\Names;
 use Lanai\Core\Text\Pattern;
 
 /** Gives one thing a new name and lets every sentence and formula that points at it follow. Stored data stays in place. */
@@ -50,7 +50,7 @@ final readonly class Renaming
     }
 
     /** @throws EditRefused */
-    public function to(string $name): Edited
+    public function to(string $name): EditResult
     {
         $name = trim($name);
         if ($name === '' || mb_strlen($name) > 60 || ! Pattern::match('/[\p{L}\p{N}]/u', $name) || Pattern::match('/[\x00-\x1F]/', $name)) {
@@ -63,7 +63,7 @@ final readonly class Renaming
             $after = Pointer::set($at, $after, $stored);
         }
         if ($this->was !== '') {
-            foreach (Walk::through($this->blueprint)->blanks as $blank) {
+            foreach ($this->blueprint->walk()->blanks as $blank) {
                 $value = $this->followed($blank, $name);
                 if ($value !== null && $value !== $blank->text()) {
                     $after = Pointer::set($blank->at, $after, $value);
@@ -71,22 +71,34 @@ final readonly class Renaming
             }
         }
 
-        return Edited::by($this->blueprint, Patch::between($before, $after));
+        return EditResult::by($this->blueprint, Patch::between($before, $after));
     }
 
     /** @return list<BlankSpot> the blanks that point at it */
     public function users(): array
     {
-        return $this->was === '' ? [] : array_values(array_filter(Walk::through($this->blueprint)->blanks,
-            fn (BlankSpot $blank): bool => ! in_array($this->followed($blank, 'another name of its own'), [null, $blank->text()], true)));
+        return $this->was === ''
+            ? []
+            : array_values(
+                array_filter(
+                    $this->blueprint->walk()->blanks,
+                    fn (BlankSpot $blank): bool => ! in_array($this->followed($blank, 'another name of its own'), [null, $blank->text()], true),
+                ),
+            );
     }
 
     /** @throws EditRefused */
     private function refuseTwins(string $name): void
     {
-        foreach (Walk::through($this->blueprint)->blanks as $other) {
-            if ($other->at !== $this->spot->at && $other->blank->key === $this->spot->blank->key && $other->node->class === $this->spot->node->class
-                && $other->node->parent?->at === $this->spot->node->parent?->at && Names::inFormula($other->text()) === Names::inFormula($name) && $other->text() !== '') {
+        foreach ($this->blueprint->walk()->blanks as $other) {
+            if (
+                $other->at !== $this->spot->at &&
+                $other->blank->key === $this->spot->blank->key &&
+                $other->node->class === $this->spot->node->class &&
+                $other->node->parent?->at === $this->spot->node->parent?->at &&
+                Names::inFormula($other->text()) === Names::inFormula($name) &&
+                $other->text() !== ''
+            ) {
                 throw new EditRefused("There is already one called “{$other->text()}”.");
             }
         }
@@ -121,34 +133,53 @@ final readonly class Renaming
             return $same && $key === 'name' && $fit->kind() === 'table' ? $name : null;
         }
         if ($node->is(Variable::class) && $blank->node->at === $node->parent?->at && $blank->blank->key === 'address') {
-            return Pattern::replace('/(?<=[{,+#.\/;?&])'.preg_quote(Names::inFormula($this->was), '/').'(?=[},:*])/', Names::inFormula($name), $blank->text());
+            return Pattern::replace(
+                '/(?<=[{,+#.\/;?&])'.preg_quote(Names::inFormula($this->was), '/').'(?=[},:*])/',
+                Names::inFormula($name),
+                $blank->text(),
+            );
         }
         if ($node->is(Screen::class) && $fit instanceof ScreenFit) {
             return $same ? $name : null;
         }
         if ($fit instanceof NamedFit) {
-            return $same && $fit->what === match (true) {
-                $node->is(Piece::class) => 'piece',
-                $node->is(Routine::class) => 'routine',
-                $node->is(AppValue::class) => 'value',
-                $node->is(Role::class) => 'role',
-                $node->is(Through::class) => 'provider',
-                $node->is(Sheet::class) => 'sheet',
-                $this->isRequest() => $key === 'name' ? $fit->what : '',
-                default => '',
-            } && (! $this->isRequest() || str_starts_with($fit->what, 'request')) ? $name : null;
+            return $same &&
+                $fit->what ===
+                    match (true) {
+                        $node->is(Piece::class) => 'piece',
+                        $node->is(Routine::class) => 'routine',
+                        $node->is(AppValue::class) => 'value',
+                        $node->is(Role::class) => 'role',
+                        $node->is(Through::class) => 'provider',
+                        $node->is(Sheet::class) => 'sheet',
+                        $this->isRequest() => $key === 'name' ? $fit->what : '',
+                        default => '',
+                    } &&
+                (! $this->isRequest() || str_starts_with($fit->what, 'request'))
+                ? $name
+                : null;
         }
         if (($node->is(Field::class) || $node->is(AnswerPart::class) || $node->is(Variable::class)) && $fit instanceof FieldFit) {
-            return $same && $blank->scope->target?->name === $this->tableName() ? $name : null;
+            return $same && $blank->scope->target?->called() === $this->tableName() ? $name : null;
         }
-        if (($node->is(Taken::class) || $node->is(Variable::class)) && ! str_starts_with($blank->at, ($node->parent->at ?? '-').'/')) {
+        if (($node->is(Parameter::class) || $node->is(Variable::class)) && ! str_starts_with($blank->at, ($node->parent->at ?? '-').'/')) {
             return null;
         }
-        if ($node->is(Blueprint::class) || $node->is(Screen::class) || $node->is(Piece::class) || $node->is(Routine::class) || $node->is(Sheet::class) || $node->is(Service::class) || ! in_array($fit->kind(), ['formula', 'text'], true) || $blank->isEmpty()) {
+        if (
+            $node->is(Blueprint::class) ||
+            $node->is(Screen::class) ||
+            $node->is(Piece::class) ||
+            $node->is(Routine::class) ||
+            $node->is(Sheet::class) ||
+            $node->is(Service::class) ||
+            ! in_array($fit->kind(), ['formula', 'text'], true) ||
+            $blank->isEmpty()
+        ) {
             return null;
         }
         try {
-            return $fit->kind() === 'formula' ? $this->formula($blank->text(), $blank->scope, $name)
+            return $fit->kind() === 'formula'
+                ? $this->formula($blank->text(), $blank->scope, $name)
                 : Template::changed($blank->text(), fn (string $f): string => $this->formula($f, $blank->scope, $name));
         } catch (FormulaMistake) {
             return null;
@@ -163,7 +194,7 @@ final readonly class Renaming
 
     private function isRequest(): bool
     {
-        return is_a($this->spot->node->class, Askable::class, true);
+        return is_a($this->spot->node->class, ServiceRequest::class, true);
     }
 
     /** The table that a field, or a part of an answer, belongs to. */
@@ -172,7 +203,11 @@ final readonly class Renaming
         $parent = $this->spot->node->parent;
         $type = Prose::node($parent->data['type'] ?? []);
 
-        return $parent !== null && $parent->is(AnswerPart::class) ? (is_string($type['table'] ?? null) ? $type['table'] : '') : (string) $parent?->text('name');
+        return match (true) {
+            $parent !== null && $parent->is(AnswerPart::class) && is_string($type['table'] ?? null) => $type['table'],
+            $parent !== null && $parent->is(AnswerPart::class) => '',
+            default => (string) $parent?->text('name'),
+        };
     }
 
     private function formula(string $text, Scope $scope, string $name): string
@@ -184,20 +219,22 @@ final readonly class Renaming
     {
         $node = $this->spot->node;
         if ($node->is(InputLine::class) || $node->is(Ask::class)) {
-            return $word->path === ['input', $was] ? $new : null;
+            return $word->path === [Prefix::Input->value, $was] ? $new : null;
         }
         if ($node->is(AppValue::class) || $node->is(Asset::class)) {
-            return $word->path === [$node->is(Asset::class) ? 'asset' : 'app', $was] ? $new : null;
+            return $word->path === [($node->is(Asset::class) ? Prefix::Asset : Prefix::App)->value, $was] ? $new : null;
         }
         if ($this->isRequest()) {
-            return $this->spot->blank->key === 'name' && $word->path === [$was] && $this->isGivenTo($word) && isset(($word->scopes[0] ?? null)?->names[$was]) ? $new : null;
+            return $this->spot->blank->key === 'name' && $word->path === [$was] && $this->isGivenTo($word) && isset(($word->scopes[0] ?? null)?->names[$was])
+                ? $new
+                : null;
         }
-        if ($node->is(Taken::class) || $node->is(Variable::class)) {
+        if ($node->is(Parameter::class) || $node->is(Variable::class)) {
             return $word->path === [$was] && $this->isGivenTo($word) ? $new : null;
         }
-        $owner = $word->owner($this->blueprint);
+        $owner = Table::known($word->owner($this->blueprint));
         if ($node->is(Table::class) && $this->spot->blank->key === 'singular') {
-            $isName = $word->path === ['screen', $was] || ($word->path === [$was] && $owner === null);
+            $isName = $word->path === [Prefix::Screen->value, $was] || ($word->path === [$was] && $owner === null);
 
             return $isName && (($word->scopes[0] ?? null)?->names[$was] ?? null)?->one === $this->was ? $new : null;
         }
@@ -205,7 +242,11 @@ final readonly class Renaming
         if ($node->is(Table::class)) {
             $whole = $word->path === [$was] && $owner === null && ! isset(($word->scopes[0] ?? null)?->names[$was]);
 
-            return $link?->from->name === $this->was ? $new.substr($link->name, strlen($was)) : ($whole ? $new : null);
+            return match (true) {
+                $link?->from->name === $this->was => $new.substr($link->name, strlen($was)),
+                $whole => $new,
+                default => null,
+            };
         }
         $table = $this->tableName();
         if ($link !== null && $link->from->name === $table && $link->field->name === $this->was && str_contains($link->name, 'By')) {

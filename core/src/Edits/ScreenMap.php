@@ -4,18 +4,16 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Edits;
 
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\MenuEntry;
-use Lanai\Core\Blueprint\Piece;
-use Lanai\Core\Blueprint\Pointer;
-use Lanai\Core\Blueprint\Routine;
-use Lanai\Core\Blueprint\Tab;
+use Closure;
 use Lanai\Core\Effects\DoRoutine;
 use Lanai\Core\Effects\GoToScreen;
 use Lanai\Core\Effects\StartOver;
 use Lanai\Core\Lines\PieceLine;
-use Lanai\Core\People\Role;
-use Lanai\Core\Script\Walk;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\MenuEntry;
+use Lanai\Core\Model\People\Role;
+use Lanai\Core\Model\Pointer;
+use Lanai\Core\Model\Tab;
 use Lanai\Core\Text\Pattern;
 
 /** The ways between screens, laid out: those one begins with on the left, each further one a step to the right. */
@@ -53,7 +51,10 @@ final readonly class ScreenMap implements \JsonSerializable
         $lowest = 0;
         foreach (array_filter($columns, fn (int $step): bool => $step >= 0, ARRAY_FILTER_USE_KEY) as $step => $members) {
             $from = function (int $i) use ($ways, $height): float {
-                $before = array_filter(array_map(fn (array $w): ?int => $w[1] === $i ? ($height[$w[0]] ?? null) : null, $ways), fn (?int $y): bool => $y !== null);
+                $before = array_filter(
+                    array_map(fn (array $w): ?int => $w[1] === $i ? $height[$w[0]] ?? null : null, $ways),
+                    fn (?int $y): bool => $y !== null,
+                );
 
                 return $before === [] ? PHP_INT_MAX : array_sum($before) / count($before);
             };
@@ -87,39 +88,49 @@ final readonly class ScreenMap implements \JsonSerializable
     public function inOrder(): array
     {
         $screens = $this->screens;
-        usort($screens, fn (array $a, array $b): int => [$a['step'] ?? PHP_INT_MAX, (int) Pointer::last($a['at'])] <=> [$b['step'] ?? PHP_INT_MAX, (int) Pointer::last($b['at'])]);
+        usort(
+            $screens,
+            fn (array $a, array $b): int => [$a['step'] ?? PHP_INT_MAX, (int) Pointer::last($a['at'])] <=> [
+                $b['step'] ?? PHP_INT_MAX,
+                (int) Pointer::last($b['at']),
+            ],
+        );
 
         return $screens;
     }
 
-    /** @return array{screens: list<array{at: string, slug: string, name: string, step: int|null, x: int, y: int}>, ways: list<array{from: string, to: string, at: string}>, width: int, height: int} */
+    /**
+     * @return array{screens: list<array{at: string, slug: string, name: string, step: int|null, x: int, y: int}>, ways: list<array{from: string,
+     *   to: string, at: string}>, width: int, height: int}
+     */
     public function jsonSerialize(): array
     {
         return ['screens' => $this->inOrder(), 'ways' => $this->ways, 'width' => $this->width, 'height' => $this->height];
     }
 
-    /** @return list<array{int, int, string}> from, to, and where the effect stands */
-    public static function ways(Blueprint $blueprint, ?Walk $walk = null): array
+    /**
+     * @param  (Closure(class-string): array<string, array<string, mixed>>)|null  $places  the lines and effects of a class by their places, where
+     *   they are known already
+     * @return list<array{int, int, string}> from, to, and where the effect stands
+     */
+    public static function ways(Blueprint $blueprint, ?Closure $places = null): array
     {
-        $walk ??= Walk::through($blueprint);
-        $homes = self::homes($walk);
+        $places ??= $blueprint->kinds()->ofClass(...);
+        $homes = self::homes($blueprint, $places);
         $ways = [];
-        foreach ($walk->nodesOf(GoToScreen::class) as $goTo) {
-            $to = $blueprint->screenIndex($goTo->text('screen'));
-            foreach (self::screensOf($goTo->at, $homes) as $from) {
+        $add = function (string $at, ?int $to) use ($homes, &$ways): void {
+            foreach (self::screensOf($at, $homes) as $from) {
                 if ($to !== null && $from !== $to) {
-                    $ways[] = [$from, $to, $goTo->at];
+                    $ways[] = [$from, $to, $at];
                 }
             }
+        };
+        foreach ($places(GoToScreen::class) as $at => $goTo) {
+            $add($at, is_string($goTo['screen'] ?? null) ? $blueprint->screenIndex($goTo['screen']) : null);
         }
         $first = $blueprint->firstScreen();
-        $to = $first === null ? null : $blueprint->screenIndex($first->name);
-        foreach ($walk->nodesOf(StartOver::class) as $over) {
-            foreach (self::screensOf($over->at, $homes) as $from) {
-                if ($to !== null && $from !== $to) {
-                    $ways[] = [$from, $to, $over->at];
-                }
-            }
+        foreach (array_keys($places(StartOver::class)) as $at) {
+            $add($at, $first === null ? null : $blueprint->screenIndex($first->name));
         }
 
         return $ways;
@@ -136,7 +147,13 @@ final readonly class ScreenMap implements \JsonSerializable
         $first = $blueprint->firstScreen();
         $open = array_map(fn (Tab|MenuEntry $t): ?int => $blueprint->screenIndex($t->screen), [...$blueprint->tabs, ...$blueprint->menu]);
         // Whoever must sign in is led there, and begins where their role begins.
-        array_push($open, ...array_map(fn (string $name): ?int => $name === '' ? null : $blueprint->screenIndex($name), [$blueprint->signIn->at ?? '', ...array_map(fn (Role $r): string => $r->begins, $blueprint->roles)]));
+        array_push(
+            $open,
+            ...array_map(fn (string $name): ?int => $name === '' ? null : $blueprint->screenIndex($name), [
+                $blueprint->signIn->at ?? '',
+                ...array_map(fn (Role $r): string => $r->begins, $blueprint->roles),
+            ]),
+        );
         array_unshift($open, $first === null ? null : $blueprint->screenIndex($first->name));
         $to = [];
         foreach ($ways as [$a, $b]) {
@@ -162,19 +179,21 @@ final readonly class ScreenMap implements \JsonSerializable
     /**
      * Where the pieces and routines are used that effects stand in.
      *
+     * @param  Closure(class-string): array<string, array<string, mixed>>  $places
      * @return array<string, list<string>> place of a piece or routine => places of the sentences that use it
      */
-    private static function homes(Walk $walk): array
+    private static function homes(Blueprint $blueprint, Closure $places): array
     {
         $homes = [];
-        $users = ['piece' => [PieceLine::class, Piece::class, 'pieces'], 'routine' => [DoRoutine::class, Routine::class, 'routines']];
-        foreach ($users as $key => [$user, $thing, $list]) {
-            $things = $walk->nodesOf($thing);
-            foreach ($walk->nodesOf($user) as $spot) {
-                foreach ($things as $one) {
-                    if (mb_strtolower($one->text('name')) === mb_strtolower($spot->text($key))) {
-                        $homes[$one->at][] = $spot->at;
-                    }
+        $users = [
+            'piece' => [PieceLine::class, $blueprint->pieceIndex(...), '/pieces'],
+            'routine' => [DoRoutine::class, $blueprint->routineIndex(...), '/routines'],
+        ];
+        foreach ($users as $key => [$user, $index, $list]) {
+            foreach ($places($user) as $at => $data) {
+                $thing = is_string($data[$key] ?? null) ? $index($data[$key]) : null;
+                if ($thing !== null) {
+                    $homes["$list/$thing"][] = $at;
                 }
             }
         }
@@ -193,7 +212,7 @@ final readonly class ScreenMap implements \JsonSerializable
         }
         $home = Pattern::match('~^/(?:pieces|routines)/\d+~', $at, $found) ? $found[0] : '';
         $screens = [];
-        foreach ($depth > 8 ? [] : ($homes[$home] ?? []) as $user) {
+        foreach ($depth > 8 ? [] : $homes[$home] ?? [] as $user) {
             $screens = [...$screens, ...self::screensOf($user, $homes, $depth + 1)];
         }
 
@@ -203,6 +222,13 @@ final readonly class ScreenMap implements \JsonSerializable
     /** @return array{at: string, slug: string, name: string, step: int|null, x: int, y: int} */
     private static function placed(Blueprint $blueprint, int $i, ?int $step, int $x, int $y): array
     {
-        return ['at' => "/screens/$i", 'slug' => $blueprint->screens[$i]->slug(), 'name' => $blueprint->screens[$i]->name, 'step' => $step, 'x' => $x, 'y' => $y];
+        return [
+            'at' => "/screens/$i",
+            'slug' => $blueprint->screens[$i]->slug(),
+            'name' => $blueprint->screens[$i]->name,
+            'step' => $step,
+            'x' => $x,
+            'y' => $y,
+        ];
     }
 }

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Edits;
 
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Pointer;
-use Lanai\Core\Effects\Effects;
-use Lanai\Core\Lines\Lines;
-use Lanai\Core\Script\Family;
-use Lanai\Core\Script\Printer;
-use Lanai\Core\Script\Prose;
+use Lanai\Core\Language\Families;
+use Lanai\Core\Language\Family;
+use Lanai\Core\Language\Printer;
+use Lanai\Core\Language\Prose;
+use Lanai\Core\Model\AnyEffect;
+use Lanai\Core\Model\AnyLine;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Pointer;
 
 /** Edits of several lines of one list at once: copied, doubled, removed, moved, put into a group, or made into a thing of their own. */
 final readonly class Several
@@ -31,7 +32,13 @@ final readonly class Several
         $indexes = array_map(fn (string $at): int => (int) Pointer::last($at), $places);
         sort($indexes);
         $items = Pointer::get($lists[0] ?? '', $blueprint->data());
-        if (count($lists) !== 1 || ! is_array($items) || ! array_is_list($items) || $indexes !== range($indexes[0], $indexes[0] + count($indexes) - 1) || ! isset($items[$indexes[count($indexes) - 1]])) {
+        if (
+            count($lists) !== 1 ||
+            ! is_array($items) ||
+            ! array_is_list($items) ||
+            $indexes !== range($indexes[0], $indexes[0] + count($indexes) - 1) ||
+            ! isset($items[$indexes[count($indexes) - 1]])
+        ) {
             throw new EditRefused('Choose lines that stand one after the other.');
         }
 
@@ -46,23 +53,31 @@ final readonly class Several
         return implode("\n", array_map(fn (array $item): string => Printer::node($item, $family->classOf($item)), $this->items()))."\n";
     }
 
-    public function doubled(): Edited
+    public function doubled(): EditResult
     {
-        $taken = array_map(fn (array $item): string => mb_strtolower(is_string($item['name'] ?? null) ? $item['name'] : ''), Prose::nodes(Pointer::get($this->list, $this->blueprint->data())));
+        $taken = array_map(
+            fn (array $item): string => mb_strtolower(is_string($item['name'] ?? null) ? $item['name'] : ''),
+            Prose::nodes(Pointer::get($this->list, $this->blueprint->data())),
+        );
 
-        return $this->by($this->put($this->end(), array_map(function (array $item) use (&$taken): array {
-            unset($item['first'], $item['stored']);
-            if (! is_string($item['name'] ?? null) || ! in_array(mb_strtolower($item['name']), $taken, true)) {
-                return $item;
-            }
-            for ($n = 2; in_array(mb_strtolower("{$item['name']} $n"), $taken, true); $n++);
-            $taken[] = mb_strtolower("{$item['name']} $n");
+        return $this->by(
+            $this->put(
+                $this->end(),
+                array_map(function (array $item) use (&$taken): array {
+                    unset($item['first'], $item['stored']);
+                    if (! is_string($item['name'] ?? null) || ! in_array(mb_strtolower($item['name']), $taken, true)) {
+                        return $item;
+                    }
+                    for ($n = 2; in_array(mb_strtolower("{$item['name']} $n"), $taken, true); $n++);
+                    $taken[] = mb_strtolower("{$item['name']} $n");
 
-            return ['name' => "{$item['name']} $n"] + $item;
-        }, $this->items())));
+                    return ['name' => "{$item['name']} $n"] + $item;
+                }, $this->items()),
+            ),
+        );
     }
 
-    public function removed(): Edited
+    public function removed(): EditResult
     {
         $all = Pointer::get($this->list, $this->blueprint->data());
         if (is_array($all) && count($all) === count($this->indexes)) {
@@ -77,7 +92,7 @@ final readonly class Several
      *
      * @throws EditRefused
      */
-    public function movedTo(int $index): Edited
+    public function movedTo(int $index): EditResult
     {
         $all = Pointer::get($this->list, $this->blueprint->data());
         if ($index < 0 || ! is_array($all) || $index + count($this->indexes) > count($all)) {
@@ -88,9 +103,9 @@ final readonly class Several
     }
 
     /** @throws EditRefused where these are no lines of a screen */
-    public function grouped(): Edited
+    public function grouped(): EditResult
     {
-        $this->mustBe(Lines::family(), 'Only lines of a screen can stand in a group.');
+        $this->mustBe(Families::of(AnyLine::class), 'Only lines of a screen can stand in a group.');
 
         return $this->by($this->replacedBy(['kind' => 'group', 'lines' => $this->items()]));
     }
@@ -100,11 +115,11 @@ final readonly class Several
      *
      * @throws EditRefused
      */
-    public function extracted(string $name): Edited
+    public function extracted(string $name): EditResult
     {
-        $lines = $this->family() === Lines::family();
+        $lines = $this->family() === Families::of(AnyLine::class);
         if (! $lines) {
-            $this->mustBe(Effects::family(), 'Only lines and effects can be made into a thing of their own.');
+            $this->mustBe(Families::of(AnyEffect::class), 'Only lines and effects can be made into a thing of their own.');
         }
         $name = trim($name);
         if ($name === '' || ($lines ? $this->blueprint->pieceIndex($name) : $this->blueprint->routineIndex($name)) !== null) {
@@ -112,7 +127,11 @@ final readonly class Several
         }
         [$items, $taking] = (new Extraction($this->blueprint, $this->list, $this->indexes))->done();
         $given = array_map(fn (array $one): string => $one['with'], $taking);
-        $made = array_filter(['name' => $name, 'taking' => array_map(fn (array $one): array => ['name' => $one['name'], 'type' => $one['type']], $taking), $lines ? 'lines' : 'does' => $items]);
+        $made = array_filter([
+            'name' => $name,
+            'taking' => array_map(fn (array $one): array => ['name' => $one['name'], 'type' => $one['type']], $taking),
+            $lines ? 'lines' : 'does' => $items,
+        ]);
         $home = $lines ? '/pieces' : '/routines';
         $there = Pointer::exists($home, $this->blueprint->data());
 
@@ -132,7 +151,7 @@ final readonly class Several
 
     private function family(): Family
     {
-        return (new Editor($this->blueprint))->familyAt($this->list) ?? throw new EditRefused('These are no longer there.');
+        return Places::family($this->blueprint, $this->list) ?? throw new EditRefused('These are no longer there.');
     }
 
     private function mustBe(Family $family, string $else): void
@@ -159,7 +178,11 @@ final readonly class Several
      */
     private function put(int $index, array $items): array
     {
-        return array_map(fn (array $item, int $i): array => ['op' => 'add', 'path' => "$this->list/".($index + $i), 'value' => $item], $items, array_keys($items));
+        return array_map(
+            fn (array $item, int $i): array => ['op' => 'add', 'path' => "$this->list/".($index + $i), 'value' => $item],
+            $items,
+            array_keys($items),
+        );
     }
 
     /**
@@ -172,8 +195,8 @@ final readonly class Several
     }
 
     /** @param  list<array{op: string, path: string, value?: mixed}>  $operations */
-    private function by(array $operations): Edited
+    private function by(array $operations): EditResult
     {
-        return Edited::by($this->blueprint, new Patch($operations));
+        return EditResult::by($this->blueprint, new Patch($operations));
     }
 }

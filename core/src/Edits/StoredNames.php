@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Edits;
 
-use Lanai\Core\Script\Names;
-use Lanai\Core\Script\Prose;
+use Lanai\Core\Language\Prose;
+use Lanai\Core\Text\Names;
 
 /**
  * Gives every table and every field a place of its own in storage. A place is derived from the name; where that is taken (by what
@@ -37,8 +37,14 @@ final class StoredNames
             $stored = self::place($table);
             $fields = Prose::nodes($table['fields'] ?? []);
             $old = $was[mb_strtolower(self::text($table, 'name'))] ?? [];
-            $settled = self::apart($fields, array_map(fn (array $f): string => mb_strtolower(self::text($f, 'name')), Prose::nodes($old['fields'] ?? [])),
-                fn (string $name, array $field): bool => ! in_array($name, self::ROW_NUMBERS, true) && ! str_starts_with($name, '_') && ! (self::linksToMany($field) && isset($joins["{$stored}_$name"])), fn (string $name): string => $name === 'id' ? 'id_' : $name);
+            $settled = self::apart(
+                $fields,
+                array_map(fn (array $f): string => mb_strtolower(self::text($f, 'name')), Prose::nodes($old['fields'] ?? [])),
+                fn (string $name, array $field): bool => ! in_array($name, self::ROW_NUMBERS, true) &&
+                    ! str_starts_with($name, '_') &&
+                    ! (self::linksToMany($field) && isset($joins["{$stored}_$name"])),
+                fn (string $name): string => $name === 'id' ? 'id_' : $name,
+            );
             foreach ($settled as $field) {
                 if (self::linksToMany($field)) {
                     $joins["{$stored}_".self::place($field)] = true;
@@ -67,7 +73,11 @@ final class StoredNames
         foreach ($nodes as $i => $node) {
             $name = self::text($node, 'name');
             if ($name !== '') {
-                $order[$i] = [self::text($node, 'stored') !== '' ? 0 : (in_array(mb_strtolower($name), $known, true) ? 1 : 2), $i];
+                $order[$i] = [match (true) {
+                    self::text($node, 'stored') !== '' => 0,
+                    in_array(mb_strtolower($name), $known, true) => 1,
+                    default => 2,
+                }, $i];
             }
         }
         asort($order);

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Edits;
 
-use Lanai\Core\Script\Names;
-use Lanai\Core\Script\Prose;
+use Lanai\Core\Language\Prose;
+use Lanai\Core\Text\Names;
 
 /** Two tables, or two fields of one table, whose names formulas spell the same: nobody could say which is meant. */
 final class Twins
@@ -21,7 +21,11 @@ final class Twins
         $were = self::among($before);
         foreach (self::among($after) as $key => [$one, $other]) {
             if (! isset($were[$key])) {
-                throw new EditRefused($one === $other ? "There is already one called “{$one}”." : "“{$one}” and “{$other}” are spelled the same in formulas. Give one of them another name.");
+                throw new EditRefused(
+                    $one === $other
+                        ? "There is already one called “{$one}”."
+                        : "“{$one}” and “{$other}” are spelled the same in formulas. Give one of them another name.",
+                );
             }
         }
     }

@@ -4,16 +4,15 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Edits;
 
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Piece;
-use Lanai\Core\Blueprint\Pointer;
-use Lanai\Core\Blueprint\Routine;
-use Lanai\Core\Blueprint\Screen;
-use Lanai\Core\Blueprint\Tab;
-use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Script\NodeSpot;
-use Lanai\Core\Script\Printer;
-use Lanai\Core\Script\Walk;
+use Lanai\Core\Language\NodeSpot;
+use Lanai\Core\Language\Printer;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Piece;
+use Lanai\Core\Model\Pointer;
+use Lanai\Core\Model\Routine;
+use Lanai\Core\Model\Screen;
+use Lanai\Core\Model\Tab;
+use Lanai\Core\Model\Table;
 use Lanai\Core\Text\Pattern;
 
 /** Where a table, a field or a screen is used: every sentence of the app that points at it. */
@@ -25,14 +24,18 @@ final class Uses
      */
     public static function of(Blueprint $blueprint, string $at): array
     {
-        $walk = Walk::through($blueprint);
+        $walk = $blueprint->walk();
         $found = [];
         foreach (['name', 'singular'] as $key) {
             $spot = $walk->blankAt("$at/$key");
             foreach ($spot === null ? [] : (new Renaming($blueprint, $spot))->users() as $user) {
                 $node = self::sentenceOf($user->node);
                 if ($node->at !== $at && ! str_starts_with($node->at, "$at/")) {
-                    $found[$node->at] = ['at' => $node->at, 'place' => self::place($node), 'sentence' => trim(explode("\n", Printer::node($node->data, $node->class))[0])];
+                    $found[$node->at] = [
+                        'at' => $node->at,
+                        'place' => self::place($node),
+                        'sentence' => trim(explode("\n", Printer::node($node->data, $node->class))[0]),
+                    ];
                 }
             }
         }
@@ -43,7 +46,14 @@ final class Uses
     /** The node that stands on a line of its own. */
     private static function sentenceOf(NodeSpot $node): NodeSpot
     {
-        while ($node->parent !== null && ! Pattern::match('~^/tabs/\d+$|/(lines|actions|does|then|otherwise|entries|swipes|sections|fields|tapped|saved|with|shows|screens|tables|pieces|routines|values|assets|menu)/\d+$~', $node->at)) {
+        while (
+            $node->parent !== null &&
+            ! Pattern::match(
+                '~^/tabs/\d+$|/(lines|actions|does|then|otherwise|entries|swipes|sections|fields|tapped|saved|with|shows|screens|tables|pieces|'
+                    .'routines|values|assets|menu)/\d+$~',
+                $node->at,
+            )
+        ) {
             $node = $node->parent;
         }
 

@@ -4,21 +4,22 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Effects;
 
-use Lanai\Core\Blueprint\Fits\TableFit;
-use Lanai\Core\Blueprint\ListOf;
-use Lanai\Core\Ports\Refused;
-use Lanai\Core\Runtime\Assignment;
-use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Runtime\Patient;
-use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Children;
-use Lanai\Core\Script\Family;
-use Lanai\Core\Script\Scope;
-use Lanai\Core\Script\Sentence;
-use Lanai\Core\Script\Words;
+use Lanai\Core\Formula\Scope;
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Children;
+use Lanai\Core\Language\Family;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Language\Words;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Fits\TableFit;
+use Lanai\Core\Model\ListOf;
+use Lanai\Core\Play\Assignment;
+use Lanai\Core\Play\Doing;
+use Lanai\Core\Play\MayWait;
+use Lanai\Core\Rows\Refused;
 
 /** Adds a row with the values given under it. */
-final readonly class AddRow implements Patient
+final readonly class AddRow implements MayWait
 {
     /** @param  list<Assignment>  $with */
     public function __construct(public string $one, #[ListOf(Assignment::class)] public array $with = [])
@@ -29,7 +30,12 @@ final readonly class AddRow implements Patient
     {
         return Sentence::of(new Words('add a', 'add an'), new Blank('one', TableFit::singular()))
             ->below(new Children('with', Family::only('“set”', Assignment::class), 'a value of the new row'))
-            ->within(['with'], fn (array $data, Scope $scope): Scope => $scope->target($scope->blueprint->tableOfOne(is_string($data['one'] ?? null) ? $data['one'] : '')));
+            ->within(
+                ['with'],
+                fn (array $data, Scope $scope): Scope => $scope->target(
+                    Blueprint::in($scope)->tableOfOne(is_string($data['one'] ?? null) ? $data['one'] : ''),
+                ),
+            );
     }
 
     public function run(Doing $doing): void

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Effects;
 
-use Lanai\Core\Blueprint\Fits\NamedFit;
-use Lanai\Core\Ports\Refused;
-use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Runtime\Effect;
-use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Sentence;
-use Lanai\Core\Script\Words;
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Language\Words;
+use Lanai\Core\Model\Fits\NamedFit;
+use Lanai\Core\Play\Doing;
+use Lanai\Core\Play\Effect;
+use Lanai\Core\Rows\Refused;
 
 /** Takes a role, or asks for one. */
 final readonly class BecomeRole implements Effect

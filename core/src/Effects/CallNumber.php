@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Lanai\Core\Effects;
 
 use Lanai\Core\Formula\Kind;
-use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Runtime\Effect;
-use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Fits\FormulaFit;
-use Lanai\Core\Script\Sentence;
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Fits\FormulaFit;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Play\Doing;
+use Lanai\Core\Play\Effect;
 use Lanai\Core\Text\Pattern;
 
 /** Calls a number with the phone (RFC 3966). */
@@ -29,6 +29,6 @@ final readonly class CallNumber implements Effect
     public function run(Doing $doing): void
     {
         $number = self::needed($this->number === '' ? null : $doing->scene->value($this->number, 'number'), 'There is no number to call.');
-        $doing->outcome->then('open', 'tel:'.Pattern::replace('/[^0-9+*#]/', '', $number));
+        $doing->outcome->onDevice('open', 'tel:'.Pattern::replace('/[^0-9+*#]/', '', $number));
     }
 }

@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Effects;
 
-use Lanai\Core\Blueprint\ListOf;
 use Lanai\Core\Formula\Items;
 use Lanai\Core\Formula\Kind;
-use Lanai\Core\Runtime\Assignment;
-use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Runtime\Patient;
-use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Children;
-use Lanai\Core\Script\Family;
-use Lanai\Core\Script\Fits\FormulaFit;
-use Lanai\Core\Script\Scope;
-use Lanai\Core\Script\Sentence;
+use Lanai\Core\Formula\Scope;
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Children;
+use Lanai\Core\Language\Family;
+use Lanai\Core\Language\Fits\FormulaFit;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Model\ListOf;
+use Lanai\Core\Play\Assignment;
+use Lanai\Core\Play\Doing;
+use Lanai\Core\Play\MayWait;
 
 /** Changes every row of a list in the same way; "this" is each of them. */
-final readonly class ChangeAll implements Patient
+final readonly class ChangeAll implements MayWait
 {
     /**
      * @param  string  $rows  a formula that gives a list of rows
@@ -32,7 +32,10 @@ final readonly class ChangeAll implements Patient
     {
         return Sentence::of('change all of', new Blank('rows', FormulaFit::giving(Kind::Several)))
             ->below(new Children('with', Family::only('“set”', Assignment::class), 'a value to change'))
-            ->within(['with'], fn (array $data, Scope $scope): Scope => $scope->inItem(Items::typeOf(is_string($data['rows'] ?? null) ? $data['rows'] : '', $scope)));
+            ->within(
+                ['with'],
+                fn (array $data, Scope $scope): Scope => $scope->inItem(Items::typeOf(is_string($data['rows'] ?? null) ? $data['rows'] : '', $scope)),
+            );
     }
 
     public function run(Doing $doing): void

@@ -4,26 +4,27 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Effects;
 
-use Lanai\Core\Blueprint\ListOf;
-use Lanai\Core\Blueprint\Row;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Formula\Kind;
-use Lanai\Core\Ports\Refused;
-use Lanai\Core\Runtime\Assignment;
-use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Runtime\Patient;
-use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Children;
-use Lanai\Core\Script\Clause;
-use Lanai\Core\Script\Family;
-use Lanai\Core\Script\Fits\FormulaFit;
-use Lanai\Core\Script\Fits\TextFit;
-use Lanai\Core\Script\Scope;
-use Lanai\Core\Script\Sentence;
+use Lanai\Core\Formula\Scope;
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Children;
+use Lanai\Core\Language\Clause;
+use Lanai\Core\Language\Family;
+use Lanai\Core\Language\Fits\FormulaFit;
+use Lanai\Core\Language\Fits\TextFit;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\ListOf;
+use Lanai\Core\Model\Row;
+use Lanai\Core\Play\Assignment;
+use Lanai\Core\Play\Doing;
+use Lanai\Core\Play\MayWait;
+use Lanai\Core\Rows\Refused;
 
 /** Changes a row, only while a guard holds. The guard is judged with no other writer in between. */
-final readonly class ChangeRow implements Patient
+final readonly class ChangeRow implements MayWait
 {
     /**
      * @param  string  $row  a formula that gives the row
@@ -31,8 +32,12 @@ final readonly class ChangeRow implements Patient
      * @param  string  $otherwise  what is said then
      * @param  list<Assignment>  $with
      */
-    public function __construct(public string $row, public string $guard = '', public string $otherwise = '', #[ListOf(Assignment::class)] public array $with = [])
-    {
+    public function __construct(
+        public string $row,
+        public string $guard = '',
+        public string $otherwise = '',
+        #[ListOf(Assignment::class)] public array $with = [],
+    ) {
     }
 
     public static function sentence(): Sentence
@@ -40,7 +45,7 @@ final readonly class ChangeRow implements Patient
         return Sentence::of('change', new Blank('row', FormulaFit::row()))
             ->clauses(
                 Clause::of('only while', 'only while', new Blank('guard', FormulaFit::giving(Kind::YesNo))),
-                Clause::of('otherwise say', 'what to say otherwise', new Blank('otherwise', new TextFit)),
+                Clause::of('otherwise say', 'what to say otherwise', new Blank('otherwise', new TextFit())),
             )
             ->below(new Children('with', Family::only('“set”', Assignment::class), 'a value to change'))
             ->within(['with'], self::targetScope(...));
@@ -49,7 +54,7 @@ final readonly class ChangeRow implements Patient
     public function run(Doing $doing): void
     {
         $row = $this->row === '' ? null : $doing->scene->value($this->row, 'row');
-        if (! $row instanceof Row) {
+        if (! ($row instanceof Row)) {
             throw $doing->gone($this->row);
         }
         if ($this->guard !== '' && ! $doing->scene->yes($this->guard)) {
@@ -67,6 +72,6 @@ final readonly class ChangeRow implements Patient
             return $scope->target(null);
         }
 
-        return $scope->target($type->kind === Kind::Row ? $scope->blueprint->tableOfOne($type->one) : null);
+        return $scope->target($type->kind === Kind::Row ? Blueprint::in($scope)->tableOfOne($type->one) : null);
     }
 }

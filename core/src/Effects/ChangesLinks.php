@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Effects;
 
-use Lanai\Core\Blueprint\Row;
-use Lanai\Core\Runtime\Doing;
+use Lanai\Core\Model\Row;
+use Lanai\Core\Play\Doing;
 
 /** What putting into and taking out of a list of links share. */
 trait ChangesLinks
@@ -21,7 +21,7 @@ trait ChangesLinks
     /**
      * @param  callable(list<int>, int): array<int>  $change
      *
-     * @throws \Lanai\Core\Ports\Refused
+     * @throws \Lanai\Core\Rows\Refused
      */
     private function changed(Doing $doing, callable $change): void
     {

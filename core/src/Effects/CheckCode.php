@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Lanai\Core\Effects;
 
 use Lanai\Core\Formula\Kind;
-use Lanai\Core\People\Proof;
-use Lanai\Core\Ports\Refused;
-use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Runtime\Effect;
-use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Fits\FormulaFit;
-use Lanai\Core\Script\Sentence;
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Fits\FormulaFit;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Play\Doing;
+use Lanai\Core\Play\Effect;
+use Lanai\Core\Play\Proof;
+use Lanai\Core\Rows\Refused;
 use Lanai\Core\Text\Pattern;
 
 /** Checks the code that was sent, and does what it was sent for: signs up, signs in, or changes the address. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Effects;
 
-use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Runtime\Effect;
-use Lanai\Core\Script\Sentence;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Play\Doing;
+use Lanai\Core\Play\Effect;
 
 /** Lets the open sheet slide away. */
 final readonly class CloseSheet implements Effect
@@ -22,6 +22,6 @@ final readonly class CloseSheet implements Effect
 
     public function run(Doing $doing): void
     {
-        $doing->outcome->then('sheet', '');
+        $doing->outcome->onDevice('sheet', '');
     }
 }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Effects;
 
-use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Runtime\Effect;
-use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Fits\TextFit;
-use Lanai\Core\Script\Sentence;
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Fits\TextFit;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Play\Doing;
+use Lanai\Core\Play\Effect;
 
 /** Puts a text on the clipboard. */
 final readonly class CopyText implements Effect
@@ -24,6 +24,6 @@ final readonly class CopyText implements Effect
 
     public function run(Doing $doing): void
     {
-        $doing->outcome->then('copy', $doing->scene->text($this->text, 'text'));
+        $doing->outcome->onDevice('copy', $doing->scene->text($this->text, 'text'));
     }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Effects;
 
-use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Runtime\Effect;
-use Lanai\Core\Script\Sentence;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Play\Doing;
+use Lanai\Core\Play\Effect;
 
 /** Deletes one's own account, with what the app says of the rows. */
 final readonly class DeleteMe implements Effect

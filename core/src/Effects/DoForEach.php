@@ -4,16 +4,18 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Effects;
 
-use Lanai\Core\Blueprint\ListOf;
 use Lanai\Core\Formula\Items;
 use Lanai\Core\Formula\Kind;
-use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Runtime\Effect;
-use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Children;
-use Lanai\Core\Script\Fits\FormulaFit;
-use Lanai\Core\Script\Scope;
-use Lanai\Core\Script\Sentence;
+use Lanai\Core\Formula\Scope;
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Children;
+use Lanai\Core\Language\Families;
+use Lanai\Core\Language\Fits\FormulaFit;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Model\AnyEffect;
+use Lanai\Core\Model\ListOf;
+use Lanai\Core\Play\Doing;
+use Lanai\Core\Play\Effect;
 
 /** Does the same for each row of a list; "this" is each of them. */
 final readonly class DoForEach implements Effect
@@ -22,15 +24,18 @@ final readonly class DoForEach implements Effect
      * @param  string  $rows  a formula that gives a list of rows
      * @param  list<Effect>  $does
      */
-    public function __construct(public string $rows, #[ListOf(Effect::class)] public array $does = [])
+    public function __construct(public string $rows, #[ListOf(AnyEffect::class)] public array $does = [])
     {
     }
 
     public static function sentence(): Sentence
     {
         return Sentence::of('for each of', new Blank('rows', FormulaFit::giving(Kind::Several)))
-            ->below(new Children('does', Effects::family(), 'what is done for each'))
-            ->within(['does'], fn (array $data, Scope $scope): Scope => $scope->inItem(Items::typeOf(is_string($data['rows'] ?? null) ? $data['rows'] : '', $scope)));
+            ->below(new Children('does', Families::of(AnyEffect::class), 'what is done for each'))
+            ->within(
+                ['does'],
+                fn (array $data, Scope $scope): Scope => $scope->inItem(Items::typeOf(is_string($data['rows'] ?? null) ? $data['rows'] : '', $scope)),
+            );
     }
 
     public function run(Doing $doing): void

@@ -4,22 +4,23 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Effects;
 
-use Lanai\Core\Blueprint\Fits\NamedFit;
-use Lanai\Core\Blueprint\Taken;
 use Lanai\Core\Formula\Kind;
-use Lanai\Core\Ports\Refused;
-use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Runtime\Effect;
-use Lanai\Core\Runtime\Later;
-use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Clause;
-use Lanai\Core\Script\Fits\FormulaFit;
-use Lanai\Core\Script\Sentence;
-use Lanai\Core\Script\Series;
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Clause;
+use Lanai\Core\Language\Fits\FormulaFit;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Language\Series;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Fits\NamedFit;
+use Lanai\Core\Play\Arguments;
+use Lanai\Core\Play\Branching;
+use Lanai\Core\Play\Doing;
+use Lanai\Core\Play\Later;
+use Lanai\Core\Rows\Refused;
 use Lanai\Core\Values\Duration;
 
 /** Does a routine: now, as a part of this tap, or some time later by itself. */
-final readonly class DoRoutine implements Effect
+final readonly class DoRoutine implements Branching
 {
     private const DEEPEST = 20;
 
@@ -39,11 +40,18 @@ final readonly class DoRoutine implements Effect
         );
     }
 
+    public function branches(Blueprint $blueprint): array
+    {
+        $index = $blueprint->routineIndex($this->routine);
+
+        return $index === null ? [] : [$blueprint->routines[$index]->does];
+    }
+
     public function run(Doing $doing): void
     {
         $index = $doing->scene->blueprint->routineIndex($this->routine) ?? throw new Refused('There is nothing to do here yet.');
         $routine = $doing->scene->blueprint->routines[$index];
-        $given = Taken::given($routine->taking, $this->with, $doing->scene);
+        $given = Arguments::given($routine->parameters(), $this->with, $doing->scene);
         $after = $this->after === '' ? null : $doing->scene->value($this->after, 'after');
         if ($after instanceof Duration && $after->seconds > 0) {
             $doing->outcome->later[] = new Later($routine->name, Later::written($given), $after->seconds);

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Effects;
 
-use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Runtime\Effect;
-use Lanai\Core\Script\Sentence;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Play\Doing;
+use Lanai\Core\Play\Effect;
 
 /** Hands the person all that the app keeps of them, as JSON. */
 final readonly class DownloadMine implements Effect
@@ -21,6 +21,6 @@ final readonly class DownloadMine implements Effect
     public function run(Doing $doing): void
     {
         self::needsMe($doing);
-        $doing->outcome->then('download', 'mine');
+        $doing->outcome->onDevice('download', 'mine');
     }
 }

@@ -4,32 +4,44 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Effects;
 
-use Lanai\Core\Blueprint\ListOf;
 use Lanai\Core\Formula\Kind;
-use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Runtime\Effect;
-use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Block;
-use Lanai\Core\Script\Fits\FormulaFit;
-use Lanai\Core\Script\Sentence;
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Block;
+use Lanai\Core\Language\Families;
+use Lanai\Core\Language\Fits\FormulaFit;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Model\AnyEffect;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\ListOf;
+use Lanai\Core\Play\Branching;
+use Lanai\Core\Play\Doing;
+use Lanai\Core\Play\Effect;
 
 /** Does one thing where a condition holds, and another where it does not. */
-final readonly class IfSo implements Effect
+final readonly class IfSo implements Branching
 {
     /**
      * @param  list<Effect>  $then
      * @param  list<Effect>  $otherwise
      */
-    public function __construct(public string $condition, #[ListOf(Effect::class)] public array $then = [], #[ListOf(Effect::class)] public array $otherwise = [])
-    {
+    public function __construct(
+        public string $condition,
+        #[ListOf(AnyEffect::class)] public array $then = [],
+        #[ListOf(AnyEffect::class)] public array $otherwise = [],
+    ) {
     }
 
     public static function sentence(): Sentence
     {
         return Sentence::of('if', new Blank('condition', FormulaFit::giving(Kind::YesNo)))->below(
-            new Block('then', 'then:', Effects::family(), 'what is done then'),
-            new Block('otherwise', 'otherwise:', Effects::family(), 'what is done otherwise'),
+            new Block('then', 'then:', Families::of(AnyEffect::class), 'what is done then'),
+            new Block('otherwise', 'otherwise:', Families::of(AnyEffect::class), 'what is done otherwise'),
         );
+    }
+
+    public function branches(Blueprint $blueprint): array
+    {
+        return [$this->then, $this->otherwise];
     }
 
     public function run(Doing $doing): void

@@ -4,65 +4,74 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Effects;
 
-use Lanai\Core\Blueprint\Fits\FieldFit;
-use Lanai\Core\Blueprint\Fits\NamedFit;
-use Lanai\Core\Blueprint\Fits\TableFit;
-use Lanai\Core\Blueprint\ListOf;
-use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Ports\Refused;
-use Lanai\Core\Runtime\Assignment;
-use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Runtime\Effect;
-use Lanai\Core\Runtime\NoAnswer;
-use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Children;
-use Lanai\Core\Script\Clause;
-use Lanai\Core\Script\Family;
-use Lanai\Core\Script\Scope;
-use Lanai\Core\Script\Sentence;
-use Lanai\Core\Script\Series;
+use Lanai\Core\Formula\Scope;
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Children;
+use Lanai\Core\Language\Clause;
+use Lanai\Core\Language\Family;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Language\Series;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Fits\FieldFit;
+use Lanai\Core\Model\Fits\NamedFit;
+use Lanai\Core\Model\Fits\TableFit;
+use Lanai\Core\Model\ListOf;
+use Lanai\Core\Model\Services\FromServices;
+use Lanai\Core\Model\Table;
+use Lanai\Core\Play\Assignment;
+use Lanai\Core\Play\Doing;
+use Lanai\Core\Play\Effect;
+use Lanai\Core\Play\NoAnswer;
+use Lanai\Core\Rows\Refused;
 use Lanai\Core\Services\Answer;
+use Lanai\Core\Services\Answers;
+use Lanai\Core\Services\Argument;
 use Lanai\Core\Services\Call;
-use Lanai\Core\Services\Given;
 use Lanai\Core\Services\InStep;
 
 /** Brings a table into step with what a service gives: adds and changes rows by a key, and removes what is gone where that is wanted. */
 final readonly class KeepInStep implements Effect
 {
     /**
-     * @param  list<Given>  $given  what the request is told
+     * @param  list<Argument>  $given  what the request is told
      * @param  string  $key  the field by which rows are matched
      * @param  list<Assignment>  $with  which field gets what; none for all of the same name
      */
-    public function __construct(public string $table, public string $request = '', #[ListOf(Given::class)] public array $given = [], public string $key = '', public bool $removing = false, #[ListOf(Assignment::class)] public array $with = [])
-    {
+    public function __construct(
+        public string $table,
+        public string $request = '',
+        #[ListOf(Argument::class)] public array $given = [],
+        public string $key = '',
+        public bool $removing = false,
+        #[ListOf(Assignment::class)] public array $with = [],
+    ) {
     }
 
     public static function sentence(): Sentence
     {
         return Sentence::of('keep', new Blank('table', TableFit::plural()), 'as', new Blank('request', NamedFit::request()))
             ->clauses(
-                Clause::joined('with', 'what it is told', new Series('given', ',', Given::class)),
-                Clause::of('matched by', 'by which field rows are matched', new Blank('key', new FieldFit)),
+                Clause::joined('with', 'what it is told', new Series('given', ',', Argument::class)),
+                Clause::of('matched by', 'by which field rows are matched', new Blank('key', new FieldFit())),
                 Clause::flag('removing', 'removing what is gone'),
             )
             ->below(new Children('with', Family::only('“set”', Assignment::class), 'a value of a field'))
-            ->within(['given'], fn (array $data, Scope $scope): Scope => $scope->target(AskFor::variables($data, $scope->blueprint)))
+            ->within(['given'], fn (array $data, Scope $scope): Scope => $scope->target(FromServices::variables($data, Blueprint::in($scope))))
             ->within(['key'], fn (array $data, Scope $scope): Scope => $scope->target(self::tableOf($data, $scope)))
             ->within(['with'], function (array $data, Scope $scope): Scope {
-                $given = is_string($data['request'] ?? null) ? $scope->blueprint->asked($data['request'])[1] ?? null : null;
+                $given = is_string($data['request'] ?? null) ? Blueprint::in($scope)->asked($data['request'])[1] ?? null : null;
 
-                return $scope->inRow($given === null ? null : ($scope->blueprint->table($given->called())))->target(self::tableOf($data, $scope));
+                return $scope->inRow($given === null ? null : Blueprint::in($scope)->table($given->called()))->target(self::tableOf($data, $scope));
             });
     }
 
     public function run(Doing $doing): void
     {
         $table = $doing->scene->blueprint->table($this->table) ?? throw new Refused('There is nothing to keep in step yet.');
-        $answers = $doing->scene->answers ?? throw new Refused('Services cannot be reached here.');
+        $answers = $doing->scene->beside(Answers::class) ?? throw new Refused('Services cannot be reached here.');
         $call = Call::to($this->request, $this->given, $doing->scene, InStep::MOST);
         $answer = $doing->outside(fn (): Answer => $answers->now($call));
-        if (! $answer instanceof Answer || ! $answer->isThere() || $answer->late) {
+        if (! ($answer instanceof Answer) || ! $answer->isThere() || $answer->late) {
             throw new NoAnswer('The service does not answer just now. Nothing was changed.');
         }
         $plan = InStep::plan($table, $this->key, $answers->rows($call, $answer), $this->with, $doing->scene, $doing->check());
@@ -84,6 +93,6 @@ final readonly class KeepInStep implements Effect
     /** @param  array<string, mixed>  $data */
     private static function tableOf(array $data, Scope $scope): ?Table
     {
-        return $scope->blueprint->table(is_string($data['table'] ?? null) ? $data['table'] : '');
+        return Blueprint::in($scope)->table(is_string($data['table'] ?? null) ? $data['table'] : '');
     }
 }

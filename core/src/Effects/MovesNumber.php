@@ -5,12 +5,9 @@ declare(strict_types=1);
 namespace Lanai\Core\Effects;
 
 use Lanai\Core\Formula\Arithmetic;
-use Lanai\Core\Formula\Evaluation;
-use Lanai\Core\Formula\Kind;
-use Lanai\Core\Ports\Refused;
-use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Values\Duration;
-use Lanai\Core\Values\Money;
+use Lanai\Core\Formula\Comparison;
+use Lanai\Core\Play\Doing;
+use Lanai\Core\Rows\Refused;
 
 /** What lowering and raising share: a number of a stored row is read and written with no other writer in between. */
 trait MovesNumber
@@ -30,16 +27,14 @@ trait MovesNumber
         if (! $field->hasColumn()) {
             throw new Refused('This is not a number that can go up or down.');
         }
-        $now = $row->value($field) ?? match (true) {
-            $field->valueType()->kind === Kind::Money => new Money(0, $field->valueType()->one),
-            $field->valueType()->kind === Kind::Duration => new Duration(0),
-            default => 0,
-        };
+        $now = $row->value($field) ?? $field->valueType()->zero() ?? 0;
         $limit = $bound === '' ? null : $doing->scene->value($bound, 'bound');
-        if ($limit !== null && ! $allows(Evaluation::compared($now, $limit))) {
+        if ($limit !== null && ! $allows(Comparison::of($now, $limit))) {
             throw new Refused($otherwise === '' ? 'This is not possible any more.' : $doing->scene->text($otherwise, 'otherwise'));
         }
-        $next = Arithmetic::of($operator, $now, $by === '' ? 1 : $doing->scene->value($by, 'by')) ?? throw new Refused('This is not a number that can go up or down.');
+        $next =
+            Arithmetic::of($operator, $now, $by === '' ? 1 : $doing->scene->value($by, 'by')) ??
+            throw new Refused('This is not a number that can go up or down.');
         $checked = $doing->check()->of($row->table, [$field->column() => is_int($next) || is_float($next) ? (string) $next : $next], $row);
         foreach ($checked->errors as $sentence) {
             throw new Refused($otherwise === '' ? "$field->name: $sentence" : $doing->scene->text($otherwise, 'otherwise'));

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Lanai\Core\Effects;
 
 use Lanai\Core\Access\SignInFirst;
-use Lanai\Core\People\Accounts;
-use Lanai\Core\Ports\Refused;
-use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Runtime\Visit;
+use Lanai\Core\Play\Accounts;
+use Lanai\Core\Play\Doing;
+use Lanai\Core\Play\Visit;
+use Lanai\Core\Rows\Refused;
 
 /** What the effects about accounts share. */
 trait OfAccount
@@ -29,7 +29,11 @@ trait OfAccount
     {
         $value = $formula === '' ? null : $doing->scene->value($formula, $key);
 
-        return is_string($value) && trim($value) !== '' ? trim($value) : ($otherwise === '' ? '' : throw new Refused($otherwise));
+        return match (true) {
+            is_string($value) && trim($value) !== '' => trim($value),
+            $otherwise === '' => '',
+            default => throw new Refused($otherwise),
+        };
     }
 
     /** A password as it was typed, spaces too. */

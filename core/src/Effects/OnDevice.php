@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Effects;
 
-use Lanai\Core\Ports\Refused;
+use Lanai\Core\Rows\Refused;
 
 /** What the device itself does once the tap has gone through. */
 trait OnDevice

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Effects;
 
-use Lanai\Core\Ports\Refused;
-use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Runtime\Effect;
-use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Fits\TextFit;
-use Lanai\Core\Script\Sentence;
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Fits\TextFit;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Play\Doing;
+use Lanai\Core\Play\Effect;
+use Lanai\Core\Rows\Refused;
 use Lanai\Core\Text\Pattern;
 
 /** Leaves the app for a web page, a mail, a call or a map. */
@@ -33,6 +33,6 @@ final readonly class OpenAddress implements Effect
         if (! Pattern::match(self::ALLOWED, $address)) {
             throw new Refused('This leads nowhere.');
         }
-        $doing->outcome->then('open', $address);
+        $doing->outcome->onDevice('open', $address);
     }
 }

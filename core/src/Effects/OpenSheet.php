@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Effects;
 
-use Lanai\Core\Blueprint\Fits\NamedFit;
-use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Runtime\Effect;
-use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Sentence;
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Fits\NamedFit;
+use Lanai\Core\Play\Doing;
+use Lanai\Core\Play\Drawing;
+use Lanai\Core\Play\Effect;
+use Lanai\Core\Play\SlidesUp;
 
 /** Slides a sheet of the screen up. */
 final readonly class OpenSheet implements Effect
@@ -19,11 +22,26 @@ final readonly class OpenSheet implements Effect
 
     public static function sentence(): Sentence
     {
-        return Sentence::of('open sheet', new Blank('sheet', NamedFit::sheet()));
+        return Sentence::of('open sheet', new Blank('sheet', NamedFit::of('sheet', self::sheets(...))));
+    }
+
+    /** @return list<string> */
+    private static function sheets(Blueprint $blueprint): array
+    {
+        $names = [];
+        foreach ($blueprint->screens as $screen) {
+            foreach (Drawing::all($screen->lines(), $blueprint) as $line) {
+                if ($line instanceof SlidesUp) {
+                    $names[] = $line->sheet();
+                }
+            }
+        }
+
+        return array_values(array_unique($names));
     }
 
     public function run(Doing $doing): void
     {
-        $doing->outcome->then('sheet', $this->sheet);
+        $doing->outcome->onDevice('sheet', $this->sheet);
     }
 }

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Lanai\Core\Effects;
 
 use Lanai\Core\Formula\Kind;
-use Lanai\Core\Ports\Refused;
-use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Runtime\Effect;
-use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Fits\FormulaFit;
-use Lanai\Core\Script\Sentence;
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Fits\FormulaFit;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Play\Doing;
+use Lanai\Core\Play\Effect;
+use Lanai\Core\Rows\Refused;
 use Lanai\Core\Values\Address;
 
 final readonly class PlaySound implements Effect
@@ -30,6 +30,6 @@ final readonly class PlaySound implements Effect
         if ($media === '') {
             throw new Refused('There is no sound to play.');
         }
-        $doing->outcome->then('play', $media);
+        $doing->outcome->onDevice('play', $media);
     }
 }

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Lanai\Core\Effects;
 
 use Lanai\Core\Formula\Kind;
-use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Runtime\Patient;
-use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Fits\FormulaFit;
-use Lanai\Core\Script\Sentence;
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Fits\FormulaFit;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Play\Doing;
+use Lanai\Core\Play\MayWait;
 
 /** Links a row with another by a field that holds several. */
-final readonly class PutInto implements Patient
+final readonly class PutInto implements MayWait
 {
     use ChangesLinks;
 

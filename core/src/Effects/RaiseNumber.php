@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace Lanai\Core\Effects;
 
 use Lanai\Core\Formula\Kind;
-use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Runtime\Patient;
-use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Clause;
-use Lanai\Core\Script\Fits\FormulaFit;
-use Lanai\Core\Script\Fits\TextFit;
-use Lanai\Core\Script\Sentence;
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Clause;
+use Lanai\Core\Language\Fits\FormulaFit;
+use Lanai\Core\Language\Fits\TextFit;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Play\Doing;
+use Lanai\Core\Play\MayWait;
 
 /** Adds something to a number of a row, only while it is below a bound. */
-final readonly class RaiseNumber implements Patient
+final readonly class RaiseNumber implements MayWait
 {
     use MovesNumber;
 

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Effects;
 
-use Lanai\Core\Blueprint\Row;
-use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Runtime\Patient;
-use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Fits\FormulaFit;
-use Lanai\Core\Script\Sentence;
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Fits\FormulaFit;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Model\Row;
+use Lanai\Core\Play\Doing;
+use Lanai\Core\Play\MayWait;
 
 /** Removes a row; links to it become empty. */
-final readonly class RemoveRow implements Patient
+final readonly class RemoveRow implements MayWait
 {
     /** @param  string  $row a formula that gives the row */
     public function __construct(public string $row)

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Lanai\Core\Effects;
 
 use Lanai\Core\Formula\Kind;
-use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Runtime\Effect;
-use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Fits\FormulaFit;
-use Lanai\Core\Script\Sentence;
-use Lanai\Core\Script\Words;
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Fits\FormulaFit;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Language\Words;
+use Lanai\Core\Play\Doing;
+use Lanai\Core\Play\Effect;
 
 /** Sends a code to a new address of one's own; checking it makes the address one's own. */
 final readonly class SetEmail implements Effect

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Lanai\Core\Effects;
 
 use Lanai\Core\Formula\Kind;
-use Lanai\Core\People\Proof;
-use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Runtime\Effect;
-use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Clause;
-use Lanai\Core\Script\Fits\FormulaFit;
-use Lanai\Core\Script\Sentence;
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Clause;
+use Lanai\Core\Language\Fits\FormulaFit;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Play\Doing;
+use Lanai\Core\Play\Effect;
+use Lanai\Core\Play\Proof;
 
 /** Sets one's own password. */
 final readonly class SetPassword implements Effect
@@ -25,7 +25,9 @@ final readonly class SetPassword implements Effect
 
     public static function sentence(): Sentence
     {
-        return Sentence::of('set my password to', new Blank('password', FormulaFit::giving(Kind::Text)))->clauses(Clause::of('knowing', 'the password so far', new Blank('knowing', FormulaFit::giving(Kind::Text))));
+        return Sentence::of('set my password to', new Blank('password', FormulaFit::giving(Kind::Text)))->clauses(
+            Clause::of('knowing', 'the password so far', new Blank('knowing', FormulaFit::giving(Kind::Text))),
+        );
     }
 
     public function run(Doing $doing): void

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Effects;
 
-use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Runtime\Effect;
-use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Fits\TextFit;
-use Lanai\Core\Script\Sentence;
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Fits\TextFit;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Play\Doing;
+use Lanai\Core\Play\Effect;
 
 /** Offers a text to the person's other apps. */
 final readonly class ShareText implements Effect
@@ -24,6 +24,6 @@ final readonly class ShareText implements Effect
 
     public function run(Doing $doing): void
     {
-        $doing->outcome->then('share', $doing->scene->text($this->text, 'text'));
+        $doing->outcome->onDevice('share', $doing->scene->text($this->text, 'text'));
     }
 }

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Lanai\Core\Effects;
 
 use Lanai\Core\Formula\Kind;
-use Lanai\Core\Ports\Refused;
-use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Runtime\Effect;
-use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Fits\FormulaFit;
-use Lanai\Core\Script\Sentence;
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Fits\FormulaFit;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Play\Doing;
+use Lanai\Core\Play\Effect;
+use Lanai\Core\Rows\Refused;
 use Lanai\Core\Values\Place;
 
 /** Opens a place in the person's own map program (RFC 5870). */
@@ -31,6 +31,6 @@ final readonly class ShowOnMap implements Effect
         if (! $place instanceof Place) {
             throw new Refused('There is no place to show.');
         }
-        $doing->outcome->then('open', sprintf('geo:%.6F,%.6F', $place->latitude, $place->longitude));
+        $doing->outcome->onDevice('open', sprintf('geo:%.6F,%.6F', $place->latitude, $place->longitude));
     }
 }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Effects;
 
-use Lanai\Core\Blueprint\Fits\NamedFit;
-use Lanai\Core\Ports\Refused;
-use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Runtime\Effect;
-use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Sentence;
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Model\Fits\NamedFit;
+use Lanai\Core\Play\Doing;
+use Lanai\Core\Play\Effect;
+use Lanai\Core\Rows\Refused;
 
 /** Leads to an outside identity provider; the person comes back signed in. */
 final readonly class SignInThrough implements Effect
@@ -32,7 +32,7 @@ final readonly class SignInThrough implements Effect
         $begun = $doing->outside(fn (): array => $accounts->beginThrough(self::visit($doing), $way));
         [$address, $handle] = is_array($begun) ? $begun : ['', ''];
         $doing->outcome->pending = is_string($handle) ? $handle : '';
-        $doing->outcome->then('leave for', is_string($address) ? $address : '');
+        $doing->outcome->onDevice('leave for', is_string($address) ? $address : '');
         $doing->scene->trail->step('left', "for $way->provider", $doing->scene->at);
     }
 }

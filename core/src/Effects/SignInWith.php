@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Lanai\Core\Effects;
 
 use Lanai\Core\Formula\Kind;
-use Lanai\Core\People\Proof;
-use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Runtime\Effect;
-use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Clause;
-use Lanai\Core\Script\Fits\FormulaFit;
-use Lanai\Core\Script\Sentence;
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Clause;
+use Lanai\Core\Language\Fits\FormulaFit;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Play\Doing;
+use Lanai\Core\Play\Effect;
+use Lanai\Core\Play\Proof;
 
 /** Signs in with an address and a password. */
 final readonly class SignInWith implements Effect
@@ -24,7 +24,9 @@ final readonly class SignInWith implements Effect
 
     public static function sentence(): Sentence
     {
-        return Sentence::of('sign in with', new Blank('email', FormulaFit::giving(Kind::Text)))->clauses(Clause::of('password', 'the password', new Blank('password', FormulaFit::giving(Kind::Text))));
+        return Sentence::of('sign in with', new Blank('email', FormulaFit::giving(Kind::Text)))->clauses(
+            Clause::of('password', 'the password', new Blank('password', FormulaFit::giving(Kind::Text))),
+        );
     }
 
     public function run(Doing $doing): void

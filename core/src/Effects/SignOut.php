@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Effects;
 
-use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Runtime\Effect;
-use Lanai\Core\Script\Clause;
-use Lanai\Core\Script\Sentence;
+use Lanai\Core\Language\Clause;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Play\Doing;
+use Lanai\Core\Play\Effect;
 
 /** Signs out here, or on all devices. */
 final readonly class SignOut implements Effect

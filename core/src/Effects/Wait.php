@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Effects;
 
-use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Runtime\Effect;
-use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Fits\NumberFit;
-use Lanai\Core\Script\Sentence;
-use Lanai\Core\Script\Words;
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Fits\NumberFit;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Language\Words;
+use Lanai\Core\Play\Doing;
+use Lanai\Core\Play\Effect;
 
 /** Lets the device pause before what follows. */
 final readonly class Wait implements Effect
@@ -25,6 +25,6 @@ final readonly class Wait implements Effect
 
     public function run(Doing $doing): void
     {
-        $doing->outcome->then('wait', (string) ($this->seconds ?? 1));
+        $doing->outcome->onDevice('wait', (string) ($this->seconds ?? 1));
     }
 }

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Effects;
 
-use Lanai\Core\Blueprint\Row;
 use Lanai\Core\Formula\Items;
 use Lanai\Core\Formula\Kind;
-use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Runtime\Letter;
-use Lanai\Core\Runtime\Patient;
-use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Fits\FormulaFit;
-use Lanai\Core\Script\Fits\TextFit;
-use Lanai\Core\Script\Sentence;
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Fits\FormulaFit;
+use Lanai\Core\Language\Fits\TextFit;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Model\Row;
+use Lanai\Core\Play\Doing;
+use Lanai\Core\Play\Letter;
+use Lanai\Core\Play\MayWait;
 
 /** Sends a letter to people of the app; nobody but Lanai sees their addresses. */
-final readonly class WriteLetter implements Patient
+final readonly class WriteLetter implements MayWait
 {
     public function __construct(public string $to, public string $about = '', public string $text = '')
     {
@@ -24,7 +24,14 @@ final readonly class WriteLetter implements Patient
 
     public static function sentence(): Sentence
     {
-        return Sentence::of('send a letter to', new Blank('to', FormulaFit::giving(Kind::Any)), 'about', new Blank('about', new TextFit), 'saying', new Blank('text', new TextFit));
+        return Sentence::of(
+            'send a letter to',
+            new Blank('to', FormulaFit::giving(Kind::Any)),
+            'about',
+            new Blank('about', new TextFit()),
+            'saying',
+            new Blank('text', new TextFit()),
+        );
     }
 
     public function run(Doing $doing): void

@@ -70,7 +70,11 @@ final class CellSheet implements Sheet
                 $record = array_slice($record, 0, max($width, self::width($record)));
             }
             // Pages put together have the names again and again.
-            if ($this->names !== [] && trim($record[0]) === $this->names[0] && array_map(trim(...), array_slice($record, 0, count($this->names))) === $this->names) {
+            if (
+                $this->names !== [] &&
+                trim($record[0]) === $this->names[0] &&
+                array_map(trim(...), array_slice($record, 0, count($this->names))) === $this->names
+            ) {
                 $this->repeats++;
 
                 continue;

@@ -26,8 +26,13 @@ final class CsvSheet implements Sheet
      * @param  Closure(): resource  $opens  gives the file anew, at its beginning
      * @param  non-empty-string  $delimiter
      */
-    private function __construct(private readonly Closure $opens, public readonly string $encoding, public readonly string $delimiter, private readonly int $begins, private readonly string $end)
-    {
+    private function __construct(
+        private readonly Closure $opens,
+        public readonly string $encoding,
+        public readonly string $delimiter,
+        private readonly int $begins,
+        private readonly string $end,
+    ) {
     }
 
     /**
@@ -138,7 +143,11 @@ final class CsvSheet implements Sheet
             return null;
         }
 
-        return strlen($line) >= self::LONGEST - 1 ? throw new UnreadableFile('A row of this file is longer than 1 MB. Is it a file of rows?') : ($end === "\n" ? $line : "$line\n");
+        return match (true) {
+            strlen($line) >= self::LONGEST - 1 => throw new UnreadableFile('A row of this file is longer than 1 MB. Is it a file of rows?'),
+            $end === "\n" => $line,
+            default => "$line\n",
+        };
     }
 
     /** Whether the line ends within quotes. A quotation mark inside an unquoted cell is a character like others. */
@@ -148,7 +157,7 @@ final class CsvSheet implements Sheet
         $length = strlen($line);
         while ($at < $length) {
             $begins = $at + strspn($line, " \t", $at);
-            if ($delimiter !== "\t" && ($line[$begins] ?? '') === '"' || ($line[$at] ?? '') === '"') {
+            if (($delimiter !== "\t" && ($line[$begins] ?? '') === '"') || ($line[$at] ?? '') === '"') {
                 $at = ($line[$at] ?? '') === '"' ? $at : $begins;
                 do {
                     $at = strpos($line, '"', $at + 1);
@@ -207,7 +216,7 @@ final class CsvSheet implements Sheet
             $widths = array_map(count(...), self::beginning($text, $delimiter, $end, 20));
             // What tells is how many of the lines have the same number of cells, where that is more than one.
             $several = array_count_values(array_filter($widths, fn (int $w): bool => $w > 1));
-            $score = $several === [] ? -1 : max($several) / count($widths) * 100 + min(20, max([0, ...$widths]));
+            $score = $several === [] ? -1 : (max($several) / count($widths)) * 100 + min(20, max([0, ...$widths]));
             if ($score > $best[0]) {
                 $best = [$score, $delimiter];
             }

@@ -21,7 +21,13 @@ final class CsvWriter
      */
     public static function record(array $cells): string
     {
-        return implode(',', array_map(fn (string $cell): string => self::quoted(Pattern::match(self::FORMULA, $cell) && ! Pattern::match(self::NUMBER, $cell) ? "'$cell" : $cell), $cells))."\r\n";
+        return implode(
+            ',',
+            array_map(
+                fn (string $cell): string => self::quoted(Pattern::match(self::FORMULA, $cell) && ! Pattern::match(self::NUMBER, $cell) ? "'$cell" : $cell),
+                $cells,
+            ),
+        )."\r\n";
     }
 
     /** A cell as it was before it was made harmless. */

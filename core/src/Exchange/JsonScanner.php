@@ -46,7 +46,11 @@ final class JsonScanner
     {
         $next = $this->next();
         if ($next !== $sign) {
-            throw new UnreadableFile($next === '' ? 'This JSON ends in the middle; the file may be damaged.' : "This JSON cannot be read: a “{$sign}” is missing before “".mb_scrub(mb_strcut(substr($this->text, $this->at, 40), 0, 20)).'”.');
+            throw new UnreadableFile(
+                $next === ''
+                    ? 'This JSON ends in the middle; the file may be damaged.'
+                    : "This JSON cannot be read: a “{$sign}” is missing before “".mb_scrub(mb_strcut(substr($this->text, $this->at, 40), 0, 20)).'”.',
+            );
         }
         $this->at++;
     }

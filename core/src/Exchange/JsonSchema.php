@@ -4,19 +4,21 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Exchange;
 
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\FieldType;
-use Lanai\Core\Blueprint\ListOf;
-use Lanai\Core\Blueprint\Shape;
-use Lanai\Core\Runtime\Effect;
-use Lanai\Core\Runtime\Line;
+use Lanai\Core\Language\Families;
+use Lanai\Core\Model\AnyEffect;
+use Lanai\Core\Model\AnyLine;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\FieldType;
+use Lanai\Core\Model\ListOf;
+use Lanai\Core\Model\Services\ServiceRequest;
+use Lanai\Core\Model\Shape;
 use ReflectionNamedType;
 use ReflectionParameter;
 
 /** The JSON Schema (2020-12) of blueprint data, from the classes themselves. */
 final class JsonSchema
 {
-    private const FAMILIES = [Line::class => 'Line', Effect::class => 'Effect', FieldType::class => 'FieldType'];
+    private const FAMILIES = [AnyLine::class => 'Line', AnyEffect::class => 'Effect', FieldType::class => 'FieldType', ServiceRequest::class => 'Askable'];
 
     /** @var array<string, array<string, mixed>> */
     private array $definitions = [];
@@ -24,11 +26,16 @@ final class JsonSchema
     /** @return array<string, mixed> */
     public static function document(): array
     {
-        $schema = new self;
+        $schema = new self();
         $root = $schema->shape(Blueprint::class, '');
 
-        return ['$schema' => 'https://json-schema.org/draft/2020-12/schema', '$id' => 'https://lanai.example/blueprint.schema.json', 'title' => 'Blueprint',
-            'description' => 'The whole app: what it stores, shows and does. Parts that are left out have their default.'] + $root + ['$defs' => $schema->definitions];
+        return [
+            '$schema' => 'https://json-schema.org/draft/2020-12/schema',
+            '$id' => 'https://lanai.example/blueprint.schema.json',
+            'title' => 'Blueprint',
+            'description' => 'The whole app: what it stores, shows and does. Parts that are left out have their default.',
+        ] +
+            $root + ['$defs' => $schema->definitions];
     }
 
     /**
@@ -53,7 +60,12 @@ final class JsonSchema
             }
         }
 
-        return ['type' => 'object', 'required' => $required, 'properties' => $properties === [] ? new \stdClass : $properties, 'additionalProperties' => false];
+        return [
+            'type' => 'object',
+            'required' => $required,
+            'properties' => $properties === [] ? new \stdClass() : $properties,
+            'additionalProperties' => false,
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -64,7 +76,7 @@ final class JsonSchema
         if ($listOf !== null) {
             return ['type' => 'array', 'items' => $this->reference($listOf->newInstance()->class)];
         }
-        if (! $type instanceof ReflectionNamedType) {
+        if (! ($type instanceof ReflectionNamedType)) {
             return [];
         }
 
@@ -87,7 +99,7 @@ final class JsonSchema
         $name = self::FAMILIES[$class] ?? substr((string) strrchr($class, '\\'), 1);
         if (! isset($this->definitions[$name])) {
             $this->definitions[$name] = [];
-            $family = Shape::family($class);
+            $family = Families::find($class);
             $shapes = [];
             foreach ($family->kinds ?? [] as $kind => $member) {
                 $shapes[] = $this->shape($member, $kind);

@@ -75,7 +75,8 @@ final class JsonSheet implements Sheet
                 $n++;
                 $entry = json_decode($text, true, self::DEPTH, JSON_BIGINT_AS_STRING);
                 if (! is_array($entry)) {
-                    throw json_last_error() === JSON_ERROR_NONE ? new UnreadableFile('The array must hold objects, each a row, as in [{"name": "Cove"}].')
+                    throw json_last_error() === JSON_ERROR_NONE
+                        ? new UnreadableFile('The array must hold objects, each a row, as in [{"name": "Cove"}].')
                         : new UnreadableFile("Entry $n of this JSON cannot be read: ".lcfirst(json_last_error_msg()).'.');
                 }
                 yield $n => $entry;
@@ -186,7 +187,10 @@ final class JsonSheet implements Sheet
             is_bool($value) => $value ? 'yes' : 'no',
             is_float($value) => (string) json_encode($value),
             is_scalar($value) => (string) $value,
-            is_array($value) && array_is_list($value) && array_filter($value, fn (mixed $v): bool => ! is_scalar($v)) === [] => implode('; ', array_map(self::text(...), $value)),
+            is_array($value) && array_is_list($value) && array_filter($value, fn (mixed $v): bool => ! is_scalar($v)) === [] => implode(
+                '; ',
+                array_map(self::text(...), $value),
+            ),
             is_array($value) => (string) json_encode($value, JSON_UNESCAPED_UNICODE),
             default => '',
         };

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Exchange;
 
-use Lanai\Core\Blueprint\Field;
-use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Exchange\Written\Reading;
-use Lanai\Core\Script\Names;
+use Lanai\Core\Model\Field;
+use Lanai\Core\Model\Table;
+use Lanai\Core\Text\Names;
 
 /** Which field each column of a sheet fills. */
 final readonly class Mapping

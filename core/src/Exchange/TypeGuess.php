@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Exchange;
 
-use Lanai\Core\Blueprint\FieldType;
-use Lanai\Core\Blueprint\FieldTypes;
-use Lanai\Core\Blueprint\FieldTypes\MoneyType;
-use Lanai\Core\Blueprint\UnreadableValue;
 use Lanai\Core\Exchange\Written\Column;
 use Lanai\Core\Exchange\Written\ColumnFacts;
 use Lanai\Core\Exchange\Written\Marks;
 use Lanai\Core\Exchange\Written\YesNoWords;
+use Lanai\Core\Model\FieldType;
+use Lanai\Core\Model\FieldTypes;
+use Lanai\Core\Model\FieldTypes\MoneyType;
+use Lanai\Core\Model\UnreadableValue;
 use Lanai\Core\Text\Pattern;
 
 /** Which type a column of texts has, found by looking: the first that reads all of them as they are written. */

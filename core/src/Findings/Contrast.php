@@ -22,7 +22,9 @@ final class Contrast
     {
         foreach (range(0, 100) as $percent) {
             foreach ([0, 255] as $end) {
-                $candidate = '#'.implode('', array_map(fn (int $v): string => sprintf('%02X', (int) round($v + ($end - $v) * $percent / 100)), self::channels($colour)));
+                $candidate =
+                    '#'.
+                    implode('', array_map(fn (int $v): string => sprintf('%02X', (int) round($v + (($end - $v) * $percent) / 100)), self::channels($colour)));
                 if (self::ratio($candidate, $ground) >= $ratio) {
                     return $candidate;
                 }

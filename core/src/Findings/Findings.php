@@ -4,73 +4,75 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Findings;
 
-use Lanai\Core\Blueprint\Pointer;
-use Lanai\Core\Script\Prose;
-
 final class Findings
 {
     /** @return list<Rule> */
     public static function rules(): array
     {
         return [
-            new Rules\BlankNotFilled,
-            new Rules\UnknownName,
-            new Rules\DoubleName,
-            new Rules\NumberFromText,
-            new Rules\ScreenNobodyReaches,
-            new Rules\WrongRowForScreen,
-            new Rules\ListWithoutEmptyText,
-            new Rules\ListOfNothing,
-            new Rules\ChoiceOfNothing,
-            new Rules\SlowList,
-            new Rules\FormulaInCircles,
-            new Rules\FormLeavesOut,
-            new Rules\ButtonWithoutEffect,
-            new Rules\RemovedWithoutAsking,
-            new Rules\LoweredNeverRaised,
-            new Rules\UsesRemovedRow,
-            new Rules\RoutineInCircles,
-            new Rules\AddedWithoutPerson,
-            new Rules\EverybodysRows,
-            new Rules\ScreensWithoutExit,
-            new Rules\PictureWithoutDescription,
-            new Rules\LowContrast,
-            new Rules\RowsNotAsked,
-            new Rules\PermissionUnsaid,
-            new Rules\UnsaidWithoutSignIn,
-            new Rules\OpenPersonalData,
-            new Rules\AddressShown,
-            new Rules\MeWithoutSignIn,
-            new Rules\ForbiddenByRule,
-            new Rules\SignInIncomplete,
-            new Rules\WayNotThere,
-            new Rules\AccountMatters,
-            new Rules\ProviderMoved,
-            new Rules\SlowPermission,
-            new Rules\MoreRowsThanTaken,
-            new Rules\ShownAndSent,
-            new Rules\SecretTyped,
-            new Rules\ServiceAddress,
-            new Rules\AnswerOutOfShape,
-            new Rules\PartMisspelt,
-            new Rules\TypedInstructions,
-            new Rules\PackageId,
-            new Rules\Version,
-            new Rules\BuildNumber,
-            new Rules\Icon,
-            new Rules\ListingTitle,
-            new Rules\ListingSummary,
-            new Rules\ListingDescription,
+            new Rules\BlankNotFilled(),
+            new Rules\UnknownName(),
+            new Rules\DoubleName(),
+            new Rules\NumberFromText(),
+            new Rules\ScreenNobodyReaches(),
+            new Rules\WrongArguments(),
+            new Rules\ListWithoutEmptyText(),
+            new Rules\ListOfNothing(),
+            new Rules\ChoiceOfNothing(),
+            new Rules\SlowList(),
+            new Rules\FormulaInCircles(),
+            new Rules\FormLeavesOut(),
+            new Rules\ButtonWithoutEffect(),
+            new Rules\RemovedWithoutAsking(),
+            new Rules\LoweredNeverRaised(),
+            new Rules\UsesRemovedRow(),
+            new Rules\RoutineInCircles(),
+            new Rules\AddedWithoutPerson(),
+            new Rules\EverybodysRows(),
+            new Rules\ScreensWithoutExit(),
+            new Rules\PictureWithoutDescription(),
+            new Rules\LowContrast(),
+            new Rules\RowsNotAsked(),
+            new Rules\PermissionUnsaid(),
+            new Rules\UnsaidWithoutSignIn(),
+            new Rules\OpenPersonalData(),
+            new Rules\AddressShown(),
+            new Rules\MeWithoutSignIn(),
+            new Rules\ForbiddenByRule(),
+            new Rules\SignInIncomplete(),
+            new Rules\WayNotThere(),
+            new Rules\AccountMatters(),
+            new Rules\ProviderMoved(),
+            new Rules\SlowPermission(),
+            new Rules\MoreRowsThanTaken(),
+            new Rules\ShownAndSent(),
+            new Rules\SecretTyped(),
+            new Rules\ServiceAddress(),
+            new Rules\AnswerOutOfShape(),
+            new Rules\PartMisspelt(),
+            new Rules\TypedInstructions(),
+            new Rules\PackageId(),
+            new Rules\Version(),
+            new Rules\BuildNumber(),
+            new Rules\Icon(),
+            new Rules\ListingTitle(),
+            new Rules\ListingSummary(),
+            new Rules\ListingDescription(),
         ];
     }
 
     /** @return list<Finding> in the order of the rules, those that block first */
-    public static function in(Reading $reading, Memo $memo = new Memo): array
+    public static function in(Reading $reading, Memo $memo = new Memo()): array
     {
         $found = [];
-        $local = self::byScreen($reading, $memo);
+        [$local, $facts] = self::byScreen($reading, $memo);
         foreach (self::rules() as $rule) {
-            foreach ($rule instanceof OfOneScreen ? $local[$rule::class] ?? [] : $rule->look($reading) as $finding) {
+            $here = match (true) {
+                $rule instanceof OfOneScreen => $local[$rule::class] ?? [],
+                $rule instanceof Gathers => $rule->judge($facts[$rule::class] ?? [], $reading),
+                default => $rule->look($reading),
+            };
+            foreach ($here as $finding) {
                 $found[] = $finding;
             }
         }
@@ -80,36 +82,49 @@ final class Findings
     }
 
     /**
-     * What the rules of one screen find, screen by screen: only those that read differently are looked at.
+     * What the rules of one screen find, and what others gather there, screen by screen: only those that read differently are looked at.
      *
-     * @return array<class-string<Rule>, list<Finding>>
+     * @return array{array<class-string<Rule>, list<Finding>>, array<class-string<Rule>, list<array<string, mixed>>>}
      */
     private static function byScreen(Reading $reading, Memo $memo): array
     {
-        $rules = array_filter(self::rules(), fn (Rule $r): bool => $r instanceof OfOneScreen);
-        $data = $reading->blueprint->data();
-        $screens = Prose::nodes($data['screens'] ?? []);
-        $around = hash('xxh128', serialize([array_diff_key($data, ['screens' => true]), array_map(fn (array $s): array => [$s['name'] ?? '', $s['about'] ?? []], $screens)]));
-        $found = [];
-        foreach ($reading->parts() as $screen => $part) {
-            $own = $screen === '' ? '' : serialize($screens[(int) Pointer::last($screen)]);
-            $all = $memo->of(hash('xxh128', "$around $screen $own"), function () use ($rules, $part): array {
-                $all = [];
-                foreach ($rules as $rule) {
-                    array_push($all, ...$rule->look($part));
-                }
-
-                return $all;
-            });
-            foreach ($all as $finding) {
-                $found[$finding->rule][] = $finding;
+        $screens = $reading->blueprint->data()['screens'] ?? [];
+        $screens = is_array($screens) ? array_values($screens) : [];
+        $around = $reading->around();
+        $found = $facts = $outlines = [];
+        foreach (['', ...array_map(fn (int $i): string => "/screens/$i", array_keys($screens))] as $i => $at) {
+            $own = $at === '' ? '' : $memo->mark($i - 1, $screens[$i - 1]);
+            $all = $memo->of("$around $at $own", fn (): array => self::looked($reading->part($at)));
+            $outlines[] = $all[2];
+            foreach ($all[0] as $class => $findings) {
+                $found[$class] = [...$found[$class] ?? [], ...$findings];
+            }
+            foreach ($all[1] as $class => $gathered) {
+                $facts[$class] = [...$facts[$class] ?? [], ...$gathered];
             }
         }
-        $byClass = [];
-        foreach ($rules as $rule) {
-            $byClass[$rule::class] = $found[substr((string) strrchr($rule::class, '\\'), 1)] ?? [];
+
+        $reading->knowing($outlines);
+
+        return [$found, $facts];
+    }
+
+    /**
+     * @return array{array<class-string<Rule>, list<Finding>>, array<class-string<Rule>, list<array<string, mixed>>>, array<string, array<string,
+     *   array<string, string>>>}
+     *   what was found and gathered by those rules that did, and the outline
+     */
+    private static function looked(Reading $part): array
+    {
+        $found = $facts = [];
+        foreach (self::rules() as $rule) {
+            if ($rule instanceof OfOneScreen) {
+                $found[$rule::class] = is_array($here = $rule->look($part)) ? array_values($here) : iterator_to_array($here, false);
+            } elseif ($rule instanceof Gathers) {
+                $facts[$rule::class] = $rule->gather($part);
+            }
         }
 
-        return $byClass;
+        return [array_filter($found), array_filter($facts), $part->outline()];
     }
 }

@@ -31,6 +31,12 @@ final class KeptSecrets
         }
     }
 
+    /** The same for the same secrets. */
+    public function mark(): string
+    {
+        return $this->digests === [] ? '' : hash('xxh128', serialize($this->digests));
+    }
+
     /** Whether a text holds one of them, with whatever stands around it. */
     public function stand(string $text): bool
     {

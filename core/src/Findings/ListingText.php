@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Findings;
 
-use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Text\Pattern;
 
 /** A text on the app's page in a store, with the common store limits: title 30, short description 80, full description 4,000 characters. */
@@ -41,16 +41,27 @@ final readonly class ListingText
     public function look(string $rule, Blueprint $blueprint): iterable
     {
         $text = match ($this->key) {
-            'title' => $blueprint->release->title, 'summary' => $blueprint->release->summary, default => $blueprint->release->description
+            'title' => $blueprint->release->title,
+            'summary' => $blueprint->release->summary,
+            default => $blueprint->release->description,
         };
         $at = "/release/$this->key";
         $length = (int) grapheme_strlen($text);
         if (trim($text) === '') {
-            yield Finding::warning($rule, $at, "The store page has no $this->name yet. Stores turn such a submission down.",
-                $this->key === 'title' ? Mend::put("Use “{$blueprint->name}”", $at, $this->cut($blueprint->name)) : null);
+            yield Finding::warning(
+                $rule,
+                $at,
+                "The store page has no $this->name yet. Stores turn such a submission down.",
+                $this->key === 'title' ? Mend::put("Use “{$blueprint->name}”", $at, $this->cut($blueprint->name)) : null,
+            );
         } elseif ($length > $this->most) {
             $cut = $this->cut($text);
-            yield Finding::warning($rule, $at, "The $this->name has $length characters; stores take at most $this->most.", Mend::put("Shorten it to “{$cut}”", $at, $cut));
+            yield Finding::warning(
+                $rule,
+                $at,
+                "The $this->name has $length characters; stores take at most $this->most.",
+                Mend::put("Shorten it to “{$cut}”", $at, $cut),
+            );
         }
     }
 

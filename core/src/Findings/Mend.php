@@ -18,7 +18,12 @@ final readonly class Mend
      */
     public static function addingTo(string $label, string $at, bool $there, array $values): self
     {
-        return new self($label, $there ? array_map(fn (mixed $one): array => ['op' => 'add', 'path' => "$at/-", 'value' => $one], $values) : [['op' => 'add', 'path' => $at, 'value' => $values]]);
+        return new self(
+            $label,
+            $there
+                ? array_map(fn (mixed $one): array => ['op' => 'add', 'path' => "$at/-", 'value' => $one], $values)
+                : [['op' => 'add', 'path' => $at, 'value' => $values]],
+        );
     }
 
     public static function put(string $label, string $at, mixed $value): self

@@ -14,20 +14,29 @@ final class Pairs
      */
     public static function of(array $colours): array
     {
-        $soft = fn (string $ground): string => self::mixed($colours['text'], $ground, .78);
-        $tint = self::mixed($colours['main'], $colours['surface'], .12);
+        $soft = fn (string $ground): string => self::mixed($colours['text'], $ground, 0.78);
+        $tint = self::mixed($colours['main'], $colours['surface'], 0.12);
         $found = [];
-        foreach ([
-            ['onMain', $colours['onMain'], $colours['main'], 'on the main colour', 4.5],
-            ['text', $colours['text'], $colours['background'], 'on the background', 4.5],
-            ['text', $colours['text'], $colours['surface'], 'on surfaces', 4.5],
-            ['text', $soft($colours['surface']), $colours['surface'], 'in notes on surfaces', 4.5],
-            ['text', $soft($colours['background']), $colours['background'], 'in small text on the background', 4.5],
-            ['main', self::mixed($colours['main'], $colours['text'], .82), $tint, 'on quiet buttons', 4.5],
-            ['main', self::mixed($colours['main'], $colours['text'], .88), $colours['surface'], 'in the active tab and asides', 4.5],
-            ['main', $colours['main'], $colours['background'], 'as a shape on the background', 3.0],
-        ] as [$key, $colour, $ground, $where, $least]) {
-            $found[] = ['key' => $key, 'colour' => $colour, 'ground' => $ground, 'where' => $where, 'ratio' => Contrast::ratio($colour, $ground), 'least' => $least];
+        foreach (
+            [
+                ['onMain', $colours['onMain'], $colours['main'], 'on the main colour', 4.5],
+                ['text', $colours['text'], $colours['background'], 'on the background', 4.5],
+                ['text', $colours['text'], $colours['surface'], 'on surfaces', 4.5],
+                ['text', $soft($colours['surface']), $colours['surface'], 'in notes on surfaces', 4.5],
+                ['text', $soft($colours['background']), $colours['background'], 'in small text on the background', 4.5],
+                ['main', self::mixed($colours['main'], $colours['text'], 0.82), $tint, 'on quiet buttons', 4.5],
+                ['main', self::mixed($colours['main'], $colours['text'], 0.88), $colours['surface'], 'in the active tab and asides', 4.5],
+                ['main', $colours['main'], $colours['background'], 'as a shape on the background', 3.0],
+            ] as [$key, $colour, $ground, $where, $least]
+        ) {
+            $found[] = [
+                'key' => $key,
+                'colour' => $colour,
+                'ground' => $ground,
+                'where' => $where,
+                'ratio' => Contrast::ratio($colour, $ground),
+                'least' => $least,
+            ];
         }
 
         return $found;

@@ -4,22 +4,54 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Findings;
 
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Effects\GoToScreen;
-use Lanai\Core\Script\NodeSpot;
-use Lanai\Core\Script\Walk;
+use Lanai\Core\Edits\ScreenMap;
+use Lanai\Core\Formula\Scope;
+use Lanai\Core\Language\NodeSpot;
+use Lanai\Core\Language\Walk;
+use Lanai\Core\Model\Access\Who;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Kinds;
+use Lanai\Core\Model\People\Leaving;
+use Lanai\Core\Model\People\Way;
+use Lanai\Core\Model\Services\ServiceRequest;
+use Lanai\Core\Model\Services\SignsIn;
 
-/** The app as the rules read it: walked once, shared by all. */
-final readonly class Reading
+/** The app as the rules read it, shared by all: what no rule asks for is not gone through. */
+final class Reading
 {
+    /** Tables of so few rows are alike to every rule. */
+    private const FEW = 100;
+
+    private ?Walk $walk = null;
+
+    private ?Kinds $outline = null;
+
+    /** @var array<string, self> */
+    private array $parts = [];
+
+    /** @var array<class-string, list<NodeSpot>> */
+    private array $nodes = [];
+
+    /** @var list<array{int, int, string}>|null */
+    private ?array $ways = null;
+
     /**
      * @param  int  $lastBuild  the highest build number that a store has taken; 0 for none
      * @param  array<string, int>  $rows  stored table => about how many rows it has, where that is known
-     * @param  array<string, list<array{string, string}>>  $returns  provider in small letters => the address that is registered there, and the one that is needed
+     * @param  array<string, list<array{string, string}>>  $returns  provider in small letters => the address that is registered there,
+     *   and the one that is needed
      * @param  array<string, list<string>>  $broken  request => how its latest answer breaks its shape
+     * @param  string|null  $only  the place of the screen that it is about; '' for all that stands outside of screens; null for all
      */
-    private function __construct(public Blueprint $blueprint, public Walk $walk, public int $lastBuild, public array $rows, public array $returns = [], public array $broken = [], public KeptSecrets $secrets = new KeptSecrets)
-    {
+    private function __construct(
+        public readonly Blueprint $blueprint,
+        public readonly int $lastBuild,
+        public readonly array $rows,
+        public readonly array $returns,
+        public readonly array $broken,
+        public readonly KeptSecrets $secrets,
+        private readonly ?string $only = null,
+    ) {
     }
 
     /**
@@ -27,20 +59,129 @@ final readonly class Reading
      * @param  array<string, list<array{string, string}>>  $returns
      * @param  array<string, list<string>>  $broken
      */
-    public static function of(Blueprint $blueprint, int $lastBuild = 0, array $rows = [], array $returns = [], array $broken = [], KeptSecrets $secrets = new KeptSecrets): self
-    {
-        return new self($blueprint, Walk::through($blueprint), $lastBuild, $rows, $returns, $broken, $secrets);
+    public static function of(
+        Blueprint $blueprint,
+        int $lastBuild = 0,
+        array $rows = [],
+        array $returns = [],
+        array $broken = [],
+        KeptSecrets $secrets = new KeptSecrets(),
+    ): self {
+        return new self($blueprint, $lastBuild, $rows, $returns, $broken, $secrets);
     }
 
-    /** @return list<NodeSpot> */
-    public function goTos(): array
+    /** Its nodes and blanks in the order of the script. */
+    public function walk(): Walk
     {
-        return $this->walk->nodesOf(GoToScreen::class);
+        return $this->walk ??= match (true) {
+            $this->only === null => $this->blueprint->walk(),
+            $this->only === '' => Walk::without('screens', $this->blueprint->data(), Blueprint::class, Scope::of($this->blueprint)),
+            default => Walk::towards($this->only, $this->blueprint->data(), Blueprint::class, Scope::of($this->blueprint))->under($this->only),
+        };
     }
 
-    /** @return array<string, self> the app in parts, each with the nodes of one screen only; '' for all that stands outside of screens */
-    public function parts(): array
+    /** True for the reading of what stands outside of screens, and for that of all. */
+    public function isAround(): bool
     {
-        return array_map(fn (Walk $walk): self => new self($this->blueprint, $walk, $this->lastBuild, $this->rows, $this->returns, $this->broken, $this->secrets), $this->walk->byScreen());
+        return $this->only === null || $this->only === '';
+    }
+
+    /**
+     * The nodes of a class. Screens in which there are none are not gone through.
+     *
+     * @param  class-string  $class
+     * @return list<NodeSpot>
+     */
+    public function nodesOf(string $class): array
+    {
+        if ($this->only !== null || Kinds::named($class) === []) {
+            return ($this->only === null && self::standsOutside($class) ? $this->part('') : $this)->walk()->nodesOf($class);
+        }
+        if (! isset($this->nodes[$class])) {
+            $in = ['' => true];
+            foreach (array_keys($this->placesOf($class)) as $at) {
+                $in[str_starts_with($at, '/screens/') ? implode('/', array_slice(explode('/', $at, 4), 0, 3)) : ''] = true;
+            }
+            $this->nodes[$class] = array_merge(...array_map(fn (string $at): array => $this->part($at)->walk()->nodesOf($class), array_keys($in)));
+        }
+
+        return $this->nodes[$class];
+    }
+
+    /**
+     * The lines or effects of a class by their places, without the names in scope: with their texts, and with what is in them only where no
+     * outline has them.
+     *
+     * @param  class-string  $class
+     * @return array<string, array<string, mixed>>
+     */
+    public function placesOf(string $class): array
+    {
+        return ($this->outline !== null && Kinds::isOutlined($class) ? $this->outline : $this->blueprint->kinds())->ofClass($class);
+    }
+
+    /** @return list<array{int, int, string}> the ways between screens: from, to, and where the effect stands */
+    public function ways(): array
+    {
+        return $this->ways ??= ScreenMap::ways($this->blueprint, $this->placesOf(...));
+    }
+
+    /**
+     * Takes over what is known of the parts, so that the whole need not be gone through.
+     *
+     * @param  list<array<string, array<string, array<string, string>>>>  $outlines
+     */
+    public function knowing(array $outlines): void
+    {
+        $this->outline = Kinds::joined($outlines);
+    }
+
+    /** @return array<string, array<string, array<string, string>>> of a part: its effects and what shows rows */
+    public function outline(): array
+    {
+        $data = $this->blueprint->data();
+        $i = str_starts_with((string) $this->only, '/screens/') ? (int) substr((string) $this->only, 9) : null;
+        $screens = is_array($data['screens'] ?? null) ? $data['screens'] : [];
+
+        return Kinds::outline($i === null ? ['screens' => []] + $data : ['screens' => [$i => $screens[$i] ?? []]]);
+    }
+
+    /**
+     * Whether a class is of those that never stand on a screen.
+     *
+     * @param  class-string  $class
+     */
+    private static function standsOutside(string $class): bool
+    {
+        foreach ([ServiceRequest::class, SignsIn::class, Way::class, Leaving::class, Who::class] as $family) {
+            if (is_a($class, $family, true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** One screen by its place, or all that stands outside of screens. */
+    public function part(string $at): self
+    {
+        return $this->parts[$at] ??= new self($this->blueprint, $this->lastBuild, $this->rows, $this->returns, $this->broken, $this->secrets, $at);
+    }
+
+    /**
+     * What findings on a screen depend on beside its own sentences, as a digest: all that is said outside of screens, what the screens are
+     * called and are about, how many rows there are where that can matter, and the keys that are kept.
+     */
+    public function around(): string
+    {
+        $data = $this->blueprint->data();
+        $screens = is_array($data['screens'] ?? null) ? array_values($data['screens']) : [];
+        $heads = array_map(fn (mixed $s): array => is_array($s) ? [$s['name'] ?? '', $s['about'] ?? [], $s['taking'] ?? []] : [], $screens);
+        $rows = array_filter($this->rows, fn (int $count): bool => $count > self::FEW);
+
+        return hash(
+            'xxh128',
+            serialize([array_diff_key($data, ['screens' => true]), $heads, $rows, $this->secrets->mark(), $this->broken, $this->lastBuild, $this->returns]),
+        );
     }
 }

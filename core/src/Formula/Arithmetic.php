@@ -17,17 +17,26 @@ final class Arithmetic
     {
         $any = fn (Type $t): bool => $t->kind === Kind::Any || $t->kind === Kind::Nothing;
         if ($any($a) || $any($b)) {
-            return $any($a) && $any($b) ? Type::of(Kind::Decimal) : ($any($a) ? $b : $a);
+            return match (true) {
+                $any($a) && $any($b) => Type::of(Kind::Decimal),
+                $any($a) => $b,
+                default => $a,
+            };
         }
         $sum = $operator === '+' || $operator === '-';
         $factor = $operator === '*' || $operator === '/';
-        $measure = fn (Type $t): bool => $t->kind === Kind::Money || $t->kind === Kind::Duration;
 
         return match (true) {
-            $a->isNumber() && $b->isNumber() => Type::of($a->kind === Kind::Whole && $b->kind === Kind::Whole && $operator !== '/' && $operator !== '**' ? Kind::Whole : Kind::Decimal),
-            $measure($a) && $a->fits($b) => $sum ? $a : ($operator === '/' ? Type::of(Kind::Decimal) : null),
-            $measure($a) && $b->isNumber() => $factor ? $a : null,
-            $measure($b) && $a->isNumber() => $operator === '*' ? $b : null,
+            $a->isNumber() && $b->isNumber() => Type::of(
+                $a->kind === Kind::Whole && $b->kind === Kind::Whole && $operator !== '/' && $operator !== '**' ? Kind::Whole : Kind::Decimal,
+            ),
+            $a->isMeasure() && $a->fits($b) => match (true) {
+                $sum => $a,
+                $operator === '/' => Type::of(Kind::Decimal),
+                default => null,
+            },
+            $a->isMeasure() && $b->isNumber() => $factor ? $a : null,
+            $b->isMeasure() && $a->isNumber() => $operator === '*' ? $b : null,
             $a->kind === Kind::Moment && $b->kind === Kind::Duration => $sum ? $a : null,
             $a->kind === Kind::Moment && $b->kind === Kind::Moment => $operator === '-' ? Type::of(Kind::Duration) : null,
             $a->kind === Kind::Date && $b->kind === Kind::Whole => $sum ? $a : null,
@@ -49,7 +58,11 @@ final class Arithmetic
                 '/' => $b->minor === 0 ? null : $a->minor / $b->minor,
                 default => null,
             },
-            $a instanceof Money && $y !== null => $operator === '*' ? $a->times($y) : ($operator === '/' && $y != 0 ? $a->over($y) : null),
+            $a instanceof Money && $y !== null => match (true) {
+                $operator === '*' => $a->times($y),
+                $operator === '/' && $y != 0 => $a->over($y),
+                default => null,
+            },
             $b instanceof Money && $x !== null => $operator === '*' ? $b->times($x) : null,
             $a instanceof Duration && $b instanceof Duration => match ($operator) {
                 '+' => new Duration($a->seconds + $b->seconds),
@@ -57,12 +70,20 @@ final class Arithmetic
                 '/' => $b->seconds === 0 ? null : $a->seconds / $b->seconds,
                 default => null,
             },
-            $a instanceof Duration && $y !== null => $operator === '*' ? new Duration((int) round($a->seconds * $y)) : ($operator === '/' && $y != 0 ? new Duration((int) round($a->seconds / $y)) : null),
+            $a instanceof Duration && $y !== null => match (true) {
+                $operator === '*' => new Duration((int) round($a->seconds * $y)),
+                $operator === '/' && $y != 0 => new Duration((int) round($a->seconds / $y)),
+                default => null,
+            },
             $b instanceof Duration && $x !== null => $operator === '*' ? new Duration((int) round($b->seconds * $x)) : null,
             $a instanceof DateTimeImmutable && $b instanceof Duration => $a->modify(sprintf('%+d seconds', $operator === '-' ? -$b->seconds : $b->seconds)),
-            $a instanceof DateTimeImmutable && $b instanceof DateTimeImmutable => $operator === '-' ? new Duration($a->getTimestamp() - $b->getTimestamp()) : null,
+            $a instanceof DateTimeImmutable && $b instanceof DateTimeImmutable => $operator === '-'
+                ? new Duration($a->getTimestamp() - $b->getTimestamp())
+                : null,
             $a instanceof Day && is_int($b) => $a->plusDays($operator === '-' ? -$b : $b),
-            $a instanceof Day && $b instanceof Day => $operator === '-' ? intdiv((int) strtotime("$a->iso UTC") - (int) strtotime("$b->iso UTC"), 86400) : null,
+            $a instanceof Day && $b instanceof Day => $operator === '-'
+                ? intdiv((int) strtotime("$a->iso UTC") - (int) strtotime("$b->iso UTC"), 86400)
+                : null,
             default => null,
         };
     }
@@ -75,7 +96,11 @@ final class Arithmetic
             '*' => $a * $b,
             '**' => $a ** $b,
             '/' => $b == 0 ? null : $a / $b,
-            '%' => (int) $b === 0 ? null : (is_int($a) && is_int($b) ? $a % $b : fmod($a, $b)),
+            '%' => match (true) {
+                (int) $b === 0 => null,
+                is_int($a) && is_int($b) => $a % $b,
+                default => fmod($a, $b),
+            },
             default => null,
         };
 

@@ -5,56 +5,25 @@ declare(strict_types=1);
 namespace Lanai\Core\Formula;
 
 use DateTimeImmutable;
-use DateTimeZone;
 use IntlDateFormatter;
-use Lanai\Core\Blueprint\Row;
-use Lanai\Core\Values\Day;
-use Lanai\Core\Values\Duration;
-use Lanai\Core\Values\Money;
-use Lanai\Core\Values\Place;
-use Lanai\Core\Values\TimeOfDay;
+use Lanai\Core\Formula\Kinds\Kinds;
 use NumberFormatter;
 
 /** How values are shown to people, over PHP intl (ICU date patterns, Unicode TR 35). */
 final class Formats
 {
-    /** As many items of a long list are written out; three dots stand for the rest. */
-    private const MOST = 200;
-
     /** @var array<string, IntlDateFormatter> */
     private static array $made = [];
 
     public static function show(mixed $value, Moment $moment): string
     {
-        return match (true) {
-            $value === null => '',
-            is_string($value) => $value,
-            is_bool($value) => $value ? 'yes' : 'no',
-            is_float($value) => self::number($value),
-            $value instanceof DateTimeImmutable => self::pattern($value, 'EEE d MMM, HH:mm', $moment),
-            $value instanceof Day => self::pattern($value->begins($moment->zone), 'EEE d MMM', $moment),
-            $value instanceof Money => $value->shown($moment->locale),
-            $value instanceof Row => self::show($value->label(), $moment),
-            is_array($value) => implode(', ', array_map(fn (mixed $v): string => self::show($v, $moment), $value)),
-            $value instanceof LongList => self::show($value->first(self::MOST), $moment).', …',
-            default => self::plain($value),
-        };
+        return is_string($value) ? $value : Kinds::holding($value)->shown($value, $moment);
     }
 
     /** A value written the same whoever looks: for grids and files. */
     public static function plain(mixed $value): string
     {
-        return match (true) {
-            is_bool($value) => $value ? 'yes' : 'no',
-            is_float($value) => self::number($value),
-            $value instanceof DateTimeImmutable => $value->setTimezone(new DateTimeZone('UTC'))->format('Y-m-d H:i'),
-            $value instanceof Day, $value instanceof TimeOfDay => $value->iso,
-            $value instanceof Money, $value instanceof Duration, $value instanceof Place => $value->written(),
-            $value instanceof Row => $value->label(),
-            is_array($value) => implode('; ', array_map(self::plain(...), $value)),
-            is_scalar($value) => (string) $value,
-            default => '',
-        };
+        return Kinds::holding($value)->plain($value);
     }
 
     /** Two locales write 1234.5 as “1,234.50” and “1.234,50”. */
@@ -84,13 +53,6 @@ final class Formats
     public static function longDate(DateTimeImmutable $at, Moment $moment): string
     {
         return (string) (new IntlDateFormatter($moment->locale, IntlDateFormatter::LONG, IntlDateFormatter::NONE, $moment->zone))->format($at);
-    }
-
-    private static function number(float $value): string
-    {
-        $text = rtrim(rtrim(number_format($value, 6, '.', ''), '0'), '.');
-
-        return $text === '-0' ? '0' : $text;
     }
 
     public static function pattern(DateTimeImmutable $at, string $pattern, Moment $moment): string

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Formula;
 
-use Lanai\Core\Script\Scope;
 use Lanai\Core\Text\Pattern;
 use Symfony\Component\ExpressionLanguage\Node\Node;
 use Symfony\Component\ExpressionLanguage\Parser;
@@ -46,7 +45,7 @@ final class Formula
     /** Says nothing about a row: it is never evaluated. */
     public static function none(): self
     {
-        return new self('', new Node);
+        return new self('', new Node());
     }
 
     /** A part of another formula's tree. */
@@ -118,8 +117,19 @@ final class Formula
                 }
             } elseif ($token->test(Token::PUNCTUATION_TYPE, '(')) {
                 $called = count($path) === 1 && $root === null && $at === $from + strlen($path[0]);
-                $open[] = ['from' => $called ? $from : $at, 'argument' => $at + 1, 'called' => $called && in_array($path[0], ListFunctions::NAMES, true), 'scopes' => $scopes];
-            } elseif ($token->test(Token::PUNCTUATION_TYPE, ',') && $open !== [] && end($open)['called'] && $scopes === end($open)['scopes'] && $scopes !== []) {
+                $open[] = [
+                    'from' => $called ? $from : $at,
+                    'argument' => $at + 1,
+                    'called' => $called && in_array($path[0], ListFunctions::NAMES, true),
+                    'scopes' => $scopes,
+                ];
+            } elseif (
+                $token->test(Token::PUNCTUATION_TYPE, ',') &&
+                $open !== [] &&
+                end($open)['called'] &&
+                $scopes === end($open)['scopes'] &&
+                $scopes !== []
+            ) {
                 // What follows is about each item of the list before the comma.
                 $item = $this->typeBetween(end($open)['argument'], $at, end($scopes))?->of;
                 $scopes = $item === null ? $scopes : [...$scopes, end($scopes)->inItem($item)];
@@ -157,7 +167,7 @@ final class Formula
         $plain = match (true) {
             str_contains($message, 'Unclosed') => 'A bracket or quote is opened here and not closed.',
             str_contains($message, 'end of expression'), $rest === '' => 'The formula stops too early: something is missing at its end.',
-            str_contains($text, '=') && ! Pattern::match('/[=!<>]=/', $text) && str_contains($message, 'Unexpected character "="') => 'Use == to compare two values.',
+            str_contains($message, 'Unexpected character "="') && ! Pattern::match('/[=!<>]=/', $text) => 'Use == to compare two values.',
             default => 'The formula cannot be read from “'.mb_substr($rest, 0, 20).'” on.',
         };
 

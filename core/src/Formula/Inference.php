@@ -4,15 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Formula;
 
-use DateTimeImmutable;
-use Lanai\Core\Blueprint\Row;
-use Lanai\Core\Script\Scope;
 use Lanai\Core\Text\Pattern;
-use Lanai\Core\Values\Day;
-use Lanai\Core\Values\Duration;
-use Lanai\Core\Values\Money;
-use Lanai\Core\Values\Place;
-use Lanai\Core\Values\TimeOfDay;
 use Symfony\Component\ExpressionLanguage\Node;
 
 /** Finds the type of a formula, or says what is wrong with it. */
@@ -33,7 +25,7 @@ final readonly class Inference
     private function of(Node\Node $node): Type
     {
         return match (true) {
-            $node instanceof Node\ConstantNode => self::ofValue($node->attributes['value']),
+            $node instanceof Node\ConstantNode => Kinds\Kinds::typeOf($node->attributes['value']),
             $node instanceof Node\NameNode => $this->name(Tree::name($node)),
             $node instanceof Node\GetAttrNode => $this->member($node),
             $node instanceof Node\FunctionNode => $this->call($node),
@@ -46,40 +38,24 @@ final readonly class Inference
         };
     }
 
-    public static function ofValue(mixed $value): Type
-    {
-        return match (true) {
-            $value === null => Type::of(Kind::Nothing),
-            is_bool($value) => Type::of(Kind::YesNo),
-            is_int($value) => Type::of(Kind::Whole),
-            is_float($value) => Type::of(Kind::Decimal),
-            $value instanceof DateTimeImmutable => Type::of(Kind::Moment),
-            $value instanceof Day => Type::of(Kind::Date),
-            $value instanceof TimeOfDay => Type::of(Kind::Time),
-            $value instanceof Duration => Type::of(Kind::Duration),
-            $value instanceof Money => Type::money($value->currency),
-            $value instanceof Place => Type::of(Kind::Place),
-            $value instanceof LongList => Type::several(self::ofValue($value->first(1)[0] ?? null)),
-            is_array($value) => Type::several($value === [] ? Type::of(Kind::Any) : self::ofValue(reset($value))),
-            $value instanceof Row => Type::row($value->table->singular),
-            default => Type::of(Kind::Text),
-        };
-    }
-
     private function name(string $name): Type
     {
         $type = $this->scope->typeOf($name);
         if ($type !== null) {
             return $type;
         }
-        if (in_array($name, ['input', 'screen', 'app', 'asset', 'account'], true)) {
+        if (Prefix::tryFrom($name) !== null) {
             throw $this->wrong("“{$name}” needs a name after it, as in {$name}.something.", $name);
         }
         if ($name === 'yes' || $name === 'no') {
             return Type::of(Kind::YesNo);
         }
         $near = Nearest::to($name, array_keys($this->scope->all()));
-        $also = Functions::named($name) !== null ? " Write $name() to call the function." : ($near === null ? '' : " Did you mean “{$near}”?");
+        $also = match (true) {
+            Functions::named($name) !== null => " Write $name() to call the function.",
+            $near === null => '',
+            default => " Did you mean “{$near}”?",
+        };
 
         throw $this->wrong("There is nothing called “{$name}” here.$also", $name, Functions::named($name) !== null ? $name.'()' : $near);
     }
@@ -91,17 +67,9 @@ final readonly class Inference
         }
         $member = Tree::member($node);
         $owner = Tree::child($node, 'node');
-        if ($owner instanceof Node\NameNode && Tree::name($owner) === 'input') {
-            return $this->scope->inputs[$member] ?? throw $this->unknown($member, 'There is no input called', array_keys($this->scope->inputs));
-        }
-        if ($owner instanceof Node\NameNode && in_array(Tree::name($owner), ['app', 'asset', 'account'], true) && $this->scope->typeOf(Tree::name($owner)) === null) {
-            $kept = Tree::name($owner);
-            $known = array_map(fn (string $key): string => substr($key, strlen($kept) + 1), array_values(array_filter(array_keys($this->scope->inputs), fn (string $key): bool => str_starts_with($key, "$kept."))));
-
-            return $this->scope->inputs["$kept.$member"] ?? throw $this->unknown($member, ['app' => 'There is no value of the app called', 'asset' => 'There is no asset called', 'account' => 'An account has no'][$kept], $known);
-        }
-        if ($owner instanceof Node\NameNode && Tree::name($owner) === 'screen') {
-            return $this->scope->names[$member] ?? throw $this->unknown($member, 'The screen has nothing called', array_keys($this->scope->names));
+        $prefix = Prefix::of($node);
+        if ($prefix !== null && ! ($prefix->yields() && $this->scope->typeOf($prefix->value) !== null)) {
+            return $this->behind($prefix, $member);
         }
         $type = $this->of($owner);
         if ($type->kind === Kind::Several && $type->of?->kind === Kind::Row) {
@@ -116,21 +84,40 @@ final readonly class Inference
         return $this->part($type, $member);
     }
 
+    /** What a prefix leads to. */
+    private function behind(Prefix $prefix, string $member): Type
+    {
+        if ($prefix === Prefix::Screen) {
+            return $this->scope->names[$member] ?? throw $this->unknown($member, $prefix->unknown(), array_keys($this->scope->names));
+        }
+        $found = $this->scope->inputs[$prefix->key($member)] ?? null;
+        if ($found !== null) {
+            return $found;
+        }
+        $begin = $prefix->key('');
+        $known = $begin === '' ? array_keys($this->scope->inputs)
+            : array_filter(array_keys($this->scope->inputs), fn (string $key): bool => str_starts_with($key, $begin));
+
+        throw $this->unknown($member, $prefix->unknown(), array_values(array_map(fn (string $key): string => substr($key, strlen($begin)), $known)));
+    }
+
     private function part(Type $row, string $member): Type
     {
-        $table = $this->scope->blueprint->tableOfOne($row->one);
-        if ($table === null || ($member === 'id' && $table->fieldInFormula('id') === null)) {
+        $table = $this->scope->schema->tableOfOne($row->one);
+        if ($table === null || ($member === 'id' && ! $table->hasField('id'))) {
             return Type::of($table === null ? Kind::Any : Kind::Whole);
         }
-        $parts = $this->scope->blueprint->partsOf($table);
+        $parts = $this->scope->schema->partsOf($table);
 
-        return $parts[$member] ?? throw $this->unknown($member, "$table->name has no field called", array_keys($parts));
+        return $parts[$member] ?? throw $this->unknown($member, "{$table->called()} has no field called", array_keys($parts));
     }
 
     private function call(Node\FunctionNode $node): Type
     {
         $name = Tree::name($node);
-        $function = Functions::named($name) ?? throw $this->unknown($name, 'There is no function called', array_keys(Functions::all()), Functions::ALSO_CALLED[strtolower($name)] ?? null);
+        $function =
+            Functions::named($name) ??
+            throw $this->unknown($name, 'There is no function called', array_keys(Functions::all()), Functions::ALSO_CALLED[strtolower($name)] ?? null);
         $given = Tree::arguments($node);
         $most = count($function->takes);
         $first = $given === [] ? null : $this->of($given[0]);
@@ -138,13 +125,24 @@ final readonly class Inference
             return $this->overList($name, $first, $given);
         }
         if (count($given) > $most || count($given) < $most - $function->optional) {
-            throw $this->wrong("$name() takes ".($most === 1 ? 'one value' : ($most === 0 ? 'no values' : "$most values")).', not '.count($given).'.', $name);
+            throw $this->wrong(
+                "$name() takes ".match (true) {
+                    $most === 1 => 'one value',
+                    $most === 0 => 'no values',
+                    default => "$most values",
+                }.', not '.count($given).'.',
+                $name,
+            );
         }
         $types = [];
         foreach ($given as $i => $argument) {
             $type = $this->of($argument);
             if (! $function->accepts($i, $type)) {
-                throw $this->wrong("$name() needs {$function->wants($i)->inWords()} here, but this is {$type->inWords()}.", $name, $this->wrapped($argument, $type, $function->wants($i)));
+                throw $this->wrong(
+                    "$name() needs {$function->wants($i)->inWords()} here, but this is {$type->inWords()}.",
+                    $name,
+                    $this->wrapped($argument, $type, $function->wants($i)),
+                );
             }
             $types[] = $type;
         }
@@ -170,7 +168,10 @@ final readonly class Inference
         if ($second instanceof Node\ConstantNode && $name === 'join') {
             $second = null;
         }
-        if (count($given) > ($name === 'join' || $name === 'sortBy' ? 3 : 2) || ($second === null && in_array($name, ['every', 'where', 'sortBy'], true) && $item->kind === Kind::Row)) {
+        if (
+            count($given) > ($name === 'join' || $name === 'sortBy' ? 3 : 2) ||
+            ($second === null && in_array($name, ['every', 'where', 'sortBy'], true) && $item->kind === Kind::Row)
+        ) {
             throw $this->wrong($second === null ? "$name() needs a formula about each of them, after a comma." : "$name() is given too much.", $name);
         }
         $each = $second === null ? null : (new self($this->formula, $this->scope->inItem($item)))->of($second);
@@ -186,7 +187,7 @@ final readonly class Inference
         $operator = Tree::operator($node);
         $type = $this->of(Tree::child($node, 'node'));
         if ($operator === '-' || $operator === '+') {
-            if ($type->kind !== Kind::Money && $type->kind !== Kind::Duration) {
+            if (! $type->isMeasure()) {
                 $this->want(Tree::child($node, 'node'), $type, Type::of(Kind::Decimal), $operator);
             }
 
@@ -202,15 +203,27 @@ final readonly class Inference
         $a = $this->of($left);
         $b = $this->of($right);
         switch ($operator) {
-            case 'and': case 'or': case '&&': case '||': case 'xor':
+            case 'and':
+            case 'or':
+            case '&&':
+            case '||':
+            case 'xor':
                 $this->want($left, $a, Type::of(Kind::YesNo), $operator);
                 $this->want($right, $b, Type::of(Kind::YesNo), $operator);
 
                 return Type::of(Kind::YesNo);
-            case '==': case '!=': case '<': case '>': case '<=': case '>=':
+            case '==':
+            case '!=':
+            case '<':
+            case '>':
+            case '<=':
+            case '>=':
                 if (! $a->comparesWith($b)) {
-                    throw $this->wrong("“{$operator}” compares {$a->inWords()} with {$b->inWords()}; these are never alike.", $operator,
-                        $b->isNumber() || $a->kind === Kind::Several ? $this->wrapped($left, $a, $b) : $this->wrapped($right, $b, $a));
+                    throw $this->wrong(
+                        "“{$operator}” compares {$a->inWords()} with {$b->inWords()}; these are never alike.",
+                        $operator,
+                        $b->isNumber() || $a->kind === Kind::Several ? $this->wrapped($left, $a, $b) : $this->wrapped($right, $b, $a),
+                    );
                 }
                 if (strlen($operator) === 1 || $operator[0] === '<' || $operator[0] === '>') {
                     foreach ([$a, $b] as $side) {
@@ -221,24 +234,34 @@ final readonly class Inference
                 }
 
                 return Type::of(Kind::YesNo);
-            case 'in': case 'not in':
+            case 'in':
+            case 'not in':
                 if ($b->kind !== Kind::Several && $b->kind !== Kind::Any) {
                     throw $this->wrong("“{$operator}” needs several values on its right, as in [1, 2], but this is {$b->inWords()}.", $operator);
                 }
 
                 return Type::of(Kind::YesNo);
-            case 'contains': case 'starts with': case 'ends with': case 'matches':
+            case 'contains':
+            case 'starts with':
+            case 'ends with':
+            case 'matches':
                 $this->want($left, $a, Type::of(Kind::Text), $operator);
                 $this->want($right, $b, Type::of(Kind::Text), $operator);
 
                 return Type::of(Kind::YesNo);
             case '~':
                 return Type::of(Kind::Text);
-            case '+': case '-': case '*': case '/': case '%': case '**':
+            case '+':
+            case '-':
+            case '*':
+            case '/':
+            case '%':
+            case '**':
                 $type = Arithmetic::type($operator, $a, $b);
                 if ($type === null) {
                     // Beside a text that stands there as such, or another text, joining is meant; beside a number, the number in it.
-                    $typed = $left instanceof Node\ConstantNode && $a->kind === Kind::Text || $right instanceof Node\ConstantNode && $b->kind === Kind::Text;
+                    $typed =
+                        ($left instanceof Node\ConstantNode && $a->kind === Kind::Text) || ($right instanceof Node\ConstantNode && $b->kind === Kind::Text);
                     if ($operator === '+' && ($typed || ($a->kind === Kind::Text && $b->kind === Kind::Text))) {
                         throw $this->wrong('“+” adds numbers; texts are put together with “~”.', $operator, $this->joined($left, $right));
                     }
@@ -275,7 +298,11 @@ final readonly class Inference
     private function want(Node\Node $node, Type $is, Type $wanted, string $operator): void
     {
         if (! $is->fits($wanted)) {
-            throw $this->wrong("“{$operator}” needs {$wanted->inWords()}, but “{$this->write($node)}” is {$is->inWords()}.", $operator, $this->wrapped($node, $is, $wanted));
+            throw $this->wrong(
+                "“{$operator}” needs {$wanted->inWords()}, but “{$this->write($node)}” is {$is->inWords()}.",
+                $operator,
+                $this->wrapped($node, $is, $wanted),
+            );
         }
     }
 
@@ -314,7 +341,11 @@ final readonly class Inference
             $node instanceof Node\NameNode => Tree::name($node),
             $node instanceof Node\GetAttrNode => $this->write(Tree::child($node, 'node')).'.'.Tree::member($node),
             $node instanceof Node\FunctionNode => Tree::name($node).'('.implode(', ', array_map($this->write(...), Tree::arguments($node))).')',
-            $node instanceof Node\BinaryNode => $this->write(Tree::child($node, 'left')).' '.Tree::operator($node).' '.$this->write(Tree::child($node, 'right')),
+            $node instanceof Node\BinaryNode => $this->write(Tree::child($node, 'left')).
+                ' '.
+                Tree::operator($node).
+                ' '.
+                $this->write(Tree::child($node, 'right')),
             $node instanceof Node\ConstantNode => Literals::written($node->attributes['value']) ?? self::UNWRITTEN,
             // Such a part is not found in the formula, and so nothing is put around it.
             default => self::UNWRITTEN,

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Formula;
 
-use Lanai\Core\Blueprint\Row;
-use Lanai\Core\Script\Scope;
-
 /** The items of a list that a formula gives. */
 final class Items
 {
@@ -28,21 +25,5 @@ final class Items
     public static function each(mixed $list): iterable
     {
         return is_array($list) || $list instanceof LongList ? $list : [];
-    }
-
-    /** @return list<Row> the first so many */
-    public static function rows(mixed $list, int $most): array
-    {
-        $rows = [];
-        foreach (self::each($list) as $item) {
-            if (count($rows) >= $most) {
-                break;
-            }
-            if ($item instanceof Row) {
-                $rows[] = $item;
-            }
-        }
-
-        return $rows;
     }
 }

@@ -27,6 +27,17 @@ enum Kind: string
     /** Numbers, texts and dates come before or after one another. */
     public function isOrdered(): bool
     {
-        return in_array($this, [self::Text, self::Whole, self::Decimal, self::Moment, self::Date, self::Time, self::Duration, self::Money, self::Nothing, self::Any], true);
+        return Kinds\Kinds::of($this)->isOrdered();
+    }
+
+    public static function named(mixed $name): self
+    {
+        foreach (self::cases() as $kind) {
+            if ($kind->name === $name) {
+                return $kind;
+            }
+        }
+
+        return self::Any;
     }
 }

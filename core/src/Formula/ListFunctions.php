@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Lanai\Core\Formula;
 
 use Closure;
-use Lanai\Core\Values\Duration;
-use Lanai\Core\Values\Money;
 
 /** Functions over lists. Their second value is a formula about each item: a row's fields stand bare in it, `this` is the item. */
 final class ListFunctions
@@ -29,7 +27,7 @@ final class ListFunctions
     public static function type(string $name, Type $item, ?Type $each): ?Type
     {
         $of = $each ?? $item;
-        $measured = $of->isNumber() || in_array($of->kind, [Kind::Money, Kind::Duration, Kind::Any, Kind::Nothing], true);
+        $measured = $of->zero() !== null || in_array($of->kind, [Kind::Any, Kind::Nothing], true);
 
         return match ($name) {
             'count' => Type::of(Kind::Whole),
@@ -39,7 +37,11 @@ final class ListFunctions
             'sortBy' => $each !== null && $each->kind->isOrdered() ? Type::several($item) : null,
             'join' => Type::of(Kind::Text),
             'sum' => $measured ? $of : null,
-            'average' => ! $measured ? null : ($of->isNumber() ? Type::of(Kind::Decimal) : $of),
+            'average' => match (true) {
+                ! $measured => null,
+                $of->isNumber() => Type::of(Kind::Decimal),
+                default => $of,
+            },
             default => $of->kind->isOrdered() ? $of : null,
         };
     }
@@ -55,7 +57,9 @@ final class ListFunctions
     {
         switch ($name) {
             case 'where':
-                return $items instanceof LongList ? new LongList(fn (): iterable => self::meeting($items, $each)) : iterator_to_array(self::meeting($items, $each), false);
+                return $items instanceof LongList
+                    ? new LongList(fn (): iterable => self::meeting($items, $each))
+                    : iterator_to_array(self::meeting($items, $each), false);
             case 'count':
                 return is_array($items) && $each === null ? count($items) : iterator_count(self::meeting($items, $each));
             case 'any':
@@ -74,7 +78,8 @@ final class ListFunctions
                 }
 
                 return true;
-            case 'first': case 'last':
+            case 'first':
+            case 'last':
                 $found = null;
                 foreach ($name === 'last' && is_array($items) ? array_reverse($items) : $items as $item) {
                     if ($each === null || $each($item) === true) {
@@ -148,26 +153,20 @@ final class ListFunctions
                 $count++;
             }
 
-            return $name === 'sum' ? $sum : ($sum === null ? null : Arithmetic::of('/', $sum, $count));
+            return match (true) {
+                $name === 'sum' => $sum,
+                $sum === null => null,
+                default => Arithmetic::of('/', $sum, $count),
+            };
         }
         $best = null;
         foreach ($values as $value) {
-            if ($best === null || (Evaluation::compared($value, $best) <=> 0) === ($name === 'min' ? -1 : 1)) {
+            if ($best === null || (Comparison::of($value, $best) <=> 0) === ($name === 'min' ? -1 : 1)) {
                 $best = $value;
             }
         }
 
         return $best;
-    }
-
-    /** The sum over nothing, as a value of the type. */
-    public static function zero(Type $of): mixed
-    {
-        return match ($of->kind) {
-            Kind::Money => new Money(0, $of->one),
-            Kind::Duration => new Duration(0),
-            default => 0,
-        };
     }
 
     /**
@@ -182,7 +181,7 @@ final class ListFunctions
             $keyed[] = [$each === null ? $item : $each($item), $item];
         }
         usort($keyed, function (array $a, array $b) use ($downward): int {
-            $order = $a[0] === null || $b[0] === null ? ($a[0] === null ? 0 : 1) <=> ($b[0] === null ? 0 : 1) : Evaluation::compared($a[0], $b[0]);
+            $order = $a[0] === null || $b[0] === null ? ($a[0] === null ? 0 : 1) <=> ($b[0] === null ? 0 : 1) : Comparison::of($a[0], $b[0]);
 
             return $downward ? -$order : $order;
         });

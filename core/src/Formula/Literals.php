@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Formula;
 
+use Lanai\Core\Formula\Kinds\Kinds;
 use Lanai\Core\Text\Pattern;
 use Lanai\Core\Values\Currency;
 use Lanai\Core\Values\Day;
@@ -29,7 +30,8 @@ final readonly class Literals
 
     private const TIME = '/\G\d\d:\d\d(?![\w:])/';
 
-    private const MONEY = '/\G(-?)(\d{1,13}(?:\.\d+)?) ?([A-Z]{3})(?!\w)|\G(-?)(\d{1,13}(?:\.\d+)?) ?(€|£|\$|¥)|\G(-?)(€|£|\$|¥) ?(\d{1,13}(?:\.\d+)?)(?![\w.])/u';
+    private const MONEY = '/\G(-?)(\d{1,13}(?:\.\d+)?) ?([A-Z]{3})(?!\w)|\G(-?)(\d{1,13}(?:\.\d+)?) ?(€|£|\$|¥)|\G(-?)(€|£|\$|¥) ?(\d{1,'
+        .'13}(?:\.\d+)?)(?![\w.])/u';
 
     /** What stands for a literal in a string, with its number: no text of a formula begins so. */
     private const MARK = "\0literal ";
@@ -62,7 +64,7 @@ final readonly class Literals
     /** The text as tokens, each literal a string. */
     public function tokens(): TokenStream
     {
-        $stream = (new Lexer)->tokenize($this->plain);
+        $stream = (new Lexer())->tokenize($this->plain);
         if ($this->found === []) {
             return $stream;
         }
@@ -70,7 +72,8 @@ final readonly class Literals
         while (true) {
             $token = $stream->current;
             $at = (int) $token->cursor - 1;
-            $tokens[] = $token->test(Token::STRING_TYPE) && isset($this->found[$at]) ? new Token(Token::STRING_TYPE, self::MARK.$at, $token->cursor) : $token;
+            $tokens[] =
+                $token->test(Token::STRING_TYPE) && isset($this->found[$at]) ? new Token(Token::STRING_TYPE, self::MARK.$at, $token->cursor) : $token;
             if ($stream->isEOF()) {
                 break;
             }
@@ -103,17 +106,7 @@ final readonly class Literals
     /** A value as a formula writes it; null where none can. */
     public static function written(mixed $value): ?string
     {
-        return match (true) {
-            $value === null => 'null',
-            is_bool($value) => $value ? 'true' : 'false',
-            is_int($value) => (string) $value,
-            is_float($value) => is_finite($value) ? (string) json_encode($value) : null,
-            is_string($value) => Picks::text($value),
-            $value instanceof Money => $value->written().' '.$value->currency,
-            $value instanceof Day, $value instanceof TimeOfDay => $value->iso,
-            $value instanceof Duration => $value->seconds < 0 ? null : $value->written(),
-            default => null,
-        };
+        return Kinds::holding($value)->literal($value);
     }
 
     /**
@@ -150,7 +143,8 @@ final readonly class Literals
                 }
                 $operand = true;
             } elseif (! $operand && (ctype_digit($char) || $char === '-' || $char === '$' || ord($char) > 0x7F)) {
-                $read = Pattern::match(self::TIME, $text, $found, from: $i) && end($choices) > 0 && ! self::goesOn($text, $i + 5) ? null : self::read($text, $i);
+                $read =
+                    Pattern::match(self::TIME, $text, $found, from: $i) && end($choices) > 0 && ! self::goesOn($text, $i + 5) ? null : self::read($text, $i);
                 if ($read !== null) {
                     $places[] = $i;
                     $i += $read[0] - 1;
@@ -164,10 +158,12 @@ final readonly class Literals
             } else {
                 // A colon after a question mark is that of a choice, and not of a time.
                 match ($char) {
-                    '(', '[', '{' => $choices[] = 0,
+                    '(', '[', '{' => ($choices[] = 0),
                     ')', ']', '}' => count($choices) > 1 ? array_pop($choices) : null,
-                    '?' => in_array($text[$i + 1] ?? '', ['.', '?', ':'], true) || ($text[$i - 1] ?? '') === '?' ? null : $choices[] = array_pop($choices) + 1,
-                    ':' => $choices[] = max(0, array_pop($choices) - 1),
+                    '?' => in_array($text[$i + 1] ?? '', ['.', '?', ':'], true) || ($text[$i - 1] ?? '') === '?'
+                        ? null
+                        : ($choices[] = array_pop($choices) + 1),
+                    ':' => ($choices[] = max(0, array_pop($choices) - 1)),
                     default => null,
                 };
                 $operand = in_array($char, [')', ']', '}'], true);
@@ -207,7 +203,12 @@ final readonly class Literals
             $day = Day::of("$found[1]-$found[2]-$found[3]") ?? throw new FormulaMistake("There is no day {$found[1]}-{$found[2]}-{$found[3]}.", $at);
             $time = isset($found[4]) ? TimeOfDay::of($found[4]) ?? throw new FormulaMistake("There is no time {$found[4]}.", $at) : null;
 
-            return [strlen($found[0]), $time === null ? new Node\ConstantNode($day) : new Node\FunctionNode('at', new Node\Node([new Node\ConstantNode($day), new Node\ConstantNode($time)]))];
+            return [
+                strlen($found[0]),
+                $time === null
+                    ? new Node\ConstantNode($day)
+                    : new Node\FunctionNode('at', new Node\Node([new Node\ConstantNode($day), new Node\ConstantNode($time)])),
+            ];
         }
         if (Pattern::match(self::TIME, $text, $found, from: $at)) {
             return [5, new Node\ConstantNode(TimeOfDay::of($found[0]) ?? throw new FormulaMistake("There is no time {$found[0]}.", $at))];
@@ -226,11 +227,19 @@ final readonly class Literals
             if (! isset(Currency::all()[$currency])) {
                 throw new FormulaMistake("There is no currency {$currency}. Write its code, as in 5 EUR.", $at);
             }
-            $money = Money::of($minus.$amount, $currency) ?? throw new FormulaMistake("“{$found[0]}” is not an amount: {$currency} has ".Currency::digits($currency).' decimals.', $at);
+            $money =
+                Money::of($minus.$amount, $currency) ??
+                throw new FormulaMistake("“{$found[0]}” is not an amount: {$currency} has ".Currency::digits($currency).' decimals.', $at);
 
             return strlen($found[0]) < 2 ? null : [strlen($found[0]), new Node\ConstantNode($money)];
         }
 
         return null;
+    }
+
+    /** A text as formulas write it. */
+    public static function text(string $text): string
+    {
+        return '"'.addcslashes($text, '"\\').'"';
     }
 }

@@ -21,7 +21,10 @@ final class Nearest
         foreach ($known as $candidate) {
             $distance = levenshtein(strtolower($word), strtolower($candidate));
             // Two letters that changed places are one slip; in a short word two slips are most of it.
-            $distance -= $distance === 2 && strlen($word) === strlen($candidate) && count_chars(strtolower($word), 1) === count_chars(strtolower($candidate), 1) ? 1 : 0;
+            $distance -=
+                $distance === 2 && strlen($word) === strlen($candidate) && count_chars(strtolower($word), 1) === count_chars(strtolower($candidate), 1)
+                    ? 1
+                    : 0;
             if ($distance < $least && ($distance < 2 || strlen($word) > 4)) {
                 [$best, $least] = [$candidate, $distance];
             }

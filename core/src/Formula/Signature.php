@@ -19,8 +19,15 @@ final readonly class Signature
      * @param  int  $optional  how many of the last may be left out
      * @param  bool  $withNothing  true where it is called with a null as well; else a null gives null
      */
-    public function __construct(public string $name, array $takes, public Kind|Closure $gives, public string $help, public ?Closure $compute, public int $optional = 0, public bool $withNothing = false)
-    {
+    public function __construct(
+        public string $name,
+        array $takes,
+        public Kind|Closure $gives,
+        public string $help,
+        public ?Closure $compute,
+        public int $optional = 0,
+        public bool $withNothing = false,
+    ) {
         $this->takes = array_map(fn (Kind|array $k): array => is_array($k) ? $k : [$k], $takes);
     }
 

@@ -29,7 +29,9 @@ final class Tree
     /** True for a name, or a path that begins with it. */
     public static function beginsWith(Node\Node $node, string $name): bool
     {
-        return $node instanceof Node\NameNode ? self::name($node) === $name : $node instanceof Node\GetAttrNode && self::beginsWith(self::child($node, 'node'), $name);
+        return $node instanceof Node\NameNode
+            ? self::name($node) === $name
+            : $node instanceof Node\GetAttrNode && self::beginsWith(self::child($node, 'node'), $name);
     }
 
     /** The word after the dot. */

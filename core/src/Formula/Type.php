@@ -41,6 +41,18 @@ final readonly class Type
         return $this->kind === Kind::Whole || $this->kind === Kind::Decimal;
     }
 
+    /** True for what has a size in a unit: amounts and lengths of time. They are added, but not multiplied with one another. */
+    public function isMeasure(): bool
+    {
+        return ! $this->isNumber() && $this->zero() !== null;
+    }
+
+    /** The sum over nothing; null where there are no sums. */
+    public function zero(): mixed
+    {
+        return Kinds\Kinds::of($this->kind)->zero($this);
+    }
+
     /** True where a value of this type can stand where the other is wanted. Nothing and anything fit everywhere. */
     public function fits(self $wanted): bool
     {

@@ -4,10 +4,6 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Formula;
 
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Script\Scope;
-
 /** A word of a formula where it stands: what it is asked of, and the rows at hand. */
 final readonly class WordSpot
 {
@@ -31,11 +27,11 @@ final readonly class WordSpot
     }
 
     /** The table whose row is asked for the word: before the dot, or that of the nearest row at hand which has it. */
-    public function owner(Blueprint $blueprint): ?Table
+    public function owner(Schema $schema): ?TableType
     {
         if ($this->isBare()) {
             foreach (array_reverse($this->scopes) as $scope) {
-                if ($scope->row !== null && isset($blueprint->partsOf($scope->row)[$this->word()])) {
+                if ($scope->row !== null && isset($schema->partsOf($scope->row)[$this->word()])) {
                     return $scope->row;
                 }
             }
@@ -45,28 +41,28 @@ final readonly class WordSpot
         $steps = array_slice($this->path, 0, -1);
         $type = $this->root ?? $this->begin($steps);
         foreach ($steps as $step) {
-            $table = self::table($type, $blueprint);
-            $type = $table === null ? null : $blueprint->partsOf($table)[$step] ?? null;
+            $table = self::table($type, $schema);
+            $type = $table === null ? null : $schema->partsOf($table)[$step] ?? null;
         }
 
-        return self::table($type, $blueprint);
+        return self::table($type, $schema);
     }
 
     /** @param  list<string>  $steps  those taken are removed */
     private function begin(array &$steps): ?Type
     {
         $first = array_shift($steps) ?? '';
-        if ($first === 'screen') {
+        if ($first === Prefix::Screen->value) {
             return ($this->scopes[0] ?? null)?->names[array_shift($steps) ?? ''] ?? null;
         }
 
         return $this->scopes === [] ? null : $this->scopes[count($this->scopes) - 1]->typeOf($first);
     }
 
-    private static function table(?Type $type, Blueprint $blueprint): ?Table
+    private static function table(?Type $type, Schema $schema): ?TableType
     {
         $row = $type?->kind === Kind::Several ? $type->of : $type;
 
-        return $row?->kind === Kind::Row ? $blueprint->tableOfOne($row->one) : null;
+        return $row?->kind === Kind::Row ? $schema->tableOfOne($row->one) : null;
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Layout;
 
+use Lanai\Core\Geometry\Device;
+
 /** Something that goes wrong in the layout on one device. */
 final readonly class Flaw
 {

@@ -6,6 +6,7 @@ namespace Lanai\Core\Layout;
 
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Mend;
+use Lanai\Core\Geometry\Device;
 use Lanai\Core\Layout\Checks\CutOff;
 use Lanai\Core\Layout\Checks\MostlyEmpty;
 use Lanai\Core\Layout\Checks\Overlap;
@@ -20,7 +21,7 @@ final class Survey
     /** @return list<Check> */
     public static function checks(): array
     {
-        return [new CutOff, new RunsOff, new Overlap, new WrapsBadly, new TooSmallToHit, new MostlyEmpty];
+        return [new CutOff(), new RunsOff(), new Overlap(), new WrapsBadly(), new TooSmallToHit(), new MostlyEmpty()];
     }
 
     /**
@@ -72,7 +73,12 @@ final class Survey
             $names = array_unique(array_map(fn (Flaw $f): string => $f->device->inWords(), $group));
             $others = count($names) - 1;
             $also = $others === 0 ? '' : " (and on $others other".($others === 1 ? ' one' : 's')." of $devices)";
-            $findings[] = Finding::warning($worst->rule, self::line($worst->at, $screen), ucfirst("on {$worst->device->inWords()}$also {$worst->what}."), self::mend($worst, $screen));
+            $findings[] = Finding::warning(
+                $worst->rule,
+                self::line($worst->at, $screen),
+                ucfirst("on {$worst->device->inWords()}$also {$worst->what}."),
+                self::mend($worst, $screen),
+            );
         }
 
         return $findings;

@@ -4,33 +4,38 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Lines;
 
-use Lanai\Core\Blueprint\Fits\FieldFit;
-use Lanai\Core\Blueprint\Fits\TableFit;
-use Lanai\Core\Blueprint\ListOf;
-use Lanai\Core\Effects\Effects;
+use Lanai\Core\Formula\Scope;
 use Lanai\Core\Formula\Type;
-use Lanai\Core\Ports\Refused;
-use Lanai\Core\Runtime\Assignment;
-use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Runtime\Effect;
-use Lanai\Core\Runtime\Placing;
-use Lanai\Core\Runtime\Scene;
-use Lanai\Core\Runtime\Tappable;
-use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Block;
-use Lanai\Core\Script\Children;
-use Lanai\Core\Script\Clause;
-use Lanai\Core\Script\Family;
-use Lanai\Core\Script\Fits\TextFit;
-use Lanai\Core\Script\Scope;
-use Lanai\Core\Script\Sentence;
-use Lanai\Core\Script\Series;
+use Lanai\Core\Geometry\Box;
+use Lanai\Core\Geometry\Setting;
+use Lanai\Core\Geometry\Within;
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Block;
+use Lanai\Core\Language\Children;
+use Lanai\Core\Language\Clause;
+use Lanai\Core\Language\Families;
+use Lanai\Core\Language\Family;
+use Lanai\Core\Language\Fits\TextFit;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Language\Series;
+use Lanai\Core\Model\AnyEffect;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Fits\FieldFit;
+use Lanai\Core\Model\Fits\TableFit;
+use Lanai\Core\Model\ListOf;
+use Lanai\Core\Play\Assignment;
+use Lanai\Core\Play\Doing;
+use Lanai\Core\Play\Effect;
+use Lanai\Core\Play\Labelled;
+use Lanai\Core\Play\Placing;
+use Lanai\Core\Play\Scene;
+use Lanai\Core\Rows\Refused;
 
 /** A form that adds a row. */
-final readonly class AddForm implements Tappable
+final readonly class AddForm implements Labelled
 {
     use FormAsks;
-    use Placed;
+    use HasPlacing;
 
     /**
      * @param  string  $one  what one row of the table is called
@@ -44,9 +49,9 @@ final readonly class AddForm implements Tappable
         public array $asking = [],
         public string $label = '',
         public bool $oneByOne = false,
-        public Placing $placing = new Placing,
+        public Placing $placing = new Placing(),
         #[ListOf(Assignment::class)] public array $with = [],
-        #[ListOf(Effect::class)] public array $saved = [],
+        #[ListOf(AnyEffect::class)] public array $saved = [],
     ) {
     }
 
@@ -54,24 +59,45 @@ final readonly class AddForm implements Tappable
     {
         return Sentence::of('Form for a new', new Blank('one', TableFit::singular()))
             ->clauses(
-                Clause::joined('asking', 'asking for', new Series('asking', ',', new FieldFit)),
-                Clause::of('saying', 'its button says', new Blank('label', new TextFit)),
+                Clause::joined('asking', 'asking for', new Series('asking', ',', new FieldFit())),
+                Clause::of('saying', 'its button says', new Blank('label', new TextFit())),
                 Clause::flag('oneByOne', 'one question at a time'),
                 ...Placing::acting(),
             )
             ->below(
                 new Children('with', Family::only('“set”', Assignment::class), 'a value set without asking'),
-                new Block('saved', 'saved:', Effects::family(), 'what happens once it is saved'),
+                new Block('saved', 'saved:', Families::of(AnyEffect::class), 'what happens once it is saved'),
             )
-            ->within(['asking', 'with'], fn (array $data, Scope $scope): Scope => $scope->target($scope->blueprint->tableOfOne(is_string($data['one'] ?? null) ? $data['one'] : '')))
-            ->within(['saved'], fn (array $data, Scope $scope): Scope => $scope->with(['this' => Type::row(is_string($data['one'] ?? null) ? $data['one'] : '')]));
+            ->within(
+                ['asking', 'with'],
+                fn (array $data, Scope $scope): Scope => $scope->target(
+                    Blueprint::in($scope)->tableOfOne(is_string($data['one'] ?? null) ? $data['one'] : ''),
+                ),
+            )
+            ->within(
+                ['saved'],
+                fn (array $data, Scope $scope): Scope => $scope->with(['this' => Type::row(is_string($data['one'] ?? null) ? $data['one'] : '')]),
+            );
     }
 
     public function draw(Scene $scene): array
     {
         $table = $scene->blueprint->tableOfOne($this->one);
 
-        return ['boxes' => $table === null ? [] : $this->boxes($table, $scene, null), 'label' => $this->label === '' ? 'Save' : $scene->text($this->label, 'label')] + ($this->oneByOne ? ['oneByOne' => true] : []);
+        return [
+            'boxes' => $table === null ? [] : $this->boxes($table, $scene, null),
+            'label' => $this->label === '' ? 'Save' : $scene->text($this->label, 'label'),
+        ] + ($this->oneByOne ? ['oneByOne' => true] : []);
+    }
+
+    public function label(Scene $scene, string $part): array
+    {
+        return [$this->label === '' ? 'Save' : $scene->text($this->label, 'label'), false];
+    }
+
+    public static function box(array $node, Setting $setting, Within $in): Box
+    {
+        return (new FormBoxes($setting->pen))->form($node);
     }
 
     public function effects(): array

@@ -4,17 +4,24 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Lines;
 
-use Lanai\Core\Blueprint\ListOf;
-use Lanai\Core\Runtime\Effect;
-use Lanai\Core\Runtime\Placing;
-use Lanai\Core\Runtime\Scene;
-use Lanai\Core\Runtime\Tappable;
-use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Clause;
-use Lanai\Core\Script\Fits\TextFit;
-use Lanai\Core\Script\Sentence;
+use Lanai\Core\Geometry\Box;
+use Lanai\Core\Geometry\Edges;
+use Lanai\Core\Geometry\Nodes;
+use Lanai\Core\Geometry\Pen;
+use Lanai\Core\Geometry\Setting;
+use Lanai\Core\Geometry\Within;
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Clause;
+use Lanai\Core\Language\Fits\TextFit;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Model\AnyEffect;
+use Lanai\Core\Model\ListOf;
+use Lanai\Core\Play\Effect;
+use Lanai\Core\Play\Labelled;
+use Lanai\Core\Play\Placing;
+use Lanai\Core\Play\Scene;
 
-final readonly class ButtonLine implements Tappable
+final readonly class ButtonLine implements Labelled
 {
     use MayBeTapped;
 
@@ -23,20 +30,49 @@ final readonly class ButtonLine implements Tappable
         public string $label,
         public bool $quiet = false,
         public bool $dangerous = false,
-        public Placing $placing = new Placing,
-        #[ListOf(Effect::class)] public array $tapped = [],
+        public Placing $placing = new Placing(),
+        #[ListOf(AnyEffect::class)] public array $tapped = [],
     ) {
     }
 
     public static function sentence(): Sentence
     {
-        return Sentence::of('Button', new Blank('label', new TextFit))
+        return Sentence::of('Button', new Blank('label', new TextFit()))
             ->clauses(Clause::flag('quiet', 'quiet'), Clause::flag('dangerous', 'dangerous'), ...Placing::acting())
             ->below(self::whenTapped());
     }
 
     public function draw(Scene $scene): array
     {
-        return ['label' => $scene->text($this->label, 'label'), 'style' => $this->dangerous ? 'dangerous' : ($this->quiet ? 'quiet' : 'main'), 'taps' => $this->tapped !== []];
+        return [
+            'label' => $scene->text($this->label, 'label'),
+            'style' => match (true) {
+                $this->dangerous => 'dangerous',
+                $this->quiet => 'quiet',
+                default => 'main',
+            },
+            'taps' => $this->tapped !== [],
+        ];
+    }
+
+    public function label(Scene $scene, string $part): array
+    {
+        return [$scene->text($this->label, 'label'), $this->dangerous];
+    }
+
+    public static function box(array $node, Setting $setting, Within $in): Box
+    {
+        return self::shape(Nodes::text($node, 'label'), $setting->pen, $in);
+    }
+
+    /** As large as a button is wherever one stands. */
+    public static function shape(string $label, Pen $pen, Within $in = Within::Group): Box
+    {
+        return new Box(
+            text: $pen->text($label, weight: 650),
+            minHeight: $in === Within::Bar ? 48 : 50,
+            padding: $in === Within::Bar ? Edges::of(8, 12) : Edges::of(13, 20),
+            marks: ['taps' => true, 'label' => true],
+        );
     }
 }

@@ -4,15 +4,21 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Lines;
 
-use Lanai\Core\Blueprint\ListOf;
-use Lanai\Core\Runtime\Drawing;
-use Lanai\Core\Runtime\Effect;
-use Lanai\Core\Runtime\Holding;
-use Lanai\Core\Runtime\Line;
-use Lanai\Core\Runtime\Placing;
-use Lanai\Core\Runtime\Scene;
-use Lanai\Core\Runtime\Tappable;
-use Lanai\Core\Script\Sentence;
+use Lanai\Core\Geometry\Box;
+use Lanai\Core\Geometry\Edges;
+use Lanai\Core\Geometry\Setting;
+use Lanai\Core\Geometry\Within;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Model\AnyEffect;
+use Lanai\Core\Model\AnyLine;
+use Lanai\Core\Model\ListOf;
+use Lanai\Core\Play\Drawing;
+use Lanai\Core\Play\Effect;
+use Lanai\Core\Play\Holding;
+use Lanai\Core\Play\Line;
+use Lanai\Core\Play\Placing;
+use Lanai\Core\Play\Scene;
+use Lanai\Core\Play\Tappable;
 
 /** Lines on a surface of their own; the whole of it may be tapped. */
 final readonly class Card implements Holding, Tappable
@@ -25,8 +31,11 @@ final readonly class Card implements Holding, Tappable
      * @param  list<Line>  $lines
      * @param  list<Effect>  $tapped
      */
-    public function __construct(#[ListOf(Line::class)] public array $lines = [], public Placing $placing = new Placing, #[ListOf(Effect::class)] public array $tapped = [])
-    {
+    public function __construct(
+        #[ListOf(AnyLine::class)] public array $lines = [],
+        public Placing $placing = new Placing(),
+        #[ListOf(AnyEffect::class)] public array $tapped = [],
+    ) {
     }
 
     public static function sentence(): Sentence
@@ -37,5 +46,10 @@ final readonly class Card implements Holding, Tappable
     public function draw(Scene $scene): array
     {
         return ['nodes' => array_merge(...array_values(Drawing::inside($this, $scene)))] + $this->taps();
+    }
+
+    public static function box(array $node, Setting $setting, Within $in): Box
+    {
+        return new Box(children: $setting->inside($node, Within::Card), padding: Edges::all(16), gap: 10);
     }
 }

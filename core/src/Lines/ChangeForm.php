@@ -4,32 +4,36 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Lines;
 
-use Lanai\Core\Blueprint\Fits\FieldFit;
-use Lanai\Core\Blueprint\ListOf;
-use Lanai\Core\Blueprint\Row;
 use Lanai\Core\Effects\ChangeRow;
-use Lanai\Core\Effects\Effects;
-use Lanai\Core\Runtime\Assignment;
-use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Runtime\Effect;
-use Lanai\Core\Runtime\Placing;
-use Lanai\Core\Runtime\Scene;
-use Lanai\Core\Runtime\Tappable;
-use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Block;
-use Lanai\Core\Script\Children;
-use Lanai\Core\Script\Clause;
-use Lanai\Core\Script\Family;
-use Lanai\Core\Script\Fits\FormulaFit;
-use Lanai\Core\Script\Fits\TextFit;
-use Lanai\Core\Script\Sentence;
-use Lanai\Core\Script\Series;
+use Lanai\Core\Geometry\Box;
+use Lanai\Core\Geometry\Setting;
+use Lanai\Core\Geometry\Within;
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Block;
+use Lanai\Core\Language\Children;
+use Lanai\Core\Language\Clause;
+use Lanai\Core\Language\Families;
+use Lanai\Core\Language\Family;
+use Lanai\Core\Language\Fits\FormulaFit;
+use Lanai\Core\Language\Fits\TextFit;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Language\Series;
+use Lanai\Core\Model\AnyEffect;
+use Lanai\Core\Model\Fits\FieldFit;
+use Lanai\Core\Model\ListOf;
+use Lanai\Core\Model\Row;
+use Lanai\Core\Play\Assignment;
+use Lanai\Core\Play\Doing;
+use Lanai\Core\Play\Effect;
+use Lanai\Core\Play\Labelled;
+use Lanai\Core\Play\Placing;
+use Lanai\Core\Play\Scene;
 
 /** A form that changes a row. */
-final readonly class ChangeForm implements Tappable
+final readonly class ChangeForm implements Labelled
 {
     use FormAsks;
-    use Placed;
+    use HasPlacing;
 
     /**
      * @param  string  $row  a formula that gives the row
@@ -42,9 +46,9 @@ final readonly class ChangeForm implements Tappable
         public array $asking = [],
         public string $label = '',
         public bool $oneByOne = false,
-        public Placing $placing = new Placing,
+        public Placing $placing = new Placing(),
         #[ListOf(Assignment::class)] public array $with = [],
-        #[ListOf(Effect::class)] public array $saved = [],
+        #[ListOf(AnyEffect::class)] public array $saved = [],
     ) {
     }
 
@@ -52,14 +56,14 @@ final readonly class ChangeForm implements Tappable
     {
         return Sentence::of('Form to change', new Blank('row', FormulaFit::row()))
             ->clauses(
-                Clause::joined('asking', 'asking for', new Series('asking', ',', new FieldFit)),
-                Clause::of('saying', 'its button says', new Blank('label', new TextFit)),
+                Clause::joined('asking', 'asking for', new Series('asking', ',', new FieldFit())),
+                Clause::of('saying', 'its button says', new Blank('label', new TextFit())),
                 Clause::flag('oneByOne', 'one question at a time'),
                 ...Placing::acting(),
             )
             ->below(
                 new Children('with', Family::only('“set”', Assignment::class), 'a value set without asking'),
-                new Block('saved', 'saved:', Effects::family(), 'what happens once it is saved'),
+                new Block('saved', 'saved:', Families::of(AnyEffect::class), 'what happens once it is saved'),
             )
             ->within(['asking', 'with'], ChangeRow::targetScope(...));
     }
@@ -68,7 +72,20 @@ final readonly class ChangeForm implements Tappable
     {
         $row = $this->row === '' ? null : $scene->value($this->row, 'row');
 
-        return ['boxes' => $row instanceof Row ? $this->boxes($row->table, $scene, $row) : [], 'label' => $this->label === '' ? 'Save' : $scene->text($this->label, 'label')] + ($this->oneByOne ? ['oneByOne' => true] : []);
+        return [
+            'boxes' => $row instanceof Row ? $this->boxes($row->table, $scene, $row) : [],
+            'label' => $this->label === '' ? 'Save' : $scene->text($this->label, 'label'),
+        ] + ($this->oneByOne ? ['oneByOne' => true] : []);
+    }
+
+    public function label(Scene $scene, string $part): array
+    {
+        return [$this->label === '' ? 'Save' : $scene->text($this->label, 'label'), false];
+    }
+
+    public static function box(array $node, Setting $setting, Within $in): Box
+    {
+        return (new FormBoxes($setting->pen))->form($node);
     }
 
     public function effects(): array
@@ -79,7 +96,7 @@ final readonly class ChangeForm implements Tappable
     public function tap(Doing $doing, ?int $item): void
     {
         $row = $this->row === '' ? null : $doing->scene->value($this->row, 'row');
-        if (! $row instanceof Row) {
+        if (! ($row instanceof Row)) {
             throw $doing->gone($this->row);
         }
         $doing->change($row, $this->typed($row->table, $doing, $row));

@@ -4,23 +4,28 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Lines;
 
-use Lanai\Core\Blueprint\Fits\NamedFit;
-use Lanai\Core\Ports\Refused;
-use Lanai\Core\Runtime\Line;
-use Lanai\Core\Runtime\Placing;
-use Lanai\Core\Runtime\Scene;
-use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Clause;
-use Lanai\Core\Script\Fits\TextFit;
-use Lanai\Core\Script\Sentence;
+use Lanai\Core\Geometry\Box;
+use Lanai\Core\Geometry\Setting;
+use Lanai\Core\Geometry\Size;
+use Lanai\Core\Geometry\Within;
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Clause;
+use Lanai\Core\Language\Fits\TextFit;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Model\Fits\NamedFit;
+use Lanai\Core\Play\Line;
+use Lanai\Core\Play\Placing;
+use Lanai\Core\Play\Scene;
+use Lanai\Core\Rows\Refused;
 use Lanai\Core\Services\AnswerInWords;
+use Lanai\Core\Services\Answers;
 use Lanai\Core\Services\Asking;
 use Lanai\Core\Services\Call;
 
 /** A conversation with a model: what a person types goes to a request that answers in words, and the answer comes in word by word. */
 final readonly class Conversation implements Line
 {
-    use Placed;
+    use HasPlacing;
 
     public function __construct(public string $request, public string $hint = '', public string $begins = '', public Placing $placing = new Placing)
     {
@@ -28,7 +33,7 @@ final readonly class Conversation implements Line
 
     public static function sentence(): Sentence
     {
-        return Sentence::of('Conversation with', new Blank('request', NamedFit::answer()))
+        return Sentence::of('Conversation with', new Blank('request', NamedFit::requestOf(AnswerInWords::class, 'request that answers in words')))
             ->clauses(
                 Clause::of('beginning with', 'what it says first', new Blank('begins', new TextFit)),
                 Clause::of('hint', 'a hint in the box', new Blank('hint', new TextFit)),
@@ -39,6 +44,11 @@ final readonly class Conversation implements Line
     public function draw(Scene $scene): array
     {
         return ['begins' => $scene->text($this->begins, 'begins'), 'hint' => $scene->text($this->hint, 'hint'), 'most' => Asking::LONGEST];
+    }
+
+    public static function box(array $node, Setting $setting, Within $in): Box
+    {
+        return new Box(height: Size::dp(420));
     }
 
     /**
@@ -57,7 +67,7 @@ final readonly class Conversation implements Line
         if (trim($words) === '') {
             throw new Refused('Please type something.');
         }
-        $base = $scene->answers?->base($service) ?? $service->address;
+        $base = $scene->beside(Answers::class)?->base($service) ?? $service->address;
 
         return new Call($service, $request, $request->talk($base, $scene->about(['me' => $scene->me()]), $before, $words, true));
     }

@@ -4,15 +4,20 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Lines;
 
-use Lanai\Core\Runtime\Line;
-use Lanai\Core\Runtime\Placing;
-use Lanai\Core\Runtime\Scene;
-use Lanai\Core\Script\Sentence;
+use Lanai\Core\Geometry\Box;
+use Lanai\Core\Geometry\Edges;
+use Lanai\Core\Geometry\Setting;
+use Lanai\Core\Geometry\Size;
+use Lanai\Core\Geometry\Within;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Play\Line;
+use Lanai\Core\Play\Placing;
+use Lanai\Core\Play\Scene;
 
 /** A thin line between what stands above and below. */
 final readonly class Divider implements Line
 {
-    use Placed;
+    use HasPlacing;
 
     public function __construct(public Placing $placing = new Placing)
     {
@@ -26,5 +31,10 @@ final readonly class Divider implements Line
     public function draw(Scene $scene): array
     {
         return [];
+    }
+
+    public static function box(array $node, Setting $setting, Within $in): Box
+    {
+        return new Box(height: Size::dp(1), margin: Edges::of(4, 0));
     }
 }

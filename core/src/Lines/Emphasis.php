@@ -13,7 +13,14 @@ final class Emphasis
     public static function runs(string $text): array
     {
         $runs = [];
-        foreach (Pattern::split('/(?<![\w*])(\*[^\s*](?:[^*\n]*[^\s*])?\*)(?![\w*])|(?<![\w_])(_[^\s_](?:[^_\n]*[^\s_])?_)(?![\w_])/u', $text, -1, PREG_SPLIT_DELIM_CAPTURE | PREG_SPLIT_NO_EMPTY) as $piece) {
+        foreach (
+            Pattern::split(
+                '/(?<![\w*])(\*[^\s*](?:[^*\n]*[^\s*])?\*)(?![\w*])|(?<![\w_])(_[^\s_](?:[^_\n]*[^\s_])?_)(?![\w_])/u',
+                $text,
+                -1,
+                PREG_SPLIT_DELIM_CAPTURE | PREG_SPLIT_NO_EMPTY,
+            ) as $piece
+        ) {
             $mark = strlen($piece) > 2 && $piece[0] === substr($piece, -1) ? $piece[0] : '';
             $runs[] = match ($mark) {
                 '*' => ['text' => substr($piece, 1, -1), 'strong' => true, 'slanted' => false],

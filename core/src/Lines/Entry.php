@@ -4,26 +4,29 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Lines;
 
-use Lanai\Core\Blueprint\ListOf;
-use Lanai\Core\Effects\Effects;
-use Lanai\Core\Runtime\Effect;
-use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Block;
-use Lanai\Core\Script\Clause;
-use Lanai\Core\Script\Fits\TextFit;
-use Lanai\Core\Script\HasSentence;
-use Lanai\Core\Script\Sentence;
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Block;
+use Lanai\Core\Language\Clause;
+use Lanai\Core\Language\Families;
+use Lanai\Core\Language\Fits\TextFit;
+use Lanai\Core\Language\HasSentence;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Model\AnyEffect;
+use Lanai\Core\Model\ListOf;
+use Lanai\Core\Play\Effect;
 
 /** One entry of a menu. */
 final readonly class Entry implements HasSentence
 {
     /** @param  list<Effect>  $tapped */
-    public function __construct(public string $label, public bool $dangerous = false, #[ListOf(Effect::class)] public array $tapped = [])
+    public function __construct(public string $label, public bool $dangerous = false, #[ListOf(AnyEffect::class)] public array $tapped = [])
     {
     }
 
     public static function sentence(): Sentence
     {
-        return Sentence::of('entry', new Blank('label', new TextFit))->clauses(Clause::flag('dangerous', 'dangerous'))->below(new Block('tapped', 'tapped:', Effects::family(), 'what tapping it does'));
+        return Sentence::of('entry', new Blank('label', new TextFit()))
+            ->clauses(Clause::flag('dangerous', 'dangerous'))
+            ->below(new Block('tapped', 'tapped:', Families::of(AnyEffect::class), 'what tapping it does'));
     }
 }

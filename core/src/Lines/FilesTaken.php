@@ -4,18 +4,17 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Lines;
 
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\FieldType;
-use Lanai\Core\Blueprint\FieldTypes\FileType;
-use Lanai\Core\Blueprint\FieldTypes\PictureType;
-use Lanai\Core\Blueprint\Shape;
-use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Effects\Ask;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
-use Lanai\Core\Script\NodeSpot;
-use Lanai\Core\Script\Prose;
-use Lanai\Core\Script\Walk;
+use Lanai\Core\Language\NodeSpot;
+use Lanai\Core\Language\Prose;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\FieldType;
+use Lanai\Core\Model\FieldTypes\FileType;
+use Lanai\Core\Model\FieldTypes\PictureType;
+use Lanai\Core\Model\Shape;
+use Lanai\Core\Model\Table;
 
 /** Which kinds of files an app takes from people: in its inputs, its forms and the questions of its taps. */
 final readonly class FilesTaken
@@ -26,7 +25,7 @@ final readonly class FilesTaken
 
     public static function by(Blueprint $blueprint): self
     {
-        $walk = Walk::through($blueprint);
+        $walk = $blueprint->walk();
         $types = [];
         foreach ([...$walk->nodesOf(InputLine::class), ...$walk->nodesOf(Ask::class)] as $spot) {
             $types[] = Shape::make(FieldType::class, Prose::node($spot->data['type'] ?? []));
@@ -38,7 +37,10 @@ final readonly class FilesTaken
             }
         }
 
-        return new self(array_filter($types, fn (mixed $t): bool => $t instanceof PictureType) !== [], array_filter($types, fn (mixed $t): bool => $t instanceof FileType) !== []);
+        return new self(
+            array_filter($types, fn (mixed $t): bool => $t instanceof PictureType) !== [],
+            array_filter($types, fn (mixed $t): bool => $t instanceof FileType) !== [],
+        );
     }
 
     private static function table(NodeSpot $form, Blueprint $blueprint): ?Table

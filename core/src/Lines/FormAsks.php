@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace Lanai\Core\Lines;
 
 use Lanai\Core\Access\SignInFirst;
-use Lanai\Core\Blueprint\Field;
-use Lanai\Core\Blueprint\Row;
-use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Data\RowCheck;
-use Lanai\Core\Runtime\Assignment;
-use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Runtime\Invalid;
-use Lanai\Core\Runtime\Scene;
-use Lanai\Core\Runtime\Unconfirmed;
-use Lanai\Core\Script\Names;
+use Lanai\Core\Model\Field;
+use Lanai\Core\Model\Row;
+use Lanai\Core\Model\Table;
+use Lanai\Core\Play\Assignment;
+use Lanai\Core\Play\Doing;
+use Lanai\Core\Play\Invalid;
+use Lanai\Core\Play\NeedsConfirmation;
+use Lanai\Core\Play\Scene;
+use Lanai\Core\Text\Names;
 
 /** What the two forms share: the boxes for a table's fields, and the check of what was typed. */
 trait FormAsks
@@ -35,7 +35,7 @@ trait FormAsks
                     'required' => $field->required,
                     'hint' => '',
                     'value' => $field->type->write($row === null ? $begun[$field->column()] ?? null : $row->value($field)),
-                ] + $scene->choices($field->type, $row?->value($field));
+                ] + $scene->choices($field->type, $row?->value($field), name: Names::inFormula($field->name));
             }
         }
 
@@ -83,7 +83,8 @@ trait FormAsks
         }
         $at = "{$doing->scene->at}/meanwhile";
         if ($meanwhile !== [] && ! in_array($at, $doing->confirmed, true)) {
-            throw new Unconfirmed('Somebody else has changed this meanwhile: '.implode(', ', $meanwhile).'. Save yours over it?', $at);
+            $question = 'Somebody else has changed this meanwhile: '.implode(', ', $meanwhile).'. Save yours over it?';
+            throw new NeedsConfirmation($question, $at, yes: 'Save mine', no: 'Go on writing');
         }
         foreach ($this->with as $assignment) {
             $field = $table->field($assignment->field);

@@ -4,29 +4,34 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Lines;
 
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Fits\NamedFit;
-use Lanai\Core\Blueprint\ListOf;
-use Lanai\Core\Blueprint\Row;
-use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Effects\AskFor;
-use Lanai\Core\Ports\Refused;
-use Lanai\Core\Runtime\Drawing;
-use Lanai\Core\Runtime\Holding;
-use Lanai\Core\Runtime\Line;
-use Lanai\Core\Runtime\Placing;
-use Lanai\Core\Runtime\Scene;
-use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Clause;
-use Lanai\Core\Script\Fits\TextFit;
-use Lanai\Core\Script\Names;
-use Lanai\Core\Script\Scope;
-use Lanai\Core\Script\Sentence;
-use Lanai\Core\Script\Series;
-use Lanai\Core\Script\SubLine;
+use Lanai\Core\Formula\Scope;
+use Lanai\Core\Geometry\Box;
+use Lanai\Core\Geometry\Nodes;
+use Lanai\Core\Geometry\Setting;
+use Lanai\Core\Geometry\Within;
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Clause;
+use Lanai\Core\Language\Fits\TextFit;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Language\Series;
+use Lanai\Core\Language\SubLine;
+use Lanai\Core\Model\AnyLine;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Fits\NamedFit;
+use Lanai\Core\Model\ListOf;
+use Lanai\Core\Model\Row;
+use Lanai\Core\Model\Services\FromServices;
+use Lanai\Core\Model\Table;
+use Lanai\Core\Play\Drawing;
+use Lanai\Core\Play\Holding;
+use Lanai\Core\Play\Line;
+use Lanai\Core\Play\Placing;
+use Lanai\Core\Play\Scene;
+use Lanai\Core\Rows\Refused;
 use Lanai\Core\Services\Answer;
+use Lanai\Core\Services\Answers;
+use Lanai\Core\Services\Argument;
 use Lanai\Core\Services\Call;
-use Lanai\Core\Services\Given;
 
 /**
  * Lines about the answer of a service. They know it by the name of the request; what is shown while it is on its way, when it
@@ -39,32 +44,39 @@ final readonly class From implements Holding
     private const MOST = 20;
 
     /**
-     * @param  list<Given>  $with
+     * @param  list<Argument>  $with
      * @param  list<Line>  $lines
      */
-    public function __construct(public string $request, #[ListOf(Given::class)] public array $with = [], public string $loading = '', public string $empty = '', public string $failed = '', #[ListOf(Line::class)] public array $lines = [], public Placing $placing = new Placing)
-    {
+    public function __construct(
+        public string $request,
+        #[ListOf(Argument::class)] public array $with = [],
+        public string $loading = '',
+        public string $empty = '',
+        public string $failed = '',
+        #[ListOf(AnyLine::class)] public array $lines = [],
+        public Placing $placing = new Placing(),
+    ) {
     }
 
     public static function sentence(): Sentence
     {
         return Sentence::of('From', new Blank('request', NamedFit::request()))
-            ->clauses(Clause::joined('with', 'what it is told', new Series('with', ',', Given::class)), ...Placing::clauses())
+            ->clauses(Clause::joined('with', 'what it is told', new Series('with', ',', Argument::class)), ...Placing::clauses())
             ->below(
-                new SubLine('while it is on its way:', new Blank('loading', new TextFit), 'what it says while it is on its way'),
-                new SubLine('when empty:', new Blank('empty', new TextFit), 'what it says when there is nothing'),
-                new SubLine('when it fails:', new Blank('failed', new TextFit), 'what it says when it cannot be got'),
+                new SubLine('while it is on its way:', new Blank('loading', new TextFit()), 'what it says while it is on its way'),
+                new SubLine('when empty:', new Blank('empty', new TextFit()), 'what it says when there is nothing'),
+                new SubLine('when it fails:', new Blank('failed', new TextFit()), 'what it says when it cannot be got'),
                 self::linesInside(),
             )
             ->within(['with'], fn (array $data, Scope $scope): Scope => $scope->target(self::variables($data, $scope)))
-            ->within(['lines'], fn (array $data, Scope $scope): Scope => $scope->with(AskFor::types($data, $scope->blueprint)));
+            ->within(['lines'], fn (array $data, Scope $scope): Scope => $scope->with(FromServices::types($data, Blueprint::in($scope))));
     }
 
     public function inside(Scene $scene): iterable
     {
         $rows = $this->state($scene)[1];
         if ($rows !== null) {
-            yield ['/lines', $this->lines, $scene->knowing(self::named($this->request, $rows, $scene->blueprint))];
+            yield ['/lines', $this->lines, $scene->knowing(FromServices::named($this->request, $rows, $scene->blueprint))];
         }
     }
 
@@ -74,24 +86,34 @@ final readonly class From implements Holding
         $said = match ($state) {
             'loading' => $this->loading === '' ? 'One moment …' : $scene->text($this->loading, 'loading'),
             'empty' => $this->empty === '' ? 'There is nothing here.' : $scene->text($this->empty, 'empty'),
-            'failed' => $answer?->trouble?->said ?: ($this->failed === '' ? 'This cannot be fetched just now.' : $scene->text($this->failed, 'failed')),
-            default => $answer?->late === true ? ($answer->at === null ? 'This may be out of date.' : 'As of '.$scene->show($answer->at).'. It cannot be fetched anew just now.') : '',
+            'failed' => $answer?->trouble?->said ?: $this->failure($scene),
+            default => $answer?->late === true ? self::age($answer, $scene) : '',
         };
 
-        return ['state' => $state, 'said' => $said, 'nodes' => $rows === null ? [] : array_merge(...array_values(Drawing::inside($this, $scene)))] + ($answer?->trouble?->wait === null ? [] : ['wait' => $answer->trouble->wait]);
+        return ['state' => $state, 'said' => $said, 'nodes' => $rows === null ? [] : array_merge(...array_values(Drawing::inside($this, $scene)))] +
+            ($answer?->trouble?->wait === null ? [] : ['wait' => $answer->trouble->wait]);
     }
 
-    /**
-     * What is known under the name of a request: its row, or all of them.
-     *
-     * @param  list<Row>  $rows
-     * @return array<string, mixed>
-     */
-    public static function named(string $request, array $rows, Blueprint $blueprint): array
+    public static function box(array $node, Setting $setting, Within $in): Box
     {
-        $asked = $blueprint->asked($request)[1] ?? null;
+        $said = Nodes::text($node, 'said');
+        $again = ($node['state'] ?? '') === 'failed' || (($node['state'] ?? '') === 'ready' && $said !== '');
 
-        return $asked === null ? [] : [Names::inFormula($asked->called()) => $asked->givesMany() ? $rows : ($rows[0] ?? null)];
+        return $setting->stacked([
+            ...$said === '' ? [] : [$setting->said($said)],
+            ...$again ? [ButtonLine::shape('Try again', $setting->pen)] : [],
+            ...$setting->inside($node, Within::Group),
+        ]);
+    }
+
+    private function failure(Scene $scene): string
+    {
+        return $this->failed === '' ? 'This cannot be fetched just now.' : $scene->text($this->failed, 'failed');
+    }
+
+    private static function age(Answer $answer, Scene $scene): string
+    {
+        return $answer->at === null ? 'This may be out of date.' : 'As of '.$scene->show($answer->at).'. It cannot be fetched anew just now.';
     }
 
     /** @return array{'ready'|'loading'|'empty'|'failed', list<Row>|null, Answer|null} */
@@ -109,14 +131,14 @@ final readonly class From implements Holding
 
             return ['failed', null, null];
         }
-        $answer = $scene->answers?->of($call);
+        $answer = $scene->beside(Answers::class)?->of($call);
         if ($answer === null) {
             return ['loading', null, null];
         }
         if (! $answer->isThere()) {
             return ['failed', null, $answer];
         }
-        $rows = $scene->answers->rows($call, $answer);
+        $rows = $scene->beside(Answers::class)->rows($call, $answer);
 
         return $rows === [] ? ['empty', null, $answer] : ['ready', $rows, $answer];
     }
@@ -137,6 +159,6 @@ final readonly class From implements Holding
     /** @param  array<string, mixed>  $data */
     private static function variables(array $data, Scope $scope): ?Table
     {
-        return AskFor::variables($data, $scope->blueprint);
+        return FromServices::variables($data, Blueprint::in($scope));
     }
 }

@@ -4,21 +4,27 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Lines;
 
-use Lanai\Core\Blueprint\ListOf;
-use Lanai\Core\Runtime\Effect;
-use Lanai\Core\Runtime\Placing;
-use Lanai\Core\Runtime\Scene;
-use Lanai\Core\Runtime\Tappable;
-use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Fits\TextFit;
-use Lanai\Core\Script\Sentence;
+use Lanai\Core\Geometry\Box;
+use Lanai\Core\Geometry\Edges;
+use Lanai\Core\Geometry\Nodes;
+use Lanai\Core\Geometry\Setting;
+use Lanai\Core\Geometry\Within;
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Fits\TextFit;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Model\AnyEffect;
+use Lanai\Core\Model\ListOf;
+use Lanai\Core\Play\Effect;
+use Lanai\Core\Play\Placing;
+use Lanai\Core\Play\Scene;
+use Lanai\Core\Play\Tappable;
 
 final readonly class Heading implements Tappable
 {
     use MayBeTapped;
 
     /** @param  list<Effect>  $tapped */
-    public function __construct(public string $text, public Placing $placing = new Placing, #[ListOf(Effect::class)] public array $tapped = [])
+    public function __construct(public string $text, public Placing $placing = new Placing, #[ListOf(AnyEffect::class)] public array $tapped = [])
     {
     }
 
@@ -30,5 +36,15 @@ final readonly class Heading implements Tappable
     public function draw(Scene $scene): array
     {
         return ['text' => $scene->text($this->text, 'text')] + $this->taps();
+    }
+
+    public static function box(array $node, Setting $setting, Within $in): Box
+    {
+        $look = $setting->pen->look;
+
+        return new Box(
+            text: $setting->pen->text(Nodes::text($node, 'text'), $look->heading, $look->headingLine, 680),
+            margin: $in === Within::Card || $in->isBeside() ? new Edges() : new Edges(8, 0, -4, 0),
+        );
     }
 }

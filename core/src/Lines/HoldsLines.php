@@ -4,14 +4,16 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Lines;
 
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Runtime\Scene;
-use Lanai\Core\Script\Children;
+use Lanai\Core\Language\Children;
+use Lanai\Core\Language\Families;
+use Lanai\Core\Model\AnyLine;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Play\Scene;
 
 /** What lines share that hold others in one place. */
 trait HoldsLines
 {
-    use Placed;
+    use HasPlacing;
 
     public function inside(Scene $scene): iterable
     {
@@ -25,6 +27,6 @@ trait HoldsLines
 
     private static function linesInside(): Children
     {
-        return new Children('lines', Lines::family(), 'a line in it');
+        return new Children('lines', Families::of(AnyLine::class), 'a line in it');
     }
 }

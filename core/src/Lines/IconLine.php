@@ -4,17 +4,22 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Lines;
 
-use Lanai\Core\Blueprint\ListOf;
-use Lanai\Core\Blueprint\Tab;
-use Lanai\Core\Runtime\Effect;
-use Lanai\Core\Runtime\Placing;
-use Lanai\Core\Runtime\Scene;
-use Lanai\Core\Runtime\Tappable;
-use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Clause;
-use Lanai\Core\Script\Fits\ChoiceFit;
-use Lanai\Core\Script\Fits\TextFit;
-use Lanai\Core\Script\Sentence;
+use Lanai\Core\Geometry\Box;
+use Lanai\Core\Geometry\Setting;
+use Lanai\Core\Geometry\Size;
+use Lanai\Core\Geometry\Within;
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Clause;
+use Lanai\Core\Language\Fits\ChoiceFit;
+use Lanai\Core\Language\Fits\TextFit;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Model\AnyEffect;
+use Lanai\Core\Model\ListOf;
+use Lanai\Core\Model\Tab;
+use Lanai\Core\Play\Effect;
+use Lanai\Core\Play\Placing;
+use Lanai\Core\Play\Scene;
+use Lanai\Core\Play\Tappable;
 
 /** A small sign, with words for people who cannot see it. */
 final readonly class IconLine implements Tappable
@@ -22,20 +27,28 @@ final readonly class IconLine implements Tappable
     use MayBeTapped;
 
     /** @param  list<Effect>  $tapped */
-    public function __construct(public string $icon, public string $alt = '', public Placing $placing = new Placing, #[ListOf(Effect::class)] public array $tapped = [])
-    {
+    public function __construct(
+        public string $icon,
+        public string $alt = '',
+        public Placing $placing = new Placing(),
+        #[ListOf(AnyEffect::class)] public array $tapped = [],
+    ) {
     }
 
     public static function sentence(): Sentence
     {
-        return Sentence::of('Icon', new Blank('icon', ChoiceFit::of('an icon', array_combine(Tab::ICONS, Tab::ICONS))))->clauses(
-            Clause::of('described as', 'described for people who cannot see it', new Blank('alt', new TextFit)),
-            ...Placing::acting(),
-        )->below(self::whenTapped());
+        return Sentence::of('Icon', new Blank('icon', ChoiceFit::of('an icon', array_combine(Tab::ICONS, Tab::ICONS))))
+            ->clauses(Clause::of('described as', 'described for people who cannot see it', new Blank('alt', new TextFit())), ...Placing::acting())
+            ->below(self::whenTapped());
     }
 
     public function draw(Scene $scene): array
     {
         return ['icon' => $this->icon, 'alt' => $scene->text($this->alt, 'alt')] + $this->taps();
+    }
+
+    public static function box(array $node, Setting $setting, Within $in): Box
+    {
+        return new Box(height: Size::dp(40));
     }
 }

@@ -4,61 +4,104 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Lines;
 
-use Lanai\Core\Blueprint\FieldType;
-use Lanai\Core\Blueprint\FieldTypes;
 use Lanai\Core\Formula\Kind;
-use Lanai\Core\Runtime\Line;
-use Lanai\Core\Runtime\Placing;
-use Lanai\Core\Runtime\Scene;
-use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Clause;
-use Lanai\Core\Script\Fits\FormulaFit;
-use Lanai\Core\Script\Fits\NameFit;
-use Lanai\Core\Script\Fits\TextFit;
-use Lanai\Core\Script\Names;
-use Lanai\Core\Script\Nested;
-use Lanai\Core\Script\Sentence;
+use Lanai\Core\Geometry\Box;
+use Lanai\Core\Geometry\Setting;
+use Lanai\Core\Geometry\Within;
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Clause;
+use Lanai\Core\Language\Fits\FormulaFit;
+use Lanai\Core\Language\Fits\NameFit;
+use Lanai\Core\Language\Fits\TextFit;
+use Lanai\Core\Language\InlineNode;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Model\AnyLine;
+use Lanai\Core\Model\FieldType;
+use Lanai\Core\Model\FieldTypes;
+use Lanai\Core\Play\Drawing;
+use Lanai\Core\Play\Holding;
+use Lanai\Core\Play\Line;
+use Lanai\Core\Play\Placing;
+use Lanai\Core\Play\Scene;
+use Lanai\Core\Text\Names;
 
 /** A box to type in; formulas of its screen read it as input.name. */
 final readonly class InputLine implements Line
 {
-    use Placed;
+    use HasPlacing;
 
     /**
      * @param  string  $help  a sentence under the box
      * @param  string  $valid  a formula over what was typed; where it is not yes, nothing of a tap happens
      * @param  string  $otherwise  what is said then
      */
-    public function __construct(public string $name, public FieldType $type, public bool $required = false, public string $hint = '', public string $help = '', public string $valid = '', public string $otherwise = '', public Placing $placing = new Placing)
-    {
+    public function __construct(
+        public string $name,
+        public FieldType $type,
+        public bool $required = false,
+        public string $hint = '',
+        public string $help = '',
+        public string $valid = '',
+        public string $otherwise = '',
+        public Placing $placing = new Placing(),
+    ) {
     }
 
     public static function sentence(): Sentence
     {
-        return Sentence::of('Input', new Blank('name', NameFit::of('the name of the input')), new Nested('type', FieldTypes::asked()))
-            ->clauses(
-                Clause::flag('required', 'required'),
-                Clause::of('hint', 'with a hint', new Blank('hint', new TextFit)),
-                Clause::of('help', 'with a sentence of help', new Blank('help', new TextFit)),
-                Clause::of('valid if', 'valid only if', new Blank('valid', FormulaFit::giving(Kind::YesNo))),
-                Clause::of('otherwise say', 'what to say otherwise', new Blank('otherwise', new TextFit)),
-                ...Placing::acting(),
-            );
+        return Sentence::of('Input', new Blank('name', NameFit::of('the name of the input')), new InlineNode('type', FieldTypes::asked()))->clauses(
+            Clause::flag('required', 'required'),
+            Clause::of('hint', 'with a hint', new Blank('hint', new TextFit())),
+            Clause::of('help', 'with a sentence of help', new Blank('help', new TextFit())),
+            Clause::of('valid if', 'valid only if', new Blank('valid', FormulaFit::giving(Kind::YesNo))),
+            Clause::of('otherwise say', 'what to say otherwise', new Blank('otherwise', new TextFit())),
+            ...Placing::acting(),
+        );
+    }
+
+    /**
+     * Those of the lines that can be filled in now, those inside of other lines too, in the order of the page.
+     *
+     * @param  list<AnyLine>  $lines
+     * @return iterable<self>
+     */
+    public static function among(array $lines, Scene $scene, int $depth = 0): iterable
+    {
+        foreach ($lines as $line) {
+            if (! ($line instanceof Line) || ! Drawing::shown($line, $scene)) {
+                continue;
+            }
+            if ($line instanceof self) {
+                yield $line;
+            }
+            if ($line instanceof Holding && $depth < 20) {
+                yield from self::among($line->held($scene->blueprint), $scene, $depth + 1);
+            }
+        }
     }
 
     public function draw(Scene $scene): array
     {
-        return ['input' => [
-            'name' => Names::inFormula($this->name),
-            'label' => $this->name,
-            'control' => $this->type->control(),
-            'required' => $this->required,
-            'hint' => $scene->text($this->hint, 'hint'),
-            'value' => '',
-        ] + $scene->choices($this->type) + ($this->help === '' ? [] : ['help' => $scene->text($this->help, 'help')])];
+        return [
+            'input' => [
+                'name' => Names::inFormula($this->name),
+                'label' => $this->name,
+                'control' => $this->type->control(),
+                'required' => $this->required,
+                'hint' => $scene->text($this->hint, 'hint'),
+                'value' => '',
+            ] +
+                $scene->choices($this->type, name: Names::inFormula($this->name)) +
+                ($this->help === '' ? [] : ['help' => $scene->text($this->help, 'help')]),
+        ];
     }
 
-    /** @throws \Lanai\Core\Blueprint\UnreadableValue */
+    public static function box(array $node, Setting $setting, Within $in): Box
+    {
+        return (new FormBoxes($setting->pen))->input(is_array($node['input'] ?? null) ? $node['input'] : []);
+    }
+
+    /** @throws \Lanai\Core\Model\UnreadableValue */
     public function typed(mixed $raw, Scene $scene): mixed
     {
         $value = $this->type->read($raw);

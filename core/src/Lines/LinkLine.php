@@ -4,22 +4,28 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Lines;
 
-use Lanai\Core\Blueprint\ListOf;
-use Lanai\Core\Runtime\Effect;
-use Lanai\Core\Runtime\Placing;
-use Lanai\Core\Runtime\Scene;
-use Lanai\Core\Runtime\Tappable;
-use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Fits\TextFit;
-use Lanai\Core\Script\Sentence;
+use Lanai\Core\Geometry\Box;
+use Lanai\Core\Geometry\Edges;
+use Lanai\Core\Geometry\Nodes;
+use Lanai\Core\Geometry\Setting;
+use Lanai\Core\Geometry\Within;
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Fits\TextFit;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Model\AnyEffect;
+use Lanai\Core\Model\ListOf;
+use Lanai\Core\Play\Effect;
+use Lanai\Core\Play\Labelled;
+use Lanai\Core\Play\Placing;
+use Lanai\Core\Play\Scene;
 
 /** Words in the text's own line that do something when tapped. */
-final readonly class LinkLine implements Tappable
+final readonly class LinkLine implements Labelled
 {
     use MayBeTapped;
 
     /** @param  list<Effect>  $tapped */
-    public function __construct(public string $label, public Placing $placing = new Placing, #[ListOf(Effect::class)] public array $tapped = [])
+    public function __construct(public string $label, public Placing $placing = new Placing, #[ListOf(AnyEffect::class)] public array $tapped = [])
     {
     }
 
@@ -31,5 +37,21 @@ final readonly class LinkLine implements Tappable
     public function draw(Scene $scene): array
     {
         return ['label' => $scene->text($this->label, 'label')] + $this->taps();
+    }
+
+    public function label(Scene $scene, string $part): array
+    {
+        return [$scene->text($this->label, 'label'), false];
+    }
+
+    public static function box(array $node, Setting $setting, Within $in): Box
+    {
+        return new Box(
+            text: $setting->pen->text(Nodes::text($node, 'label')),
+            minHeight: 48,
+            padding: Edges::of(12, 0),
+            alignSelf: 'start',
+            marks: ['taps' => true, 'narrow' => true],
+        );
     }
 }

@@ -4,47 +4,61 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Lines;
 
-use Lanai\Core\Blueprint\Fits\FieldFit;
-use Lanai\Core\Blueprint\Fits\TableFit;
-use Lanai\Core\Blueprint\ListOf;
-use Lanai\Core\Blueprint\Row;
-use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Effects\Effects;
 use Lanai\Core\Formula\Kind;
+use Lanai\Core\Formula\Scope;
 use Lanai\Core\Formula\Type;
-use Lanai\Core\Ports\Refused;
+use Lanai\Core\Geometry\Box;
+use Lanai\Core\Geometry\Setting;
+use Lanai\Core\Geometry\Within;
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Block;
+use Lanai\Core\Language\Children;
+use Lanai\Core\Language\Clause;
+use Lanai\Core\Language\Families;
+use Lanai\Core\Language\Family;
+use Lanai\Core\Language\Fits\ChoiceFit;
+use Lanai\Core\Language\Fits\FormulaFit;
+use Lanai\Core\Language\Fits\NumberFit;
+use Lanai\Core\Language\Fits\TextFit;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Language\Series;
+use Lanai\Core\Language\SubLine;
+use Lanai\Core\Model\AnyEffect;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Fits\FieldFit;
+use Lanai\Core\Model\Fits\TableFit;
+use Lanai\Core\Model\ListOf;
+use Lanai\Core\Model\Row;
+use Lanai\Core\Model\Table;
+use Lanai\Core\Play\Doing;
+use Lanai\Core\Play\Effect;
+use Lanai\Core\Play\InParts;
+use Lanai\Core\Play\Labelled;
+use Lanai\Core\Play\LeadsOn;
+use Lanai\Core\Play\LinkCondition;
+use Lanai\Core\Play\Narrowing;
+use Lanai\Core\Play\Placing;
+use Lanai\Core\Play\Scene;
 use Lanai\Core\Query\Query;
 use Lanai\Core\Query\Sort;
 use Lanai\Core\Query\Term;
-use Lanai\Core\Runtime\Belonging;
-use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Runtime\Effect;
-use Lanai\Core\Runtime\InParts;
-use Lanai\Core\Runtime\Narrowing;
-use Lanai\Core\Runtime\Placing;
-use Lanai\Core\Runtime\Scene;
-use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Block;
-use Lanai\Core\Script\Children;
-use Lanai\Core\Script\Clause;
-use Lanai\Core\Script\Family;
-use Lanai\Core\Script\Fits\ChoiceFit;
-use Lanai\Core\Script\Fits\FormulaFit;
-use Lanai\Core\Script\Fits\NumberFit;
-use Lanai\Core\Script\Fits\TextFit;
-use Lanai\Core\Script\Names;
-use Lanai\Core\Script\Scope;
-use Lanai\Core\Script\Sentence;
-use Lanai\Core\Script\Series;
-use Lanai\Core\Script\SubLine;
+use Lanai\Core\Rows\Refused;
+use Lanai\Core\Text\Names;
 use Lanai\Core\Text\Pattern;
 
 /** The rows of a table that meet a condition, in order, each as one item. */
-final readonly class ListLine implements InParts
+final readonly class ListLine implements InParts, Labelled
 {
-    use Placed;
+    use HasPlacing;
 
-    public const LAYOUTS = ['rows' => 'rows', 'cards' => 'cards', 'tiles' => 'tiles', 'strip' => 'a strip', 'conversation' => 'a conversation'];
+    public const LAYOUTS = [
+        'rows' => 'rows',
+        'cards' => 'cards',
+        'tiles' => 'tiles',
+        'strip' => 'a strip',
+        'pages' => 'pages',
+        'conversation' => 'a conversation',
+    ];
 
     /** No list shows more, however far one scrolls. */
     private const MOST = 10000;
@@ -55,7 +69,7 @@ final readonly class ListLine implements InParts
     /**
      * @param  list<SortKey>  $by
      * @param  string  $owner  a formula that gives a row: only rows linked with it; '' for all
-     * @param  'rows'|'cards'|'tiles'|'strip'|'conversation'|''  $layout
+     * @param  'rows'|'cards'|'tiles'|'strip'|'pages'|'conversation'|''  $layout
      * @param  string  $own  a formula about a row: in a conversation, the person's own stand on the other side
      * @param  string  $headings  a formula about a row: those with the same answer stand under it as a heading
      * @param  list<string>  $orders  fields by which the person may sort
@@ -77,9 +91,9 @@ final readonly class ListLine implements InParts
         public array $orders = [],
         public array $chips = [],
         public ?int $page = null,
-        public Placing $placing = new Placing,
+        public Placing $placing = new Placing(),
         #[ListOf(Shown::class)] public array $shows = [],
-        #[ListOf(Effect::class)] public array $tapped = [],
+        #[ListOf(AnyEffect::class)] public array $tapped = [],
         #[ListOf(Swipe::class)] public array $swipes = [],
         public string $empty = '',
     ) {
@@ -92,22 +106,32 @@ final readonly class ListLine implements InParts
                 Clause::joined('of', 'only those of one row', new Blank('owner', FormulaFit::row())),
                 Clause::joined('where', 'only those where', new Blank('where', FormulaFit::giving(Kind::YesNo))),
                 Clause::of('by', 'sorted by', new Series('by', 'then', SortKey::class)),
-                Clause::of('as', 'as rows, cards, tiles, a strip or a conversation', new Blank('layout', ChoiceFit::of('rows, cards, tiles, a strip or a conversation', self::LAYOUTS))),
+                Clause::of(
+                    'as',
+                    'as rows, cards, tiles, a strip, pages or a conversation',
+                    new Blank('layout', ChoiceFit::of('rows, cards, tiles, a strip, pages or a conversation', self::LAYOUTS)),
+                ),
                 Clause::of('own where', 'which are the person’s own', new Blank('own', FormulaFit::giving(Kind::YesNo))),
                 Clause::of('under headings of', 'under headings', new Blank('headings', FormulaFit::giving(Kind::Any))),
                 Clause::flag('searchable', 'with a search box'),
-                Clause::of('offering order by', 'the person may sort by', new Series('orders', 'or', new FieldFit)),
-                Clause::of('offering a choice of', 'the person may choose', new Series('chips', 'and', new FieldFit)),
+                Clause::of('offering order by', 'the person may sort by', new Series('orders', 'or', new FieldFit())),
+                Clause::of('offering a choice of', 'the person may choose', new Series('chips', 'and', new FieldFit())),
                 Clause::of('showing', 'so many at a time', new Blank('page', NumberFit::whole(1, 200))),
                 ...Placing::clauses(),
             )
             ->below(
                 new Children('shows', Family::only('“shows”', Shown::class), 'what each item shows'),
-                new Block('tapped', 'tapped:', Effects::family(), 'what tapping an item does'),
+                new Block('tapped', 'tapped:', Families::of(AnyEffect::class), 'what tapping an item does'),
                 new Children('swipes', Family::only('“swiped”', Swipe::class), 'what swiping an item offers'),
-                new SubLine('when empty:', new Blank('empty', new TextFit), 'what it says when empty'),
+                new SubLine('when empty:', new Blank('empty', new TextFit()), 'what it says when empty'),
             )
             ->within(['where', 'by', 'own', 'headings', 'orders', 'chips', 'shows', 'tapped', 'swipes'], self::itemScope(...));
+    }
+
+    /** What a person chose of what it offers. */
+    public function narrowing(Table $table, Scene $scene): Narrowing
+    {
+        return Narrowing::of($this->orders, $this->chips, $this->searchable, $table, $scene);
     }
 
     public function draw(Scene $scene): array
@@ -116,30 +140,86 @@ final readonly class ListLine implements InParts
         if ($table === null) {
             return ['items' => [], 'layout' => 'rows', 'empty' => '', 'taps' => false, 'search' => null, 'more' => false];
         }
-        $narrowing = Narrowing::of($this, $table, $scene);
-        $also = Term::every(Belonging::to($this->owner, $scene, $table), $narrowing->condition());
+        $narrowing = $this->narrowing($table, $scene);
+        $also = Term::every(LinkCondition::to($this->owner, $scene, $table), $narrowing->condition());
         $most = min(self::MOST, ($this->page ?? self::PAGE) * max(1, $scene->visit->pages[$scene->at] ?? 1));
         $shown = [...array_map(fn (Shown $s): string => $s->formula, $this->shows), $this->own, $this->headings];
-        $rows = $scene->rows($table, $this->where, $this->sorts($table, $scene, $narrowing), $most + 1, $shown, $also, $narrowing->search);
+        $newest = $this->endsWithNewest($narrowing);
+        $sorts = $this->sorts($table, $scene, $narrowing);
+        if ($newest) {
+            // Its end is what one wants to see: it is read from there.
+            $sorts = [...array_map(fn (Sort $s): Sort => $s->turned(), $sorts), Sort::byTerm(Term::id(0, $table), false)];
+        }
+        $rows = $scene->rows($table, $this->where, $sorts, $most + 1, $shown, $also, $narrowing->search);
         $longer = count($rows) > $most;
         $more = $longer && $most < self::MOST;
         $rows = array_slice($rows, 0, $most);
+        $rows = $newest ? array_reverse($rows) : $rows;
         $scene->reader->ahead($table, $rows, $shown);
         $items = array_map(fn (Row $row): array => $this->item($scene->inRow($row), $row), $rows);
 
-        return array_filter([
-            'layout' => $this->layout === '' ? 'rows' : $this->layout,
-            'items' => $items,
-            'taps' => $this->tapped !== [],
-            'empty' => $items !== [] ? '' : ($narrowing->narrows() ? 'Nothing is found.' : $scene->text($this->empty, 'empty')),
-            'search' => $this->searchable ? $narrowing->search : null,
-            'more' => $more,
-            'rest' => $longer && ! $more ? 'Only the first '.number_format(self::MOST).' are shown.'.($this->searchable || $narrowing->chips !== [] ? ' Search or choose above to see others.' : '') : null,
-            'order' => $narrowing->orders === [] ? null : $narrowing->order,
-            'orders' => $narrowing->orders,
-            'chips' => $narrowing->chips,
-            'swipes' => array_map(fn (Swipe $s, int $i): array => ['label' => $scene->text($s->label, "swipes/$i/label"), 'dangerous' => $s->dangerous], $this->swipes, array_keys($this->swipes)),
-        ], fn (mixed $v, string $key): bool => ! (in_array($key, ['orders', 'chips', 'swipes'], true) && $v === []) && ! (in_array($key, ['order', 'rest'], true) && $v === null), ARRAY_FILTER_USE_BOTH);
+        return array_filter(
+            [
+                'layout' => $this->layout === '' ? 'rows' : $this->layout,
+                'items' => $items,
+                'taps' => $this->tapped !== [],
+                'newestLast' => $newest,
+                'leads' => $this->leads($scene),
+                'empty' => match (true) {
+                    $items !== [] => '',
+                    $narrowing->narrows() => 'Nothing is found.',
+                    default => $scene->text($this->empty, 'empty'),
+                },
+                'search' => $this->searchable ? $narrowing->search : null,
+                'more' => $more,
+                'rest' => $longer && ! $more
+                        ? ($newest ? 'Only the last ' : 'Only the first ').
+                            number_format(self::MOST).
+                            ' are shown.'.
+                            ($this->searchable || $narrowing->chips !== [] ? ' Search or choose above to see others.' : '')
+                        : null,
+                'order' => $narrowing->orders === [] ? null : $narrowing->order,
+                'orders' => $narrowing->orders,
+                'chips' => $narrowing->chips,
+                'swipes' => array_map(
+                    fn (Swipe $s, int $i): array => ['label' => $scene->text($s->label, "swipes/$i/label"), 'dangerous' => $s->dangerous] +
+                        ($s->removes() ? ['removes' => true] : []),
+                    $this->swipes,
+                    array_keys($this->swipes),
+                ),
+            ],
+            fn (mixed $v, string $key): bool => ! (in_array($key, ['orders', 'chips', 'swipes'], true) && $v === []) &&
+                ! (in_array($key, ['order', 'rest'], true) && $v === null) &&
+                ! ($key === 'leads' && $v === '') &&
+                ! ($key === 'newestLast' && $v === false),
+            ARRAY_FILTER_USE_BOTH,
+        );
+    }
+
+    /** A conversation is read from its end, as long as nobody puts it in another order. */
+    private function endsWithNewest(Narrowing $narrowing): bool
+    {
+        return $this->layout === 'conversation' && $narrowing->sort === null && ($this->by === [] || $this->by[0]->way !== 'downward');
+    }
+
+    /** The screen that a tap on an item opens, and nothing else. */
+    private function leads(Scene $scene): string
+    {
+        [$only] = $this->tapped + [null];
+
+        return count($this->tapped) === 1 && $only instanceof LeadsOn ? $only->leads($scene->blueprint) : '';
+    }
+
+    public function label(Scene $scene, string $part): array
+    {
+        $swipe = Pattern::match('~^/swipes/(\d+)$~', $part, $found) ? $this->swipes[(int) $found[1]] ?? null : null;
+
+        return $swipe === null ? ['', false] : [$scene->text($swipe->label, "swipes/$found[1]/label"), $swipe->dangerous];
+    }
+
+    public static function box(array $node, Setting $setting, Within $in): Box
+    {
+        return (new ListBoxes($setting->pen))->of($node);
     }
 
     public function effects(): array
@@ -150,12 +230,18 @@ final readonly class ListLine implements InParts
     public function tap(Doing $doing, ?int $item): void
     {
         $table = $doing->scene->blueprint->table($this->table);
-        $row = $table === null || $item === null ? null : ($doing->store->byIds($table, [$item])[$item] ?? null);
+        $row = $table === null || $item === null ? null : $doing->store->byIds($table, [$item])[$item] ?? null;
         if ($row === null) {
             throw new Refused('This is no longer there.');
         }
-        $also = Belonging::to($this->owner, $doing->scene, $row->table);
-        $there = $also === null ? null : Term::all($also, Term::operator('==', Type::of(Kind::YesNo), Term::id(0, $row->table), Term::value($row, Type::row($row->table->singular))));
+        $also = LinkCondition::to($this->owner, $doing->scene, $row->table);
+        $there =
+            $also === null
+                ? null
+                : Term::all(
+                    $also,
+                    Term::operator('==', Type::of(Kind::YesNo), Term::id(0, $row->table), Term::value($row, Type::row($row->table->singular))),
+                );
         if ($there !== null && $doing->store->rows(new Query($row->table, $there, limit: 1)) === []) {
             throw new Refused('This is no longer in the list.');
         }
@@ -180,7 +266,11 @@ final readonly class ListLine implements InParts
                 continue;
             }
             $value = $scene->value($shown->formula, "shows/$i/formula", $row->id);
-            $item[$shown->place] = $shown->place === 'picture' ? (is_string($value) ? $value : '') : $scene->show($value);
+            $item[$shown->place] = match (true) {
+                $shown->place === 'picture' && is_string($value) => $value,
+                $shown->place === 'picture' => '',
+                default => $scene->show($value),
+            };
         }
         if (! isset($item['title']) && $this->shows === []) {
             $item['title'] = $row->label();
@@ -221,6 +311,6 @@ final readonly class ListLine implements InParts
     /** @param  array<string, mixed>  $data */
     private static function itemScope(array $data, Scope $scope): Scope
     {
-        return $scope->inRow($scope->blueprint->table(is_string($data['table'] ?? null) ? $data['table'] : ''));
+        return $scope->inRow(Blueprint::in($scope)->table(is_string($data['table'] ?? null) ? $data['table'] : ''));
     }
 }

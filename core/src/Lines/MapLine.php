@@ -4,17 +4,23 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Lines;
 
-use Lanai\Core\Blueprint\ListOf;
 use Lanai\Core\Formula\Kind;
-use Lanai\Core\Runtime\Effect;
-use Lanai\Core\Runtime\Placing;
-use Lanai\Core\Runtime\Scene;
-use Lanai\Core\Runtime\Tappable;
-use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Clause;
-use Lanai\Core\Script\Fits\FormulaFit;
-use Lanai\Core\Script\Fits\TextFit;
-use Lanai\Core\Script\Sentence;
+use Lanai\Core\Geometry\Box;
+use Lanai\Core\Geometry\Nodes;
+use Lanai\Core\Geometry\Setting;
+use Lanai\Core\Geometry\Size;
+use Lanai\Core\Geometry\Within;
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Clause;
+use Lanai\Core\Language\Fits\FormulaFit;
+use Lanai\Core\Language\Fits\TextFit;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Model\AnyEffect;
+use Lanai\Core\Model\ListOf;
+use Lanai\Core\Play\Effect;
+use Lanai\Core\Play\Placing;
+use Lanai\Core\Play\Scene;
+use Lanai\Core\Play\Tappable;
 use Lanai\Core\Values\Place;
 
 /** A place, on a plain map of the world's shores, with its coordinates. */
@@ -23,19 +29,44 @@ final readonly class MapLine implements Tappable
     use MayBeTapped;
 
     /** @param  list<Effect>  $tapped */
-    public function __construct(public string $of, public string $saying = '', public Placing $placing = new Placing, #[ListOf(Effect::class)] public array $tapped = [])
-    {
+    public function __construct(
+        public string $of,
+        public string $saying = '',
+        public Placing $placing = new Placing(),
+        #[ListOf(AnyEffect::class)] public array $tapped = [],
+    ) {
     }
 
     public static function sentence(): Sentence
     {
-        return Sentence::of('Map of', new Blank('of', FormulaFit::giving(Kind::Place)))->clauses(Clause::of('saying', 'with words', new Blank('saying', new TextFit)), ...Placing::acting())->below(self::whenTapped());
+        return Sentence::of('Map of', new Blank('of', FormulaFit::giving(Kind::Place)))
+            ->clauses(Clause::of('saying', 'with words', new Blank('saying', new TextFit())), ...Placing::acting())
+            ->below(self::whenTapped());
     }
 
     public function draw(Scene $scene): array
     {
         $place = $scene->value($this->of, 'of');
 
-        return ['place' => $place instanceof Place ? ['latitude' => $place->latitude, 'longitude' => $place->longitude] : null, 'text' => $scene->text($this->saying, 'saying')] + $this->taps();
+        return [
+            'place' => $place instanceof Place ? ['latitude' => $place->latitude, 'longitude' => $place->longitude] : null,
+            'text' => $scene->text($this->saying, 'saying'),
+        ] + $this->taps();
+    }
+
+    public static function box(array $node, Setting $setting, Within $in): Box
+    {
+        $place = is_array($node['place'] ?? null) ? $node['place'] : null;
+        if ($place === null) {
+            return $setting->said('There is no place to show.');
+        }
+        $side = fn (mixed $value, string $plus, string $minus): string => is_int($value) || is_float($value)
+            ? sprintf('%.4F° %s', abs($value), $value < 0 ? $minus : $plus)
+            : '';
+        $words = $side($place['latitude'] ?? 0, 'N', 'S').', '.$side($place['longitude'] ?? 0, 'E', 'W');
+        $text = Nodes::text($node, 'text');
+        $words = $text === '' ? $words : "$text · $words";
+
+        return $setting->stacked([new Box(height: Size::dp(200)), new Box(text: $setting->pen->text($words, 0.875, 1.25))], 6);
     }
 }

@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Lines;
 
-use Lanai\Core\Effects\Effects;
-use Lanai\Core\Ports\Refused;
-use Lanai\Core\Runtime\Doing;
-use Lanai\Core\Script\Block;
+use Lanai\Core\Language\Block;
+use Lanai\Core\Language\Families;
+use Lanai\Core\Model\AnyEffect;
+use Lanai\Core\Play\Doing;
+use Lanai\Core\Rows\Refused;
 
 /** A line that shows something, on which a tap may do something too. */
 trait MayBeTapped
 {
-    use Placed;
+    use HasPlacing;
 
     public function tap(Doing $doing, ?int $item): void
     {
@@ -29,7 +30,7 @@ trait MayBeTapped
 
     private static function whenTapped(): Block
     {
-        return new Block('tapped', 'tapped:', Effects::family(), 'what tapping it does');
+        return new Block('tapped', 'tapped:', Families::of(AnyEffect::class), 'what tapping it does');
     }
 
     /** @return array<string, true> */

@@ -4,18 +4,23 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Lines;
 
-use Lanai\Core\Blueprint\ListOf;
 use Lanai\Core\Formula\Kind;
-use Lanai\Core\Runtime\Effect;
-use Lanai\Core\Runtime\Placing;
-use Lanai\Core\Runtime\Scene;
-use Lanai\Core\Runtime\Tappable;
-use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Clause;
-use Lanai\Core\Script\Fits\ChoiceFit;
-use Lanai\Core\Script\Fits\FormulaFit;
-use Lanai\Core\Script\Fits\TextFit;
-use Lanai\Core\Script\Sentence;
+use Lanai\Core\Geometry\Box;
+use Lanai\Core\Geometry\Setting;
+use Lanai\Core\Geometry\Size;
+use Lanai\Core\Geometry\Within;
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Clause;
+use Lanai\Core\Language\Fits\ChoiceFit;
+use Lanai\Core\Language\Fits\FormulaFit;
+use Lanai\Core\Language\Fits\TextFit;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Model\AnyEffect;
+use Lanai\Core\Model\ListOf;
+use Lanai\Core\Play\Effect;
+use Lanai\Core\Play\Placing;
+use Lanai\Core\Play\Scene;
+use Lanai\Core\Play\Tappable;
 
 final readonly class PictureLine implements Tappable
 {
@@ -29,24 +34,51 @@ final readonly class PictureLine implements Tappable
      * @param  bool  $whole  shown whole in its shape, not cut to fill it
      * @param  list<Effect>  $tapped
      */
-    public function __construct(public string $of, public string $alt = '', public string $shape = '', public bool $whole = false, public Placing $placing = new Placing, #[ListOf(Effect::class)] public array $tapped = [])
-    {
+    public function __construct(
+        public string $of,
+        public string $alt = '',
+        public string $shape = '',
+        public bool $whole = false,
+        public Placing $placing = new Placing(),
+        #[ListOf(AnyEffect::class)] public array $tapped = [],
+    ) {
     }
 
     public static function sentence(): Sentence
     {
-        return Sentence::of('Picture of', new Blank('of', FormulaFit::giving(Kind::Picture)))->clauses(
-            Clause::of('described as', 'described for people who cannot see it', new Blank('alt', new TextFit)),
-            Clause::of('shaped', 'its shape', new Blank('shape', ChoiceFit::of('wide, square, tall, round or a banner', self::SHAPES))),
-            Clause::flag('whole', 'shown whole'),
-            ...Placing::acting(),
-        )->below(self::whenTapped());
+        return Sentence::of('Picture of', new Blank('of', FormulaFit::giving(Kind::Picture)))
+            ->clauses(
+                Clause::of('described as', 'described for people who cannot see it', new Blank('alt', new TextFit())),
+                Clause::of('shaped', 'its shape', new Blank('shape', ChoiceFit::of('wide, square, tall, round or a banner', self::SHAPES))),
+                Clause::flag('whole', 'shown whole'),
+                ...Placing::acting(),
+            )
+            ->below(self::whenTapped());
     }
 
     public function draw(Scene $scene): array
     {
         $picture = $scene->value($this->of, 'of');
 
-        return ['picture' => is_string($picture) ? $picture : '', 'alt' => $scene->text($this->alt, 'alt'), 'shape' => $this->shape === '' ? 'wide' : $this->shape, 'whole' => $this->whole] + $this->taps();
+        return [
+            'picture' => is_string($picture) ? $picture : '',
+            'alt' => $scene->text($this->alt, 'alt'),
+            'shape' => $this->shape === '' ? 'wide' : $this->shape,
+            'whole' => $this->whole,
+        ] +
+            $this->taps() +
+            // What the app brings along is there to be seen, not to be looked at closely.
+            ($picture !== null && $this->tapped === [] && ! str_starts_with($this->of, 'asset.') ? ['opens' => true] : []);
+    }
+
+    public static function box(array $node, Setting $setting, Within $in): Box
+    {
+        return match ($node['shape'] ?? '') {
+            'square' => new Box(aspect: 1),
+            'tall' => new Box(aspect: 3 / 4),
+            'banner' => new Box(aspect: 3),
+            'round' => new Box(width: Size::dp(96), aspect: 1, marks: ['narrow' => true]),
+            default => new Box(aspect: 16 / 10),
+        };
     }
 }

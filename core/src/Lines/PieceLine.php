@@ -4,24 +4,27 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Lines;
 
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Fits\NamedFit;
-use Lanai\Core\Blueprint\Taken;
 use Lanai\Core\Formula\Kind;
-use Lanai\Core\Runtime\Drawing;
-use Lanai\Core\Runtime\Holding;
-use Lanai\Core\Runtime\Placing;
-use Lanai\Core\Runtime\Scene;
-use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Clause;
-use Lanai\Core\Script\Fits\FormulaFit;
-use Lanai\Core\Script\Sentence;
-use Lanai\Core\Script\Series;
+use Lanai\Core\Geometry\Box;
+use Lanai\Core\Geometry\Setting;
+use Lanai\Core\Geometry\Within;
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Clause;
+use Lanai\Core\Language\Fits\FormulaFit;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Language\Series;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Fits\NamedFit;
+use Lanai\Core\Play\Arguments;
+use Lanai\Core\Play\Drawing;
+use Lanai\Core\Play\Holding;
+use Lanai\Core\Play\Placing;
+use Lanai\Core\Play\Scene;
 
 /** A piece that several screens share, with the rows that it is about here. */
 final readonly class PieceLine implements Holding
 {
-    use Placed;
+    use HasPlacing;
 
     /** @param  list<string>  $with */
     public function __construct(public string $piece, public array $with = [], public Placing $placing = new Placing)
@@ -41,7 +44,7 @@ final readonly class PieceLine implements Holding
             return;
         }
         $piece = $scene->blueprint->pieces[$index];
-        yield ["=/pieces/$index/lines", $piece->lines, $scene->knowing(Taken::given($piece->taking, $this->with, $scene))];
+        yield ["=/pieces/$index/lines", $piece->lines, $scene->knowing(Arguments::given($piece->parameters(), $this->with, $scene))];
     }
 
     public function held(Blueprint $blueprint): array
@@ -54,5 +57,10 @@ final readonly class PieceLine implements Holding
     public function draw(Scene $scene): array
     {
         return ['nodes' => array_merge([], ...array_values(Drawing::inside($this, $scene)))];
+    }
+
+    public static function box(array $node, Setting $setting, Within $in): Box
+    {
+        return $setting->group($node);
     }
 }

@@ -4,17 +4,23 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Lines;
 
-use Lanai\Core\Blueprint\ListOf;
 use Lanai\Core\Formula\Kind;
-use Lanai\Core\Runtime\Effect;
-use Lanai\Core\Runtime\Placing;
-use Lanai\Core\Runtime\Scene;
-use Lanai\Core\Runtime\Tappable;
-use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Clause;
-use Lanai\Core\Script\Fits\FormulaFit;
-use Lanai\Core\Script\Fits\TextFit;
-use Lanai\Core\Script\Sentence;
+use Lanai\Core\Geometry\Box;
+use Lanai\Core\Geometry\Nodes;
+use Lanai\Core\Geometry\Setting;
+use Lanai\Core\Geometry\Size;
+use Lanai\Core\Geometry\Within;
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Clause;
+use Lanai\Core\Language\Fits\FormulaFit;
+use Lanai\Core\Language\Fits\TextFit;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Model\AnyEffect;
+use Lanai\Core\Model\ListOf;
+use Lanai\Core\Play\Effect;
+use Lanai\Core\Play\Placing;
+use Lanai\Core\Play\Scene;
+use Lanai\Core\Play\Tappable;
 
 /** How much of something is done, as a bar. */
 final readonly class Progress implements Tappable
@@ -25,17 +31,24 @@ final readonly class Progress implements Tappable
      * @param  string  $outOf  a formula; without it the number is a share from 0 to 1
      * @param  list<Effect>  $tapped
      */
-    public function __construct(public string $of, public string $outOf = '', public string $saying = '', public Placing $placing = new Placing, #[ListOf(Effect::class)] public array $tapped = [])
-    {
+    public function __construct(
+        public string $of,
+        public string $outOf = '',
+        public string $saying = '',
+        public Placing $placing = new Placing(),
+        #[ListOf(AnyEffect::class)] public array $tapped = [],
+    ) {
     }
 
     public static function sentence(): Sentence
     {
-        return Sentence::of('Progress of', new Blank('of', FormulaFit::giving(Kind::Decimal)))->clauses(
-            Clause::of('out of', 'out of how many', new Blank('outOf', FormulaFit::giving(Kind::Decimal))),
-            Clause::of('saying', 'with words', new Blank('saying', new TextFit)),
-            ...Placing::acting(),
-        )->below(self::whenTapped());
+        return Sentence::of('Progress of', new Blank('of', FormulaFit::giving(Kind::Decimal)))
+            ->clauses(
+                Clause::of('out of', 'out of how many', new Blank('outOf', FormulaFit::giving(Kind::Decimal))),
+                Clause::of('saying', 'with words', new Blank('saying', new TextFit())),
+                ...Placing::acting(),
+            )
+            ->below(self::whenTapped());
     }
 
     public function draw(Scene $scene): array
@@ -45,5 +58,12 @@ final readonly class Progress implements Tappable
         $share = (is_int($done) || is_float($done)) && (is_int($whole) || is_float($whole)) && $whole > 0 ? $done / $whole : 0;
 
         return ['share' => round(max(0, min(1, $share)), 4), 'text' => $scene->text($this->saying, 'saying')] + $this->taps();
+    }
+
+    public static function box(array $node, Setting $setting, Within $in): Box
+    {
+        $text = Nodes::text($node, 'text');
+
+        return $setting->stacked([new Box(height: Size::dp(12)), ...$text === '' ? [] : [new Box(text: $setting->pen->text($text, 0.9375, 1.375))]], 4);
     }
 }

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Lanai\Core\Lines;
 
 use Lanai\Core\Formula\Kind;
-use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Fits\ChoiceFit;
-use Lanai\Core\Script\Fits\FormulaFit;
-use Lanai\Core\Script\HasSentence;
-use Lanai\Core\Script\Sentence;
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Fits\ChoiceFit;
+use Lanai\Core\Language\Fits\FormulaFit;
+use Lanai\Core\Language\HasSentence;
+use Lanai\Core\Language\Sentence;
 
 /** What an item of a list shows in one of its places. */
 final readonly class Shown implements HasSentence
@@ -22,6 +22,11 @@ final readonly class Shown implements HasSentence
 
     public static function sentence(): Sentence
     {
-        return Sentence::of('shows', new Blank('formula', FormulaFit::giving(Kind::Any)), 'as', new Blank('place', ChoiceFit::of('title, note, aside, picture or badge', self::PLACES)));
+        return Sentence::of(
+            'shows',
+            new Blank('formula', FormulaFit::giving(Kind::Any)),
+            'as',
+            new Blank('place', ChoiceFit::of('title, note, aside, picture or badge', self::PLACES)),
+        );
     }
 }

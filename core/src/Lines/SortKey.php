@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Lines;
 
-use Lanai\Core\Blueprint\Fits\FieldFit;
-use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Fits\ChoiceFit;
-use Lanai\Core\Script\HasSentence;
-use Lanai\Core\Script\Sentence;
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Fits\ChoiceFit;
+use Lanai\Core\Language\HasSentence;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Model\Fits\FieldFit;
 
 final readonly class SortKey implements HasSentence
 {

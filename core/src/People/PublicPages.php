@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace Lanai\Core\People;
 
-use Lanai\Core\Access\Everyone;
 use Lanai\Core\Access\Rules;
-use Lanai\Core\Access\Verb;
-use Lanai\Core\Access\Who;
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Field;
-use Lanai\Core\Blueprint\Table;
+use Lanai\Core\Model\Access\Everyone;
+use Lanai\Core\Model\Access\Verb;
+use Lanai\Core\Model\Access\Who;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Field;
+use Lanai\Core\Model\People\Through;
+use Lanai\Core\Model\People\Way;
+use Lanai\Core\Model\People\WithCode;
+use Lanai\Core\Model\People\WithPassword;
+use Lanai\Core\Model\Table;
 
 /** Drafts of the pages that stores and providers demand, from what the app really stores and lets people do. */
 final readonly class PublicPages
@@ -51,19 +55,32 @@ final readonly class PublicPages
         if ($signIn === null) {
             $page[] = "$app has no accounts.";
         } else {
-            $ways = array_map(fn (Way $w): string => match (true) {
-                $w instanceof WithPassword => 'your e-mail address, and your password in a form that cannot be read back',
-                $w instanceof WithCode => 'your e-mail address, to which one-time codes are sent',
-                $w instanceof Through => "if you sign in through $w->provider: your name, your e-mail address and the number by which $w->provider knows you",
-                default => 'if you look around as a guest: nothing that tells who you are',
-            }, $signIn->ways);
-            $page[] = ['Your account', ...array_map(ucfirst(...), array_values(array_unique($ways))), 'The devices on which you are signed in, and when you signed in'];
+            $ways = array_map(
+                fn (Way $w): string => match (true) {
+                    $w instanceof WithPassword => 'your e-mail address, and your password in a form that cannot be read back',
+                    $w instanceof WithCode => 'your e-mail address, to which one-time codes are sent',
+                    $w instanceof Through => "if you sign in through $w->provider: your name, your e-mail address and the number "
+                        ."by which $w->provider knows you",
+                    default => 'if you look around as a guest: nothing that tells who you are',
+                },
+                $signIn->ways,
+            );
+            $page[] = [
+                'Your account',
+                ...array_map(ucfirst(...), array_values(array_unique($ways))),
+                'The devices on which you are signed in, and when you signed in',
+            ];
             $page[] = 'Nobody but you and those who run the app sees your e-mail address.';
         }
         foreach ($this->blueprint->tables as $table) {
             $kept = array_values(array_filter($table->fields, fn (Field $f): bool => $f->formula() === '' && $f->name !== ''));
             if ($kept !== [] && ($table->people || $this->isPersonal($table))) {
-                $page[] = [$table->people ? 'What you tell about yourself' : $table->name, implode(', ', array_map(fn (Field $f): string => $f->name, $kept)), 'This may be seen by '.$this->rules->inWords($this->rules->of(Verb::See, $table), $table).'.', ...$this->byField($table, $kept)];
+                $page[] = [
+                    $table->people ? 'What you tell about yourself' : $table->name,
+                    implode(', ', array_map(fn (Field $f): string => $f->name, $kept)),
+                    'This may be seen by '.$this->rules->inWords($this->rules->of(Verb::See, $table), $table).'.',
+                    ...$this->byField($table, $kept),
+                ];
             }
         }
         if ($this->calls !== []) {
@@ -101,7 +118,11 @@ final readonly class PublicPages
         return [
             "These are the terms under which you use $app.",
             ['What you may expect', 'The app is offered as it is; it can change, and it can be out of reach at times.', 'What you put into it stays yours.'],
-            ['What is expected of you', 'You use your own name and address, and keep your password to yourself.', 'You put nothing into the app that hurts others or breaks the law.'],
+            [
+                'What is expected of you',
+                'You use your own name and address, and keep your password to yourself.',
+                'You put nothing into the app that hurts others or breaks the law.',
+            ],
             'Who breaks these terms can be shut out.',
         ];
     }
@@ -119,16 +140,22 @@ final readonly class PublicPages
         foreach ($this->blueprint->tables as $table) {
             foreach ($table->fields as $field) {
                 if (mb_strtolower($field->linksTo()) === mb_strtolower($people->singular) && $field->hasColumn()) {
-                    $signIn->takesAlong($table, $field) ? $goes[] = $table->name : $stays[] = $table->name;
+                    $signIn->takesAlong($table, $field) ? ($goes[] = $table->name) : ($stays[] = $table->name);
                 }
             }
         }
         $page = ["You can delete your account with $app at any time, in the app itself: open the account screen and choose to delete. It is done at once."];
-        $page[] = ['What is deleted', 'Your account, your e-mail address and your password', 'What you told about yourself', ...array_values(array_unique($goes))];
+        $page[] = [
+            'What is deleted',
+            'Your account, your e-mail address and your password',
+            'What you told about yourself',
+            ...array_values(array_unique($goes)),
+        ];
         if (array_diff($stays, $goes) !== []) {
             $page[] = ['What stays, without your name', ...array_values(array_unique(array_diff($stays, $goes)))];
         }
-        $page[] = 'If you no longer have the app, type your address here. You get a letter with a code, and with that code you delete your account on the next page.';
+        $page[] =
+            'If you no longer have the app, type your address here. You get a letter with a code, and with that code you delete your account on the next page.';
 
         return $page;
     }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Player;
 
-use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Effects\DoRoutine;
 use Lanai\Core\Lines\AddForm;
 use Lanai\Core\Lines\ChangeForm;
 use Lanai\Core\Lines\InputLine;
-use Lanai\Core\Runtime\Tappable;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Play\Tappable;
 use Lanai\Core\Text\Pattern;
 
 /** Which of a screen's inputs a tap reads: only those must be filled in rightly, and only those are empty afterwards. */
@@ -50,7 +50,11 @@ final class InputsUsed
 
             return $found[1];
         }
-        $inside = is_object($part) ? array_values(get_object_vars($part)) : (is_array($part) ? array_values($part) : []);
+        $inside = match (true) {
+            is_object($part) => array_values(get_object_vars($part)),
+            is_array($part) => array_values($part),
+            default => [],
+        };
         $routine = $part instanceof DoRoutine && $depth < self::DEEPEST ? $blueprint->routineIndex($part->routine) : null;
         if ($routine !== null) {
             $inside[] = $blueprint->routines[$routine]->does;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Query;
 
-use Lanai\Core\Blueprint\Table;
+use Lanai\Core\Model\Table;
 
 /** The rows of one table that meet a condition, in order; rows that sort alike come by id. */
 final readonly class Query
@@ -16,8 +16,15 @@ final readonly class Query
      * @param  list<mixed>|null  $after  the sort keys and the id of the row before the first wanted one
      * @param  array<string, Term>  $compute  formula => what the query computes for each row
      */
-    public function __construct(public Table $table, public ?Term $where = null, public array $sorts = [], public int $limit = 200, public string $search = '', public ?array $after = null, public array $compute = [])
-    {
+    public function __construct(
+        public Table $table,
+        public ?Term $where = null,
+        public array $sorts = [],
+        public int $limit = 200,
+        public string $search = '',
+        public ?array $after = null,
+        public array $compute = [],
+    ) {
     }
 
     /** A further condition. */

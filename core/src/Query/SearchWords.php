@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Query;
 
-use Lanai\Core\Blueprint\Row;
+use Lanai\Core\Model\Row;
 use Lanai\Core\Text\Pattern;
 
 /** Whether a row's texts hold the words that are searched for, if only begun, accents and case aside. */

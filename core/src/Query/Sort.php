@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Query;
 
-use Lanai\Core\Blueprint\Field;
 use Lanai\Core\Formula\Kind;
+use Lanai\Core\Model\Field;
 use Lanai\Core\Text\Texts;
 
 /** One sort key. Rows without a value come first upward and last downward, as SQLite orders nulls. */
@@ -24,6 +24,12 @@ final readonly class Sort
     public static function byTerm(Term $term, bool $upward = true): self
     {
         return new self($term, $upward);
+    }
+
+    /** The same order from its other end. */
+    public function turned(): self
+    {
+        return new self($this->by, ! $this->upward, $this->exact);
     }
 
     /** Behind the same order of texts: what is spelt alike stands together. */

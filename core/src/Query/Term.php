@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Query;
 
-use Lanai\Core\Blueprint\Field;
-use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Formula\Kind;
 use Lanai\Core\Formula\Moment;
-use Lanai\Core\Formula\QueryCall;
 use Lanai\Core\Formula\Type;
+use Lanai\Core\Model\Field;
+use Lanai\Core\Model\Table;
 
 /** A part of a formula in the form that a query can say: about columns of the row at hand and of rows linked to it. */
 final readonly class Term
@@ -20,8 +19,17 @@ final readonly class Term
      * @param  list<self>  $parts
      * @param  string  $name  the operator, function or aggregate
      */
-    private function __construct(public string $kind, public Type $type, public mixed $value = null, public int $row = 0, public ?Field $field = null, public ?Table $table = null, public string $name = '', public array $parts = [], public ?Among $among = null)
-    {
+    private function __construct(
+        public string $kind,
+        public Type $type,
+        public mixed $value = null,
+        public int $row = 0,
+        public ?Field $field = null,
+        public ?Table $table = null,
+        public string $name = '',
+        public array $parts = [],
+        public ?Among $among = null,
+    ) {
     }
 
     public static function value(mixed $value, Type $type): self

@@ -4,23 +4,32 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Release;
 
-use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Model\Blueprint;
 
 /** The members of a W3C Web Application Manifest for the app. */
 final class WebManifest
 {
-    /** @return array<string, mixed> */
-    public static function of(Blueprint $blueprint): array
+    /**
+     * @param  string  $start  where the app begins, from the manifest's own address
+     * @param  string  $scope  what all of its addresses begin with
+     * @return array<string, mixed>
+     */
+    public static function of(Blueprint $blueprint, string $start = './index.html', string $scope = './'): array
     {
-        $icon = fn (int $size, string $purpose): array => ['src' => "icons/$purpose-$size.png", 'sizes' => "{$size}x{$size}", 'type' => 'image/png', 'purpose' => $purpose];
+        $icon = fn (int $size, string $purpose): array => [
+            'src' => "icons/$purpose-$size.png",
+            'sizes' => "{$size}x{$size}",
+            'type' => 'image/png',
+            'purpose' => $purpose,
+        ];
 
         return [
-            'id' => './',
+            'id' => $scope,
             'name' => $blueprint->release->title !== '' ? $blueprint->release->title : $blueprint->name,
             'short_name' => mb_substr($blueprint->name, 0, 12),
             'description' => $blueprint->release->summary,
-            'start_url' => './index.html',
-            'scope' => './',
+            'start_url' => $start,
+            'scope' => $scope,
             'display' => 'standalone',
             'background_color' => $blueprint->theme->background,
             'theme_color' => $blueprint->theme->main,

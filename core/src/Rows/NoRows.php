@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace Lanai\Core\Rows;
 
 use Closure;
-use Lanai\Core\Access\Rights;
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Row;
-use Lanai\Core\Ports\Rows;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Row;
 use Lanai\Core\Query\Term;
 
 /** For reading formulas where there are no rows to look at. */
@@ -19,7 +17,7 @@ final class NoRows implements Rows
         return $this;
     }
 
-    public function rights(): ?Rights
+    public function rights(): ?Sight
     {
         return null;
     }

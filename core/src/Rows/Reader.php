@@ -5,20 +5,17 @@ declare(strict_types=1);
 namespace Lanai\Core\Rows;
 
 use Closure;
-use Lanai\Core\Access\Rights;
-use Lanai\Core\Blueprint\BackLink;
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Row;
-use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Formula\Kind;
 use Lanai\Core\Formula\LongList;
 use Lanai\Core\Formula\Type;
-use Lanai\Core\Ports\RecordStore;
-use Lanai\Core\Ports\Rows;
+use Lanai\Core\Model\BackLink;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Row;
+use Lanai\Core\Model\Table;
 use Lanai\Core\Query\Among;
 use Lanai\Core\Query\Query;
 use Lanai\Core\Query\Term;
-use Lanai\Core\Script\Names;
+use Lanai\Core\Text\Names;
 
 /** Follows links during one request: each row is read once, and those that a list will need are read together. */
 final class Reader implements Rows
@@ -39,7 +36,7 @@ final class Reader implements Rows
 
     private ?self $whole = null;
 
-    public function __construct(private readonly RecordStore $store, public readonly Budget $budget = new Budget)
+    public function __construct(private readonly RecordStore $store, public readonly Budget $budget = new Budget())
     {
     }
 
@@ -48,7 +45,7 @@ final class Reader implements Rows
         return $this->store->rights() === null ? $this : ($this->whole ??= new self($this->store->whole(), $this->budget));
     }
 
-    public function rights(): ?Rights
+    public function rights(): ?Sight
     {
         return $this->store->rights();
     }
@@ -73,7 +70,7 @@ final class Reader implements Rows
         $key = mb_strtolower($one);
         if (! array_key_exists($id, $this->read[$key] ?? [])) {
             $table = $this->store->blueprint()->tableOfOne($one);
-            $this->read[$key][$id] = $table === null ? null : ($this->store->byIds($table, [$id])[$id] ?? null);
+            $this->read[$key][$id] = $table === null ? null : $this->store->byIds($table, [$id])[$id] ?? null;
         }
 
         return $this->read[$key][$id];
@@ -165,8 +162,21 @@ final class Reader implements Rows
         $yesNo = Type::of(Kind::YesNo);
         $there = Term::value($row, Type::row($row->table->singular));
 
-        return $link->field->linksTo() !== '' ? Term::operator('==', $yesNo, Term::column(0, $link->field), $there)
-            : Term::among('any', $yesNo, new Among($row->table, 1, $link->field, $link->from, false, Term::id(0, $link->from), Term::operator('==', $yesNo, Term::id(1, $row->table), $there)));
+        return $link->field->linksTo() !== ''
+            ? Term::operator('==', $yesNo, Term::column(0, $link->field), $there)
+            : Term::among(
+                'any',
+                $yesNo,
+                new Among(
+                    $row->table,
+                    1,
+                    $link->field,
+                    $link->from,
+                    false,
+                    Term::id(0, $link->from),
+                    Term::operator('==', $yesNo, Term::id(1, $row->table), $there),
+                ),
+            );
     }
 
     /**
@@ -179,7 +189,10 @@ final class Reader implements Rows
     {
         $text = implode(' ', $formulas);
         foreach ($table->fields as $field) {
-            $linked = $field->linksTo() === '' || ! str_contains($text, Names::inFormula($field->name)) ? null : $this->store->blueprint()->tableOfOne($field->linksTo());
+            $linked =
+                $field->linksTo() === '' || ! str_contains($text, Names::inFormula($field->name))
+                    ? null
+                    : $this->store->blueprint()->tableOfOne($field->linksTo());
             if ($linked === null) {
                 continue;
             }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Lanai\Core\Rows;
 
 use Lanai\Core\Formula\TextTooLong;
-use Lanai\Core\Ports\Refused;
 use Lanai\Core\Query\Pairs;
 
 /** More rows would have to be looked at one by one than one visit may take: it is said, and nothing half counted is shown. */
@@ -14,13 +13,23 @@ final class TooMuch extends Refused
     /** @param  float  $pairs  of rows that a query would compare with one another */
     public static function pairs(float $pairs): self
     {
-        return new self('This would compare too many rows with one another: about '.Pairs::words($pairs).' pairs. Look rows up by a field that must be like another one (==), or choose fewer rows first.');
+        return new self(
+            'This would compare too many rows with one another: about '.
+                Pairs::words($pairs).
+                ' pairs. Look rows up by a field that must be like another one (==), or choose fewer rows first.',
+        );
     }
 
     /** @param  string  $formula  what was being worked out */
     public static function text(string $formula): self
     {
-        return new self('“'.self::short($formula).'” makes a text of more than '.number_format(TextTooLong::MOST).' characters and was stopped. Put fewer rows or shorter texts together.');
+        return new self(
+            '“'.
+                self::short($formula).
+                '” makes a text of more than '.
+                number_format(TextTooLong::MOST).
+                ' characters and was stopped. Put fewer rows or shorter texts together.',
+        );
     }
 
     private static function short(string $formula): string
@@ -31,7 +40,13 @@ final class TooMuch extends Refused
     /** @param  string  $formula  what was being worked out */
     public static function steps(string $formula, int $most): self
     {
-        return new self('“'.self::short($formula).'” looks at too many rows one by one and was stopped after '.number_format($most).' steps. Compare fields of the table with values, or choose fewer rows first.');
+        return new self(
+            '“'.
+                self::short($formula).
+                '” looks at too many rows one by one and was stopped after '.
+                number_format($most).
+                ' steps. Compare fields of the table with values, or choose fewer rows first.',
+        );
     }
 
     public static function of(string $what, int $most): self

@@ -16,8 +16,14 @@ final readonly class Answer
      * @param  bool  $late  it is the last good one: a newer one could not be got
      * @param  bool  $more  there are further pages
      */
-    public function __construct(public array $pages = [], public array $files = [], public ?DateTimeImmutable $at = null, public bool $late = false, public bool $more = false, public ?Trouble $trouble = null)
-    {
+    public function __construct(
+        public array $pages = [],
+        public array $files = [],
+        public ?DateTimeImmutable $at = null,
+        public bool $late = false,
+        public bool $more = false,
+        public ?Trouble $trouble = null,
+    ) {
     }
 
     public function isThere(): bool

@@ -4,21 +4,23 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Services;
 
-use Lanai\Core\Blueprint\Field;
-use Lanai\Core\Blueprint\FieldTypes\LongTextType;
-use Lanai\Core\Blueprint\ListOf;
-use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Runtime\Scene;
-use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Children;
-use Lanai\Core\Script\Clause;
-use Lanai\Core\Script\Family;
-use Lanai\Core\Script\Fits\NameFit;
-use Lanai\Core\Script\Fits\NumberFit;
-use Lanai\Core\Script\Fits\TextFit;
-use Lanai\Core\Script\Sentence;
-use Lanai\Core\Script\SubLine;
-use Lanai\Core\Script\Words;
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Children;
+use Lanai\Core\Language\Clause;
+use Lanai\Core\Language\Family;
+use Lanai\Core\Language\Fits\NameFit;
+use Lanai\Core\Language\Fits\NumberFit;
+use Lanai\Core\Language\Fits\TextFit;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Language\SubLine;
+use Lanai\Core\Language\Words;
+use Lanai\Core\Model\Field;
+use Lanai\Core\Model\FieldTypes\LongTextType;
+use Lanai\Core\Model\ListOf;
+use Lanai\Core\Model\Services\Message;
+use Lanai\Core\Model\Services\Variable;
+use Lanai\Core\Model\Table;
+use Lanai\Core\Play\Scene;
 
 /** An answer in words from a language model, with instructions and, where wanted, rows of the app to go by. */
 final readonly class AnswerInWords implements Askable
@@ -31,10 +33,19 @@ final readonly class AnswerInWords implements Askable
      * @param  int|null  $most  tokens of an answer
      * @param  int|null  $remembers  how many turns of a conversation go along
      * @param  list<Variable>  $takes
-     * @param  list<Knowing>  $knowing
+     * @param  list<KnownRows>  $knowing
      */
-    public function __construct(public string $name, public string $model = '', public ?int $most = null, public ?int $remembers = null, public ?int $kept = null, public string $told = '', public string $asked = '', #[ListOf(Variable::class)] public array $takes = [], #[ListOf(Knowing::class)] public array $knowing = [])
-    {
+    public function __construct(
+        public string $name,
+        public string $model = '',
+        public ?int $most = null,
+        public ?int $remembers = null,
+        public ?int $kept = null,
+        public string $told = '',
+        public string $asked = '',
+        #[ListOf(Variable::class)] public array $takes = [],
+        #[ListOf(KnownRows::class)] public array $knowing = [],
+    ) {
     }
 
     public static function sentence(): Sentence
@@ -46,10 +57,10 @@ final readonly class AnswerInWords implements Askable
                 Clause::of('kept for', 'how long an answer is kept', new Blank('kept', NumberFit::whole(0, 100000)), new Words('minutes')),
             )
             ->below(
-                new SubLine('told:', new Blank('told', new TextFit), 'instructions'),
-                new SubLine('asked:', new Blank('asked', new TextFit), 'what it is asked'),
+                new SubLine('told:', new Blank('told', new TextFit()), 'instructions'),
+                new SubLine('asked:', new Blank('asked', new TextFit()), 'what it is asked'),
                 new Children('takes', Family::only('“takes”', Variable::class), 'something it must be told'),
-                new Children('knowing', Family::only('“knowing”', Knowing::class), 'rows of the app that it goes by'),
+                new Children('knowing', Family::only('“knowing”', KnownRows::class), 'rows of the app that it goes by'),
             )
             ->within(['told', 'asked', 'knowing'], self::knows(...));
     }
@@ -66,7 +77,7 @@ final readonly class AnswerInWords implements Askable
 
     public function tables(): array
     {
-        return [new Table($this->name, $this->name, fields: [new Field('Text', new LongTextType)])];
+        return [new Table($this->name, $this->name, fields: [new Field('Text', new LongTextType())])];
     }
 
     public function message(string $base, Scene $scene): Message
@@ -87,12 +98,18 @@ final readonly class AnswerInWords implements Askable
             $data += $knowing->rows($scene->at("$scene->at/knowing/$i"));
         }
         if ($data !== []) {
-            $messages[] = ['role' => 'system', 'content' => "Data of the app, as JSON:\n".json_encode($data, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE)];
+            $messages[] = [
+                'role' => 'system',
+                'content' => "Data of the app, as JSON:\n".json_encode($data, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE),
+            ];
         }
         array_push($messages, ...array_slice($before, -2 * ($this->remembers ?? 6)));
         $messages[] = ['role' => 'user', 'content' => mb_substr($question, 0, Asking::LONGEST)];
 
-        return self::chat($base, ['model' => $this->model, 'messages' => $messages, 'max_tokens' => $this->most ?? 400] + ($streams ? ['stream' => true] : []));
+        return self::chat(
+            $base,
+            ['model' => $this->model, 'messages' => $messages, 'max_tokens' => $this->most ?? 400] + ($streams ? ['stream' => true] : []),
+        );
     }
 
     public function read(Answer $answer, RowsMade $made): void

@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Services;
 
-use Lanai\Core\Blueprint\Field;
-use Lanai\Core\Blueprint\FieldType;
-use Lanai\Core\Blueprint\FieldTypes;
-use Lanai\Core\Blueprint\FieldTypes\LinksType;
-use Lanai\Core\Blueprint\ListOf;
-use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Children;
-use Lanai\Core\Script\Clause;
-use Lanai\Core\Script\Family;
-use Lanai\Core\Script\Fits\NameFit;
-use Lanai\Core\Script\Fits\TextFit;
-use Lanai\Core\Script\HasSentence;
-use Lanai\Core\Script\Nested;
-use Lanai\Core\Script\Sentence;
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Children;
+use Lanai\Core\Language\Clause;
+use Lanai\Core\Language\Family;
+use Lanai\Core\Language\Fits\NameFit;
+use Lanai\Core\Language\Fits\TextFit;
+use Lanai\Core\Language\HasSentence;
+use Lanai\Core\Language\InlineNode;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Model\Field;
+use Lanai\Core\Model\FieldType;
+use Lanai\Core\Model\FieldTypes;
+use Lanai\Core\Model\FieldTypes\LinksType;
+use Lanai\Core\Model\ListOf;
+use Lanai\Core\Model\Table;
 
 /** A part of an answer that the app uses: where it is found, and what it is. */
 final readonly class AnswerPart implements HasSentence
@@ -28,13 +28,18 @@ final readonly class AnswerPart implements HasSentence
      * @param  string  $each  for a list: what one of it is called
      * @param  list<AnswerPart>  $parts  for a list: the parts of each
      */
-    public function __construct(public string $name, public FieldType $type, public string $at = '', public string $each = '', #[ListOf(AnswerPart::class)] public array $parts = [])
-    {
+    public function __construct(
+        public string $name,
+        public FieldType $type,
+        public string $at = '',
+        public string $each = '',
+        #[ListOf(AnswerPart::class)] public array $parts = [],
+    ) {
     }
 
     public static function sentence(): Sentence
     {
-        return Sentence::of(new Blank('name', NameFit::of('the name of the part')), new Nested('type', FieldTypes::answered()))
+        return Sentence::of(new Blank('name', NameFit::of('the name of the part')), new InlineNode('type', FieldTypes::answered()))
             ->clauses(
                 Clause::of('each a', 'what one of them is called', new Blank('each', NameFit::of('what one of them is called'))),
                 Clause::of('at', 'where it is found, as a JMESPath', new Blank('at', TextFit::plain())),

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Services;
 
-use Lanai\Core\Access\Rights;
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Stored;
-use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Formula\Moment;
-use Lanai\Core\Ports\RecordStore;
-use Lanai\Core\Ports\Refused;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\StoredValue;
+use Lanai\Core\Model\Table;
 use Lanai\Core\Query\Query;
 use Lanai\Core\Query\SearchWords;
 use Lanai\Core\Query\Sort;
 use Lanai\Core\Query\Term;
-use Lanai\Core\Query\TermReader;
 use Lanai\Core\Rows\OverAStore;
+use Lanai\Core\Rows\RecordStore;
+use Lanai\Core\Rows\Refused;
+use Lanai\Core\Rows\Sight;
+use Lanai\Core\Rows\TermReader;
 
 /** The stored rows, and beside them those that services gave in this request. What came from a service cannot be changed. */
 final readonly class AnswerStore implements RecordStore
@@ -37,21 +37,21 @@ final readonly class AnswerStore implements RecordStore
         return $this->store->rights() === null ? $this : new self($this->store->whole(), $this->made, $this->moment);
     }
 
-    public function rights(): ?Rights
+    public function rights(): ?Sight
     {
         return $this->store->rights();
     }
 
     public function rows(Query $query): array
     {
-        if (! $this->isAnswer($query->table)) {
+        if (! $this->isServiceTable($query->table)) {
             return $this->store->rows($query);
         }
         $terms = new TermReader($this, $this->moment);
         $found = [];
         foreach ($this->made->all($query->table) as $row) {
             if (($query->where === null || $terms->of($query->where, [$row]) === true) && SearchWords::in($row, $query->search)) {
-                $found[] = [array_map(fn (Sort $s): string|int|float|null => Stored::plain($terms->of($s->by, [$row])), $query->sorts), $row];
+                $found[] = [array_map(fn (Sort $s): string|int|float|null => StoredValue::plain($terms->of($s->by, [$row])), $query->sorts), $row];
             }
         }
         // Where they sort alike they stay as the service gave them: sorting is stable.
@@ -71,7 +71,7 @@ final readonly class AnswerStore implements RecordStore
 
     public function each(Query $query): iterable
     {
-        return $this->isAnswer($query->table) ? $this->rows($query->upTo(PHP_INT_MAX)) : $this->store->each($query);
+        return $this->isServiceTable($query->table) ? $this->rows($query->upTo(PHP_INT_MAX)) : $this->store->each($query);
     }
 
     public function compute(Term $term): mixed
@@ -81,22 +81,26 @@ final readonly class AnswerStore implements RecordStore
 
     public function count(Query $query): int
     {
-        return $this->isAnswer($query->table) ? count($this->rows($query->unordered())) : $this->store->count($query);
+        return $this->isServiceTable($query->table) ? count($this->rows($query->unordered())) : $this->store->count($query);
     }
 
     public function seenOneByOne(Table $table): bool
     {
-        return $this->isAnswer($table) || $this->store->seenOneByOne($table);
+        return $this->isServiceTable($table) || $this->store->seenOneByOne($table);
     }
 
     public function groups(Query $query, array $by, array $of = []): array
     {
-        return $this->isAnswer($query->table) ? throw new Refused('Answers of a service are not put together here.') : $this->store->groups($query, $by, $of);
+        if ($this->isServiceTable($query->table)) {
+            throw new Refused('Answers of a service are not put together here.');
+        }
+
+        return $this->store->groups($query, $by, $of);
     }
 
     public function byIds(Table $table, array $ids): array
     {
-        return $this->isAnswer($table) ? array_intersect_key($this->made->all($table), array_flip($ids)) : $this->store->byIds($table, $ids);
+        return $this->isServiceTable($table) ? array_intersect_key($this->made->all($table), array_flip($ids)) : $this->store->byIds($table, $ids);
     }
 
     public function add(Table $table, array $values): int
@@ -114,14 +118,14 @@ final readonly class AnswerStore implements RecordStore
         return $this->store->remove($this->stored($table), $id);
     }
 
-    private function isAnswer(Table $table): bool
+    private function isServiceTable(Table $table): bool
     {
-        return $this->blueprint()->isAnswer($table);
+        return $this->blueprint()->isServiceTable($table);
     }
 
     /** @throws Refused */
     private function stored(Table $table): Table
     {
-        return $this->isAnswer($table) ? throw new Refused("$table->name come from a service and cannot be changed here.") : $table;
+        return $this->isServiceTable($table) ? throw new Refused("$table->name come from a service and cannot be changed here.") : $table;
     }
 }

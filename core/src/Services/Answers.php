@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Services;
 
-use Lanai\Core\Blueprint\Row;
-use Lanai\Core\Runtime\Trail;
-use Lanai\Core\Runtime\Visit;
+use Lanai\Core\Model\Row;
+use Lanai\Core\Model\Services\Service;
+use Lanai\Core\Play\Trail;
+use Lanai\Core\Play\Visit;
 
 /** The answers that one request of a device knows: those at hand, those it has got, and those that it still has to get. */
 final class Answers
@@ -20,8 +21,12 @@ final class Answers
     /** @var array<string, list<Row>> */
     private array $rows = [];
 
-    public function __construct(private readonly ?Services $services, private readonly RowsMade $made, private readonly Visit $visit, private readonly Trail $trail)
-    {
+    public function __construct(
+        private readonly ?Services $services,
+        private readonly RowsMade $made,
+        private readonly Visit $visit,
+        private readonly Trail $trail,
+    ) {
     }
 
     public function base(Service $service): string
@@ -51,7 +56,8 @@ final class Answers
     {
         $key = $call->key()."/$call->rows";
         if (! isset($this->known[$key])) {
-            $kept = $this->services === null ? new Answer(trouble: new Trouble('unreachable', 'Services cannot be reached here.')) : $this->services->kept($call);
+            $kept =
+                $this->services === null ? new Answer(trouble: new Trouble('unreachable', 'Services cannot be reached here.')) : $this->services->kept($call);
             if ($kept === null) {
                 $this->wanted[$key] = $call;
 

@@ -4,24 +4,13 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Services;
 
-use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Runtime\Scene;
-use Lanai\Core\Script\HasSentence;
+use Lanai\Core\Model\Services\Message;
+use Lanai\Core\Model\Services\ServiceRequest;
+use Lanai\Core\Play\Scene;
 
 /** Something that a service can be asked. What it gives reads like a table that is not stored. One class per kind. */
-interface Askable extends HasSentence
+interface Askable extends ServiceRequest
 {
-    public function called(): string;
-
-    /** @return list<Variable> what must be known to ask */
-    public function taken(): array;
-
-    /** True where it gives a list, false where it gives one thing. */
-    public function givesMany(): bool;
-
-    /** @return list<Table> what it gives as the first, and the lists inside of that */
-    public function tables(): array;
-
     /** The message to send; $base is the address of the service. */
     public function message(string $base, Scene $scene): Message;
 

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Services;
 
-use Lanai\Core\Script\Sentence;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Model\Services\Message;
+use Lanai\Core\Model\Services\Secret;
+use Lanai\Core\Model\Services\SignsIn;
 
 /** A bearer token (RFC 6750, section 2.1). */
 final readonly class BearerToken implements SignsIn

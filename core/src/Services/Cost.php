@@ -6,6 +6,8 @@ namespace Lanai\Core\Services;
 
 use Brick\Math\BigDecimal;
 use Brick\Math\RoundingMode;
+use Lanai\Core\Model\Services\Price;
+use Lanai\Core\Model\Services\Service;
 
 /** What calls cost by a price list. */
 final class Cost
@@ -18,6 +20,12 @@ final class Cost
         return (int) ceil(mb_strlen($text) / self::CHARACTERS_OF_A_TOKEN);
     }
 
+    /** @param  int|null  $cost  millionths of the service's currency */
+    public static function written(?int $cost, Service $service): ?string
+    {
+        return $cost === null ? null : rtrim(rtrim(number_format($cost / 1e6, 6, '.', ''), '0'), '.').' '.$service->currency;
+    }
+
     /**
      * @param  array<array-key, mixed>  $meter  {model, in, out, pictures, size, characters}, as far as they are known
      * @return int|null millionths of the service's currency; null where the price list does not say
@@ -27,7 +35,13 @@ final class Cost
         $model = is_string($meter['model'] ?? null) ? $meter['model'] : '';
         // A price for this size takes the place of one for all sizes.
         $sized = is_string($meter['size'] ?? null) ? $meter['size'] : '';
-        $size = array_filter($service->prices, fn (Price $p): bool => $p->for === 'picture' && $p->size === $sized && ($p->model === '' || $p->model === $model)) === [] ? '' : $sized;
+        $size =
+            array_filter(
+                $service->prices,
+                fn (Price $p): bool => $p->for === 'picture' && $p->size === $sized && ($p->model === '' || $p->model === $model),
+            ) === []
+                ? ''
+                : $sized;
         $total = BigDecimal::zero();
         $priced = false;
         foreach ($service->prices as $price) {

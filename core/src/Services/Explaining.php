@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Services;
 
+use Lanai\Core\Model\Services\Service;
 use Lanai\Core\Text\Pattern;
 
 /** What went wrong with a call, in the terms of the job: what it means, and where to mend it. */
@@ -26,7 +27,13 @@ final class Explaining
     /** Why there is no token (RFC 6749, section 5.2), and the service could not be asked with one. */
     public static function noToken(int $status, ClientCredentials $signing, Service $service, mixed $json): Trouble
     {
-        return new Trouble('secret', "No token came from “{$signing->token}” (".($status === 0 ? 'no answer' : $status)."), so $service->name was asked without one (401). Check that address, the client id and the client secret.".self::words($json));
+        return new Trouble(
+            'secret',
+            "No token came from “{$signing->token}” (".
+                ($status === 0 ? 'no answer' : $status).
+                "), so $service->name was asked without one (401). Check that address, the client id and the client secret.".
+                self::words($json),
+        );
     }
 
     /** @param  array<string, string>  $headers */
@@ -37,21 +44,51 @@ final class Explaining
         $wait = self::wait($headers, $now);
 
         return match (true) {
-            $status === 401 => new Trouble('secret', match (true) {
-                $signing === null => "$name wants to know who calls (401), and nothing says how Lanai signs in to it. ".self::challenge($headers).'Add how it signs in, then its key.',
-                ! $hasSecret => "$name wants to know who calls (401), and no key is kept. ".self::begun($signing->place()).' is empty: enter it under “Key”.',
-                default => "$name does not know the key (401). It was sent in {$signing->place()}; check that it goes there and that the key is still good. ".self::challenge($headers),
-            }),
+            $status === 401 => new Trouble(
+                'secret',
+                match (true) {
+                    $signing === null => "$name wants to know who calls (401), and nothing says how Lanai signs in to it. ".
+                        self::challenge($headers).
+                        'Add how it signs in, then its key.',
+                    ! $hasSecret => "$name wants to know who calls (401), and no key is kept. ".
+                        self::begun($signing->place()).
+                        ' is empty: enter it under “Key”.',
+                    default => "$name does not know the key (401). It was sent in {$signing->place()}; check that it goes there and that the key is "
+                        .'still good. '.
+                        self::challenge($headers),
+                },
+            ),
             $status === 403 => new Trouble('refused', "$name knows who calls and says no (403): the key may not do this. Its rights are set at the service."),
-            $status === 404 => new Trouble('missing', 'There is nothing at this address (404). '.($near === '' ? 'Look at each step of it: names there differ by capital letters too.' : $near)),
-            $status === 405 => new Trouble('broken', "$name does not take this method here (405)".(isset($headers['allow']) ? "; it takes {$headers['allow']}" : '').'.'),
+            $status === 404 => new Trouble(
+                'missing',
+                'There is nothing at this address (404). '.($near === '' ? 'Look at each step: names there differ by capital letters, too.' : $near),
+            ),
+            $status === 405 => new Trouble(
+                'broken',
+                "$name does not take this method here (405)".(isset($headers['allow']) ? "; it takes {$headers['allow']}" : '').'.',
+            ),
             $status === 406 => new Trouble('broken', "$name cannot answer in the form that was asked for (406). Look at the header “Accept”."),
             $status === 408 => new Trouble('slow', "$name waited too long for the question (408)."),
             $status === 415 => new Trouble('broken', "$name does not take a body of this kind (415): try JSON or a form."),
-            $status === 422, $status === 400 => new Trouble('broken', "$name does not understand what was sent ($status). Compare names and types with its documentation."),
-            $status === 429 => new Trouble('limit', "$name has been asked too often (429). ".($wait === null ? 'It does not say how long to wait.' : 'It may be asked again in '.self::seconds($wait).'.'), $wait),
-            $status === 503 => new Trouble('broken', "$name is not at work just now (503).".($wait === null ? '' : ' It may be asked again in '.self::seconds($wait).'.'), $wait),
-            $status >= 500 => new Trouble('broken', "$name has a fault of its own ($status). Nothing here can mend it; Lanai shows the last good answer where there is one."),
+            $status === 422, $status === 400 => new Trouble(
+                'broken',
+                "$name does not understand what was sent ($status). Compare names and types with its documentation.",
+            ),
+            $status === 429 => new Trouble(
+                'limit',
+                "$name has been asked too often (429). ".
+                    ($wait === null ? 'It does not say how long to wait.' : 'It may be asked again in '.self::seconds($wait).'.'),
+                $wait,
+            ),
+            $status === 503 => new Trouble(
+                'broken',
+                "$name is not at work just now (503).".($wait === null ? '' : ' It may be asked again in '.self::seconds($wait).'.'),
+                $wait,
+            ),
+            $status >= 500 => new Trouble(
+                'broken',
+                "$name has a fault of its own ($status). Nothing here can mend it; Lanai shows the last good answer where there is one.",
+            ),
             $status >= 300 && $status < 400 => new Trouble('broken', "$name leads on without saying where ($status)."),
             default => new Trouble('broken', "$name answered $status."),
         };
@@ -89,12 +126,17 @@ final class Explaining
         }
         $begins = mb_substr(trim(Pattern::replace('/\s+/', ' ', strip_tags(mb_scrub(substr($body, 0, 2000))))), 0, 80);
 
-        return new Trouble('broken', match (true) {
-            trim($body) === '' => "$service->name answered with nothing.",
-            Pattern::match('~[/+]json$~', $kind) => "$service->name says that it answers in JSON, but this is not JSON: it breaks off or has a fault in it. It begins with “{$begins}”.",
-            str_contains($kind, 'html') => "$service->name answered with a page for people, not with JSON: “{$begins}”. The address may be that of its documentation, or the page of a sign-in.",
-            default => "$service->name answered with “".($kind === '' ? 'something unnamed' : $kind)."”, not with JSON. It begins with “{$begins}”.",
-        });
+        return new Trouble(
+            'broken',
+            match (true) {
+                trim($body) === '' => "$service->name answered with nothing.",
+                Pattern::match('~[/+]json$~', $kind) => "$service->name says that it answers in JSON, but this is not JSON: it breaks off or has a "
+                    ."fault in it. It begins with “{$begins}”.",
+                str_contains($kind, 'html') => "$service->name answered with a page for people, not with "
+                    ."JSON: “{$begins}”. The address may be that of its documentation, or the page of a sign-in.",
+                default => "$service->name answered with “".($kind === '' ? 'something unnamed' : $kind)."”, not with JSON. It begins with “{$begins}”.",
+            },
+        );
     }
 
     /**

@@ -4,21 +4,23 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Services;
 
-use Lanai\Core\Blueprint\Field;
-use Lanai\Core\Blueprint\ListOf;
-use Lanai\Core\Blueprint\UnreadableValue;
-use Lanai\Core\Runtime\Scene;
-use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Children;
-use Lanai\Core\Script\Clause;
-use Lanai\Core\Script\Family;
-use Lanai\Core\Script\Fits\NameFit;
-use Lanai\Core\Script\Fits\NumberFit;
-use Lanai\Core\Script\Fits\TextFit;
-use Lanai\Core\Script\Names;
-use Lanai\Core\Script\Sentence;
-use Lanai\Core\Script\SubLine;
-use Lanai\Core\Script\Words;
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Children;
+use Lanai\Core\Language\Clause;
+use Lanai\Core\Language\Family;
+use Lanai\Core\Language\Fits\NameFit;
+use Lanai\Core\Language\Fits\NumberFit;
+use Lanai\Core\Language\Fits\TextFit;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Language\SubLine;
+use Lanai\Core\Language\Words;
+use Lanai\Core\Model\Field;
+use Lanai\Core\Model\ListOf;
+use Lanai\Core\Model\Services\Message;
+use Lanai\Core\Model\Services\Variable;
+use Lanai\Core\Model\UnreadableValue;
+use Lanai\Core\Play\Scene;
+use Lanai\Core\Text\Names;
 use Lanai\Core\Text\Pattern;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
@@ -32,8 +34,15 @@ final readonly class FillingIn implements HeldToShape
      * @param  list<Variable>  $takes
      * @param  list<AnswerPart>  $parts
      */
-    public function __construct(public string $name, public string $model = '', public ?int $kept = null, public string $told = '', public string $asked = '', #[ListOf(Variable::class)] public array $takes = [], #[ListOf(AnswerPart::class)] public array $parts = [])
-    {
+    public function __construct(
+        public string $name,
+        public string $model = '',
+        public ?int $kept = null,
+        public string $told = '',
+        public string $asked = '',
+        #[ListOf(Variable::class)] public array $takes = [],
+        #[ListOf(AnswerPart::class)] public array $parts = [],
+    ) {
     }
 
     public static function sentence(): Sentence
@@ -41,8 +50,8 @@ final readonly class FillingIn implements HeldToShape
         return Sentence::of('filling', new Blank('name', NameFit::of('the name of the request')), 'from', new Blank('model', TextFit::plain()))
             ->clauses(Clause::of('kept for', 'how long an answer is kept', new Blank('kept', NumberFit::whole(0, 100000)), new Words('minutes')))
             ->below(
-                new SubLine('told:', new Blank('told', new TextFit), 'instructions'),
-                new SubLine('asked:', new Blank('asked', new TextFit), 'the text it is filled from'),
+                new SubLine('told:', new Blank('told', new TextFit()), 'instructions'),
+                new SubLine('asked:', new Blank('asked', new TextFit()), 'the text it is filled from'),
                 new Children('takes', Family::only('“takes”', Variable::class), 'something it must be told'),
                 new Children('parts', Family::only('a part such as “Places is a whole number”', AnswerPart::class), 'a part that is filled'),
             )
@@ -66,10 +75,23 @@ final readonly class FillingIn implements HeldToShape
 
     public function message(string $base, Scene $scene): Message
     {
-        return self::chat($base, ['model' => $this->model, 'messages' => [
-            ['role' => 'system', 'content' => trim("Fill in the parts of a form from the text of the user. Leave out what it does not say.\n".$scene->text($this->told, 'told')."\n\n".Asking::DATA_RULE)],
-            ['role' => 'user', 'content' => mb_substr($scene->text($this->asked, 'asked'), 0, Asking::LONGEST)],
-        ], 'max_tokens' => 600, 'response_format' => ['type' => 'json_schema', 'json_schema' => ['name' => Names::inStorage($this->name), 'schema' => $this->schema()]]]);
+        return self::chat($base, [
+            'model' => $this->model,
+            'messages' => [
+                [
+                    'role' => 'system',
+                    'content' => trim(
+                        "Fill in the parts of a form from the text of the user. Leave out what it does not say.\n".
+                            $scene->text($this->told, 'told').
+                            "\n\n".
+                            Asking::DATA_RULE,
+                    ),
+                ],
+                ['role' => 'user', 'content' => mb_substr($scene->text($this->asked, 'asked'), 0, Asking::LONGEST)],
+            ],
+            'max_tokens' => 600,
+            'response_format' => ['type' => 'json_schema', 'json_schema' => ['name' => Names::inStorage($this->name), 'schema' => $this->schema()]],
+        ]);
     }
 
     /** @return array<string, mixed> JSON Schema 2020-12 of the answer */
@@ -96,13 +118,18 @@ final readonly class FillingIn implements HeldToShape
     public function wrong(string $content): ?string
     {
         $json = json_decode(self::bare($content));
-        if (! $json instanceof \stdClass) {
+        if (! ($json instanceof \stdClass)) {
             return 'This is not a JSON object.';
         }
-        $checked = (new Validator)->validate($json, (string) json_encode($this->schema()));
+        $checked = (new Validator())->validate($json, (string) json_encode($this->schema()));
         $error = $checked->error();
 
-        return $error === null ? null : implode(' ', array_map(fn (mixed $line): string => is_string($line) ? "$line." : '', array_slice((new ErrorFormatter)->formatFlat($error), 0, 5)));
+        return $error === null
+            ? null
+            : implode(
+                ' ',
+                array_map(fn (mixed $line): string => is_string($line) ? "$line." : '', array_slice((new ErrorFormatter())->formatFlat($error), 0, 5)),
+            );
     }
 
     public function read(Answer $answer, RowsMade $made): void

@@ -16,8 +16,13 @@ final readonly class Freshness
      * @param  int  $seconds  for which it is still fresh; 0 where it must be asked about again
      * @param  string  $etag  the validators for asking whether it has changed
      */
-    private function __construct(public bool $mayKeep, public int $seconds, public string $etag = '', public string $modified = '', public bool $mustAsk = false)
-    {
+    private function __construct(
+        public bool $mayKeep,
+        public int $seconds,
+        public string $etag = '',
+        public string $modified = '',
+        public bool $mustAsk = false,
+    ) {
     }
 
     /**
@@ -94,7 +99,7 @@ final readonly class Freshness
         Pattern::matchAll('/([!#$%&\'*+.^_`|~0-9A-Za-z-]+)(?:\s*=\s*(?:"((?:[^"\\\\]|\\\\.)*)"|([^\s,"]+)))?/', $text, $found, PREG_SET_ORDER);
         $directives = [];
         foreach ($found as $one) {
-            $directives[strtolower($one[1])] ??= ($one[2] ?? '') !== '' ? stripslashes($one[2]) : ($one[3] ?? '');
+            $directives[strtolower($one[1])] ??= ($one[2] ?? '') !== '' ? stripslashes($one[2]) : $one[3] ?? '';
         }
 
         return $directives;

@@ -32,7 +32,7 @@ final class FurtherPages
                 break;
             }
         }
-        $queries = array_values(array_filter(array_map(fn (Sent $s): string => $s->in === 'query' ? $s->name : '', $request->sends)));
+        $queries = array_values(array_filter(array_map(fn (RequestValue $s): string => $s->in === 'query' ? $s->name : '', $request->sends)));
         foreach (is_array($json) ? self::cursors($json) : [] as $at) {
             $in = array_values(array_filter($queries, fn (string $q): bool => Pattern::match(self::CURSOR, $q)))[0] ?? 'cursor';
             $ways[] = ['label' => "Read on by the cursor at “{$at}”", 'parts' => ['cursorAt' => $at, 'cursorIn' => $in]];

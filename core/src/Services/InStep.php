@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Services;
 
-use Lanai\Core\Blueprint\Row;
-use Lanai\Core\Blueprint\Stored;
-use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Data\RowCheck;
-use Lanai\Core\Ports\Refused;
+use Lanai\Core\Model\Row;
+use Lanai\Core\Model\StoredValue;
+use Lanai\Core\Model\Table;
+use Lanai\Core\Play\Assignment;
+use Lanai\Core\Play\Scene;
 use Lanai\Core\Query\Query;
-use Lanai\Core\Runtime\Assignment;
-use Lanai\Core\Runtime\Scene;
+use Lanai\Core\Rows\Refused;
 
 /** What would have to change in a table so that it says what a service says: rows are matched by a key. */
 final readonly class InStep
@@ -70,7 +70,14 @@ final readonly class InStep
 
                 continue;
             }
-            $new = $before === null ? $checked->values : array_filter(array_intersect_key($checked->values, $values), fn (mixed $v, string $column): bool => Stored::plain($v) !== Stored::plain($before->values[$column] ?? null), ARRAY_FILTER_USE_BOTH);
+            $new =
+                $before === null
+                    ? $checked->values
+                    : array_filter(
+                        array_intersect_key($checked->values, $values),
+                        fn (mixed $v, string $column): bool => StoredValue::plain($v) !== StoredValue::plain($before->values[$column] ?? null),
+                        ARRAY_FILTER_USE_BOTH,
+                    );
             if ($before === null) {
                 $added[] = $new;
             } elseif ($new !== []) {
@@ -82,6 +89,45 @@ final readonly class InStep
         $gone = array_values(array_filter($known, fn (Row $row, string|int $own): bool => ! isset($seen[$own]), ARRAY_FILTER_USE_BOTH));
 
         return new self($added, $changed, $gone, $wrong, $same);
+    }
+
+    /**
+     * What it would change, in words.
+     *
+     * @param  int  $most  sentences of each sort
+     * @return array{added: int, changed: int, gone: int, same: int, lines: list<string>, wrong: list<string>}
+     */
+    public function told(Table $table, int $most = 8): array
+    {
+        return [
+            'added' => count($this->added),
+            'changed' => count($this->changed),
+            'gone' => count($this->gone),
+            'same' => $this->same,
+            'lines' => [
+                // Of a new row only what is given is worth a word; of a change also what is emptied.
+                ...array_map(
+                    fn (array $values): string => 'New: '.self::written($table, array_filter($values, fn (mixed $v): bool => $v !== null)),
+                    array_slice($this->added, 0, $most),
+                ),
+                ...array_map(fn (array $change): string => "{$change[0]->label()}: ".self::written($table, $change[1]), array_slice($this->changed, 0, $most)),
+            ],
+            'wrong' => array_slice($this->wrong, 0, $most),
+        ];
+    }
+
+    /** @param  array<string, mixed>  $values  by column */
+    private static function written(Table $table, array $values): string
+    {
+        $told = [];
+        foreach ($table->fields as $field) {
+            if (array_key_exists($field->column(), $values)) {
+                $value = $values[$field->column()];
+                $told[] = "$field->name: ".($value === null ? 'nothing' : $field->type->write($value));
+            }
+        }
+
+        return implode(', ', $told);
     }
 
     /**
@@ -110,6 +156,6 @@ final readonly class InStep
 
     private static function keyOf(mixed $value): string
     {
-        return trim((string) Stored::plain($value));
+        return trim((string) StoredValue::plain($value));
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Services;
 
-use Lanai\Core\Script\Prose;
+use Lanai\Core\Language\Prose;
 use Lanai\Core\Text\Pattern;
 use stdClass;
 
@@ -77,9 +77,15 @@ final class JsonShape
             $properties = [];
             foreach (array_keys(array_slice($left + $right, 0, self::NAMES, true)) as $name) {
                 $name = (string) $name;
-                $properties[$name] = isset($left[$name], $right[$name]) ? self::both(Prose::node($left[$name]), Prose::node($right[$name])) : Prose::node($left[$name] ?? $right[$name] ?? []);
+                $properties[$name] = isset($left[$name], $right[$name])
+                    ? self::both(Prose::node($left[$name]), Prose::node($right[$name]))
+                    : Prose::node($left[$name] ?? ($right[$name] ?? []));
             }
-            $needs = fn (array $s): array => in_array('object', self::types($s), true) ? (is_array($s['required'] ?? null) ? array_filter($s['required'], is_string(...)) : []) : array_keys($properties);
+            $needs = fn (array $s): array => match (true) {
+                in_array('object', self::types($s), true) && is_array($s['required'] ?? null) => array_filter($s['required'], is_string(...)),
+                in_array('object', self::types($s), true) => [],
+                default => array_keys($properties),
+            };
             $shape += ['properties' => $properties, 'required' => array_values(array_intersect($needs($a), $needs($b)))];
         }
         if (in_array('array', $types, true)) {
@@ -87,7 +93,11 @@ final class JsonShape
             $shape += $items === [] ? [] : ['items' => count($items) === 1 ? $items[0] : self::both(Prose::node($items[0]), Prose::node($items[1]))];
         }
         $texts = array_values(array_filter([$a, $b], fn (array $s): bool => in_array('string', self::types($s), true)));
-        if (in_array('string', $types, true) && isset($texts[0]['format']) && array_filter($texts, fn (array $s): bool => ($s['format'] ?? '') !== $texts[0]['format']) === []) {
+        if (
+            in_array('string', $types, true) &&
+            isset($texts[0]['format']) &&
+            array_filter($texts, fn (array $s): bool => ($s['format'] ?? '') !== $texts[0]['format']) === []
+        ) {
             $shape['format'] = $texts[0]['format'];
         }
 
@@ -105,7 +115,10 @@ final class JsonShape
         $types = self::types($shape);
 
         return match (true) {
-            in_array('object', $types, true) => array_map(fn (mixed $inner): array|string => self::sample(Prose::node($inner)), Prose::node($shape['properties'] ?? [])),
+            in_array('object', $types, true) => array_map(
+                fn (mixed $inner): array|string => self::sample(Prose::node($inner)),
+                Prose::node($shape['properties'] ?? []),
+            ),
             in_array('array', $types, true) => isset($shape['items']) ? [self::sample(Prose::node($shape['items']))] : [],
             default => '',
         };
@@ -121,7 +134,11 @@ final class JsonShape
     {
         $found = [];
         $types = self::types($shape);
-        $is = self::types(self::of(is_array($json) ? [] : ($json instanceof stdClass ? new stdClass : $json)))[0] ?? 'null';
+        $is = self::types(self::of(match (true) {
+            is_array($json) => [],
+            $json instanceof stdClass => new stdClass(),
+            default => $json,
+        }))[0] ?? 'null';
         if ($types !== [] && ! in_array($is, $types, true) && ! ($is === 'integer' && in_array('number', $types, true))) {
             return [($at === '' ? 'The answer' : "“{$at}”").' was '.self::inWords($types).' and is now '.self::inWords([$is]).'.'];
         }
@@ -163,7 +180,21 @@ final class JsonShape
     /** @param  list<string>  $types */
     private static function inWords(array $types): string
     {
-        return implode(' or ', array_map(fn (string $t): string => ['string' => 'a text', 'integer' => 'a whole number', 'number' => 'a number', 'boolean' => 'yes or no', 'object' => 'an object', 'array' => 'a list', 'null' => 'nothing'][$t] ?? $t, $types));
+        return implode(
+            ' or ',
+            array_map(
+                fn (string $t): string => [
+                    'string' => 'a text',
+                    'integer' => 'a whole number',
+                    'number' => 'a number',
+                    'boolean' => 'yes or no',
+                    'object' => 'an object',
+                    'array' => 'a list',
+                    'null' => 'nothing',
+                ][$t] ?? $t,
+                $types,
+            ),
+        );
     }
 
     /** @return array{format?: string} */

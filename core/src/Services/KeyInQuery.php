@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Services;
 
-use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Fits\TextFit;
-use Lanai\Core\Script\Sentence;
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Fits\TextFit;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Model\Services\Message;
+use Lanai\Core\Model\Services\Secret;
+use Lanai\Core\Model\Services\SignsIn;
 
 /** A key in the query of the address. */
 final readonly class KeyInQuery implements SignsIn

@@ -25,7 +25,7 @@ final class NearMiss
                     continue;
                 }
                 if ($right !== '' && mb_strtolower($right) === mb_strtolower($step)) {
-                    return "“{$step}” is “{$right}” where it has answered: capital letters count.";
+                    return "“{$step}” is “{$right}” in what came so far, and capital letters count.";
                 }
                 break;
             }

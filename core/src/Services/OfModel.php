@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Services;
 
-use Lanai\Core\Script\Scope;
+use Lanai\Core\Formula\Scope;
+use Lanai\Core\Model\Services\Message;
+use Lanai\Core\Model\Services\Variable;
 
 /** What the kinds of requests share that a model answers: the wire format is the widespread JSON of chat completions and its siblings. */
 trait OfModel
@@ -32,7 +34,11 @@ trait OfModel
         $messages = is_array($body['messages'] ?? null) ? $body['messages'] : [];
         $text = implode('', array_map(fn (mixed $m): string => is_array($m) && is_string($m['content'] ?? null) ? $m['content'] : '', $messages));
 
-        return self::post("$base/chat/completions", $body, ['model' => $body['model'] ?? '', 'in' => Cost::tokens($text), 'out' => $body['max_tokens'] ?? 400]);
+        return self::post("$base/chat/completions", $body, [
+            'model' => $body['model'] ?? '',
+            'in' => Cost::tokens($text),
+            'out' => $body['max_tokens'] ?? 400,
+        ]);
     }
 
     /**
@@ -42,7 +48,16 @@ trait OfModel
      */
     private static function post(string $url, array $body, array $meter, string $wants = 'json'): Message
     {
-        return new Message('POST', $url, ['Accept' => $wants === 'sound' ? 'audio/*' : 'application/json'], (string) json_encode($body, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE), 'application/json', [], $wants, $meter);
+        return new Message(
+            'POST',
+            $url,
+            ['Accept' => $wants === 'sound' ? 'audio/*' : 'application/json'],
+            (string) json_encode($body, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE),
+            'application/json',
+            [],
+            $wants,
+            $meter,
+        );
     }
 
     private static function content(Answer $answer): string

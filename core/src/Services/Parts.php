@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Services;
 
-use Lanai\Core\Script\Prose;
+use Lanai\Core\Language\Prose;
 use Lanai\Core\Text\Pattern;
 
 /** Makes the parts of an answer out of its shape, so that nothing needs to be typed. */
@@ -39,9 +39,17 @@ final class Parts
             $made = match (true) {
                 $type === 'object' && self::isPlace($inner) => [['name' => self::words($name), 'type' => ['kind' => 'place'], 'at' => $at]],
                 $type === 'object' && $depth < self::DEEPEST => self::of($inner, $one, $taken, $at, $depth + 1),
-                $type === 'array' && in_array('object', JsonShape::types($items), true) && $depth < self::DEEPEST => [self::listed($name, $at, $items, $one, $taken, $depth)],
+                $type === 'array' && in_array('object', JsonShape::types($items), true) && $depth < self::DEEPEST => [
+                    self::listed($name, $at, $items, $one, $taken, $depth),
+                ],
                 $type === 'array', $type === 'object' => [['name' => self::words($name), 'type' => ['kind' => 'text'], 'at' => $at]],
-                default => [['name' => self::words($name), 'type' => ['kind' => self::kind($type, is_string($inner['format'] ?? null) ? $inner['format'] : '', $name)], 'at' => $at]],
+                default => [
+                    [
+                        'name' => self::words($name),
+                        'type' => ['kind' => self::kind($type, is_string($inner['format'] ?? null) ? $inner['format'] : '', $name)],
+                        'at' => $at,
+                    ],
+                ],
             };
             foreach ($made as $part) {
                 $called = is_string($part['name']) ? $part['name'] : '';
@@ -80,7 +88,12 @@ final class Parts
             $items = Prose::node($inner['items'] ?? []);
             if (in_array('array', JsonShape::types($inner), true) && in_array('object', JsonShape::types($items), true)) {
                 $lists[$name] = $items;
-            } elseif (! Pattern::match('/^(next|prev|previous|cursor|page|pages|per_?page|total|count|limit|offset|links?|meta|has_?more|took|object|kind|size)/i', $name)) {
+            } elseif (
+                ! Pattern::match(
+                    '/^(next|prev|previous|cursor|page|pages|per_?page|total|count|limit|offset|links?|meta|has_?more|took|object|kind|size)/i',
+                    $name,
+                )
+            ) {
                 $other++;
             }
         }
@@ -142,7 +155,13 @@ final class Parts
         $table = self::free("$one ".mb_strtolower(self::words($name)), $taken);
         $each = self::free(self::one($table) === $table ? "$table item" : self::one($table), $taken);
 
-        return ['name' => self::words($name), 'type' => ['kind' => 'links', 'table' => $table], 'at' => $at, 'each' => $each, 'parts' => self::of($items, $table, $taken, '', $depth + 1)];
+        return [
+            'name' => self::words($name),
+            'type' => ['kind' => 'links', 'table' => $table],
+            'at' => $at,
+            'each' => $each,
+            'parts' => self::of($items, $table, $taken, '', $depth + 1),
+        ];
     }
 
     /** @param  list<string>  $taken */
@@ -162,6 +181,8 @@ final class Parts
     {
         $names = array_map(strtolower(...), array_map(strval(...), array_keys(Prose::node($shape['properties'] ?? []))));
 
-        return count($names) <= 3 && array_intersect(['lat', 'latitude'], $names) !== [] && array_intersect(['lon', 'lng', 'long', 'longitude'], $names) !== [];
+        return count($names) <= 3 &&
+            array_intersect(['lat', 'latitude'], $names) !== [] &&
+            array_intersect(['lon', 'lng', 'long', 'longitude'], $names) !== [];
     }
 }

@@ -4,20 +4,22 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Services;
 
-use Lanai\Core\Blueprint\ListOf;
-use Lanai\Core\Runtime\Scene;
-use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Children;
-use Lanai\Core\Script\Clause;
-use Lanai\Core\Script\Family;
-use Lanai\Core\Script\Fits\ChoiceFit;
-use Lanai\Core\Script\Fits\NameFit;
-use Lanai\Core\Script\Fits\NumberFit;
-use Lanai\Core\Script\Fits\TextFit;
-use Lanai\Core\Script\Scope;
-use Lanai\Core\Script\Sentence;
-use Lanai\Core\Script\SubLine;
-use Lanai\Core\Script\Words;
+use Lanai\Core\Formula\Scope;
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Children;
+use Lanai\Core\Language\Clause;
+use Lanai\Core\Language\Family;
+use Lanai\Core\Language\Fits\ChoiceFit;
+use Lanai\Core\Language\Fits\NameFit;
+use Lanai\Core\Language\Fits\NumberFit;
+use Lanai\Core\Language\Fits\TextFit;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Language\SubLine;
+use Lanai\Core\Language\Words;
+use Lanai\Core\Model\ListOf;
+use Lanai\Core\Model\Services\Message;
+use Lanai\Core\Model\Services\Variable;
+use Lanai\Core\Play\Scene;
 
 /** A request of a service that speaks HTTP with JSON: a readable message with blanks. */
 final readonly class Request implements Askable
@@ -41,7 +43,7 @@ final readonly class Request implements Askable
      * @param  bool  $open  whether it is asked without signing in, though the service is signed in to
      * @param  string  $shape  what answers look like: a JSON Schema (2020-12) as text
      * @param  list<Variable>  $takes
-     * @param  list<Sent>  $sends
+     * @param  list<RequestValue>  $sends
      * @param  list<AnswerPart>  $parts
      */
     public function __construct(
@@ -61,14 +63,20 @@ final readonly class Request implements Askable
         public bool $open = false,
         public string $shape = '',
         #[ListOf(Variable::class)] public array $takes = [],
-        #[ListOf(Sent::class)] public array $sends = [],
+        #[ListOf(RequestValue::class)] public array $sends = [],
         #[ListOf(AnswerPart::class)] public array $parts = [],
     ) {
     }
 
     public static function sentence(): Sentence
     {
-        return Sentence::of('request', new Blank('name', NameFit::of('the name of the request')), 'is', new Blank('method', ChoiceFit::of('GET, POST, PUT, PATCH or DELETE', self::METHODS)), new Blank('address', TextFit::plain()))
+        return Sentence::of(
+            'request',
+            new Blank('name', NameFit::of('the name of the request')),
+            'is',
+            new Blank('method', ChoiceFit::of('GET, POST, PUT, PATCH or DELETE', self::METHODS)),
+            new Blank('address', TextFit::plain()),
+        )
             ->clauses(
                 Clause::of('giving one', 'it gives one thing, called', new Blank('one', NameFit::of('what it gives'))),
                 Clause::of('giving each', 'it gives a list, each called', new Blank('each', NameFit::of('what one of the things is called'))),
@@ -77,13 +85,19 @@ final readonly class Request implements Askable
                 Clause::of('kept for', 'how long an answer is kept', new Blank('kept', NumberFit::whole(0, 100000)), new Words('minutes')),
                 Clause::of('tried up to', 'how often it is tried', new Blank('tries', NumberFit::whole(1, 5)), new Words('times')),
                 Clause::of('paged by number in', 'pages by their number', new Blank('pageIn', TextFit::plain())),
-                Clause::of('paged by the cursor at', 'pages by a cursor', new Blank('cursorAt', TextFit::plain()), new Words('in'), new Blank('cursorIn', TextFit::plain())),
+                Clause::of(
+                    'paged by the cursor at',
+                    'pages by a cursor',
+                    new Blank('cursorAt', TextFit::plain()),
+                    new Words('in'),
+                    new Blank('cursorIn', TextFit::plain()),
+                ),
                 Clause::flag('linked', 'paged by the Link header'),
                 Clause::flag('open', 'without signing in'),
             )
             ->below(
                 new Children('takes', Family::only('“takes”', Variable::class), 'something it must be told'),
-                new Children('sends', Family::only('“sends”', Sent::class), 'a value that it sends'),
+                new Children('sends', Family::only('“sends”', RequestValue::class), 'a value that it sends'),
                 new SubLine('shaped as', new Blank('shape', TextFit::plain()), 'what answers look like'),
                 new Children('parts', Family::only('a part such as “Celsius is a decimal”', AnswerPart::class), 'a part of the answer'),
             )

@@ -7,12 +7,12 @@ namespace Lanai\Core\Services;
 use DateTimeImmutable;
 use JmesPath\Env;
 use JmesPath\SyntaxErrorException;
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Field;
-use Lanai\Core\Blueprint\Row;
-use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Blueprint\UnreadableValue;
 use Lanai\Core\Formula\Kind;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Field;
+use Lanai\Core\Model\Row;
+use Lanai\Core\Model\Table;
+use Lanai\Core\Model\UnreadableValue;
 use Lanai\Core\Text\Pattern;
 
 /** The rows that answers gave: they live as long as the request that asked. */
@@ -103,8 +103,17 @@ final class RowsMade
                 $this->remark("$field->name is looked for at “{$part->way()}”; the answer has “{$near}”. Capital letters count.");
             }
             $inner = $part->isList() ? $this->blueprint->table($part->listName()) : null;
-            $values[$field->column()] = $inner === null ? $this->value($field, $found)
-                : array_map(fn (mixed $one): int => $this->row($inner, $part->parts, $one)->id, is_array($found) && array_is_list($found) ? $found : ($found === null ? [] : [$found]));
+            $values[$field->column()] =
+                $inner === null
+                    ? $this->value($field, $found)
+                    : array_map(
+                        fn (mixed $one): int => $this->row($inner, $part->parts, $one)->id,
+                        match (true) {
+                            is_array($found) && array_is_list($found) => $found,
+                            $found === null => [],
+                            default => [$found],
+                        },
+                    );
         }
 
         return $this->add($table, $values);
@@ -134,9 +143,25 @@ final class RowsMade
         $kind = $field->valueType()->kind;
         try {
             return match (true) {
-                $kind === Kind::YesNo => is_bool($json) ? $json : (is_scalar($json) ? $field->type->read(is_string($json) ? $json : ((float) $json === 0.0 ? 'no' : 'yes')) : throw new UnreadableValue('')),
-                $kind === Kind::Moment && (is_int($json) || is_float($json)) => (new DateTimeImmutable('@'.(int) ($json > 1e11 ? $json / 1000 : $json)))->setTimezone(new \DateTimeZone('UTC')),
-                $kind === Kind::Text && ! is_string($json) => is_scalar($json) ? (is_bool($json) ? ($json ? 'yes' : 'no') : (string) $json) : (is_array($json) ? self::listed($json) : null),
+                $kind === Kind::YesNo => match (true) {
+                    is_bool($json) => $json,
+                    is_scalar($json) => $field->type->read(match (true) {
+                        is_string($json) => $json,
+                        (float) $json === 0.0 => 'no',
+                        default => 'yes',
+                    }),
+                    default => throw new UnreadableValue(''),
+                },
+                $kind === Kind::Moment && (is_int($json) || is_float($json)) => (new DateTimeImmutable(
+                    '@'.(int) ($json > 1e11 ? $json / 1000 : $json),
+                ))->setTimezone(new \DateTimeZone('UTC')),
+                $kind === Kind::Text && ! is_string($json) => match (true) {
+                    is_scalar($json) && is_bool($json) && $json => 'yes',
+                    is_scalar($json) && is_bool($json) => 'no',
+                    is_scalar($json) => (string) $json,
+                    is_array($json) => self::listed($json),
+                    default => null,
+                },
                 $kind === Kind::Whole && is_float($json) => (int) round($json),
                 $kind === Kind::Duration && (is_int($json) || is_float($json)) => $field->type->read("$json s"),
                 $kind === Kind::Place && is_array($json) => $field->type->read(self::place($json)),
@@ -163,7 +188,13 @@ final class RowsMade
     /** @param  array<array-key, mixed>  $json */
     private static function listed(array $json): string
     {
-        return implode(', ', array_map(fn (mixed $v): string => is_scalar($v) ? (string) $v : (string) json_encode($v, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES), array_is_list($json) ? $json : [$json]));
+        return implode(
+            ', ',
+            array_map(
+                fn (mixed $v): string => is_scalar($v) ? (string) $v : (string) json_encode($v, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES),
+                array_is_list($json) ? $json : [$json],
+            ),
+        );
     }
 
     /** @param  array<array-key, mixed>  $json  with latitude and longitude by one of their usual names, or a pair as in GeoJSON (RFC 7946) */

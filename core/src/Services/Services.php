@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Services;
 
-use Lanai\Core\Runtime\Trail;
-use Lanai\Core\Runtime\Visit;
+use Lanai\Core\Model\Services\Service;
+use Lanai\Core\Play\Trail;
+use Lanai\Core\Play\Visit;
 
 /** Asks outside services, for one app in one data set. */
 interface Services

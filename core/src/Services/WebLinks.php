@@ -21,14 +21,25 @@ final class WebLinks
         while (Pattern::match('/\G[\s,]*<([^>]*)>/', $header, $target, from: $at)) {
             $at += strlen($target[0]);
             $parameters = [];
-            while (Pattern::match('/\G\s*;\s*(?:([!#$%&\'*+.^_`|~0-9A-Za-z-]+)\s*(?:=\s*(?:"((?:[^"\\\\]|\\\\.)*)"|([^\s;,"]*)))?)?/', $header, $found, from: $at)) {
+            while (
+                Pattern::match(
+                    '/\G\s*;\s*(?:([!#$%&\'*+.^_`|~0-9A-Za-z-]+)\s*(?:=\s*(?:"((?:[^"\\\\]|\\\\.)*)"|([^\s;,"]*)))?)?/',
+                    $header,
+                    $found,
+                    from: $at,
+                )
+            ) {
                 $at += strlen($found[0]);
                 if (($found[1] ?? '') !== '') {
                     // Of a parameter that is said twice the first counts (section 3.3).
-                    $parameters[strtolower($found[1])] ??= ($found[2] ?? '') !== '' ? stripslashes($found[2]) : ($found[3] ?? '');
+                    $parameters[strtolower($found[1])] ??= ($found[2] ?? '') !== '' ? stripslashes($found[2]) : $found[3] ?? '';
                 }
             }
-            $links[] = ['target' => $target[1], 'rel' => Pattern::split('/\s+/', strtolower($parameters['rel'] ?? ''), flags: PREG_SPLIT_NO_EMPTY) ?: [], 'parameters' => $parameters];
+            $links[] = [
+                'target' => $target[1],
+                'rel' => Pattern::split('/\s+/', strtolower($parameters['rel'] ?? ''), flags: PREG_SPLIT_NO_EMPTY) ?: [],
+                'parameters' => $parameters,
+            ];
             if (! Pattern::match('/\G[^,]*,/', $header, $rest, from: $at)) {
                 break;
             }

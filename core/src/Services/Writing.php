@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Lanai\Core\Services;
 
 use GuzzleHttp\UriTemplate\UriTemplate;
-use Lanai\Core\Ports\Refused;
-use Lanai\Core\Runtime\Scene;
+use Lanai\Core\Model\Services\Message;
+use Lanai\Core\Play\Scene;
+use Lanai\Core\Rows\Refused;
 use Lanai\Core\Text\Pattern;
 
 /** Writes the message of a request: its address by RFC 6570, its query, headers and body. */
@@ -95,12 +96,35 @@ final class Writing
                 self::put($json, self::steps($name), $value);
             }
 
-            return new Message($message->method, $message->url, $message->headers, (string) json_encode($json, JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION), 'application/json', [], $message->wants);
+            return new Message(
+                $message->method,
+                $message->url,
+                $message->headers,
+                (string) json_encode($json, JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION),
+                'application/json',
+                [],
+                $message->wants,
+            );
         }
         if ($kind === 'form') {
-            return new Message($message->method, $message->url, $message->headers, implode('&', array_map(fn (array $v): string => rawurlencode($v[0]).'='.rawurlencode(self::text($v[1])), $values)), 'application/x-www-form-urlencoded', [], $message->wants);
+            return new Message(
+                $message->method,
+                $message->url,
+                $message->headers,
+                implode('&', array_map(fn (array $v): string => rawurlencode($v[0]).'='.rawurlencode(self::text($v[1])), $values)),
+                'application/x-www-form-urlencoded',
+                [],
+                $message->wants,
+            );
         }
-        $pieces = array_map(fn (array $v): array => ['name' => $v[0], 'value' => self::text($v[1]), 'file' => is_string($v[1]) && Pattern::match('/^[0-9a-f]{64}\.[a-z0-9]{2,4}$/', $v[1])], $values);
+        $pieces = array_map(
+            fn (array $v): array => [
+                'name' => $v[0],
+                'value' => self::text($v[1]),
+                'file' => is_string($v[1]) && Pattern::match('/^[0-9a-f]{64}\.[a-z0-9]{2,4}$/', $v[1]),
+            ],
+            $values,
+        );
 
         return new Message($message->method, $message->url, $message->headers, '', 'multipart/form-data', $pieces, $message->wants);
     }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Storage;
 
-use Lanai\Core\Blueprint\Field;
-use Lanai\Core\Blueprint\FieldType;
-use Lanai\Core\Blueprint\FieldTypes;
-use Lanai\Core\Blueprint\UnreadableValue;
+use Lanai\Core\Model\Field;
+use Lanai\Core\Model\FieldType;
+use Lanai\Core\Model\FieldTypes;
+use Lanai\Core\Model\UnreadableValue;
 use Lanai\Core\Text\Pattern;
 
 /** What becomes of a field's values when its type changes. */
@@ -31,7 +31,11 @@ final class Conversion
     /** The stored form under the new type; null where the value does not convert. */
     public function of(mixed $stored): string|int|float|null
     {
-        $written = $this->was === null ? (is_scalar($stored) ? (string) $stored : '') : $this->was->write($this->was->load($stored));
+        $written = match (true) {
+            $this->was === null && is_scalar($stored) => (string) $stored,
+            $this->was === null => '',
+            default => $this->was->write($this->was->load($stored)),
+        };
         $this->values++;
         try {
             $value = $this->field->type->store($this->field->type->read($written));
@@ -56,6 +60,7 @@ final class Conversion
         }
         $examples = implode(', ', array_map(fn (string $text): string => "“{$text}”", $this->lost));
 
-        return "$this->converted of $this->values values of $name convert. $left do not, such as $examples: they become empty, are kept aside, and come back when you undo this.";
+        return "$this->converted of $this->values values of $name convert. $left do not, "
+            ."such as $examples: they become empty, are kept aside, and come back when you undo this.";
     }
 }

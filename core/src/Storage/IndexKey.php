@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Storage;
 
-use Lanai\Core\Blueprint\Field;
 use Lanai\Core\Formula\Kind;
+use Lanai\Core\Model\Field;
 
 /** One column of an index: a field's values as they are, or in the natural order of texts. */
 final readonly class IndexKey

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Lanai\Core\Storage;
 
 use Closure;
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Field;
-use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Lines\ListLine;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Field;
+use Lanai\Core\Model\Table;
 
 /** Which indexes the queries of an app need: links, rules that no two rows are alike, and what its lists filter and sort by. */
 final class Indexes
@@ -26,21 +26,23 @@ final class Indexes
                     $wanted[] = [$table, [IndexKey::alike($field)]];
                 }
             }
-            $alike = array_values(array_filter(array_map(fn (string $name): ?Field => $table->field($name), $table->alike), fn (?Field $f): bool => $f?->hasColumn() === true));
+            $alike = array_values(
+                array_filter(array_map(fn (string $name): ?Field => $table->field($name), $table->alike), fn (?Field $f): bool => $f?->hasColumn() === true),
+            );
             if ($alike !== []) {
                 $wanted[] = [$table, array_map(IndexKey::alike(...), $alike)];
             }
         }
         foreach ($blueprint->screens as $screen) {
-            foreach ($screen->lines as $line) {
+            foreach ($screen->lines() as $line) {
                 $table = $line instanceof ListLine ? $blueprint->table($line->table) : null;
                 // What a service answers is not stored.
-                if ($table === null || $blueprint->isAnswer($table)) {
+                if ($table === null || $blueprint->isServiceTable($table)) {
                     continue;
                 }
                 $plan = ListPlan::of($line, $table, $blueprint);
                 $chosen = $choose === null ? $plan->alternatives($table)[0] ?? [] : $choose($plan, $table);
-                array_push($wanted, ...array_filter($chosen, fn (array $index): bool => ! $blueprint->isAnswer($index[0])));
+                array_push($wanted, ...array_filter($chosen, fn (array $index): bool => ! $blueprint->isServiceTable($index[0])));
             }
         }
         $wanted = [...$wanted, ...JoinFields::of($blueprint)];
@@ -49,6 +51,12 @@ final class Indexes
             $kept[$table->storedAs().' '.implode(' ', array_map(fn (IndexKey $k): string => $k->name(), $keys)).' '] = [$table, $keys];
         }
 
-        return array_values(array_filter($kept, fn (string $key): bool => array_filter(array_keys($kept), fn (string $other): bool => $other !== $key && str_starts_with($other, $key)) === [], ARRAY_FILTER_USE_KEY));
+        return array_values(
+            array_filter(
+                $kept,
+                fn (string $key): bool => array_filter(array_keys($kept), fn (string $other): bool => $other !== $key && str_starts_with($other, $key)) === [],
+                ARRAY_FILTER_USE_KEY,
+            ),
+        );
     }
 }

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Storage;
 
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Field;
-use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Formula\ListFunctions;
 use Lanai\Core\Formula\Template;
 use Lanai\Core\Formula\Tree;
-use Lanai\Core\Script\Names;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Field;
+use Lanai\Core\Model\Table;
+use Lanai\Core\Text\Names;
 use Symfony\Component\ExpressionLanguage\Node;
 
 /**

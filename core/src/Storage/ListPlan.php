@@ -6,18 +6,18 @@ namespace Lanai\Core\Storage;
 
 use DateTimeImmutable;
 use DateTimeZone;
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Field;
-use Lanai\Core\Blueprint\Row;
-use Lanai\Core\Blueprint\Table;
-use Lanai\Core\Formula\Evaluation;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Formula\Moment;
 use Lanai\Core\Lines\ListLine;
-use Lanai\Core\Query\Conditions;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Field;
+use Lanai\Core\Model\Row;
+use Lanai\Core\Model\Table;
 use Lanai\Core\Query\Sort;
 use Lanai\Core\Query\Term;
+use Lanai\Core\Rows\Conditions;
+use Lanai\Core\Rows\Evaluation;
 use Lanai\Core\Rows\NoRows;
 
 /** How the query of a list can be answered: by which fields an index finds its rows, and what is left to look at row by row. */
@@ -36,8 +36,19 @@ final readonly class ListPlan
      * @param  bool  $filters  whether there is a condition at all
      * @param  bool  $rest  whether a part of the condition must be computed on each row outside of the query
      */
-    private function __construct(public array $equal, public ?Field $range, public array $sorted, public bool $overLink, public bool $filters, public bool $rest, public ?array $through, public array $ranges, public array $sorts, public ListLine $line, private Blueprint $blueprint)
-    {
+    private function __construct(
+        public array $equal,
+        public ?Field $range,
+        public array $sorted,
+        public bool $overLink,
+        public bool $filters,
+        public bool $rest,
+        public ?array $through,
+        public array $ranges,
+        public array $sorts,
+        public ListLine $line,
+        private Blueprint $blueprint,
+    ) {
     }
 
     public static function of(ListLine $line, Table $table, Blueprint $blueprint): self
@@ -47,7 +58,11 @@ final readonly class ListPlan
         if (trim($line->where) !== '') {
             try {
                 [$term, $rest] = Conditions::of(Formula::of($line->where), $table, $blueprint, self::somebody($blueprint, self::sometime()));
-                $parts = $term === null ? [] : ($term->name === 'and' ? $term->parts : [$term]);
+                $parts = match (true) {
+                    $term === null => [],
+                    $term->name === 'and' => $term->parts,
+                    default => [$term],
+                };
             } catch (FormulaMistake) {
                 $rest = false;
             }
@@ -58,7 +73,11 @@ final readonly class ListPlan
         $through = null;
         foreach ($parts as $part) {
             $through ??= self::through($part);
-            $overLink = $overLink || (in_array($part->name, ['==', '<', '>', '<=', '>=', 'contains'], true) && ($part->parts[0] ?? null)?->kind === 'lookup' && ($part->parts[1] ?? null)?->kind === 'value');
+            $overLink =
+                $overLink ||
+                (in_array($part->name, ['==', '<', '>', '<=', '>=', 'contains'], true) &&
+                    ($part->parts[0] ?? null)?->kind === 'lookup' &&
+                    ($part->parts[1] ?? null)?->kind === 'value');
             $field = self::own($part);
             if ($field !== null && ($part->kind === 'column' || $part->name === '==')) {
                 $equal[$field->column()] = $field;
@@ -70,7 +89,19 @@ final readonly class ListPlan
         $ranges = array_values($ranges);
         $sorts = array_map(fn (Field $f): Sort => Sort::by($f, $line->by[0]->way !== 'downward'), self::sorted($line, $table));
 
-        return new self(array_values($equal), $ranges[0] ?? null, self::sorted($line, $table), $overLink, trim($line->where) !== '', $rest, $through, $ranges, $sorts, $line, $blueprint);
+        return new self(
+            array_values($equal),
+            $ranges[0] ?? null,
+            self::sorted($line, $table),
+            $overLink,
+            trim($line->where) !== '',
+            $rest,
+            $through,
+            $ranges,
+            $sorts,
+            $line,
+            $blueprint,
+        );
     }
 
     /**
@@ -107,10 +138,15 @@ final readonly class ListPlan
     /** @return list<IndexKey> the index that serves it best; [] where none would */
     public function index(): array
     {
-        $then = $this->sorted !== [] && ($this->range === null || $this->range === $this->sorted[0] || $this->equal === []) ? $this->sorted : ($this->range === null ? [] : [$this->range]);
+        $then =
+            match (true) {
+                $this->sorted !== [] && ($this->range === null || $this->range === $this->sorted[0] || $this->equal === []) => $this->sorted,
+                $this->range === null => [],
+                default => [$this->range],
+            };
         $keys = [];
         // Through a link few rows of the other table are left, and for each of them the rows that lead to it come in order.
-        foreach ([...$this->equal, ...($this->through === null ? [] : [$this->through[0]])] as $field) {
+        foreach ([...$this->equal, ...$this->through === null ? [] : [$this->through[0]]] as $field) {
             $keys[$field->column()] = IndexKey::alike($field);
         }
         foreach ($then as $field) {
@@ -132,8 +168,17 @@ final readonly class ListPlan
         [$a, $b] = [$part->parts[0] ?? null, $part->parts[1] ?? null];
         [$link, $field] = [$a?->kind === 'lookup' ? $a->parts[0] ?? null : null, $a?->kind === 'lookup' ? $a->parts[1] ?? null : null];
 
-        return $part->name === '==' && $b?->kind === 'value' && $b->value !== null && $a?->table !== null && $link?->kind === 'column' && $link->row === 0 && $link->field !== null && $field?->kind === 'column' && $field->field !== null
-            ? [$link->field, $a->table, $field->field] : null;
+        return $part->name === '==' &&
+            $b?->kind === 'value' &&
+            $b->value !== null &&
+            $a?->table !== null &&
+            $link?->kind === 'column' &&
+            $link->row === 0 &&
+            $link->field !== null &&
+            $field?->kind === 'column' &&
+            $field->field !== null
+            ? [$link->field, $a->table, $field->field]
+            : null;
     }
 
     private static function own(Term $part): ?Field
@@ -170,7 +215,9 @@ final readonly class ListPlan
     public function asked(Table $table, Moment $moment): ?Term
     {
         try {
-            return trim($this->line->where) === '' ? null : Conditions::of(Formula::of($this->line->where), $table, $this->blueprint, self::somebody($this->blueprint, $moment))[0];
+            return trim($this->line->where) === ''
+                ? null
+                : Conditions::of(Formula::of($this->line->where), $table, $this->blueprint, self::somebody($this->blueprint, $moment))[0];
         } catch (FormulaMistake) {
             return null;
         }
@@ -186,6 +233,6 @@ final readonly class ListPlan
     {
         $people = $blueprint->peopleTable();
 
-        return new Evaluation($moment, new NoRows, ['me' => $people === null ? null : new Row($people, 1, [])]);
+        return new Evaluation($moment, new NoRows(), ['me' => $people === null ? null : new Row($people, 1, [])]);
     }
 }

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Lanai\Core\Storage;
 
 use Closure;
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Field;
-use Lanai\Core\Blueprint\FieldTypes;
-use Lanai\Core\Blueprint\Table;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Field;
+use Lanai\Core\Model\FieldTypes;
+use Lanai\Core\Model\Table;
 
 /**
  * How a data set follows a revision. Names in storage never change, so a rename is no step; what the blueprint leaves out

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Storage;
 
-use Lanai\Core\Blueprint\Field;
-use Lanai\Core\Blueprint\Table;
+use Lanai\Core\Model\Field;
+use Lanai\Core\Model\Table;
 
 /** One change of a data set's shape. */
 final readonly class Step
@@ -14,8 +14,15 @@ final readonly class Step
      * @param  'create'|'add'|'convert'|'join'|'index'  $what
      * @param  list<IndexKey>  $keys  those of an index
      */
-    private function __construct(public string $what, public Table $table, public ?Field $field, public string $declaration = '', public string $was = '', public ?Table $to = null, public array $keys = [])
-    {
+    private function __construct(
+        public string $what,
+        public Table $table,
+        public ?Field $field,
+        public string $declaration = '',
+        public string $was = '',
+        public ?Table $to = null,
+        public array $keys = [],
+    ) {
     }
 
     public static function create(Table $table): self
@@ -47,7 +54,10 @@ final readonly class Step
 
     public function indexName(): string
     {
-        return 'ix_'.$this->table->storedAs().'_'.implode('_', array_map(fn (IndexKey $k): string => $k->field->column().($k->ofTexts ? '_sorted' : ''), $this->keys));
+        return 'ix_'.
+            $this->table->storedAs().
+            '_'.
+            implode('_', array_map(fn (IndexKey $k): string => $k->field->column().($k->ofTexts ? '_sorted' : ''), $this->keys));
     }
 
     public function sentence(): string

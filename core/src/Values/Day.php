@@ -9,7 +9,7 @@ use DateTimeZone;
 use Lanai\Core\Text\Pattern;
 
 /** A day of the calendar, without a time or a zone. */
-final readonly class Day implements Ordered
+final readonly class Day implements Sortable
 {
     /** @param  string  $iso ISO 8601, as in 2026-12-24 */
     private function __construct(public string $iso)

@@ -7,7 +7,7 @@ namespace Lanai\Core\Values;
 use Lanai\Core\Text\Pattern;
 
 /** A length of time in whole seconds. */
-final readonly class Duration implements Ordered
+final readonly class Duration implements Sortable
 {
     public function __construct(public int $seconds)
     {
@@ -23,7 +23,14 @@ final readonly class Duration implements Ordered
         if (Pattern::match('/^p(?:(\d{1,5})d)?(?:t(?:(\d{1,5})h)?(?:(\d{1,5})m)?(?:(\d{1,5})s)?)?$/', $text, $m) && count($m) > 1) {
             return new self((int) $m[1] * 86400 + (int) ($m[2] ?? 0) * 3600 + (int) ($m[3] ?? 0) * 60 + (int) ($m[4] ?? 0));
         }
-        if (Pattern::match('/^(?:(\d{1,5}) ?d(?:ays?)?)? ?(?:(\d{1,5}) ?h(?:ours?)?)? ?(?:(\d{1,5}) ?m(?:in(?:utes?)?)?)? ?(?:(\d{1,5}) ?s(?:ec(?:onds?)?)?)?$/', $text, $m) && count($m) > 1) {
+        if (
+            Pattern::match(
+                '/^(?:(\d{1,5}) ?d(?:ays?)?)? ?(?:(\d{1,5}) ?h(?:ours?)?)? ?(?:(\d{1,5}) ?m(?:in(?:utes?)?)?)? ?(?:(\d{1,5}) ?s(?:ec(?:onds?)?)?)?$/',
+                $text,
+                $m,
+            ) &&
+            count($m) > 1
+        ) {
             return new self((int) $m[1] * 86400 + (int) ($m[2] ?? 0) * 3600 + (int) ($m[3] ?? 0) * 60 + (int) ($m[4] ?? 0));
         }
 

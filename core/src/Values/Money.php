@@ -10,7 +10,7 @@ use Lanai\Core\Text\Pattern;
 use NumberFormatter;
 
 /** An amount in whole minor units of one currency. */
-final readonly class Money implements Ordered
+final readonly class Money implements Sortable
 {
     /** @param  string  $currency ISO 4217 */
     public function __construct(public int $minor, public string $currency)

@@ -23,7 +23,11 @@ final readonly class Place
     /** Reads “50.1234, -5.5678”; null where this is no place. */
     public static function of(string $text): ?self
     {
-        if (! Pattern::match('/^\s*([+-]?\d{1,3}(?:\.\d+)?)\s*[,;\s]\s*([+-]?\d{1,3}(?:\.\d+)?)\s*$/', $text, $m) || abs((float) $m[1]) > 90 || abs((float) $m[2]) > 180) {
+        if (
+            ! Pattern::match('/^\s*([+-]?\d{1,3}(?:\.\d+)?)\s*[,;\s]\s*([+-]?\d{1,3}(?:\.\d+)?)\s*$/', $text, $m) ||
+            abs((float) $m[1]) > 90 ||
+            abs((float) $m[2]) > 180
+        ) {
             return null;
         }
 
@@ -39,8 +43,9 @@ final readonly class Place
     /** The great-circle distance in km, by the haversine formula on a sphere. */
     public function distanceTo(self $other): float
     {
-        $half = sin(deg2rad($other->latitude - $this->latitude) / 2) ** 2
-            + cos(deg2rad($this->latitude)) * cos(deg2rad($other->latitude)) * sin(deg2rad($other->longitude - $this->longitude) / 2) ** 2;
+        $half =
+            sin(deg2rad($other->latitude - $this->latitude) / 2) ** 2 +
+            cos(deg2rad($this->latitude)) * cos(deg2rad($other->latitude)) * sin(deg2rad($other->longitude - $this->longitude) / 2) ** 2;
 
         return 2 * self::RADIUS * asin(min(1.0, sqrt($half)));
     }

@@ -7,7 +7,7 @@ namespace Lanai\Core\Values;
 use Lanai\Core\Text\Pattern;
 
 /** A time on the clock, to the minute, without a day. */
-final readonly class TimeOfDay implements Ordered
+final readonly class TimeOfDay implements Sortable
 {
     /** @param  string  $iso ISO 8601, as in 07:30 */
     private function __construct(public string $iso)

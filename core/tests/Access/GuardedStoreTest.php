@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Tests\Access;
 
-use Lanai\Core\Runtime\Outcome;
+use Lanai\Core\Play\Outcome;
 use Lanai\Core\Tests\Support\World;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -13,68 +13,68 @@ use PHPUnit\Framework\TestCase;
 final class GuardedStoreTest extends TestCase
 {
     private const APP = <<<'APP'
-app A
-sign-in at In
-  as a guest
-role Guest, at first
-role Keeper
-table People, each a Person, who sign in
-  may be seen by everyone
-  may be seen by the person themselves, as to Phone
-  may be changed by a Keeper, as to Role
-  may be changed by the person themselves
-  Name is a text, required
-  Role is their role
-  Phone is a phone number
-table Boats, each a Boat
-RULES  Name is a text, required
-  Owner is one Person
-  Crew are many People
-  Secret is a text
-  Price is a whole number
-  Trips made = count(trips)
-table Trips, each a Trip
-  may be seen by anyone if boat.owner == me
-  Boat is one Boat
-  Port is a text
-screen Start
-  List of Boats, by Name upward, with a search box
-    shows name as title
-    shows count(trips) as note
-    shows secret as aside
-  List of Trips where boat.owner != null, by Port upward
-    shows port as title
-  Button "add"
-    tapped:
-      add a Boat
-        set Name = "New"
-        set Owner = me
-        set Secret = "s"
-  Text "{count(boats)} boats, {count(trips)} trips, {sum(boats.tripsMade)} in all"
-screen Boat, about one Boat
-  Text "{boat.name}, {boat.owner.name}, {boat.secret}, {boat.tripsMade}, {boat.owner.phone}"
-  Button "rename"
-    tapped:
-      change boat
-        set Name = "Renamed"
-  Button "price"
-    tapped:
-      raise boat.price by 1
-  Button "give"
-    tapped:
-      change boat
-        set Owner = null
-  Button "sink"
-    tapped:
-      remove boat
-screen Mine, only when signed in
-  Text "{me.name} {me.phone}"
-  Button "rise"
-    tapped:
-      change me
-        set Role = "Keeper"
-screen In
-APP;
+    app A
+    sign-in at In
+      as a guest
+    role Guest, at first
+    role Keeper
+    table People, each a Person, who sign in
+      may be seen by everyone
+      may be seen by the person themselves, as to Phone
+      may be changed by a Keeper, as to Role
+      may be changed by the person themselves
+      Name is a text, required
+      Role is their role
+      Phone is a phone number
+    table Boats, each a Boat
+    RULES  Name is a text, required
+      Owner is one Person
+      Crew are many People
+      Secret is a text
+      Price is a whole number
+      Trips made = count(trips)
+    table Trips, each a Trip
+      may be seen by anyone if boat.owner == me
+      Boat is one Boat
+      Port is a text
+    screen Start
+      List of Boats, by Name upward, with a search box
+        shows name as title
+        shows count(trips) as note
+        shows secret as aside
+      List of Trips where boat.owner != null, by Port upward
+        shows port as title
+      Button "add"
+        tapped:
+          add a Boat
+            set Name = "New"
+            set Owner = me
+            set Secret = "s"
+      Text "{count(boats)} boats, {count(trips)} trips, {sum(boats.tripsMade)} in all"
+    screen Boat, about one Boat
+      Text "{boat.name}, {boat.owner.name}, {boat.secret}, {boat.tripsMade}, {boat.owner.phone}"
+      Button "rename"
+        tapped:
+          change boat
+            set Name = "Renamed"
+      Button "price"
+        tapped:
+          raise boat.price by 1
+      Button "give"
+        tapped:
+          change boat
+            set Owner = null
+      Button "sink"
+        tapped:
+          remove boat
+    screen Mine, only when signed in
+      Text "{me.name} {me.phone}"
+      Button "rise"
+        tapped:
+          change me
+            set Role = "Keeper"
+    screen In
+    APP;
 
     private World $world;
 
@@ -141,8 +141,14 @@ APP;
     {
         $this->given('may be seen by signed-in people');
 
-        self::assertSame(['2 boats, 2 trips, 3 in all', '2 boats, 1 trip, 3 in all', '0 boats, 0 trips, 0 in all'], array_map(
-            fn (?int $p): string => str_replace('1 trips', '1 trip', (string) $this->world->show('start', [], $p)['nodes'][3]['text']), [1, 2, null]));
+        self::assertSame(
+            ['2 boats, 2 trips, 3 in all', '2 boats, 1 trip, 3 in all', '0 boats, 0 trips, 0 in all'],
+            array_map(fn (?int $p): string => str_replace('1 trips', '1 trip', (string) $this->world->show('start', [], $p)['nodes'][3]['text']), [
+                1,
+                2,
+                null,
+            ]),
+        );
         self::assertSame(['2', '0'], array_column($this->world->show('start', [], 1)['nodes'][0]['items'], 'note'));
         self::assertSame(['Ark', 'Bay'], $this->titles(1, 1));
         self::assertSame([], $this->titles(1, 3));
@@ -169,8 +175,13 @@ APP;
     public function test_words_of_a_hidden_field_find_nothing(): void
     {
         $this->given('may be seen by everyone', 'may be seen by the person in Owner, as to Secret');
-        $found = fn (int $person, string $search): array => array_column((new \Lanai\Core\Player\Player($this->world->blueprint, $this->world->store))->show(
-            new \Lanai\Core\Runtime\Visit(World::moment(), 'start', [], $person, finds: ['/screens/0/lines/0' => $search]), \Lanai\Core\Runtime\Trail::none())['nodes'][0]['items'], 'title');
+        $found = fn (int $person, string $search): array => array_column(
+            (new \Lanai\Core\Player\Player($this->world->blueprint, $this->world->store))->show(
+                new \Lanai\Core\Play\Visit(World::moment(), 'start', [], $person, finds: ['/screens/0/lines/0' => $search]),
+                \Lanai\Core\Play\Trail::none(),
+            )['nodes'][0]['items'],
+            'title',
+        );
 
         self::assertSame([['Auk'], []], [$found(1, 'alpha'), $found(2, 'alpha')]);
         self::assertSame([['Auk'], ['Auk']], [$found(1, 'auk'), $found(2, 'auk')]);
@@ -178,7 +189,13 @@ APP;
 
     public function test_rows_are_changed_by_whom_the_rules_name(): void
     {
-        $this->given('may be seen by everyone', 'may be changed by the person in Owner', 'may be changed by a Keeper', 'may be changed by signed-in people, as to Price', 'may be removed by a Keeper');
+        $this->given(
+            'may be seen by everyone',
+            'may be changed by the person in Owner',
+            'may be changed by a Keeper',
+            'may be changed by signed-in people, as to Price',
+            'may be removed by a Keeper',
+        );
 
         self::assertSame('Please sign in first.', $this->does('rename', null)->refused);
         self::assertTrue($this->does('rename', null)->signIn);
@@ -232,15 +249,24 @@ APP;
 
     public function test_neither_an_order_nor_a_choice_tells_of_a_hidden_field(): void
     {
-        $world = World::of("app A\nsign-in at In\n  as a guest\ntable People, each a Person, who sign in\n  Name is a text\ntable Hens, each a Hen\n  may be seen by everyone\n  may be seen by the person in Owner, as to Rank and Kind\n  Name is a text\n  Rank is a whole number\n  Kind is one of \"red\", \"white\"\n  Owner is one Person\n"
-            ."screen S, first\n  List of Hens, offering order by Rank or Name, offering a choice of Kind\n    shows name as title\nscreen In\n");
+        $world = World::of(
+            "app A\nsign-in at In\n  as a guest\ntable People, each a Person, who sign in\n  Name is a text\ntable Hens, each a Hen\n"
+                ."  may be seen by everyone\n  may be seen by the person in Owner, as to Rank and Kind\n  Name is a text\n  Rank is a whole number\n"
+                    ."  Kind is one of \"red\", \"white\"\n  Owner is one Person\n".
+                "screen S, first\n  List of Hens, offering order by Rank or Name, offering a choice of Kind\n    shows name as title\nscreen In\n",
+        );
         $world->add('People', ['name' => 'Ada']);
         $world->add('People', ['name' => 'Bo']);
         foreach ([['a', 3, 'red'], ['b', 1, 'white'], ['c', 2, 'red']] as [$name, $rank, $kind]) {
             $world->add('Hens', ['name' => $name, 'rank' => $rank, 'kind' => $kind, 'owner' => 1]);
         }
-        $titles = fn (int $person, array $orders, array $chips): array => array_column((new \Lanai\Core\Player\Player($world->blueprint, $world->store))->show(
-            new \Lanai\Core\Runtime\Visit(World::moment(), '', [], $person, orders: $orders, chips: $chips), \Lanai\Core\Runtime\Trail::none())['nodes'][0]['items'], 'title');
+        $titles = fn (int $person, array $orders, array $chips): array => array_column(
+            (new \Lanai\Core\Player\Player($world->blueprint, $world->store))->show(
+                new \Lanai\Core\Play\Visit(World::moment(), '', [], $person, orders: $orders, chips: $chips),
+                \Lanai\Core\Play\Trail::none(),
+            )['nodes'][0]['items'],
+            'title',
+        );
         $at = '/screens/0/lines/0';
 
         self::assertSame([['b', 'c', 'a'], ['a', 'b', 'c']], [$titles(1, [$at => 'rank'], []), $titles(2, [$at => 'rank'], [])]);
@@ -250,11 +276,20 @@ APP;
         foreach ([['a', 3], ['b', 1], ['c', 2]] as [$name, $rank]) {
             $sorted->add('Hens', ['name' => $name, 'rank' => $rank]);
         }
-        self::assertSame(['a', 'b', 'c'], array_column($sorted->show('', [], 2)['nodes'][0]['items'], 'title'), 'The order that the sentence says tells nothing either.');
+        self::assertSame(
+            ['a', 'b', 'c'],
+            array_column($sorted->show('', [], 2)['nodes'][0]['items'], 'title'),
+            'The order that the sentence says tells nothing either.',
+        );
     }
 
-    private const SILENT = "app A\nsign-in at In\n  as a guest\nrole Guest, at first\nrole Warden\ntable People, each a Person, who sign in\n  Name is a text\n  Role is their role\ntable Plots, each a Plot\nSAID  Name is a text\n  Code is a text\n  Owner is one Person\n  Made by is who added it\n"
-        ."screen S, first\n  List of Plots\n    shows name as title\n    shows code as note\n  Button \"Add\"\n    tapped:\n      add a Plot\n        set Name = \"New\"\nscreen Plot, about one Plot\n  Button \"Rename\"\n    tapped:\n      change plot\n        set Name = \"Mine\"\n  Button \"Own\"\n    tapped:\n      change plot\n        set Owner = me\n  Button \"Remove\"\n    tapped:\n      remove plot\nscreen In\n";
+    private const SILENT =
+        "app A\nsign-in at In\n  as a guest\nrole Guest, at first\nrole Warden\ntable People, each a Person, who sign in\n  Name is a text\n"
+            ."  Role is their role\ntable Plots, each a Plot\nSAID  Name is a text\n  Code is a text\n  Owner is one Person\n  Made by is who added it\n".
+        "screen S, first\n  List of Plots\n    shows name as title\n    shows code as note\n  Button \"Add\"\n    tapped:\n      add a Plot\n"
+            ."        set Name = \"New\"\nscreen Plot, about one Plot\n  Button \"Rename\"\n    tapped:\n      change plot\n"
+                ."        set Name = \"Mine\"\n  Button \"Own\"\n    tapped:\n      change plot\n        set Owner = me\n  Button \"Remove\"\n"
+                    ."    tapped:\n      remove plot\nscreen In\n";
 
     private static function silent(string $said): World
     {
@@ -288,19 +323,31 @@ APP;
         self::assertSame(['Please sign in first.', 'Only a Warden may change “Name” of a Plot.', ''], [$refused(0, null), $refused(0, 1), $refused(0, 2)]);
         self::assertSame('Only the person in Made by may change “Owner” of a Plot.', $refused(1, 2));
         self::assertSame('Please sign in first.', $refused(1, null));
-        self::assertSame([[''], ['']], [array_column($world->show('', [], 2)['nodes'][0]['items'], 'note'), array_column($world->show('', [], null)['nodes'][0]['items'], 'note')]);
+        self::assertSame(
+            [[''], ['']],
+            [array_column($world->show('', [], 2)['nodes'][0]['items'], 'note'), array_column($world->show('', [], null)['nodes'][0]['items'], 'note')],
+        );
     }
 
     public function test_without_sign_in_what_nothing_says_is_open_while_tried_out_and_closed_when_live(): void
     {
-        $world = World::of("app A\ntable Jars, each a Jar\n  Name is a text\nscreen S, first\n  List of Jars\n    shows name as title\n  Button \"Add\"\n    tapped:\n      add a Jar\n        set Name = \"x\"\n");
+        $world = World::of(
+            "app A\ntable Jars, each a Jar\n  Name is a text\nscreen S, first\n  List of Jars\n    shows name as title\n  Button \"Add\"\n"
+                ."    tapped:\n      add a Jar\n        set Name = \"x\"\n",
+        );
         $world->add('Jars', ['name' => 'Honey']);
         $live = new \Lanai\Core\Player\Player($world->blueprint, $world->store);
-        $visit = new \Lanai\Core\Runtime\Visit(World::moment());
+        $visit = new \Lanai\Core\Play\Visit(World::moment());
 
         self::assertCount(1, $world->show()['nodes'][0]['items']);
-        self::assertSame([], $live->show($visit, \Lanai\Core\Runtime\Trail::none())['nodes'][0]['items']);
-        self::assertSame('Nobody can add a Jar yet: nothing says who may.', $live->tap($visit, '/screens/0/lines/1', null, '', \Lanai\Core\Runtime\Trail::none())->refused);
-        self::assertSame('Jars has 1 row here, but somebody who has not signed in may see none: nothing says who may see them.', $live->whyEmpty($visit, '/screens/0/lines/0')?->sentence);
+        self::assertSame([], $live->show($visit, \Lanai\Core\Play\Trail::none())['nodes'][0]['items']);
+        self::assertSame(
+            'Nobody can add a Jar yet: nothing says who may.',
+            $live->tap($visit, '/screens/0/lines/1', null, '', \Lanai\Core\Play\Trail::none())->refused,
+        );
+        self::assertSame(
+            'Jars has 1 row here, but somebody who has not signed in may see none: nothing says who may see them.',
+            $live->whyEmpty($visit, '/screens/0/lines/0')?->sentence,
+        );
     }
 }

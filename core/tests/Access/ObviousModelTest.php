@@ -6,10 +6,10 @@ namespace Lanai\Core\Tests\Access;
 
 use Lanai\Core\Access\GuardedStore;
 use Lanai\Core\Access\Rights;
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Row;
-use Lanai\Core\Ports\Refused;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Row;
 use Lanai\Core\Query\Query;
+use Lanai\Core\Rows\Refused;
 use Lanai\Core\Tests\Support\InMemoryRecordStore;
 use Lanai\Core\Tests\Support\World;
 use PHPUnit\Framework\TestCase;
@@ -22,7 +22,16 @@ use Random\Randomizer;
  */
 final class ObviousModelTest extends TestCase
 {
-    private const WHO = ['everyone', 'nobody', 'signed-in people', 'the person in Owner', 'the person in Crew', 'a Keeper', 'anyone if size > 2', 'anyone if owner == me'];
+    private const WHO = [
+        'everyone',
+        'nobody',
+        'signed-in people',
+        'the person in Owner',
+        'the person in Crew',
+        'a Keeper',
+        'anyone if size > 2',
+        'anyone if owner == me',
+    ];
 
     private const VERBS = ['seen', 'added', 'changed', 'removed'];
 
@@ -55,16 +64,27 @@ final class ObviousModelTest extends TestCase
                     self::assertSame($may, isset($seen[$row->id]), "sees boat $row->id\n$words");
                     foreach ($may ? self::FIELDS : [] as $field) {
                         $value = $row->values[strtolower($field)];
-                        self::assertSame($this->mayField('seen', $field, $row, $me) ? $value : null, $seen[$row->id][strtolower($field)], "sees $field of boat $row->id\n$words");
+                        self::assertSame(
+                            $this->mayField('seen', $field, $row, $me) ? $value : null,
+                            $seen[$row->id][strtolower($field)],
+                            "sees $field of boat $row->id\n$words",
+                        );
                     }
                     foreach (self::FIELDS as $field) {
                         $over = $this->rows($app);
                         $new = ['Name' => 'changed', 'Size' => 77, 'Owner' => $row->values['owner'] === 3 ? 2 : 3][$field];
                         // Nobody puts somebody else where their own right comes from.
-                        $through = array_filter($this->whos('changed', $field), fn (string $w): bool => $this->meets($w, $row, $me) && ! ($field === 'Owner' && $w === 'the person in Owner'));
+                        $through = array_filter(
+                            $this->whos('changed', $field),
+                            fn (string $w): bool => $this->meets($w, $row, $me) && ! ($field === 'Owner' && $w === 'the person in Owner'),
+                        );
                         $first = array_values(array_filter($this->whos('changed', $field), fn (string $w): bool => $this->meets($w, $row, $me)))[0] ?? '';
                         $may = $this->mayRow('seen', $row, $me) && $through !== [] && ! ($field === 'Owner' && $first === 'the person in Owner');
-                        self::assertSame($may, $this->does(fn () => $guarded($over)->change($boats, $row->id, [strtolower($field) => $new])), "changes $field of boat $row->id\n$words");
+                        self::assertSame(
+                            $may,
+                            $this->does(fn () => $guarded($over)->change($boats, $row->id, [strtolower($field) => $new])),
+                            "changes $field of boat $row->id\n$words",
+                        );
                         self::assertSame($may, $over->byIds($boats, [$row->id])[$row->id]->values[strtolower($field)] === $new, $words);
                         $may ? $allowed++ : $refused++;
                     }
@@ -79,7 +99,11 @@ final class ObviousModelTest extends TestCase
                     foreach (self::FIELDS as $field) {
                         $may = $may && ($row->values[strtolower($field)] === null || $this->mayField('added', $field, $row, $me));
                     }
-                    self::assertSame($may, $this->does(fn (): bool => $guarded($this->rows($app))->add($boats, $row->values) > 0), 'adds '.json_encode($values)."\n$words");
+                    self::assertSame(
+                        $may,
+                        $this->does(fn (): bool => $guarded($this->rows($app))->add($boats, $row->values) > 0),
+                        'adds '.json_encode($values)."\n$words",
+                    );
                     $may ? $allowed++ : $refused++;
                 }
             }
@@ -90,7 +114,10 @@ final class ObviousModelTest extends TestCase
     private function mayRow(string $verb, Row $row, ?Row $me): bool
     {
         $whole = array_filter($this->said, fn (array $s): bool => $s['verb'] === $verb && $s['fields'] === []);
-        $whos = $whole !== [] ? array_column($whole, 'who') : [...array_column(array_filter($this->said, fn (array $s): bool => $s['verb'] === $verb), 'who'), ...$this->silent($verb)];
+        $whos =
+            $whole !== []
+                ? array_column($whole, 'who')
+                : [...array_column(array_filter($this->said, fn (array $s): bool => $s['verb'] === $verb), 'who'), ...$this->silent($verb)];
 
         return array_filter($whos, fn (string $w): bool => $this->meets($w, $row, $me)) !== [];
     }
@@ -107,13 +134,21 @@ final class ObviousModelTest extends TestCase
         $own = $of(fn (array $s): bool => in_array($field, $s['fields'], true));
         $whole = $of(fn (array $s): bool => $s['fields'] === []);
 
-        return $own !== [] ? $own : ($whole !== [] ? $whole : $this->silent($verb));
+        return match (true) {
+            $own !== [] => $own,
+            $whole !== [] => $whole,
+            default => $this->silent($verb),
+        };
     }
 
     /** @return list<string> who may where nothing is said */
     private function silent(string $verb): array
     {
-        return ! $this->knowsAdder ? [] : ($verb === 'added' ? ['signed-in people'] : ['the person in Made by']);
+        return match (true) {
+            ! $this->knowsAdder => [],
+            $verb === 'added' => ['signed-in people'],
+            default => ['the person in Made by'],
+        };
     }
 
     private function meets(string $who, Row $row, ?Row $me): bool
@@ -149,12 +184,17 @@ final class ObviousModelTest extends TestCase
             $fields = $random->getInt(0, 2) === 0 ? array_values(array_unique([$one(self::FIELDS), $one(self::FIELDS)])) : [];
             $verb = $one(self::VERBS);
             $fields = $verb === 'removed' ? [] : $fields;
-            $this->said[] = ['verb' => $verb, 'who' => $who = $one(self::WHO), 'fields' => $fields];
+            $this->said[] = ['verb' => $verb, 'who' => ($who = $one(self::WHO)), 'fields' => $fields];
             $lines .= "  may be $verb by $who".($fields === [] ? '' : ', as to '.implode(' and ', $fields))."\n";
         }
 
-        return Blueprint::fromScript("app A\nsign-in at In\n  as a guest\nrole Guest, at first\nrole Keeper\ntable People, each a Person, who sign in\n  may be seen by everyone\n  Name is a text\n  Role is their role\n"
-            ."table Boats, each a Boat\n$lines  Name is a text\n  Size is a whole number\n  Owner is one Person\n  Crew are many People\n".($this->knowsAdder ? "  Made by is who added it\n" : '')."screen In\n");
+        return Blueprint::fromScript(
+            "app A\nsign-in at In\n  as a guest\nrole Guest, at first\nrole Keeper\ntable People, each a Person, who sign in\n"
+                ."  may be seen by everyone\n  Name is a text\n  Role is their role\n".
+                "table Boats, each a Boat\n$lines  Name is a text\n  Size is a whole number\n  Owner is one Person\n  Crew are many People\n".
+                ($this->knowsAdder ? "  Made by is who added it\n" : '').
+                "screen In\n",
+        );
     }
 
     private function rows(Blueprint $app): InMemoryRecordStore
@@ -164,7 +204,10 @@ final class ObviousModelTest extends TestCase
             $store->add($app->table('People') ?? self::fail(), ['name' => "Person $i", 'role' => $role]);
         }
         foreach ([['a', 1, 1, [2], 2], ['b', 5, 2, [1, 3], 1], ['c', null, null, null, null], ['d', 3, 1, null, 3]] as [$name, $size, $owner, $crew, $by]) {
-            $store->add($app->table('Boats') ?? self::fail(), ['name' => $name, 'size' => $size, 'owner' => $owner, 'crew' => $crew] + ($this->knowsAdder ? ['made_by' => $by] : []));
+            $store->add(
+                $app->table('Boats') ?? self::fail(),
+                ['name' => $name, 'size' => $size, 'owner' => $owner, 'crew' => $crew] + ($this->knowsAdder ? ['made_by' => $by] : []),
+            );
         }
 
         return $store;

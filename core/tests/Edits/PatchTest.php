@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Tests\Edits;
 
-use Lanai\Core\Blueprint\Pointer;
 use Lanai\Core\Edits\EditRefused;
 use Lanai\Core\Edits\Patch;
+use Lanai\Core\Model\Pointer;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -21,10 +21,26 @@ final class PatchTest extends TestCase
         yield 'A.3 removing an object member' => ['{"baz":"qux","foo":"bar"}', '[{"op":"remove","path":"/baz"}]', '{"foo":"bar"}'];
         yield 'A.4 removing an array element' => ['{"foo":["bar","qux","baz"]}', '[{"op":"remove","path":"/foo/1"}]', '{"foo":["bar","baz"]}'];
         yield 'A.5 replacing a value' => ['{"baz":"qux","foo":"bar"}', '[{"op":"replace","path":"/baz","value":"boo"}]', '{"baz":"boo","foo":"bar"}'];
-        yield 'A.6 moving a value' => ['{"foo":{"bar":"baz","waldo":"fred"},"qux":{"corge":"grault"}}', '[{"op":"move","from":"/foo/waldo","path":"/qux/thud"}]', '{"foo":{"bar":"baz"},"qux":{"corge":"grault","thud":"fred"}}'];
-        yield 'A.7 moving an array element' => ['{"foo":["all","grass","cows","eat"]}', '[{"op":"move","from":"/foo/1","path":"/foo/3"}]', '{"foo":["all","cows","eat","grass"]}'];
-        yield 'A.8 testing a value: success' => ['{"baz":"qux","foo":["a",2,"c"]}', '[{"op":"test","path":"/baz","value":"qux"},{"op":"test","path":"/foo/1","value":2}]', '{"baz":"qux","foo":["a",2,"c"]}'];
-        yield 'A.10 adding a nested member object' => ['{"foo":"bar"}', '[{"op":"add","path":"/child","value":{"grandchild":{}}}]', '{"child":{"grandchild":{}},"foo":"bar"}'];
+        yield 'A.6 moving a value' => [
+            '{"foo":{"bar":"baz","waldo":"fred"},"qux":{"corge":"grault"}}',
+            '[{"op":"move","from":"/foo/waldo","path":"/qux/thud"}]',
+            '{"foo":{"bar":"baz"},"qux":{"corge":"grault","thud":"fred"}}',
+        ];
+        yield 'A.7 moving an array element' => [
+            '{"foo":["all","grass","cows","eat"]}',
+            '[{"op":"move","from":"/foo/1","path":"/foo/3"}]',
+            '{"foo":["all","cows","eat","grass"]}',
+        ];
+        yield 'A.8 testing a value: success' => [
+            '{"baz":"qux","foo":["a",2,"c"]}',
+            '[{"op":"test","path":"/baz","value":"qux"},{"op":"test","path":"/foo/1","value":2}]',
+            '{"baz":"qux","foo":["a",2,"c"]}',
+        ];
+        yield 'A.10 adding a nested member object' => [
+            '{"foo":"bar"}',
+            '[{"op":"add","path":"/child","value":{"grandchild":{}}}]',
+            '{"child":{"grandchild":{}},"foo":"bar"}',
+        ];
         yield 'A.11 ignoring unrecognized elements' => ['{"foo":"bar"}', '[{"op":"add","path":"/baz","value":"qux","xyz":123}]', '{"baz":"qux","foo":"bar"}'];
         yield 'A.14 tilde escape ordering' => ['{"/":9,"~1":10}', '[{"op":"test","path":"/~01","value":10}]', '{"/":9,"~1":10}'];
         yield 'A.16 adding an array value' => ['{"foo":["bar"]}', '[{"op":"add","path":"/foo/-","value":["abc","def"]}]', '{"foo":["bar",["abc","def"]]}'];

@@ -4,40 +4,41 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Tests\Edits;
 
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Pointer;
-use Lanai\Core\Blueprint\Screen;
-use Lanai\Core\Edits\Edited;
-use Lanai\Core\Edits\Editor;
 use Lanai\Core\Edits\EditRefused;
+use Lanai\Core\Edits\EditResult;
+use Lanai\Core\Edits\Kinds\Fill;
+use Lanai\Core\Edits\Kinds\Write;
 use Lanai\Core\Edits\Several;
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Findings;
 use Lanai\Core\Findings\Reading;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Pointer;
+use Lanai\Core\Model\Screen;
 use PHPUnit\Framework\TestCase;
 
 final class SeveralTest extends TestCase
 {
     private const APP = <<<'SCRIPT'
-        app X
+    app X
 
-        table Jars, each a Jar
-          Name is a text
-          Spoons is a whole number
+    table Jars, each a Jar
+      Name is a text
+      Spoons is a whole number
 
-        screen S, about one Jar
-          Heading "{jar.name}"
-          Text "{jar.spoons} spoons"
-          List of Jars
-            tapped:
-              lower spoons by 1
-              say "{name}, not {jar.name}"
-              change this
-                set Name = "x"
-          Input Words is a text
-          Text "{input.words}"
+    screen S, about one Jar
+      Heading "{jar.name}"
+      Text "{jar.spoons} spoons"
+      List of Jars
+        tapped:
+          lower spoons by 1
+          say "{name}, not {jar.name}"
+          change this
+            set Name = "x"
+      Input Words is a text
+      Text "{input.words}"
 
-        SCRIPT;
+    SCRIPT;
 
     private Blueprint $app;
 
@@ -51,7 +52,10 @@ final class SeveralTest extends TestCase
         $text = Several::of($this->app, ['/screens/0/lines/1', '/screens/0/lines/0'])->script();
 
         self::assertSame("Heading \"{jar.name}\"\nText \"{jar.spoons} spoons\"\n", $text);
-        self::assertStringContainsString("Text \"{input.words}\"\n  Heading \"{jar.name}\"", (new Editor($this->app))->add('/screens/0/lines', null, $text)->blueprint->script());
+        self::assertStringContainsString(
+            "Text \"{input.words}\"\n  Heading \"{jar.name}\"",
+            (new Write('/screens/0/lines', $text))->on($this->app)->blueprint->script(),
+        );
     }
 
     public function test_lines_are_doubled_moved_and_removed_together(): void
@@ -66,7 +70,14 @@ final class SeveralTest extends TestCase
 
     public function test_lines_that_do_not_stand_together_are_refused(): void
     {
-        foreach ([['/screens/0/lines/0', '/screens/0/lines/2'], ['/screens/0/lines/0', '/tables/0/fields/0'], ['/screens/0/lines/9'], ['/screens/7/lines/0']] as $places) {
+        foreach (
+            [
+                ['/screens/0/lines/0', '/screens/0/lines/2'],
+                ['/screens/0/lines/0', '/tables/0/fields/0'],
+                ['/screens/0/lines/9'],
+                ['/screens/7/lines/0'],
+            ] as $places
+        ) {
             try {
                 Several::of($this->app, $places);
                 self::fail(implode(' ', $places));
@@ -80,13 +91,18 @@ final class SeveralTest extends TestCase
     {
         $edited = Several::of($this->app, ['/screens/0/lines/0', '/screens/0/lines/1'])->grouped();
 
-        self::assertStringContainsString("  Group\n    Heading \"{jar.name}\"\n    Text \"{jar.spoons} spoons\"\n  List of Jars", $edited->blueprint->script());
+        self::assertStringContainsString(
+            "  Group\n    Heading \"{jar.name}\"\n    Text \"{jar.spoons} spoons\"\n  List of Jars",
+            $edited->blueprint->script(),
+        );
         self::assertSame(self::APP, $edited->inverse->applyTo($edited->blueprint->data()) === $this->app->data() ? self::APP : '');
     }
 
     public function test_a_piece_takes_what_its_lines_are_about(): void
     {
-        $script = Several::of($this->app, ['/screens/0/lines/0', '/screens/0/lines/1'])->extracted('Jar head')->blueprint->script();
+        $script = Several::of($this->app, ['/screens/0/lines/0', '/screens/0/lines/1'])
+            ->extracted('Jar head')
+            ->blueprint->script();
 
         self::assertStringContainsString("  Piece Jar head with jar\n  List of Jars", $script);
         self::assertStringContainsString("piece Jar head taking Jar is one Jar\n  Heading \"{jar.name}\"\n  Text \"{jar.spoons} spoons\"\n", $script);
@@ -95,7 +111,9 @@ final class SeveralTest extends TestCase
 
     public function test_effects_of_a_list_become_a_routine_about_its_row(): void
     {
-        $script = Several::of($this->app, ['/screens/0/lines/2/tapped/0', '/screens/0/lines/2/tapped/2', '/screens/0/lines/2/tapped/1'])->extracted('Eat')->blueprint->script();
+        $script = Several::of($this->app, ['/screens/0/lines/2/tapped/0', '/screens/0/lines/2/tapped/2', '/screens/0/lines/2/tapped/1'])
+            ->extracted('Eat')
+            ->blueprint->script();
 
         self::assertStringContainsString('lower jar.spoons by 1', $script);
         self::assertStringContainsString('change jar', $script);
@@ -112,7 +130,9 @@ final class SeveralTest extends TestCase
     public function test_a_line_that_reads_like_one_of_those_taken_out_stays(): void
     {
         $app = Blueprint::fromScript("app X\n\nscreen S, first\n  Divider\n  Text \"a\"\n  Divider\n");
-        $script = Several::of($app, ['/screens/0/lines/0', '/screens/0/lines/1'])->extracted('Head')->blueprint->script();
+        $script = Several::of($app, ['/screens/0/lines/0', '/screens/0/lines/1'])
+            ->extracted('Head')
+            ->blueprint->script();
 
         self::assertStringContainsString("screen S, first\n  Piece Head\n  Divider\n", $script);
         self::assertStringContainsString("piece Head\n  Divider\n  Text \"a\"\n", $script);
@@ -122,13 +142,15 @@ final class SeveralTest extends TestCase
     public function test_what_a_routine_takes_is_renamed_in_that_routine_only(): void
     {
         $routines = implode('', array_map(fn (int $i): string => "routine R$i taking Words is a text\n  say \"{words}\"\n\n", range(0, 11)));
-        $script = (new Editor(Blueprint::fromScript("app X\n\nscreen S, first\n\n$routines")))->fill('/routines/1/taking/0/name', 'Greeting')->blueprint->script();
+        $script = (new Fill('/routines/1/taking/0/name', 'Greeting'))
+            ->on(Blueprint::fromScript("app X\n\nscreen S, first\n\n$routines"))
+            ->blueprint->script();
 
         self::assertSame([1, 11], [substr_count($script, '{greeting}'), substr_count($script, '{words}')]);
     }
 
     /** @return list<string> */
-    private function kinds(Edited $edited): array
+    private function kinds(EditResult $edited): array
     {
         return array_column(Pointer::get('/screens/0/lines', $edited->blueprint->data()), 'kind');
     }
@@ -136,6 +158,11 @@ final class SeveralTest extends TestCase
     /** @return list<string> */
     private function faults(string $script): array
     {
-        return array_values(array_map(fn (Finding $f): string => $f->sentence, array_filter(Findings::in(Reading::of(Blueprint::fromScript($script))), fn (Finding $f): bool => $f->rule === 'UnknownName')));
+        return array_values(
+            array_map(
+                fn (Finding $f): string => $f->sentence,
+                array_filter(Findings::in(Reading::of(Blueprint::fromScript($script))), fn (Finding $f): bool => $f->rule === 'UnknownName'),
+            ),
+        );
     }
 }

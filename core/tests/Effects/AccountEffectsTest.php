@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Tests\Effects;
 
+use Lanai\Core\Play\Letter;
+use Lanai\Core\Play\Outcome;
+use Lanai\Core\Play\Trail;
+use Lanai\Core\Play\Visit;
 use Lanai\Core\Player\Player;
-use Lanai\Core\Runtime\Letter;
-use Lanai\Core\Runtime\Outcome;
-use Lanai\Core\Runtime\Trail;
-use Lanai\Core\Runtime\Visit;
 use Lanai\Core\Tests\Support\PretendAccounts;
 use Lanai\Core\Tests\Support\World;
 use PHPUnit\Framework\TestCase;
@@ -21,10 +21,20 @@ final class AccountEffectsTest extends TestCase
     private PretendAccounts $accounts;
 
     /** @param  string  $effects  indented under a tap */
-    private function tap(string $effects, ?int $person = null, array $inputs = ['eMail' => 'a@lanai.example', 'password' => 'right', 'name' => 'Ada']): Outcome
-    {
-        $this->world = World::of("app A\nsign-in at In\n  with e-mail and password\n  with a code by e-mail\n  as a guest\n  through Porch\nrole Guest, at first\nrole Cook, may be chosen\nrole Chef, on request\ntable People, each a Person, who sign in\n  may be seen by everyone\n  Name is a text, required\n  Role is their role\n"
-            ."table Notes, each a Note\n  may be seen by everyone\n  may be added by everyone\n  Words is a text\n  By is one Person\nscreen In\n  Input E-mail is a text\n  Input Password is a password\n  Input Name is a text\n  Button \"do\"\n    tapped:\n".implode("\n", array_map(fn (string $l): string => "      $l", explode("\n", $effects)))."\n");
+    private function tap(
+        string $effects,
+        ?int $person = null,
+        array $inputs = ['eMail' => 'a@lanai.example', 'password' => 'right', 'name' => 'Ada'],
+    ): Outcome {
+        $this->world = World::of(
+            "app A\nsign-in at In\n  with e-mail and password\n  with a code by e-mail\n  as a guest\n  through Porch\nrole Guest, at first\n"
+                ."role Cook, may be chosen\nrole Chef, on request\ntable People, each a Person, who sign in\n  may be seen by everyone\n"
+                    ."  Name is a text, required\n  Role is their role\n".
+                "table Notes, each a Note\n  may be seen by everyone\n  may be added by everyone\n  Words is a text\n  By is one Person\nscreen In\n"
+                    ."  Input E-mail is a text\n  Input Password is a password\n  Input Name is a text\n  Button \"do\"\n    tapped:\n".
+                implode("\n", array_map(fn (string $l): string => "      $l", explode("\n", $effects))).
+                "\n",
+        );
         foreach (['Ada', 'Bo', 'Cy'] as $name) {
             $this->world->add('People', ['name' => $name, 'role' => 'Guest']);
         }
@@ -32,7 +42,13 @@ final class AccountEffectsTest extends TestCase
         $this->world->add('Notes', ['words' => 'two', 'by' => null]);
         $this->accounts = new PretendAccounts($this->world->store);
 
-        return (new Player($this->world->blueprint, $this->world->store, $this->accounts, rehearsal: true))->tap(new Visit(World::moment(), 'in', [], $person, $inputs, ['/screens/0/lines/3/tapped/0']), '/screens/0/lines/3', null, '', Trail::none());
+        return (new Player($this->world->blueprint, $this->world->store, $this->accounts, rehearsal: true))->tap(
+            new Visit(World::moment(), 'in', [], $person, $inputs, ['/screens/0/lines/3/tapped/0']),
+            '/screens/0/lines/3',
+            null,
+            '',
+            Trail::none(),
+        );
     }
 
     public function test_signing_up_waits_for_a_code(): void
@@ -41,8 +57,14 @@ final class AccountEffectsTest extends TestCase
 
         self::assertSame(['', 'handle', null, ['Look into your post.']], [$outcome->refused, $outcome->pending, $outcome->session, $outcome->say]);
         self::assertSame(['sign up, nothing open'], $this->accounts->log);
-        self::assertSame('Please type your password.', $this->tap('sign up with input.eMail, password input.password', inputs: ['eMail' => 'a@lanai.example'])->refused);
-        self::assertSame('Please type your e-mail address.', $this->tap('sign up with input.eMail, password input.password', inputs: ['eMail' => '  ', 'password' => 'right'])->refused);
+        self::assertSame(
+            'Please type your password.',
+            $this->tap('sign up with input.eMail, password input.password', inputs: ['eMail' => 'a@lanai.example'])->refused,
+        );
+        self::assertSame(
+            'Please type your e-mail address.',
+            $this->tap('sign up with input.eMail, password input.password', inputs: ['eMail' => '  ', 'password' => 'right'])->refused,
+        );
     }
 
     public function test_a_code_lets_in_and_nothing_waits_any_more(): void
@@ -67,7 +89,7 @@ final class AccountEffectsTest extends TestCase
     {
         $outcome = $this->tap('sign in through porch');
 
-        self::assertSame([[['do' => 'leave for', 'text' => 'https://provider.example/']], 'handle'], [$outcome->then, $outcome->pending]);
+        self::assertSame([[['do' => 'leave for', 'text' => 'https://provider.example/']], 'handle'], [$outcome->onDevice, $outcome->pending]);
         self::assertTrue($outcome->goesTo('leave for'));
         self::assertFalse($outcome->goesTo('download'));
         self::assertSame('This way to sign in is not there yet.', $this->tap('sign in through Nowhere')->refused);
@@ -79,7 +101,7 @@ final class AccountEffectsTest extends TestCase
             $outcome = $this->tap($effect);
             self::assertSame(['Please sign in first.', true, []], [$outcome->refused, $outcome->signIn, $this->accounts->log], $effect);
         }
-        self::assertSame([['do' => 'download', 'text' => 'mine']], $this->tap('download my data', 1)->then);
+        self::assertSame([['do' => 'download', 'text' => 'mine']], $this->tap('download my data', 1)->onDevice);
         self::assertSame('handle', $this->tap('set my e-mail to input.eMail', 1)->pending);
     }
 
@@ -110,7 +132,10 @@ final class AccountEffectsTest extends TestCase
 
     public function test_letters_go_to_people_and_to_nobody_else(): void
     {
-        $to = fn (string $formula): array => array_map(fn (Letter $l): array => [$l->person, $l->about, $l->text], $this->tap("send a letter to $formula about \"Hello {me.name}\" saying \"To {count(people)} of you\"", 1)->letters);
+        $to = fn (string $formula): array => array_map(
+            fn (Letter $l): array => [$l->person, $l->about, $l->text],
+            $this->tap("send a letter to $formula about \"Hello {me.name}\" saying \"To {count(people)} of you\"", 1)->letters,
+        );
 
         self::assertSame([[2, 'Hello Ada', 'To 3 of you']], $to('first(notes).by'));
         self::assertSame([1, 2, 3], array_column($to('people'), 0));

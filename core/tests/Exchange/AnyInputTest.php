@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace Lanai\Core\Tests\Exchange;
 
 use Closure;
-use Lanai\Core\Blueprint\FieldType;
-use Lanai\Core\Blueprint\FieldTypes;
-use Lanai\Core\Blueprint\Shape;
-use Lanai\Core\Blueprint\UnreadableValue;
 use Lanai\Core\Exchange\CsvSheet;
 use Lanai\Core\Exchange\JsonSheet;
 use Lanai\Core\Exchange\TypeGuess;
 use Lanai\Core\Exchange\UnreadableFile;
 use Lanai\Core\Exchange\Written\Column;
-use Lanai\Core\Script\Fits\FamilyFit;
-use Lanai\Core\Script\Parser;
+use Lanai\Core\Language\Fits\FamilyFit;
+use Lanai\Core\Language\Parser;
+use Lanai\Core\Model\FieldType;
+use Lanai\Core\Model\FieldTypes;
+use Lanai\Core\Model\Shape;
+use Lanai\Core\Model\UnreadableValue;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -24,9 +24,56 @@ use Random\Randomizer;
 final class AnyInputTest extends TestCase
 {
     private const PIECES = [
-        '', ' ', '0', '-1', '1.5', '1,5', '1e9', '1e999', 'NaN', 'yes', 'NO', '2026-02-30', '2026-12-24', '2026-12-24T25:00', '07:30', '7:3', '1:30', 'PT1H', '#0B6E5F', '#zzz',
-        'a@b.example', '@', '+442079460000', '00', 'https://example.org', '//', '50.1, -5.2', '91,0', '水', "Zoe\u{0308}", "\u{202e}abc", "\0", "\xff\xfe", '<b>', '"', "'", "two\nlines", '9999999999999999999',
-        'true', 'null', '[]', '{}', 'sand', 'Sand; rock', ';', '✓', '👩‍👩‍👧', '12.50 EUR', '-0', '+0.0',
+        '',
+        ' ',
+        '0',
+        '-1',
+        '1.5',
+        '1,5',
+        '1e9',
+        '1e999',
+        'NaN',
+        'yes',
+        'NO',
+        '2026-02-30',
+        '2026-12-24',
+        '2026-12-24T25:00',
+        '07:30',
+        '7:3',
+        '1:30',
+        'PT1H',
+        '#0B6E5F',
+        '#zzz',
+        'a@b.example',
+        '@',
+        '+442079460000',
+        '00',
+        'https://example.org',
+        '//',
+        '50.1, -5.2',
+        '91,0',
+        '水',
+        "Zoe\u{0308}",
+        "\u{202e}abc",
+        "\0",
+        "\xff\xfe",
+        '<b>',
+        '"',
+        "'",
+        "two\nlines",
+        '9999999999999999999',
+        'true',
+        'null',
+        '[]',
+        '{}',
+        'sand',
+        'Sand; rock',
+        ';',
+        '✓',
+        '👩‍👩‍👧',
+        '12.50 EUR',
+        '-0',
+        '+0.0',
     ];
 
     public function test_any_text_is_a_value_of_a_type_or_is_refused_with_a_sentence(): void
@@ -56,7 +103,7 @@ final class AnyInputTest extends TestCase
     public function test_what_is_no_text_is_a_value_or_is_refused_too(): void
     {
         foreach ($this->types() as $kind => $type) {
-            foreach ([null, true, false, [], [1, 'x'], ['a' => ['b']], 5, 1.5, new \stdClass] as $input) {
+            foreach ([null, true, false, [], [1, 'x'], ['a' => ['b']], 5, 1.5, new \stdClass()] as $input) {
                 try {
                     self::assertNotSame('never', $type->store($type->read($input)));
                 } catch (UnreadableValue $unreadable) {
@@ -73,7 +120,10 @@ final class AnyInputTest extends TestCase
         for ($i = 0; $i < 400; $i++) {
             $bytes = '';
             for ($n = $random->getInt(0, 25); $n > 0; $n--) {
-                $bytes .= $random->getInt(0, 9) === 0 ? $random->getBytes($random->getInt(1, 4)) : self::PIECES[$random->getInt(0, count(self::PIECES) - 1)].[',', ';', "\n", "\t", '"'][$random->getInt(0, 4)];
+                $bytes .=
+                    $random->getInt(0, 9) === 0
+                        ? $random->getBytes($random->getInt(1, 4))
+                        : self::PIECES[$random->getInt(0, count(self::PIECES) - 1)].[',', ';', "\n", "\t", '"'][$random->getInt(0, 4)];
             }
             try {
                 $sheet = CsvSheet::of($this->opens($bytes));
@@ -82,7 +132,11 @@ final class AnyInputTest extends TestCase
 
                 continue;
             }
-            self::assertSame(count($sheet->columns()), count(array_unique(array_map(mb_strtolower(...), $sheet->columns()))), 'Every column has a name of its own.');
+            self::assertSame(
+                count($sheet->columns()),
+                count(array_unique(array_map(mb_strtolower(...), $sheet->columns()))),
+                'Every column has a name of its own.',
+            );
             foreach ($sheet->rows() as $cells) {
                 self::assertCount(count($sheet->columns()), $cells);
                 $rows++;
@@ -119,7 +173,7 @@ final class AnyInputTest extends TestCase
             $data = Parser::blank($sentence, $fit);
             self::assertIsArray($data, $sentence);
             $type = Shape::make(FieldType::class, $data);
-            $column = new Column;
+            $column = new Column();
             array_map($column->see(...), $values);
             foreach ($values as $value) {
                 $plain = trim($value) === '' ? '' : $column->facts()->reading($type)->plain(trim($value), $type);

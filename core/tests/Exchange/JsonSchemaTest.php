@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Tests\Exchange;
 
-use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Exchange\JsonSchema;
+use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Tests\Support\BlueprintMaker;
 use Lanai\Core\Tests\Support\World;
 use Opis\JsonSchema\Validator;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Tests\Exchange;
 
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Exchange\Mapping;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Table;
 use PHPUnit\Framework\TestCase;
 
 final class MappingTest extends TestCase

@@ -5,9 +5,6 @@ declare(strict_types=1);
 namespace Lanai\Core\Tests\Exchange;
 
 use Closure;
-use Lanai\Core\Blueprint\FieldType;
-use Lanai\Core\Blueprint\FieldTypes;
-use Lanai\Core\Blueprint\UnreadableValue;
 use Lanai\Core\Exchange\CsvSheet;
 use Lanai\Core\Exchange\JsonSheet;
 use Lanai\Core\Exchange\TypeGuess;
@@ -15,6 +12,9 @@ use Lanai\Core\Exchange\UnreadableFile;
 use Lanai\Core\Exchange\Written\Column;
 use Lanai\Core\Exchange\Written\ColumnFacts;
 use Lanai\Core\Exchange\Written\Reading;
+use Lanai\Core\Model\FieldType;
+use Lanai\Core\Model\FieldTypes;
+use Lanai\Core\Model\UnreadableValue;
 use NumberFormatter;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -29,7 +29,7 @@ final class WrittenTest extends TestCase
     public function test_the_reading_is_found_by_looking_at_the_whole_column(string $tag, array $cells, array $values, string $reading): void
     {
         $type = $this->type($tag);
-        $column = new Column;
+        $column = new Column();
         array_map($column->see(...), $cells);
         $found = $column->facts()->reading($type);
 
@@ -40,8 +40,18 @@ final class WrittenTest extends TestCase
     /** @return iterable<string, array{string, list<string>, list<string>, string}> */
     public static function columns(): iterable
     {
-        yield 'decimals with a comma' => ['decimal', ['12,50', '1.234,50', '-3', '1 234,5', "1'000,25"], ['12.5', '1234.5', '-3', '1234.5', '1000.25'], 'comma'];
-        yield 'decimals with a point' => ['decimal', ['12.50', '1,234.50', '(3)', '1 000.5', '7-', '1e3'], ['12.5', '1234.5', '-3', '1000.5', '-7', '1000'], 'point'];
+        yield 'decimals with a comma' => [
+            'decimal',
+            ['12,50', '1.234,50', '-3', '1 234,5', "1'000,25"],
+            ['12.5', '1234.5', '-3', '1234.5', '1000.25'],
+            'comma',
+        ];
+        yield 'decimals with a point' => [
+            'decimal',
+            ['12.50', '1,234.50', '(3)', '1 000.5', '7-', '1e3'],
+            ['12.5', '1234.5', '-3', '1000.5', '-7', '1000'],
+            'point',
+        ];
         yield 'one of them is written otherwise' => ['decimal', ['1.234,50', '2,75', '1.5'], ['1234.5', '2.75', '!'], 'comma'];
         yield 'groups of a whole number' => ['whole', ['1.234', '12.000.000', '7'], ['1234', '12000000', '7'], 'comma'];
         yield 'what cannot be told has a point' => ['decimal', ['1.234', '2.500'], ['1.234', '2.5'], 'point'];
@@ -49,11 +59,31 @@ final class WrittenTest extends TestCase
         yield 'money with a comma' => ['money EUR', ['7,25 €', '1.200,00 €', 'EUR 3'], ['7.25', '1200.00', '3.00'], 'comma'];
         yield 'crowns' => ['money SEK', ['1 250 kr', '3 kr'], ['1250.00', '3.00'], 'point'];
         yield 'yen' => ['money JPY', ['¥1,250', '３'], ['1250', '!'], 'point'];
-        yield 'days first' => ['date', ['24.12.2026', '1.2.26', '2026-03-04', '3. Mai 2027', '30.2.2026'], ['2026-12-24', '2026-02-01', '2026-03-04', '2027-05-03', '!'], 'day first'];
-        yield 'months first' => ['date', ['12/24/2026', '1/2/2026', 'Dec 24, 2026', '1/2/69'], ['2026-12-24', '2026-01-02', '2026-12-24', '1969-01-02'], 'month first'];
-        yield 'moments' => ['moment', ['24.12.2026 07:30', '24.12.2026', '2026-12-24T07:30:00+01:00', '1.2.2026, 7:30 pm'], ['2026-12-24 07:30', '2026-12-24 00:00', '2026-12-24 06:30', '2026-02-01 19:30'], 'day first'];
+        yield 'days first' => [
+            'date',
+            ['24.12.2026', '1.2.26', '2026-03-04', '3. Mai 2027', '30.2.2026'],
+            ['2026-12-24', '2026-02-01', '2026-03-04', '2027-05-03', '!'],
+            'day first',
+        ];
+        yield 'months first' => [
+            'date',
+            ['12/24/2026', '1/2/2026', 'Dec 24, 2026', '1/2/69'],
+            ['2026-12-24', '2026-01-02', '2026-12-24', '1969-01-02'],
+            'month first',
+        ];
+        yield 'moments' => [
+            'moment',
+            ['24.12.2026 07:30', '24.12.2026', '2026-12-24T07:30:00+01:00', '1.2.2026, 7:30 pm'],
+            ['2026-12-24 07:30', '2026-12-24 00:00', '2026-12-24 06:30', '2026-02-01 19:30'],
+            'day first',
+        ];
         yield 'moments of another place' => ['moment', ['12/24/2026 7:30 AM', '1/2/2026 12:05 am'], ['2026-12-24 07:30', '2026-01-02 00:05'], 'month first'];
-        yield 'times' => ['time', ['7:30', '07.30', '7:30 pm', '12 am', '7h30', '19 h', '25:00', '7'], ['07:30', '07:30', '19:30', '00:00', '07:30', '19:00', '!', '!'], ''];
+        yield 'times' => [
+            'time',
+            ['7:30', '07.30', '7:30 pm', '12 am', '7h30', '19 h', '25:00', '7'],
+            ['07:30', '07:30', '19:30', '00:00', '07:30', '19:00', '!', '!'],
+            '',
+        ];
         yield 'yes and no' => ['yesNo', ['ja', 'NEIN', 'oui', 'non', 'true', '0', 'perhaps'], ['yes', 'no', 'yes', 'no', 'yes', 'no', '!'], ''];
         yield 'marks' => ['yesNo', ['x', '', 'X', ''], ['yes', 'no', 'yes', 'no'], 'marks'];
         yield 'texts stay as they are' => ['text', ['1.234,50', 'ja', '24.12.2026'], ['1.234,50', 'ja', '24.12.2026'], ''];
@@ -67,13 +97,20 @@ final class WrittenTest extends TestCase
             foreach (['decimal' => NumberFormatter::DECIMAL, 'money EUR' => NumberFormatter::CURRENCY] as $tag => $style) {
                 $format = new NumberFormatter($locale, $style);
                 $numbers = [1234567.25, ...array_map(fn (): float => $random->getInt(-99_999_999, 99_999_999) / 100, range(1, 60))];
-                $cells = array_map(fn (float $n): string => (string) ($tag === 'decimal' ? $format->format($n) : $format->formatCurrency($n, 'EUR')), $numbers);
-                $column = new Column;
+                $cells = array_map(
+                    fn (float $n): string => (string) ($tag === 'decimal' ? $format->format($n) : $format->formatCurrency($n, 'EUR')),
+                    $numbers,
+                );
+                $column = new Column();
                 array_map($column->see(...), $cells);
                 $type = $this->type($tag);
                 $read = array_map(fn (string $cell): string => $this->read($column->facts()->reading($type), $cell, $type), $cells);
 
-                self::assertSame(array_map(fn (float $n): string => $type->write($type->read((string) $n)), $numbers), $read, "$locale: ".implode(' ', array_slice($cells, 0, 3)));
+                self::assertSame(
+                    array_map(fn (float $n): string => $type->write($type->read((string) $n)), $numbers),
+                    $read,
+                    "$locale: ".implode(' ', array_slice($cells, 0, 3)),
+                );
             }
         }
     }
@@ -105,7 +142,7 @@ final class WrittenTest extends TestCase
 
     public function test_a_column_that_cannot_be_told_follows_the_others_of_its_file(): void
     {
-        $column = new Column;
+        $column = new Column();
         $column->see('1.234');
 
         $facts = ColumnFacts::of($column->facts()->data());
@@ -129,9 +166,19 @@ final class WrittenTest extends TestCase
     /** @return iterable<string, array{string, int, list<string>, array<int, list<string>>}> */
     public static function sheets(): iterable
     {
-        yield 'a title above' => ["Report of 2026;;\n;;\nName;Price;Price\nA;1;2\n;;\nB;3;4\n", 3, ['Name', 'Price', 'Price 2'], [4 => ['A', '1', '2'], 6 => ['B', '3', '4']]];
+        yield 'a title above' => [
+            "Report of 2026;;\n;;\nName;Price;Price\nA;1;2\n;;\nB;3;4\n",
+            3,
+            ['Name', 'Price', 'Price 2'],
+            [4 => ['A', '1', '2'], 6 => ['B', '3', '4']],
+        ];
         yield 'repeated on each page' => ["Name,Price\nA,1\nName,Price\nB,2\n", 1, ['Name', 'Price'], [2 => ['A', '1'], 4 => ['B', '2']]];
-        yield 'the same name twice, texts below' => ["Name,Note,Note\nAda,a,b\nBo,c,d\n", 1, ['Name', 'Note', 'Note 2'], [2 => ['Ada', 'a', 'b'], 3 => ['Bo', 'c', 'd']]];
+        yield 'the same name twice, texts below' => [
+            "Name,Note,Note\nAda,a,b\nBo,c,d\n",
+            1,
+            ['Name', 'Note', 'Note 2'],
+            [2 => ['Ada', 'a', 'b'], 3 => ['Bo', 'c', 'd']],
+        ];
         yield 'cells beyond the names' => ["a,b\n1,2\n1,2,3\n", 1, ['a', 'b', 'Column 3'], [2 => ['1', '2', ''], 3 => ['1', '2', '3']]];
         yield 'no names' => ["1,2\n3,4\n", 0, ['Column 1', 'Column 2'], [1 => ['1', '2'], 2 => ['3', '4']]];
         yield 'lines that end as on old machines' => ["a,b\r1,\"x\ry\"\r", 1, ['a', 'b'], [2 => ['1', "x\ny"]]];
@@ -159,7 +206,11 @@ final class WrittenTest extends TestCase
     {
         yield 'lines' => ["{\"a\": 1}\n{\"b\": [\"x\", \"y\"]}\n", ['a', 'b'], [['1', ''], ['', 'x; y']]];
         yield 'lines without line ends, with lists inside' => ['{"tags": [1, 2]}{"tags": []}', ['tags'], [['1; 2'], ['']]];
-        yield 'a list deep in an object' => ["\xEF\xBB\xBF {\"note\": \"[ {\\\"\", \"none\": [ ], \"rows\": [ {\"a\": \"]}\"} , {\"a\": \"\\\\\"} ], \"more\": {\"x\": [3]}}", ['a'], [[']}'], ['\\']]];
+        yield 'a list deep in an object' => [
+            "\xEF\xBB\xBF {\"note\": \"[ {\\\"\", \"none\": [ ], \"rows\": [ {\"a\": \"]}\"} , {\"a\": \"\\\\\"} ], \"more\": {\"x\": [3]}}",
+            ['a'],
+            [[']}'], ['\\']],
+        ];
         yield 'numbers too large for PHP' => ['[{"n": 12345678901234567890, "t": true}]', ['n', 't'], [['12345678901234567890', 'yes']]];
         yield 'long texts across pieces' => ['[{"a": "'.str_repeat('é水', 100000).'"}]', ['a'], [[str_repeat('é水', 100000)]]];
     }
@@ -180,7 +231,10 @@ final class WrittenTest extends TestCase
         yield ['[{"a": 1}] x', 'This JSON cannot be read: something stands behind its end.'];
         yield ['[{"a": "'.str_repeat('x', 3_000_000).'"}]', 'An entry of this JSON is longer than 2 MB.'];
         yield ['[{"a": '.str_repeat('[', 100).str_repeat(']', 100).'}]', 'Entry 1 of this JSON cannot be read: maximum stack depth exceeded.'];
-        yield ['['.implode(',', array_map(fn (int $i): string => "{\"n$i\": 1}", range(1, 501))).']', 'The objects in this file have more than 500 different names.'];
+        yield [
+            '['.implode(',', array_map(fn (int $i): string => "{\"n$i\": 1}", range(1, 501))).']',
+            'The objects in this file have more than 500 different names.',
+        ];
     }
 
     /** 400,000 rows of 15 MB once took 128 MB and the process with it. */

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Tests\Findings;
 
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Edits\Edited;
+use Lanai\Core\Edits\EditResult;
 use Lanai\Core\Edits\Patch;
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Findings;
 use Lanai\Core\Findings\Reading;
+use Lanai\Core\Model\Blueprint;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -17,32 +17,32 @@ use PHPUnit\Framework\TestCase;
 final class EffectsRulesTest extends TestCase
 {
     private const TABLES = <<<'SCRIPT'
-        app A
+    app A
 
-        table Swims, each a Swim
-          Title is a text
-          Places is a whole number
-          Waiting is a whole number
+    table Swims, each a Swim
+      Title is a text
+      Places is a whole number
+      Waiting is a whole number
 
-        table Bookings, each a Booking
-          Swim is one Swim
-          Name is a text
+    table Bookings, each a Booking
+      Swim is one Swim
+      Name is a text
 
-        table Notes, each a Note
-          Text is a text
+    table Notes, each a Note
+      Text is a text
 
-        screen Swim, about one Swim
-          Button "Book"
-            tapped:
-              lower swim.places by 1 while it is above 0
-              add a Booking
-                set Swim = swim
+    screen Swim, about one Swim
+      Button "Book"
+        tapped:
+          lower swim.places by 1 while it is above 0
+          add a Booking
+            set Swim = swim
 
-        screen Booking, about one Booking
-          Button "Cancel"
-            tapped:
+    screen Booking, about one Booking
+      Button "Cancel"
+        tapped:
 
-        SCRIPT;
+    SCRIPT;
 
     #[TestWith([['remove booking'], true])]
     #[TestWith([['confirm "Sure?"', 'remove booking'], false])]
@@ -72,8 +72,10 @@ final class EffectsRulesTest extends TestCase
     public function test_the_mend_gives_back_as_much_as_was_taken(): void
     {
         $blueprint = Blueprint::fromScript(str_replace('lower swim.places by 1', 'lower swim.places by 3', $this->script(['remove booking'])));
-        $finding = array_values(array_filter(Findings::in(Reading::of($blueprint)), fn (Finding $f): bool => $f->rule === 'LoweredNeverRaised'))[0] ?? self::fail('Nothing was found.');
-        $mended = Edited::by($blueprint, new Patch($finding->mend->operations ?? []))->blueprint;
+        $finding =
+            array_values(array_filter(Findings::in(Reading::of($blueprint)), fn (Finding $f): bool => $f->rule === 'LoweredNeverRaised'))[0] ??
+            self::fail('Nothing was found.');
+        $mended = EditResult::by($blueprint, new Patch($finding->mend->operations ?? []))->blueprint;
 
         self::assertSame('Raise booking.swim.places again', $finding->mend?->label);
         self::assertStringContainsString("      raise booking.swim.places by 3\n      remove booking\n", $mended->script());
@@ -81,9 +83,16 @@ final class EffectsRulesTest extends TestCase
 
     public function test_a_number_of_another_table_is_no_counterpart(): void
     {
-        $script = str_replace(['lower swim.places by 1 while it is above 0', 'add a Booking', "        set Swim = swim\n"], ['lower swim.places by 1', 'add a Note', "        set Text = \"x\"\n"], $this->script(['remove booking']));
+        $script = str_replace(
+            ['lower swim.places by 1 while it is above 0', 'add a Booking', "        set Swim = swim\n"],
+            ['lower swim.places by 1', 'add a Note', "        set Text = \"x\"\n"],
+            $this->script(['remove booking']),
+        );
 
-        self::assertSame([], array_filter(Findings::in(Reading::of(Blueprint::fromScript($script))), fn (Finding $f): bool => $f->rule === 'LoweredNeverRaised'));
+        self::assertSame(
+            [],
+            array_filter(Findings::in(Reading::of(Blueprint::fromScript($script))), fn (Finding $f): bool => $f->rule === 'LoweredNeverRaised'),
+        );
     }
 
     /**
@@ -92,7 +101,9 @@ final class EffectsRulesTest extends TestCase
      */
     private function found(string $rule, array $effects): array
     {
-        return array_values(array_filter(Findings::in(Reading::of(Blueprint::fromScript($this->script($effects)))), fn (Finding $f): bool => $f->rule === $rule));
+        return array_values(
+            array_filter(Findings::in(Reading::of(Blueprint::fromScript($this->script($effects)))), fn (Finding $f): bool => $f->rule === $rule),
+        );
     }
 
     /** @param  list<string>  $effects */

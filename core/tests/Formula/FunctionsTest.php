@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Lanai\Core\Tests\Formula;
 
 use DateTimeZone;
-use Lanai\Core\Formula\Evaluation;
 use Lanai\Core\Formula\Formats;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\Moment;
+use Lanai\Core\Rows\Evaluation;
 use Lanai\Core\Rows\NoRows;
 use Lanai\Core\Tests\Support\World;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -50,9 +50,19 @@ final class FunctionsTest extends TestCase
         yield ['Europe/Berlin', '2026-03-29T00:30:00Z', 'time(now()) ~ " " ~ time(addHours(now(), 1))', '01:30 03:30'];
         yield ['Europe/Berlin', '2026-03-29T22:30:00Z', 'text(day(now()))', 'Mon 30 Mar'];
         yield ['UTC', '2026-03-29T22:30:00Z', 'time(now(), "Europe/Berlin") ~ " " ~ date(now(), "Europe/Berlin")', '00:30 Mon 30 Mar'];
-        yield ['America/New_York', '2026-01-01T03:00:00Z', 'year(now()) ~ " " ~ dayOfMonth(now()) ~ " " ~ weekday(now()) ~ " " ~ hour(now())', '2025 31 3 22'];
+        yield [
+            'America/New_York',
+            '2026-01-01T03:00:00Z',
+            'year(now()) ~ " " ~ dayOfMonth(now()) ~ " " ~ weekday(now()) ~ " " ~ hour(now())',
+            '2025 31 3 22',
+        ];
         // ISO 8601: weeks begin on Monday.
-        yield ['UTC', '2026-11-22T10:00:00Z', 'date(startOf(now(), "week")) ~ " " ~ date(startOf(now(), "month")) ~ " " ~ date(startOf(now(), "year"))', 'Mon 16 Nov Sun 1 Nov Thu 1 Jan'];
+        yield [
+            'UTC',
+            '2026-11-22T10:00:00Z',
+            'date(startOf(now(), "week")) ~ " " ~ date(startOf(now(), "month")) ~ " " ~ date(startOf(now(), "year"))',
+            'Mon 16 Nov Sun 1 Nov Thu 1 Jan',
+        ];
         // A month later is at most the month's last day (as ISO 8601 arithmetic is commonly done; common practice, no source).
         yield ['UTC', '2028-01-31T10:00:00Z', 'date(addMonths(now(), 1)) ~ " " ~ date(addMonths(now(), -2))', 'Tue 29 Feb Tue 30 Nov'];
         yield ['UTC', '2026-12-24T23:30:00Z', 'daysBetween(now(), addHours(now(), 1))', '1'];
@@ -78,7 +88,10 @@ final class FunctionsTest extends TestCase
     #[TestWith(['en_US', 'longDate(now())', 'December 24, 2026'])]
     public function test_formats_follow_the_language(string $locale, string $formula, string $shown): void
     {
-        self::assertSame($this->plainSpaces($shown), $this->plainSpaces($this->shown($formula, new Moment(World::moment()->now, new DateTimeZone('UTC'), $locale))));
+        self::assertSame(
+            $this->plainSpaces($shown),
+            $this->plainSpaces($this->shown($formula, new Moment(World::moment()->now, new DateTimeZone('UTC'), $locale))),
+        );
     }
 
     /**
@@ -88,17 +101,22 @@ final class FunctionsTest extends TestCase
      */
     public function test_distances_are_great_circles(): void
     {
-        $names = ['la' => \Lanai\Core\Values\Place::of('33.95, -118.4'), 'ny' => \Lanai\Core\Values\Place::of('40.633333, -73.783333'), 'pole' => \Lanai\Core\Values\Place::of('90, 0'), 'zero' => \Lanai\Core\Values\Place::of('0, 77')];
-        $distance = fn (string $formula): mixed => (new Evaluation(World::moment(), new NoRows, $names))->of(Formula::of($formula));
+        $names = [
+            'la' => \Lanai\Core\Values\Place::of('33.95, -118.4'),
+            'ny' => \Lanai\Core\Values\Place::of('40.633333, -73.783333'),
+            'pole' => \Lanai\Core\Values\Place::of('90, 0'),
+            'zero' => \Lanai\Core\Values\Place::of('0, 77'),
+        ];
+        $distance = fn (string $formula): mixed => (new Evaluation(World::moment(), new NoRows(), $names))->of(Formula::of($formula));
 
         self::assertEqualsWithDelta(0.623585 * 6371.0088, $distance('distance(la, ny)'), 0.1);
-        self::assertEqualsWithDelta(M_PI / 2 * 6371.0088, $distance('distance(pole, zero)'), 0.001);
+        self::assertEqualsWithDelta((M_PI / 2) * 6371.0088, $distance('distance(pole, zero)'), 0.001);
         self::assertSame(0.0, $distance('distance(la, la)'));
     }
 
     private function shown(string $formula, Moment $moment): string
     {
-        return Formats::show((new Evaluation($moment, new NoRows, []))->of(Formula::of($formula)), $moment);
+        return Formats::show((new Evaluation($moment, new NoRows(), []))->of(Formula::of($formula)), $moment);
     }
 
     private function plainSpaces(string $text): string

@@ -6,8 +6,8 @@ namespace Lanai\Core\Tests\Formula;
 
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
+use Lanai\Core\Formula\Scope;
 use Lanai\Core\Formula\Type;
-use Lanai\Core\Script\Scope;
 use Lanai\Core\Tests\Support\World;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -75,6 +75,9 @@ final class InferenceTest extends TestCase
     {
         $blueprint = World::saltlark()->blueprint;
 
-        return Scope::of($blueprint)->with(['swim' => Type::row('Swim')])->asking(['howMany' => Type::of(\Lanai\Core\Formula\Kind::Whole)])->inRow($blueprint->table('Swims'));
+        return Scope::of($blueprint)
+            ->with(['swim' => Type::row('Swim')])
+            ->asking(['howMany' => Type::of(\Lanai\Core\Formula\Kind::Whole)])
+            ->inRow($blueprint->table('Swims'));
     }
 }

@@ -5,25 +5,25 @@ declare(strict_types=1);
 namespace Lanai\Core\Tests\Formula;
 
 use DateTimeImmutable;
-use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Findings;
 use Lanai\Core\Findings\Reading;
-use Lanai\Core\Formula\Evaluation;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
-use Lanai\Core\Formula\InWords;
 use Lanai\Core\Formula\Literals;
-use Lanai\Core\Formula\Picks;
-use Lanai\Core\Query\Conditions;
+use Lanai\Core\Formula\Scope;
+use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Query\Query;
+use Lanai\Core\Rows\Conditions;
+use Lanai\Core\Rows\Evaluation;
 use Lanai\Core\Rows\Reader;
-use Lanai\Core\Script\Scope;
 use Lanai\Core\Tests\Support\World;
 use Lanai\Core\Values\Day;
 use Lanai\Core\Values\Duration;
 use Lanai\Core\Values\Money;
 use Lanai\Core\Values\TimeOfDay;
+use Lanai\Core\Wording\InWords;
+use Lanai\Core\Wording\Picks;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -32,14 +32,22 @@ use Random\Randomizer;
 /** Constants of money, days, times and durations. */
 final class LiteralsTest extends TestCase
 {
-    private const SCRIPT = "app A\ntable Trips, each a Trip\n  Name is a text\n  Price is money in EUR, at first 5 EUR\n  Day is a date, at first 2026-12-24\n  At is a time of day, at first 07:30\n  Lasts is a duration, at first 1 h 30 min\n  Starts is a date and time\n  Places is a whole number\n  Open is yes or no, at first yes\n  Total = amount(places * 1.5, \"EUR\") + price\nscreen S, first\n  List of Trips where price >= 5 EUR and day > 2026-06-01\n  Text \"{count(where(trips, lasts < 90 min))} short\"\n";
+    private const SCRIPT = "app A\ntable Trips, each a Trip\n  Name is a text\n  Price is money in EUR, at first 5 EUR\n"
+        ."  Day is a date, at first 2026-12-24\n  At is a time of day, at first 07:30\n  Lasts is a duration, at first 1 h 30 min\n"
+            ."  Starts is a date and time\n  Places is a whole number\n  Open is yes or no, at first yes\n"
+                ."  Total = amount(places * 1.5, \"EUR\") + price\nscreen S, first\n  List of Trips where price >= 5 EUR and day > 2026-06-01\n"
+                    ."  Text \"{count(where(trips, lasts < 90 min))} short\"\n";
 
     #[DataProvider('formulas')]
     public function test_constants_are_values(string $formula, mixed $value): void
     {
         $found = $this->evaluate($formula);
 
-        self::assertSame($value instanceof DateTimeImmutable ? $value->getTimestamp() : Literals::written($value) ?? $value, $found instanceof DateTimeImmutable ? $found->getTimestamp() : Literals::written($found) ?? $found, $formula);
+        self::assertSame(
+            $value instanceof DateTimeImmutable ? $value->getTimestamp() : Literals::written($value) ?? $value,
+            $found instanceof DateTimeImmutable ? $found->getTimestamp() : Literals::written($found) ?? $found,
+            $formula,
+        );
     }
 
     /** @return iterable<array{string, mixed}> */
@@ -100,8 +108,21 @@ final class LiteralsTest extends TestCase
 
         self::assertSame(['a'], array_column($nodes[0]['items'], 'title'));
         self::assertSame('1 short', $nodes[1]['text']);
-        self::assertSame([], array_values(array_filter(array_map(fn (Finding $f): string => $f->rule, Findings::in(Reading::of($world->blueprint))), fn (string $rule): bool => str_contains($rule, 'ormula'))));
-        [$term, $rest] = Conditions::of(Formula::of('price >= 5 EUR and day > 2026-06-01 and lasts < 2 min'), $trips, $world->blueprint, new Evaluation(World::moment(), new Reader($world->store), []));
+        self::assertSame(
+            [],
+            array_values(
+                array_filter(
+                    array_map(fn (Finding $f): string => $f->rule, Findings::in(Reading::of($world->blueprint))),
+                    fn (string $rule): bool => str_contains($rule, 'ormula'),
+                ),
+            ),
+        );
+        [$term, $rest] = Conditions::of(
+            Formula::of('price >= 5 EUR and day > 2026-06-01 and lasts < 2 min'),
+            $trips,
+            $world->blueprint,
+            new Evaluation(World::moment(), new Reader($world->store), []),
+        );
         self::assertFalse((bool) $rest, 'All of it is asked of the query.');
         self::assertCount(1, $world->store->rows(new Query($trips, $term)));
     }
@@ -133,7 +154,10 @@ final class LiteralsTest extends TestCase
         $formula = Formula::of('price > 5 EUR and day > 2026-12-24 and price < 9 EUR');
 
         self::assertSame(['price', 'day'], $formula->names());
-        self::assertSame('cost > 5 EUR and day > 2026-12-24 and cost < 9 EUR', $formula->renamed(fn ($word): ?string => $word->word() === 'price' ? 'cost' : null));
+        self::assertSame(
+            'cost > 5 EUR and day > 2026-12-24 and cost < 9 EUR',
+            $formula->renamed(fn ($word): ?string => $word->word() === 'price' ? 'cost' : null),
+        );
         self::assertSame(18, $formula->positionOf('day'));
     }
 

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Tests\Formula;
 
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Formula\Evaluation;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Formula\Nearest;
+use Lanai\Core\Formula\Scope;
 use Lanai\Core\Formula\Type;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Rows\Evaluation;
 use Lanai\Core\Rows\Reader;
-use Lanai\Core\Script\Scope;
 use Lanai\Core\Tests\Support\World;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -19,7 +19,8 @@ use PHPUnit\Framework\TestCase;
 /** A mend must do what was meant; a wrong one is worse than none. */
 final class MendsByMeaningTest extends TestCase
 {
-    private const SCRIPT = "app A\ntable Tools, each a Tool\n  Name is a text\n  Title is a text\n  Count is a whole number\n  Size is a text\nscreen S, about one Tool\n";
+    private const SCRIPT = "app A\ntable Tools, each a Tool\n  Name is a text\n  Title is a text\n  Count is a whole number\n  Size is a text\n"
+        ."screen S, about one Tool\n";
 
     /** @param  mixed  $value  what the mended formula gives for the tool "saw", titled "Big saw", 3 of them, its size "12" */
     #[TestWith(['"a " + tool.name', '"a " ~ tool.name', 'a saw'])]
@@ -56,6 +57,9 @@ final class MendsByMeaningTest extends TestCase
     {
         $known = ['min', 'max', 'length', 'count', 'title', 'time', 'name'];
 
-        self::assertSame(['length', 'count', 'title', 'name', null, null], array_map(fn (string $w): ?string => Nearest::to($w, $known), ['len', 'cuont', 'tilte', 'nmae', 'xyz', 'sum']));
+        self::assertSame(
+            ['length', 'count', 'title', 'name', null, null],
+            array_map(fn (string $w): ?string => Nearest::to($w, $known), ['len', 'cuont', 'tilte', 'nmae', 'xyz', 'sum']),
+        );
     }
 }

@@ -16,7 +16,10 @@ final class TemplateTest extends TestCase
     {
         $parts = Template::of('Hi {me.name}, {x ? "{" : "}"} and {{braces}}')->parts;
 
-        self::assertSame(['Hi ', 'me.name', ', ', 'x ? "{" : "}"', ' and {braces}'], array_map(fn (string|Formula $p): string => is_string($p) ? $p : $p->text, $parts));
+        self::assertSame(
+            ['Hi ', 'me.name', ', ', 'x ? "{" : "}"', ' and {braces}'],
+            array_map(fn (string|Formula $p): string => is_string($p) ? $p : $p->text, $parts),
+        );
     }
 
     #[TestWith(['Hi {me.name', 3, 'not closed'])]
@@ -40,7 +43,9 @@ final class TemplateTest extends TestCase
 
     public function test_a_rename_touches_only_the_path_that_is_meant(): void
     {
-        $renamed = Formula::of('swim.title ~ "swim.title" ~ spot.title ~ title ~ swim?.title')->renamed(fn (\Lanai\Core\Formula\WordSpot $word): ?string => $word->path === ['swim', 'title'] ? 'name' : null);
+        $renamed = Formula::of('swim.title ~ "swim.title" ~ spot.title ~ title ~ swim?.title')->renamed(
+            fn (\Lanai\Core\Formula\WordSpot $word): ?string => $word->path === ['swim', 'title'] ? 'name' : null,
+        );
 
         self::assertSame('swim.name ~ "swim.title" ~ spot.title ~ title ~ swim?.name', $renamed);
     }

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Tests\Formula;
 
-use Lanai\Core\Formula\Evaluation;
 use Lanai\Core\Formula\Formula;
-use Lanai\Core\Formula\InWords;
-use Lanai\Core\Formula\Picks;
-use Lanai\Core\Formula\Trace;
+use Lanai\Core\Formula\Scope;
+use Lanai\Core\Rows\Evaluation;
 use Lanai\Core\Rows\Reader;
-use Lanai\Core\Script\Scope;
 use Lanai\Core\Tests\Support\World;
+use Lanai\Core\Wording\InWords;
+use Lanai\Core\Wording\Picks;
+use Lanai\Core\Wording\Trace;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -81,10 +81,25 @@ final class WordsTest extends TestCase
         $swim = $world->add('Swims', ['title' => 'Dip', 'spot' => $spot, 'places' => 3]);
         $world->add('Bookings', ['swim' => $swim, 'name' => 'Ada']);
         $row = $world->store->byIds($world->blueprint->table('Swims') ?? self::fail('Swims'), [$swim])[$swim];
-        $trace = Trace::of(Formula::of('places - count(bookings) > 1 and spot.water > 20'), $this->scope(), new Evaluation(World::moment(), new Reader($world->store), ['this' => $row], [], $row));
+        $trace = Trace::of(
+            Formula::of('places - count(bookings) > 1 and spot.water > 20'),
+            $this->scope(),
+            new Evaluation(World::moment(), new Reader($world->store), ['this' => $row], [], $row),
+        );
 
-        self::assertSame(['Places' => '3', 'Bookings' => '1 of them: Ada', 'how many Bookings' => '1', 'Places minus how many Bookings' => '2', 'Places minus how many Bookings is more than 1' => 'yes', 'Spot’s Water' => '15.5',
-            'Spot’s Water is more than 20' => 'no', 'Places minus how many Bookings is more than 1 and Spot’s Water is more than 20' => 'no'], array_column($trace, 'value', 'words'));
+        self::assertSame(
+            [
+                'Places' => '3',
+                'Bookings' => '1 of them: Ada',
+                'how many Bookings' => '1',
+                'Places minus how many Bookings' => '2',
+                'Places minus how many Bookings is more than 1' => 'yes',
+                'Spot’s Water' => '15.5',
+                'Spot’s Water is more than 20' => 'no',
+                'Places minus how many Bookings is more than 1 and Spot’s Water is more than 20' => 'no',
+            ],
+            array_column($trace, 'value', 'words'),
+        );
     }
 
     private function scope(): Scope

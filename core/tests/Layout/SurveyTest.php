@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Tests\Layout;
 
-use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Edits\Patch;
 use Lanai\Core\Findings\Finding;
-use Lanai\Core\Layout\Device;
+use Lanai\Core\Geometry\Device;
 use Lanai\Core\Layout\Survey;
+use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Tests\Support\World;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -18,9 +18,22 @@ final class SurveyTest extends TestCase
     /** @return iterable<string, array{string, string, string}> lines of a screen; the test that finds something; words of it */
     public static function flaws(): iterable
     {
-        yield 'a height that its text outgrows' => ["  Card, at height 48 dp\n    Heading \"Quite a long heading that needs lines\"\n    Text \"And more\"\n", 'CutOff', 'but its height is 48 dp'];
-        yield 'a column beyond the edge' => ["  Columns\n    Button \"One\", at width 300 dp\n      tapped:\n        go back\n    Button \"Two\", at width 300 dp\n      tapped:\n        go back\n", 'RunsOff', 'off the side'];
-        yield 'a button too small for a finger' => ["  Button \"Ok\", at width 30 dp\n    tapped:\n      go back\n", 'TooSmallToHit', 'a finger needs 48 by 48'];
+        yield 'a height that its text outgrows' => [
+            "  Card, at height 48 dp\n    Heading \"Quite a long heading that needs lines\"\n    Text \"And more\"\n",
+            'CutOff',
+            'but its height is 48 dp',
+        ];
+        yield 'a column beyond the edge' => [
+            "  Columns\n    Button \"One\", at width 300 dp\n      tapped:\n        go back\n    Button \"Two\", at width 300 dp\n      tapped:\n"
+                ."        go back\n",
+            'RunsOff',
+            'off the side',
+        ];
+        yield 'a button too small for a finger' => [
+            "  Button \"Ok\", at width 30 dp\n    tapped:\n      go back\n",
+            'TooSmallToHit',
+            'a finger needs 48 by 48',
+        ];
         yield 'a word in two' => ["  Columns\n    Text \"Extraordinarily\", at width 40 dp\n    Text \"b\"\n", 'WrapsBadly', 'broken in two'];
         yield 'an empty tablet' => ["  Text \"Hello\"\n  Text \"my\"\n  Text \"friend\"\n", 'MostlyEmpty', 'of the screen is empty'];
     }
@@ -37,7 +50,16 @@ final class SurveyTest extends TestCase
 
     public function test_a_plain_screen_has_no_flaws(): void
     {
-        $lines = implode('', array_map(fn (int $i): string => "  Heading \"Part $i\"\n  Text \"A few words that say what this part is about, and then some more of them so that the page is not empty.\"\n  Picture of null\n", range(1, 4)));
+        $lines = implode(
+            '',
+            array_map(
+                fn (
+                    int $i,
+                ): string => "  Heading \"Part $i\"\n  Text \"A few words that say what this part is about, and then some more of them so that the "
+                    ."page is not empty.\"\n  Picture of null\n",
+                range(1, 4),
+            ),
+        );
 
         self::assertSame([], array_map(fn (Finding $f): string => $f->sentence, $this->survey("app X\n\nscreen S, first\n$lines")));
     }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Tests\People;
 
+use Lanai\Core\Model\People\WithPassword;
 use Lanai\Core\People\Passwords;
-use Lanai\Core\People\WithPassword;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Tests\People;
 
-use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Model\Blueprint;
 use Lanai\Core\People\PublicPages;
 use PHPUnit\Framework\TestCase;
 
@@ -12,15 +12,33 @@ final class PublicPagesTest extends TestCase
 {
     private static function text(string $script, string $key): string
     {
-        return implode("\n", array_map(fn (string|array $p): string => is_string($p) ? $p : implode("\n", $p), (new PublicPages(Blueprint::fromScript($script), ['Almanac, for the weather']))->paragraphs($key)));
+        return implode(
+            "\n",
+            array_map(
+                fn (string|array $p): string => is_string($p) ? $p : implode("\n", $p),
+                (new PublicPages(Blueprint::fromScript($script), ['Almanac, for the weather']))->paragraphs($key),
+            ),
+        );
     }
 
-    private const APP = "app Hens\nsign-in at In\n  with e-mail and password\n  through Porch\n  leaving takes along Notes\ntable People, each a Person, who sign in\n  Name is a text\ntable Notes, each a Note\n  may be seen by anyone if by == me\n  Words is a text\n  By is one Person\ntable Eggs, each an Egg\n  may be seen by everyone\n  Hen is a text\n  Finder is one Person\ntable Nests, each a Nest\n  Label is a text\n";
+    private const APP = "app Hens\nsign-in at In\n  with e-mail and password\n  through Porch\n  leaving takes along Notes\n"
+        ."table People, each a Person, who sign in\n  Name is a text\ntable Notes, each a Note\n  may be seen by anyone if by == me\n"
+            ."  Words is a text\n  By is one Person\ntable Eggs, each an Egg\n  may be seen by everyone\n  Hen is a text\n  Finder is one Person\n"
+                ."table Nests, each a Nest\n  Label is a text\n";
 
     public function test_the_privacy_page_names_what_is_kept_of_whom_it_is_seen_and_who_is_asked(): void
     {
         $text = self::text(self::APP, 'privacy');
-        foreach (['Your e-mail address, and your password in a form that cannot be read back', 'sign in through Porch', "Notes\nWords, By\nThis may be seen by anyone if By is me.", "Eggs\nHen, Finder\nThis may be seen by everyone.", 'Almanac, for the weather', 'download all of it'] as $part) {
+        foreach (
+            [
+                'Your e-mail address, and your password in a form that cannot be read back',
+                'sign in through Porch',
+                "Notes\nWords, By\nThis may be seen by anyone if By is me.",
+                "Eggs\nHen, Finder\nThis may be seen by everyone.",
+                'Almanac, for the weather',
+                'download all of it',
+            ] as $part
+        ) {
             self::assertStringContainsString($part, $text);
         }
         // What belongs to nobody is nothing personal.
@@ -31,7 +49,10 @@ final class PublicPagesTest extends TestCase
     {
         $notes = fn (string $said): string => self::text(str_replace('  may be seen by anyone if by == me', $said, self::APP), 'privacy');
 
-        self::assertStringContainsString("Notes\nWords, By\nThis may be seen by everyone.\nOf it, Words may be seen only by the person in By.\n", $notes("  may be seen by everyone\n  may be seen by the person in By, as to Words"));
+        self::assertStringContainsString(
+            "Notes\nWords, By\nThis may be seen by everyone.\nOf it, Words may be seen only by the person in By.\n",
+            $notes("  may be seen by everyone\n  may be seen by the person in By, as to Words"),
+        );
         $some = $notes('  may be seen by everyone, as to Words');
         self::assertStringContainsString('Of it, Words may be seen by everyone.', $some);
         self::assertStringContainsString('Of it, By may be seen only by nobody.', $some);

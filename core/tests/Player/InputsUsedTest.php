@@ -11,69 +11,69 @@ use PHPUnit\Framework\TestCase;
 final class InputsUsedTest extends TestCase
 {
     private const SCRIPT = <<<'S'
-        app Jars
-        sign-in at In
-          as a guest
-        role Guest, at first
-        table People, each a Person, who sign in
-          may be seen by everyone
-          Name is a text
-          Role is their role
-          Liked are many Jars
-        table Jars, each a Jar
-          may be seen by everyone
-          may be added by everyone
-          may be changed by everyone
-          may be removed by everyone
-          Name is a text, required
-          Left is a whole number, at first 3
-          Host is one Person
-        value Seen is a whole number, kept for each person
-        routine Take Much is a whole number
+    app Jars
+    sign-in at In
+      as a guest
+    role Guest, at first
+    table People, each a Person, who sign in
+      may be seen by everyone
+      Name is a text
+      Role is their role
+      Liked are many Jars
+    table Jars, each a Jar
+      may be seen by everyone
+      may be added by everyone
+      may be changed by everyone
+      may be removed by everyone
+      Name is a text, required
+      Left is a whole number, at first 3
+      Host is one Person
+    value Seen is a whole number, kept for each person
+    routine Take Much is a whole number
+      lower jar.left by input.amount
+    screen In
+      Text "x"
+    screen Jar, about one Jar, first
+      Input Amount is a whole number, required
+      Input Note is a text, required, if jar.left > 5
+      Button "Needs it"
+        tapped:
           lower jar.left by input.amount
-        screen In
-          Text "x"
-        screen Jar, about one Jar, first
-          Input Amount is a whole number, required
-          Input Note is a text, required, if jar.left > 5
-          Button "Needs it"
-            tapped:
-              lower jar.left by input.amount
-          Button "Does not"
-            tapped:
-              say "hello"
-          Card
-            tapped:
-              say "hello"
-          Form for a new Jar asking Name, Left
-            saved:
-              say "{this.left}"
-          Button "Needs the note"
-            tapped:
-              say "{input.note}"
-          Button "Sold", enabled if jar.left > 0
-            tapped:
-              lower jar.left by 1 while it is above 0, otherwise say "Just sold out"
-          Button "Mine", if jar.left < 9
-            tapped:
-              put jar into me.liked
-          Button "Host"
-            tapped:
-              add a Jar
-                set Name = "x"
-                set Host = me
-          Button "Seen"
-            tapped:
-              set value Seen to 1
-          Button "Later"
-            tapped:
-              say "at once"
-              wait 2 seconds
-              say "then"
-          Text "Yours", if jar.host == me
-          Text "In yours", if jar.host in [me] or me.liked == jar.name
-          List of Jars where host == me
-        S;
+      Button "Does not"
+        tapped:
+          say "hello"
+      Card
+        tapped:
+          say "hello"
+      Form for a new Jar asking Name, Left
+        saved:
+          say "{this.left}"
+      Button "Needs the note"
+        tapped:
+          say "{input.note}"
+      Button "Sold", enabled if jar.left > 0
+        tapped:
+          lower jar.left by 1 while it is above 0, otherwise say "Just sold out"
+      Button "Mine", if jar.left < 9
+        tapped:
+          put jar into me.liked
+      Button "Host"
+        tapped:
+          add a Jar
+            set Name = "x"
+            set Host = me
+      Button "Seen"
+        tapped:
+          set value Seen to 1
+      Button "Later"
+        tapped:
+          say "at once"
+          wait 2 seconds
+          say "then"
+      Text "Yours", if jar.host == me
+      Text "In yours", if jar.host in [me] or me.liked == jar.name
+      List of Jars where host == me
+    S;
 
     private World $world;
 
@@ -131,14 +131,21 @@ final class InputsUsedTest extends TestCase
     {
         $outcome = $this->tap(11);
 
-        self::assertSame([['at once'], [['do' => 'wait', 'text' => '2'], ['do' => 'say', 'text' => 'then']]], [$outcome->say, $outcome->then]);
+        self::assertSame([['at once'], [['do' => 'wait', 'text' => '2'], ['do' => 'say', 'text' => 'then']]], [$outcome->say, $outcome->onDevice]);
     }
 
     /** The jar has no host, and nobody is signed in: nobody is not its host. */
     public function test_nobody_is_like_nobody_else_wherever_it_is_asked(): void
     {
-        $texts = fn (?int $person): array => array_values(array_filter(array_map(fn (array $n): string => (string) ($n['text'] ?? ''), $this->world->show('jar', [2], $person)['nodes']), fn (string $t): bool => str_contains($t, 'ours')));
-        $rows = fn (?int $person): int => count(array_values(array_filter($this->world->show('jar', [2], $person)['nodes'], fn (array $n): bool => $n['kind'] === 'list'))[0]['items']);
+        $texts = fn (?int $person): array => array_values(
+            array_filter(
+                array_map(fn (array $n): string => (string) ($n['text'] ?? ''), $this->world->show('jar', [2], $person)['nodes']),
+                fn (string $t): bool => str_contains($t, 'ours'),
+            ),
+        );
+        $rows = fn (?int $person): int => count(
+            array_values(array_filter($this->world->show('jar', [2], $person)['nodes'], fn (array $n): bool => $n['kind'] === 'list'))[0]['items'],
+        );
 
         self::assertSame([[], 0], [$texts(null), $rows(null)]);
         self::assertSame([[], 0], [$texts(1), $rows(1)]);
@@ -148,7 +155,7 @@ final class InputsUsedTest extends TestCase
     }
 
     /** @param  array<string, mixed>  $inputs */
-    private function tap(int $line, array $inputs = []): \Lanai\Core\Runtime\Outcome
+    private function tap(int $line, array $inputs = []): \Lanai\Core\Play\Outcome
     {
         return $this->world->tap('jar', $line, [2], 1, $inputs);
     }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Tests\Player;
 
+use Lanai\Core\Play\Trail;
+use Lanai\Core\Play\Visit;
 use Lanai\Core\Player\Player;
 use Lanai\Core\Query\Query;
-use Lanai\Core\Runtime\Trail;
-use Lanai\Core\Runtime\Visit;
 use Lanai\Core\Tests\Support\World;
 use PHPUnit\Framework\TestCase;
 
@@ -35,7 +35,10 @@ final class PlayerTest extends TestCase
         self::assertSame('Swims this week', $view['title']);
         self::assertSame(['heading', 'text', 'list', 'button'], array_column($view['nodes'], 'kind'));
         self::assertSame('Good morning, Ines Okafor', $view['nodes'][0]['text']);
-        self::assertSame([['id' => $this->swim, 'title' => 'Dawn dip', 'note' => 'Lantern Cove', 'aside' => 'in 21 hours', 'picture' => '']], $view['nodes'][2]['items']);
+        self::assertSame(
+            [['id' => $this->swim, 'title' => 'Dawn dip', 'note' => 'Lantern Cove', 'aside' => 'in 21 hours', 'picture' => '']],
+            $view['nodes'][2]['items'],
+        );
     }
 
     public function test_a_line_is_left_out_where_its_condition_does_not_hold(): void
@@ -70,7 +73,11 @@ final class PlayerTest extends TestCase
 
     public function test_a_guard_that_fails_says_its_own_sentence(): void
     {
-        $world = World::of("app A\ntable Swims, each a Swim\n  Places is a whole number\nscreen S, about one Swim\n  Button \"Go\"\n    tapped:\n      add a Swim\n        set Places = 9\n      change swim, only while swim.places > 0, otherwise say \"Sold out, sorry.\"\n        set Places = swim.places - 1");
+        $world = World::of(
+            "app A\ntable Swims, each a Swim\n  Places is a whole number\nscreen S, about one Swim\n  Button \"Go\"\n    tapped:\n      add a Swim\n"
+                ."        set Places = 9\n      change swim, only while swim.places > 0, otherwise say \"Sold out, sorry.\"\n"
+                    .'        set Places = swim.places - 1',
+        );
         $swim = $world->add('Swims', ['places' => 0]);
 
         self::assertSame('Sold out, sorry.', $world->tap('s', 0, [$swim])->refused);
@@ -106,7 +113,11 @@ final class PlayerTest extends TestCase
     {
         $player = new Player($this->world->blueprint, $this->world->store, rehearsal: true);
         foreach (['/screens/0/lines/99', '/screens/1/lines/6', '/screens/9/lines/0', '/tables/0', ''] as $at) {
-            self::assertSame('This screen has just changed. Please try again.', $player->tap(new Visit(World::moment(), 'upcoming'), $at, null, '', Trail::none())->refused, $at);
+            self::assertSame(
+                'This screen has just changed. Please try again.',
+                $player->tap(new Visit(World::moment(), 'upcoming'), $at, null, '', Trail::none())->refused,
+                $at,
+            );
         }
     }
 
@@ -114,7 +125,15 @@ final class PlayerTest extends TestCase
     {
         $outcome = $this->world->tap('offer', 1, [], $this->ines, ['title' => '', 'spot' => '999', 'starts' => 'soon', 'places' => '50']);
 
-        self::assertSame(['title' => 'Please fill this in.', 'spot' => 'This Spot is no longer there.', 'starts' => '“soon” is not a date and time. Write it as 2026-12-24 07:30.', 'places' => 'This must be at most 40.'], $outcome->errors);
+        self::assertSame(
+            [
+                'title' => 'Please fill this in.',
+                'spot' => 'This Spot is no longer there.',
+                'starts' => '“soon” is not a date and time. Write it as 2026-12-24 07:30.',
+                'places' => 'This must be at most 40.',
+            ],
+            $outcome->errors,
+        );
         self::assertSame(2, $this->world->store->count(new Query($this->world->blueprint->tables[1])));
     }
 
@@ -125,7 +144,10 @@ final class PlayerTest extends TestCase
         self::assertSame([], $outcome->errors);
         self::assertSame(['screen' => 'upcoming', 'args' => []], $outcome->go);
         $rows = $this->world->store->rows(new Query($this->world->blueprint->tables[1]));
-        self::assertSame(['Noon', 2, 4, $this->ines], [$rows[2]->values['title'], $rows[2]->values['spot'], $rows[2]->values['places'], $rows[2]->values['host']]);
+        self::assertSame(
+            ['Noon', 2, 4, $this->ines],
+            [$rows[2]->values['title'], $rows[2]->values['spot'], $rows[2]->values['places'], $rows[2]->values['host']],
+        );
     }
 
     public function test_cancelling_gives_the_place_back(): void
@@ -133,7 +155,10 @@ final class PlayerTest extends TestCase
         $this->book('Ines', $this->ines);
         $booking = $this->world->store->rows(new Query($this->world->blueprint->tables[2]))[0];
         $asked = $this->world->tap('booking', 2, [$booking->id], $this->ines);
-        self::assertSame(['text' => 'Give your place to somebody else?', 'at' => '/screens/6/lines/2/tapped/0'], $asked->confirm);
+        self::assertSame(
+            ['text' => 'Give your place to somebody else?', 'at' => '/screens/6/lines/2/tapped/0', 'yes' => 'Cancel my place', 'dangerous' => true],
+            $asked->confirm,
+        );
         self::assertSame([false, 0, 1], [$asked->data()['done'], $this->places(), $this->bookings()]);
         $outcome = $this->world->tap('booking', 2, [$booking->id], $this->ines, confirmed: ['/screens/6/lines/2/tapped/0']);
 
@@ -148,7 +173,10 @@ final class PlayerTest extends TestCase
             return $now += 1_500_000;
         });
         $this->world->show('', [], $this->ines, $trail);
-        self::assertSame(['query', 'Swims where starts > now()', '/screens/0/lines/2', 1.5], [$trail->steps[0]['what'], $trail->steps[0]['text'], $trail->steps[0]['at'], $trail->steps[0]['ms']]);
+        self::assertSame(
+            ['query', 'Swims where starts > now()', '/screens/0/lines/2', 1.5],
+            [$trail->steps[0]['what'], $trail->steps[0]['text'], $trail->steps[0]['at'], $trail->steps[0]['ms']],
+        );
         $note = array_values(array_filter($trail->origins, fn (array $o): bool => $o['formula'] === 'spot.name'))[0];
         self::assertSame([$this->swim, ['Spot', 'Name']], [$note['item'], array_column($note['cells'], 'field')]);
 
@@ -168,7 +196,7 @@ final class PlayerTest extends TestCase
         self::assertSame('Swims has 1 row, but “starts > now()” is not true for the one row.', $account('spot', '/screens/4/lines/5', [2]));
     }
 
-    private function book(string $name, ?int $person = null): \Lanai\Core\Runtime\Outcome
+    private function book(string $name, ?int $person = null): \Lanai\Core\Play\Outcome
     {
         return $this->world->tap('swim', 6, [$this->swim], $person, ['name' => $name]);
     }

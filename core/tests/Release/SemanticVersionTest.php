@@ -12,7 +12,12 @@ final class SemanticVersionTest extends TestCase
 {
     public function test_the_precedence_examples_of_the_specification(): void
     {
-        foreach ([['1.0.0', '2.0.0', '2.1.0', '2.1.1'], ['1.0.0-alpha', '1.0.0-alpha.1', '1.0.0-alpha.beta', '1.0.0-beta', '1.0.0-beta.2', '1.0.0-beta.11', '1.0.0-rc.1', '1.0.0']] as $rising) {
+        foreach (
+            [
+                ['1.0.0', '2.0.0', '2.1.0', '2.1.1'],
+                ['1.0.0-alpha', '1.0.0-alpha.1', '1.0.0-alpha.beta', '1.0.0-beta', '1.0.0-beta.2', '1.0.0-beta.11', '1.0.0-rc.1', '1.0.0'],
+            ] as $rising
+        ) {
             foreach ($rising as $i => $low) {
                 foreach ($rising as $j => $high) {
                     self::assertSame($i <=> $j, $this->version($low)->compare($this->version($high)) <=> 0, "$low and $high");

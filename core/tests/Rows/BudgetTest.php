@@ -17,14 +17,24 @@ final class BudgetTest extends TestCase
     #[TestWith(['sum(things, length(join(where(others, weight > 1), name)))'])]
     public function test_lists_within_lists_are_stopped_and_named(string $formula): void
     {
-        $world = World::of("app A\ntable Things, each a Thing\n  Name is a text\ntable Others, each an Other\n  Name is a text\n  Weight is a whole number\nscreen S, first\n  Text \"{".$formula.'}"');
+        $world = World::of(
+            "app A\ntable Things, each a Thing\n  Name is a text\ntable Others, each an Other\n  Name is a text\n  Weight is a whole number\n"
+                ."screen S, first\n  Text \"{".
+                $formula.
+                '}"',
+        );
         foreach (range(1, 900) as $i) {
             $world->add('Things', ['name' => "thing $i"]);
             $world->add('Others', ['name' => "other $i", 'weight' => $i]);
         }
         $shown = $world->show();
 
-        self::assertSame('“'.$formula.'” looks at too many rows one by one and was stopped after 500,000 steps. Compare fields of the table with values, or choose fewer rows first.', $shown['problem']);
+        self::assertSame(
+            '“'.
+                $formula.
+                '” looks at too many rows one by one and was stopped after 500,000 steps. Compare fields of the table with values, or choose fewer rows first.',
+            $shown['problem'],
+        );
     }
 
     #[TestWith(['join(things, name)'])]
@@ -38,7 +48,10 @@ final class BudgetTest extends TestCase
             $world->add('Things', ['name' => str_repeat('long one ', 60_000)]);
         }
 
-        self::assertSame('“'.$formula.'” makes a text of more than 1,000,000 characters and was stopped. Put fewer rows or shorter texts together.', $world->show()['problem']);
+        self::assertSame(
+            '“'.$formula.'” makes a text of more than 1,000,000 characters and was stopped. Put fewer rows or shorter texts together.',
+            $world->show()['problem'],
+        );
     }
 
     public function test_a_budget_counts_what_is_done(): void

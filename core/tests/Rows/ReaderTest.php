@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Tests\Rows;
 
-use Lanai\Core\Blueprint\Row;
+use Lanai\Core\Model\Row;
 use Lanai\Core\Rows\NoRows;
 use Lanai\Core\Rows\Reader;
 use Lanai\Core\Tests\Support\World;
@@ -31,7 +31,10 @@ final class ReaderTest extends TestCase
         $reader = new Reader($this->world->store);
         $swim = $this->row('Swim', $this->swim);
 
-        self::assertSame([true, true, true, false], [$reader->has($swim, 'title'), $reader->has($swim, 'bookings'), $reader->has($swim, 'booked'), $reader->has($swim, 'people')]);
+        self::assertSame(
+            [true, true, true, false],
+            [$reader->has($swim, 'title'), $reader->has($swim, 'bookings'), $reader->has($swim, 'booked'), $reader->has($swim, 'people')],
+        );
         self::assertSame(['Ines', 'Guest'], $this->names($reader->linked($swim, 'bookings')));
         self::assertNull($reader->linked($swim, 'title'));
     }
@@ -66,10 +69,13 @@ final class ReaderTest extends TestCase
 
     public function test_where_there_are_no_rows_nothing_is_found(): void
     {
-        $none = new NoRows;
+        $none = new NoRows();
         $swim = $this->row('Swim', $this->swim);
 
-        self::assertSame([null, null, false, null, null], [$none->blueprint(), $none->row('Swim', 1), $none->has($swim, 'title'), $none->linked($swim, 'bookings'), $none->all('swims')]);
+        self::assertSame(
+            [null, null, false, null, null],
+            [$none->blueprint(), $none->row('Swim', 1), $none->has($swim, 'title'), $none->linked($swim, 'bookings'), $none->all('swims')],
+        );
     }
 
     private function row(string $one, int $id): Row

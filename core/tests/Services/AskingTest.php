@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace Lanai\Core\Tests\Services;
 
 use DateTimeImmutable;
-use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Edits\Patch;
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Findings;
 use Lanai\Core\Findings\Reading;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Play\Trail;
+use Lanai\Core\Play\Visit;
 use Lanai\Core\Player\Player;
-use Lanai\Core\Ports\Refused;
-use Lanai\Core\Runtime\Trail;
-use Lanai\Core\Runtime\Visit;
+use Lanai\Core\Rows\Refused;
 use Lanai\Core\Services\Answer;
 use Lanai\Core\Services\AnswerStore;
 use Lanai\Core\Services\RowsMade;
@@ -27,73 +27,76 @@ use PHPUnit\Framework\TestCase;
 final class AskingTest extends TestCase
 {
     private const APP = <<<'SCRIPT'
-        app Tides
+    app Tides
 
-        table Spots, each a Spot
-          Name is a text
-          Code is a text
-          Celsius is a decimal
+    table Spots, each a Spot
+      Name is a text
+      Code is a text
+      Celsius is a decimal
 
-        service Almanac is at "https://almanac.example/v1", in the sandbox at "https://try.almanac.example/v1"
-          request Conditions is GET "/spots/{spot}/conditions{?days}", giving one Condition
-            takes Spot is a text, tried with "cove"
-            takes Days is a whole number, at first 3
-            sends the header "Accept-Language" = "en"
-            Celsius is a decimal, at "water.celsius"
-            Summary is a text
-            Measured is a date and time, at "measured"
-            Days are many Sea days, each a Sea day, at "days"
-              Day is a date, at "date"
-              Celsius is a decimal, at "celsius"
-          request Stations is GET "/stations", giving each Station, found at "data.items"
-            Id is a whole number, at "id"
-            Name is a text, at "name"
-            Open is yes or no, at "open"
-          request Report is POST "/reports", sending JSON
-            takes Words is a long text
-            sends in the body "report.words" = words
-            sends in the body "report.tags[0]" = "sea"
-            sends in the body "count" = 1
+    service Almanac is at "https://almanac.example/v1", in the sandbox at "https://try.almanac.example/v1"
+      request Conditions is GET "/spots/{spot}/conditions{?days}", giving one Condition
+        takes Spot is a text, tried with "cove"
+        takes Days is a whole number, at first 3
+        sends the header "Accept-Language" = "en"
+        Celsius is a decimal, at "water.celsius"
+        Summary is a text
+        Measured is a date and time, at "measured"
+        Days are many Sea days, each a Sea day, at "days"
+          Day is a date, at "date"
+          Celsius is a decimal, at "celsius"
+      request Stations is GET "/stations", giving each Station, found at "data.items"
+        Id is a whole number, at "id"
+        Name is a text, at "name"
+        Open is yes or no, at "open"
+      request Report is POST "/reports", sending JSON
+        takes Words is a long text
+        sends in the body "report.words" = words
+        sends in the body "report.tags[0]" = "sea"
+        sends in the body "count" = 1
 
-        screen Spot, about one Spot, first
-          From Conditions with spot = spot.code, days = 2
-            while it is on its way: "Asking the sea …"
-            when it fails: "The sea does not answer."
-            Text "{conditions.celsius} in {spot.name}, {count(conditions.days)} days"
-            List of Sea days of conditions, by Celsius downward
-              shows day as title
-              shows celsius as aside
-              tapped: say "{day} at {celsius}"
-            Chart of Sea days of conditions, by day, adding up celsius
-          Button "Keep it"
-            tapped:
-              ask for Conditions with spot = spot.code, otherwise say "No luck."
-              change spot
-                set Celsius = conditions.celsius
-              say "It is {conditions.celsius}."
+    screen Spot, about one Spot, first
+      From Conditions with spot = spot.code, days = 2
+        while it is on its way: "Asking the sea …"
+        when it fails: "The sea does not answer."
+        Text "{conditions.celsius} in {spot.name}, {count(conditions.days)} days"
+        List of Sea days of conditions, by Celsius downward
+          shows day as title
+          shows celsius as aside
+          tapped: say "{day} at {celsius}"
+        Chart of Sea days of conditions, by day, adding up celsius
+      Button "Keep it"
+        tapped:
+          ask for Conditions with spot = spot.code, otherwise say "No luck."
+          change spot
+            set Celsius = conditions.celsius
+          say "It is {conditions.celsius}."
 
-        screen Stations
-          From Stations
-            when empty: "No stations."
-            List of Stations where open, by Name upward
-              shows name as title
-              shows id as aside
-              tapped: go to Station with id
+    screen Stations
+      From Stations
+        when empty: "No stations."
+        List of Stations where open, by Name upward
+          shows name as title
+          shows id as aside
+          tapped: go to Station with id
 
-        screen Station, taking Number is a whole number
-          Text "Station {number}"
+    screen Station, taking Number is a whole number
+      Text "Station {number}"
 
-        screen Reports
-          Input Words is a long text
-          Button "Send"
-            tapped:
-              ask for Report with words = input.words
-              say "Thank you."
-        SCRIPT;
+    screen Reports
+      Input Words is a long text
+      Button "Send"
+        tapped:
+          ask for Report with words = input.words
+          say "Thank you."
+    SCRIPT;
 
-    private const CONDITIONS = ['water' => ['celsius' => 14.5], 'Summary' => 'Calm', 'measured' => '2026-06-01T06:00:00Z', 'days' => [
-        ['date' => '2026-06-01', 'celsius' => 14.5], ['date' => '2026-06-02', 'celsius' => 15.5], ['date' => '2026-06-03', 'celsius' => 13],
-    ]];
+    private const CONDITIONS = [
+        'water' => ['celsius' => 14.5],
+        'Summary' => 'Calm',
+        'measured' => '2026-06-01T06:00:00Z',
+        'days' => [['date' => '2026-06-01', 'celsius' => 14.5], ['date' => '2026-06-02', 'celsius' => 15.5], ['date' => '2026-06-03', 'celsius' => 13]],
+    ];
 
     private const AT = 'GET https://try.almanac.example/v1/spots/cove/conditions?days=2';
 
@@ -144,7 +147,12 @@ final class AskingTest extends TestCase
         $node = $this->view(new PretendServices([]))['nodes'][0];
         self::assertSame(['failed', 'The sea does not answer.', []], [$node['state'], $node['said'], $node['nodes']]);
 
-        $late = new Answer([self::CONDITIONS], at: new DateTimeImmutable('2026-06-01 08:00:00 UTC'), late: true, trouble: new Trouble('unreachable', 'It is down.'));
+        $late = new Answer(
+            [self::CONDITIONS],
+            at: new DateTimeImmutable('2026-06-01 08:00:00 UTC'),
+            late: true,
+            trouble: new Trouble('unreachable', 'It is down.'),
+        );
         $node = $this->view(new PretendServices([self::AT => $late]))['nodes'][0];
         self::assertSame('ready', $node['state']);
         self::assertStringContainsString('It cannot be fetched anew just now.', $node['said']);
@@ -177,7 +185,13 @@ final class AskingTest extends TestCase
     public function test_where_there_is_no_answer_nothing_of_the_tap_stays(): void
     {
         $store = $this->store();
-        $outcome = (new Player($store->blueprint(), $store, null, new PretendServices([]), rehearsal: true))->tap($this->visit('spot', [1]), '/screens/0/lines/1', null, 'x', Trail::none());
+        $outcome = (new Player($store->blueprint(), $store, null, new PretendServices([]), rehearsal: true))->tap(
+            $this->visit('spot', [1]),
+            '/screens/0/lines/1',
+            null,
+            'x',
+            Trail::none(),
+        );
 
         self::assertSame('No luck.', $outcome->refused);
         self::assertNull($store->allOf($store->blueprint()->tables[0])[1]->values['celsius']);
@@ -185,9 +199,17 @@ final class AskingTest extends TestCase
 
     public function test_a_list_is_filtered_sorted_and_leads_on_with_a_value(): void
     {
-        $services = new PretendServices(['GET https://try.almanac.example/v1/stations' => ['data' => ['items' => [
-            ['id' => 7, 'name' => 'West', 'open' => true], ['id' => 9, 'name' => 'East', 'open' => true], ['id' => 8, 'name' => 'North', 'open' => false],
-        ]]]]);
+        $services = new PretendServices([
+            'GET https://try.almanac.example/v1/stations' => [
+                'data' => [
+                    'items' => [
+                        ['id' => 7, 'name' => 'West', 'open' => true],
+                        ['id' => 9, 'name' => 'East', 'open' => true],
+                        ['id' => 8, 'name' => 'North', 'open' => false],
+                    ],
+                ],
+            ],
+        ]);
         $player = $this->player($services);
         $items = $player->show($this->visit('stations', [], true), Trail::none())['nodes'][0]['nodes'][0]['items'];
         self::assertSame(['East', 'West'], array_column($items, 'title'));
@@ -219,16 +241,26 @@ final class AskingTest extends TestCase
 
     public function test_a_screen_that_is_shown_sends_nothing(): void
     {
-        $script = str_replace("screen Stations\n  From Stations", "screen Sends\n  From Report with Words = \"x\"\n    Text \"Sent\"\n\nscreen Stations\n  From Stations", self::APP);
+        $script = str_replace(
+            "screen Stations\n  From Stations",
+            "screen Sends\n  From Report with Words = \"x\"\n    Text \"Sent\"\n\nscreen Stations\n  From Stations",
+            self::APP,
+        );
         $app = Blueprint::fromScript($script);
         $services = new PretendServices(['POST https://try.almanac.example/v1/reports' => ['ok' => true]]);
         $visit = new Visit(World::moment(), 'sends', waits: true);
-        self::assertSame('failed', (new Player($app, new InMemoryRecordStore($app), null, $services, rehearsal: true))->show($visit, Trail::none())['nodes'][0]['state']);
+        self::assertSame(
+            'failed',
+            (new Player($app, new InMemoryRecordStore($app), null, $services, rehearsal: true))->show($visit, Trail::none())['nodes'][0]['state'],
+        );
         self::assertSame([], $services->sent);
 
         $finding = array_values(array_filter(Findings::in(Reading::of($app)), fn (Finding $f): bool => $f->rule === 'ShownAndSent'))[0];
         $mended = Blueprint::fromData((new Patch($finding->mend->operations ?? []))->applyTo($app->data()));
-        self::assertSame('ready', (new Player($mended, new InMemoryRecordStore($mended), null, $services, rehearsal: true))->show($visit, Trail::none())['nodes'][0]['state']);
+        self::assertSame(
+            'ready',
+            (new Player($mended, new InMemoryRecordStore($mended), null, $services, rehearsal: true))->show($visit, Trail::none())['nodes'][0]['state'],
+        );
         self::assertCount(1, $services->sent);
     }
 
@@ -239,7 +271,7 @@ final class AskingTest extends TestCase
         $store = new AnswerStore(new InMemoryRecordStore($app), $made, World::moment());
 
         $this->expectException(Refused::class);
-        $store->add($app->answers()['conditions'], []);
+        $store->add($app->serviceTables()['conditions'], []);
     }
 
     private function store(string $code = 'cove'): InMemoryRecordStore

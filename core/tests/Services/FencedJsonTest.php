@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Tests\Services;
 
-use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Services\FillingIn;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -20,7 +20,10 @@ final class FencedJsonTest extends TestCase
     #[TestWith(['Here it is: a swim at dawn.', false])]
     public function test_it_is_read_in_a_fence_and_without(string $content, bool $right): void
     {
-        $app = Blueprint::fromScript("app A\nservice Words is at \"https://w.example\"\n  signs in with a bearer token\n  filling Wish from \"m\"\n    asked: \"{words}\"\n    takes Words is a long text\n    Title is a text\n    Places is a whole number\nscreen S\n");
+        $app = Blueprint::fromScript(
+            "app A\nservice Words is at \"https://w.example\"\n  signs in with a bearer token\n  filling Wish from \"m\"\n    asked: \"{words}\"\n"
+                ."    takes Words is a long text\n    Title is a text\n    Places is a whole number\nscreen S\n",
+        );
         $filling = $app->services[0]->requests[0];
         self::assertInstanceOf(FillingIn::class, $filling);
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Tests\Services;
 
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Row;
-use Lanai\Core\Blueprint\Table;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Row;
+use Lanai\Core\Model\Table;
+use Lanai\Core\Play\Later;
+use Lanai\Core\Play\Trail;
+use Lanai\Core\Play\Visit;
 use Lanai\Core\Player\Player;
-use Lanai\Core\Runtime\Later;
-use Lanai\Core\Runtime\Trail;
-use Lanai\Core\Runtime\Visit;
 use Lanai\Core\Services\Trouble;
 use Lanai\Core\Tests\Support\InMemoryRecordStore;
 use Lanai\Core\Tests\Support\PretendServices;
@@ -21,39 +21,51 @@ use PHPUnit\Framework\TestCase;
 final class InStepTest extends TestCase
 {
     private const APP = <<<'SCRIPT'
-        app Tides
+    app Tides
 
-        table Spots, each a Spot
-          Name is a text of at most 12, required
-          Code is a text, no two alike
-          Celsius is a decimal
-          Note is a text
+    table Spots, each a Spot
+      Name is a text of at most 12, required
+      Code is a text, no two alike
+      Celsius is a decimal
+      Note is a text
 
-        service Almanac is at "https://almanac.example"
-          request Listing is GET "/spots", giving each Listed spot
-            Name is a text, at "name"
-            Code is a text, at "code"
-            Celsius is a decimal, at "water"
+    service Almanac is at "https://almanac.example"
+      request Listing is GET "/spots", giving each Listed spot
+        Name is a text, at "name"
+        Code is a text, at "code"
+        Celsius is a decimal, at "water"
 
-        routine Update
-          keep Spots as Listing, matched by Code, removing what is gone
+    routine Update
+      keep Spots as Listing, matched by Code, removing what is gone
 
-        routine By name
-          keep Spots as Listing, matched by Code
-            set Name = code
-            set Code = code
-        SCRIPT;
+    routine By name
+      keep Spots as Listing, matched by Code
+        set Name = code
+        set Code = code
+    SCRIPT;
 
     public function test_rows_are_added_changed_left_and_removed(): void
     {
-        [$store, $player] = $this->world([['name' => 'Cove', 'code' => 'a', 'water' => 14], ['name' => 'New', 'code' => 'c', 'water' => 9.5], ['name' => 'Same', 'code' => 'd', 'water' => null]]);
+        [$store, $player] = $this->world([
+            ['name' => 'Cove', 'code' => 'a', 'water' => 14],
+            ['name' => 'New', 'code' => 'c', 'water' => 9.5],
+            ['name' => 'Same', 'code' => 'd', 'water' => null],
+        ]);
         $store->add($this->spots($store), ['name' => 'Cove', 'code' => 'a', 'celsius' => 13.0, 'note' => 'Mine']);
         $store->add($this->spots($store), ['name' => 'Gone', 'code' => 'b']);
         $store->add($this->spots($store), ['name' => 'Same', 'code' => 'd']);
         $outcome = $player->later(new Later('Update', [], 0), new Visit(World::moment()), Trail::none());
 
         self::assertSame('', $outcome->refused);
-        self::assertSame([['Cove', 'a', 14.0, 'Mine'], ['Same', 'd', null, null], ['New', 'c', 9.5, null]], array_values(array_map(fn (Row $r): array => [$r->values['name'], $r->values['code'], $r->values['celsius'], $r->values['note']], $store->allOf($this->spots($store)))));
+        self::assertSame(
+            [['Cove', 'a', 14.0, 'Mine'], ['Same', 'd', null, null], ['New', 'c', 9.5, null]],
+            array_values(
+                array_map(
+                    fn (Row $r): array => [$r->values['name'], $r->values['code'], $r->values['celsius'], $r->values['note']],
+                    $store->allOf($this->spots($store)),
+                ),
+            ),
+        );
     }
 
     public function test_done_twice_nothing_changes(): void
@@ -63,13 +75,21 @@ final class InStepTest extends TestCase
         $player->later(new Later('Update', [], 0), new Visit(World::moment()), Trail::none());
         $player->later(new Later('Update', [], 0), new Visit(World::moment()), $trail);
 
-        self::assertSame([], array_values(array_filter(array_column($trail->steps, 'what'), fn (string $w): bool => in_array($w, ['added', 'changed', 'removed'], true))));
+        self::assertSame(
+            [],
+            array_values(array_filter(array_column($trail->steps, 'what'), fn (string $w): bool => in_array($w, ['added', 'changed', 'removed'], true))),
+        );
         self::assertCount(1, $store->allOf($this->spots($store)));
     }
 
     public function test_rows_that_do_not_fit_are_told_and_the_rest_is_done(): void
     {
-        [$store, $player] = $this->world([['name' => 'A name that is too long', 'code' => 'a'], ['name' => 'No code'], ['name' => 'Good', 'code' => 'b'], ['name' => 'Twice', 'code' => 'b']]);
+        [$store, $player] = $this->world([
+            ['name' => 'A name that is too long', 'code' => 'a'],
+            ['name' => 'No code'],
+            ['name' => 'Good', 'code' => 'b'],
+            ['name' => 'Twice', 'code' => 'b'],
+        ]);
         $trail = new Trail(fn (): int => 0);
         $player->later(new Later('Update', [], 0), new Visit(World::moment()), $trail);
 
@@ -85,7 +105,15 @@ final class InStepTest extends TestCase
         [$store, $player] = $this->world([['name' => 'Cove', 'code' => 'a', 'water' => 14]]);
         $player->later(new Later('By name', [], 0), new Visit(World::moment()), Trail::none());
 
-        self::assertSame([['a', 'a', null, null]], array_values(array_map(fn (Row $r): array => [$r->values['name'], $r->values['code'], $r->values['celsius'], $r->values['note']], $store->allOf($this->spots($store)))));
+        self::assertSame(
+            [['a', 'a', null, null]],
+            array_values(
+                array_map(
+                    fn (Row $r): array => [$r->values['name'], $r->values['code'], $r->values['celsius'], $r->values['note']],
+                    $store->allOf($this->spots($store)),
+                ),
+            ),
+        );
     }
 
     public function test_where_the_service_does_not_answer_nothing_is_changed(): void

@@ -10,14 +10,32 @@ use PHPUnit\Framework\TestCase;
 
 final class NearMissTest extends TestCase
 {
-    #[TestWith(['https://a.example/v1/Spots/lantern-cove', ['https://a.example/v1/spots/gannet-slip'], '“Spots” is “spots” where it has answered: capital letters count.'])]
-    #[TestWith(['https://a.example/v1/spots/Lantern-Cove/conditions?days=7', ['https://a.example/v1/spots/lantern-cove/conditions?days=1'], '“Lantern-Cove” is “lantern-cove” where it has answered: capital letters count.'])]
+    #[
+        TestWith([
+            'https://a.example/v1/Spots/lantern-cove',
+            ['https://a.example/v1/spots/gannet-slip'],
+            '“Spots” is “spots” in what came so far, and capital letters count.',
+        ]),
+    ]
+    #[
+        TestWith([
+            'https://a.example/v1/spots/Lantern-Cove/conditions?days=7',
+            ['https://a.example/v1/spots/lantern-cove/conditions?days=1'],
+            '“Lantern-Cove” is “lantern-cove” in what came so far, and capital letters count.',
+        ]),
+    ]
     #[TestWith(['https://a.example/v1/spots/Lantern-Cove', ['https://a.example/v1/spots/{spot}{?days}', 'https://a.example/v1/tides'], null])]
-    #[TestWith(['https://a.example/v1/STATIONS/7/now', ['https://a.example/v1/Stations/{id}'], '“STATIONS” is “Stations” where it has answered: capital letters count.'])]
+    #[
+        TestWith([
+            'https://a.example/v1/STATIONS/7/now',
+            ['https://a.example/v1/Stations/{id}'],
+            '“STATIONS” is “Stations” in what came so far, and capital letters count.',
+        ]),
+    ]
     #[TestWith(['https://a.example/v1/spots', ['https://a.example/v1/tides', 'https://a.example/v1/spots'], null])]
     #[TestWith(['https://a.example', ['https://a.example/v1'], null])]
-    /** @param  list<string>  $known */
-    public function test_the_step_that_differs_is_named(string $url, array $known, ?string $sentence): void
+    public function /** @param  list<string>  $known */
+    test_the_step_that_differs_is_named(string $url, array $known, ?string $sentence): void
     {
         self::assertSame($sentence, NearMiss::address($url, $known));
     }

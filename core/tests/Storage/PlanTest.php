@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Tests\Storage;
 
-use Lanai\Core\Blueprint\Blueprint;
+use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Storage\IndexKey;
 use Lanai\Core\Storage\Layout;
 use Lanai\Core\Storage\Plan;
@@ -15,7 +15,10 @@ final class PlanTest extends TestCase
 {
     private const SCRIPT = "app A\ntable Spots, each a Spot\n  Name is a text\ntable Swims, each a Swim\n  Spot is one Spot\n  Places is a whole number\n";
 
-    private const STORED = ['spots' => ['id' => 'INTEGER', 'name' => 'TEXT'], 'swims' => ['id' => 'INTEGER', 'spot' => 'INTEGER REFERENCES spots', 'places' => 'INTEGER']];
+    private const STORED = [
+        'spots' => ['id' => 'INTEGER', 'name' => 'TEXT'],
+        'swims' => ['id' => 'INTEGER', 'spot' => 'INTEGER REFERENCES spots', 'places' => 'INTEGER'],
+    ];
 
     public function test_what_is_there_is_left_alone(): void
     {
@@ -29,7 +32,10 @@ final class PlanTest extends TestCase
 
     public function test_a_rename_is_no_step(): void
     {
-        self::assertSame(['index spot'], $this->steps(self::STORED, str_replace('Places is a whole number', 'Room is a whole number, stored as places', self::SCRIPT)));
+        self::assertSame(
+            ['index spot'],
+            $this->steps(self::STORED, str_replace('Places is a whole number', 'Room is a whole number, stored as places', self::SCRIPT)),
+        );
     }
 
     public function test_a_changed_type_is_converted_and_what_is_left_out_stays(): void
@@ -44,6 +50,9 @@ final class PlanTest extends TestCase
      */
     private function steps(array $stored, string $script): array
     {
-        return array_map(fn (Step $s): string => trim($s->what.' '.($s->field?->column() ?? implode(' ', array_map(fn (IndexKey $k): string => $k->name(), $s->keys)))), Plan::from(new Layout($stored), Blueprint::fromScript($script)));
+        return array_map(
+            fn (Step $s): string => trim($s->what.' '.($s->field?->column() ?? implode(' ', array_map(fn (IndexKey $k): string => $k->name(), $s->keys)))),
+            Plan::from(new Layout($stored), Blueprint::fromScript($script)),
+        );
     }
 }

@@ -4,32 +4,87 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Tests\Support;
 
-use Lanai\Core\Script\Blank;
-use Lanai\Core\Script\Block;
-use Lanai\Core\Script\Children;
-use Lanai\Core\Script\Clause;
-use Lanai\Core\Script\Fit;
-use Lanai\Core\Script\Fits\ChoiceFit;
-use Lanai\Core\Script\Fits\CurrencyFit;
-use Lanai\Core\Script\Fits\NumberFit;
-use Lanai\Core\Script\Fits\SizeFit;
-use Lanai\Core\Script\HasSentence;
-use Lanai\Core\Script\Nested;
-use Lanai\Core\Script\One;
-use Lanai\Core\Script\Part;
-use Lanai\Core\Script\Series;
-use Lanai\Core\Script\SubLine;
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Block;
+use Lanai\Core\Language\Children;
+use Lanai\Core\Language\Clause;
+use Lanai\Core\Language\Fit;
+use Lanai\Core\Language\Fits\ChoiceFit;
+use Lanai\Core\Language\Fits\CurrencyFit;
+use Lanai\Core\Language\Fits\NumberFit;
+use Lanai\Core\Language\Fits\SizeFit;
+use Lanai\Core\Language\HasSentence;
+use Lanai\Core\Language\InlineNode;
+use Lanai\Core\Language\One;
+use Lanai\Core\Language\Part;
+use Lanai\Core\Language\Series;
+use Lanai\Core\Language\SubLine;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
 /** Makes blueprint data of every shape that the sentences allow, odd names and texts included, from a seed. */
 final readonly class BlueprintMaker
 {
-    private const NAMES = ['Swims', 'Places left', 'Points of interest', 'List of', 'as', 'Ünïcödé naïve', 'Ann’s things', '5 km', 'with', 'A "quoted" one', 'back\\slash', 'x', 'first, second', 'tapped:', 'Where is it', '水泳', 'say "hi"', 'sub-zero', 'a  b', ' lead', '#hash'];
+    private const NAMES = [
+        'Swims',
+        'Places left',
+        'Points of interest',
+        'List of',
+        'as',
+        'Ünïcödé naïve',
+        'Ann’s things',
+        '5 km',
+        'with',
+        'A "quoted" one',
+        'back\\slash',
+        'x',
+        'first, second',
+        'tapped:',
+        'Where is it',
+        '水泳',
+        'say "hi"',
+        'sub-zero',
+        'a  b',
+        ' lead',
+        '#hash',
+    ];
 
-    private const TEXTS = ['', 'Hello', 'Say "yes" or \\no', "two\nlines", 'a, b as c', '{title} of {places}', '{{not a formula}}', 'tab	here', '___', '`tick`', 'Ends with \\', '“curly”', ', if true'];
+    private const TEXTS = [
+        '',
+        'Hello',
+        'Say "yes" or \\no',
+        "two\nlines",
+        'a, b as c',
+        '{title} of {places}',
+        '{{not a formula}}',
+        'tab	here',
+        '___',
+        '`tick`',
+        'Ends with \\',
+        '“curly”',
+        ', if true',
+    ];
 
-    private const FORMULAS = ['', 'starts > now()', 'a, b', 'places - 1', '"as, with" ~ title', 'swim.spot.name', 'x ? "y" : "z"', 'name starts with "A"', 'f(a, b) as c', '[1, 2]', 'broken (', '"open', '`tick`', '___', 'a where b', 'title as note', ' padded ', 'x with y'];
+    private const FORMULAS = [
+        '',
+        'starts > now()',
+        'a, b',
+        'places - 1',
+        '"as, with" ~ title',
+        'swim.spot.name',
+        'x ? "y" : "z"',
+        'name starts with "A"',
+        'f(a, b) as c',
+        '[1, 2]',
+        'broken (',
+        '"open',
+        '`tick`',
+        '___',
+        'a where b',
+        'title as note',
+        ' padded ',
+        'x with y',
+    ];
 
     private Randomizer $random;
 
@@ -80,11 +135,14 @@ final readonly class BlueprintMaker
         foreach ($parts as $part) {
             if ($part instanceof Blank) {
                 $data[$part->key] = $this->fitting($part->fit);
-            } elseif ($part instanceof Nested) {
+            } elseif ($part instanceof InlineNode) {
                 $kind = $this->one(array_keys($part->family->kinds));
                 $data[$part->key] = ['kind' => $kind] + $this->make($part->family->kinds[$kind], $depth);
             } elseif ($part instanceof Series) {
-                $data[$part->key] = array_map(fn (): mixed => $part->item instanceof Fit ? $this->fitting($part->item) : $this->make($part->item, $depth), range(1, $this->random->getInt(1, 3)));
+                $data[$part->key] = array_map(
+                    fn (): mixed => $part->item instanceof Fit ? $this->fitting($part->item) : $this->make($part->item, $depth),
+                    range(1, $this->random->getInt(1, 3)),
+                );
             }
         }
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Tests\Support;
 
-use Lanai\Core\Layout\Box;
-use Lanai\Core\Layout\Edges;
-use Lanai\Core\Layout\Size;
+use Lanai\Core\Geometry\Box;
+use Lanai\Core\Geometry\Edges;
+use Lanai\Core\Geometry\Size;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -27,7 +27,11 @@ final readonly class BoxMaker
         $wraps = ! $leaf && $flow === 'row' && $this->chance(25);
         $children = $leaf ? [] : array_map(fn (): Box => $this->tree($depth + 1, $wraps), range(1, $this->random->getInt(1, 4)));
         if (! $leaf && $depth < 3 && $this->chance(15)) {
-            $children[] = new Box(width: Size::dp($this->dp(60)), height: Size::dp($this->dp(40)), pins: $this->one([new Edges(4, NAN, NAN, 6), new Edges(NAN, 8, 12, NAN)]));
+            $children[] = new Box(
+                width: Size::dp($this->dp(60)),
+                height: Size::dp($this->dp(40)),
+                pins: $this->one([new Edges(4, NAN, NAN, 6), new Edges(NAN, 8, 12, NAN)]),
+            );
         }
         // What the engines read differently is left out: bounds against a size of its own, margins and gaps in rows that wrap.
         $fixed = $leaf || ($depth > 0 && $this->chance(30));
@@ -35,13 +39,17 @@ final readonly class BoxMaker
         return new Box(
             flow: $flow,
             children: $children,
-            width: $fixed ? Size::dp($leaf ? $this->dp(50) : 60 + $this->dp(120)) : ($depth === 1 && $this->chance(25) ? Size::percent($this->random->getInt(10, 100)) : null),
+            width: match (true) {
+                $fixed => Size::dp($leaf ? $this->dp(50) : 60 + $this->dp(120)),
+                $depth === 1 && $this->chance(25) => Size::percent($this->random->getInt(10, 100)),
+                default => null,
+            },
             height: $leaf ? Size::dp($this->dp(60)) : null,
             minWidth: $depth > 0 && ! $leaf && $this->chance(15) ? $this->dp(60) : 0,
             minHeight: $depth > 0 && ! $leaf && $this->chance(20) ? $this->dp(80) : 0,
             maxWidth: $depth > 0 && $this->chance(15) ? Size::dp(60 + $this->dp(200)) : null,
-            padding: $leaf ? new Edges : new Edges($this->dp(12), $this->dp(12), $this->dp(12), $this->dp(12)),
-            margin: $depth > 0 && ! $inWrapping && $this->chance(25) ? new Edges($this->dp(9), $this->dp(9), $this->dp(9), $this->dp(9)) : new Edges,
+            padding: $leaf ? new Edges() : new Edges($this->dp(12), $this->dp(12), $this->dp(12), $this->dp(12)),
+            margin: $depth > 0 && ! $inWrapping && $this->chance(25) ? new Edges($this->dp(9), $this->dp(9), $this->dp(9), $this->dp(9)) : new Edges(),
             gap: ! $wraps && $this->chance(50) ? $this->dp(14) : 0,
             grow: $depth > 0 && $this->chance(35) ? $this->random->getInt(1, 3) : 0,
             shrink: $depth > 0 && $this->chance(35) ? $this->random->getInt(1, 3) : 0,

@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace Lanai\Core\Tests\Support;
 
 use Lanai\Core\Access\Rights;
-use Lanai\Core\Blueprint\Blueprint;
-use Lanai\Core\Blueprint\Row;
-use Lanai\Core\Blueprint\Stored;
-use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Formula\ListFunctions;
-use Lanai\Core\Ports\RecordStore;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Row;
+use Lanai\Core\Model\StoredValue;
+use Lanai\Core\Model\Table;
 use Lanai\Core\Query\Query;
 use Lanai\Core\Query\SearchWords;
 use Lanai\Core\Query\Sort;
 use Lanai\Core\Query\Term;
-use Lanai\Core\Query\TermReader;
+use Lanai\Core\Rows\RecordStore;
+use Lanai\Core\Rows\TermReader;
 use Throwable;
 
 /** Rows in arrays, for tests of the core. */
@@ -60,7 +60,7 @@ final class InMemoryRecordStore implements RecordStore
     public function rows(Query $query): array
     {
         $terms = new TermReader($this, World::moment());
-        $key = fn (Row $row, Sort $sort): mixed => Stored::plain($terms->of($sort->by, [$row]));
+        $key = fn (Row $row, Sort $sort): mixed => StoredValue::plain($terms->of($sort->by, [$row]));
         $compare = function (array $a, array $b) use ($query): int {
             foreach ($query->sorts as $i => $sort) {
                 $order = $sort->compare($a[$i], $b[$i]);
@@ -111,13 +111,34 @@ final class InMemoryRecordStore implements RecordStore
         $groups = [];
         foreach ($this->rows($query->unordered()) as $row) {
             $values = array_map(fn (Term $t): mixed => $terms->of($t, [$row]), $by);
-            $key = serialize(array_map(Stored::plain(...), $values));
+            $key = serialize(array_map(StoredValue::plain(...), $values));
             $groups[$key] ??= ['by' => $values, 'rows' => []];
             $groups[$key]['rows'][] = $row;
         }
-        $made = array_map(fn (array $g): array => ['by' => $g['by'], 'count' => count($g['rows']),
-            'of' => array_map(fn (array $total): mixed => ListFunctions::compute($total[0], array_map(fn (Row $r): mixed => $terms->of($total[1], [$r]), $g['rows']), null, null, World::moment()), $of)], array_values($groups));
-        usort($made, fn (array $a, array $b): int => [-$a['count'], ...array_map(Stored::plain(...), $a['by'])] <=> [-$b['count'], ...array_map(Stored::plain(...), $b['by'])]);
+        $made = array_map(
+            fn (array $g): array => [
+                'by' => $g['by'],
+                'count' => count($g['rows']),
+                'of' => array_map(
+                    fn (array $total): mixed => ListFunctions::compute(
+                        $total[0],
+                        array_map(fn (Row $r): mixed => $terms->of($total[1], [$r]), $g['rows']),
+                        null,
+                        null,
+                        World::moment(),
+                    ),
+                    $of,
+                ),
+            ],
+            array_values($groups),
+        );
+        usort(
+            $made,
+            fn (array $a, array $b): int => [-$a['count'], ...array_map(StoredValue::plain(...), $a['by'])] <=> [
+                -$b['count'],
+                ...array_map(StoredValue::plain(...), $b['by']),
+            ],
+        );
 
         return array_slice($made, 0, $query->limit);
     }
@@ -130,7 +151,15 @@ final class InMemoryRecordStore implements RecordStore
     public function add(Table $table, array $values): int
     {
         $id = ++$this->last;
-        $this->rows[$table->storedAs()][$id] = new Row($table, $id, $values + array_fill_keys(array_map(fn ($f) => $f->column(), array_filter($table->fields, fn ($f): bool => $f->hasColumn() || $f->linksToMany() !== '')), null));
+        $this->rows[$table->storedAs()][$id] = new Row(
+            $table,
+            $id,
+            $values +
+                array_fill_keys(
+                    array_map(fn ($f) => $f->column(), array_filter($table->fields, fn ($f): bool => $f->hasColumn() || $f->linksToMany() !== '')),
+                    null,
+                ),
+        );
 
         return $id;
     }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Tests\Support;
 
-use Lanai\Core\People\Accounts;
-use Lanai\Core\People\Entered;
-use Lanai\Core\People\Proof;
-use Lanai\Core\People\Role;
-use Lanai\Core\People\Through;
-use Lanai\Core\Ports\Refused;
-use Lanai\Core\Runtime\Visit;
+use Lanai\Core\Model\People\Role;
+use Lanai\Core\Model\People\Through;
+use Lanai\Core\Play\Accounts;
+use Lanai\Core\Play\Arrival;
+use Lanai\Core\Play\Proof;
+use Lanai\Core\Play\Visit;
+use Lanai\Core\Rows\Refused;
 
 /** Accounts that know one password, and write down when they are asked. */
 final class PretendAccounts implements Accounts
@@ -71,11 +71,11 @@ final class PretendAccounts implements Accounts
         return $this->said('e-mail', 'handle');
     }
 
-    public function enter(Proof $proof, Visit $visit): Entered
+    public function enter(Proof $proof, Visit $visit): Arrival
     {
         $this->log[] = 'enter, '.($this->store->isOpen() ? 'in the tap' : 'nothing open');
 
-        return new Entered(1, $proof->way === 'set password' ? null : 'token '.++$this->tokens);
+        return new Arrival(1, $proof->way === 'set password' ? null : 'token '.++$this->tokens);
     }
 
     public function leave(Visit $visit, bool $everywhere): void

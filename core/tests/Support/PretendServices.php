@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Tests\Support;
 
-use Lanai\Core\Runtime\Trail;
-use Lanai\Core\Runtime\Visit;
+use Lanai\Core\Model\Services\Message;
+use Lanai\Core\Model\Services\Service;
+use Lanai\Core\Play\Trail;
+use Lanai\Core\Play\Visit;
 use Lanai\Core\Services\Answer;
 use Lanai\Core\Services\Call;
-use Lanai\Core\Services\Message;
-use Lanai\Core\Services\Service;
 use Lanai\Core\Services\Services;
 use Lanai\Core\Services\Trouble;
 
@@ -43,9 +43,14 @@ final class PretendServices implements Services
             $this->sent[] = $call->message;
             $found = $this->answers[$call->message->method.' '.$call->message->url] ?? new Trouble('missing', 'Nothing is there.');
             $trail->step('call', $call->message->method.' '.$call->message->url, '');
-            $answer = $found instanceof Answer ? $found : ($found instanceof Trouble ? new Answer(trouble: $found) : new Answer([$found], at: $visit->moment->now));
+            $answer =
+                match (true) {
+                    $found instanceof Answer => $found,
+                    $found instanceof Trouble => new Answer(trouble: $found),
+                    default => new Answer([$found], at: $visit->moment->now),
+                };
 
-            return $answer->isThere() && $call->reads() ? $this->kept[$call->key()] = $answer : $answer;
+            return $answer->isThere() && $call->reads() ? ($this->kept[$call->key()] = $answer) : $answer;
         }, $calls);
     }
 }

@@ -6,12 +6,12 @@ namespace Lanai\Core\Tests\Support;
 
 use DateTimeImmutable;
 use DateTimeZone;
-use Lanai\Core\Blueprint\Blueprint;
 use Lanai\Core\Formula\Moment;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Play\Outcome;
+use Lanai\Core\Play\Trail;
+use Lanai\Core\Play\Visit;
 use Lanai\Core\Player\Player;
-use Lanai\Core\Runtime\Outcome;
-use Lanai\Core\Runtime\Trail;
-use Lanai\Core\Runtime\Visit;
 
 /** An app with rows, and somebody who uses it, at half past nine on 24 December 2026. */
 final class World
@@ -45,9 +45,12 @@ final class World
     }
 
     /** @param  list<int>  $args @return array<string, mixed> */
-    public function show(string $screen = '', array $args = [], ?int $person = null, ?Trail $trail = null): array
+    public function show(string $screen = '', array $args = [], ?int $person = null, ?Trail $trail = null, array $pages = [], array $orders = []): array
     {
-        return (new Player($this->blueprint, $this->store, rehearsal: true))->show(new Visit(self::moment(), $screen, $args, $person), $trail ?? Trail::none());
+        return (new Player($this->blueprint, $this->store, rehearsal: true))->show(
+            new Visit(self::moment(), $screen, $args, $person, pages: $pages, orders: $orders),
+            $trail ?? Trail::none(),
+        );
     }
 
     /**
@@ -57,11 +60,26 @@ final class World
      * @param  array<string, mixed>  $inputs
      * @param  list<string>  $confirmed
      */
-    public function tap(string $screen, int $line, array $args = [], ?int $person = null, array $inputs = [], ?int $item = null, string $key = '', ?Trail $trail = null, array $confirmed = []): Outcome
-    {
+    public function tap(
+        string $screen,
+        int $line,
+        array $args = [],
+        ?int $person = null,
+        array $inputs = [],
+        ?int $item = null,
+        string $key = '',
+        ?Trail $trail = null,
+        array $confirmed = [],
+    ): Outcome {
         $at = '/screens/'.$this->blueprint->screenIndex($screen)."/lines/$line";
 
-        return (new Player($this->blueprint, $this->store, rehearsal: true))->tap(new Visit(self::moment(), $screen, $args, $person, $inputs, $confirmed), $at, $item, $key, $trail ?? Trail::none());
+        return (new Player($this->blueprint, $this->store, rehearsal: true))->tap(
+            new Visit(self::moment(), $screen, $args, $person, $inputs, $confirmed),
+            $at,
+            $item,
+            $key,
+            $trail ?? Trail::none(),
+        );
     }
 
     public static function at(string $when): DateTimeImmutable

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Tests\Support;
 
-use Lanai\Core\Layout\Box;
-use Lanai\Core\Layout\Edges;
+use Lanai\Core\Geometry\Box;
+use Lanai\Core\Geometry\Edges;
 
 /** Asks yoga-layout for the frames of boxes. */
 final class Yoga
@@ -32,7 +32,11 @@ final class Yoga
     {
         $edges = fn (Edges $e): array => array_map(fn (float $side): ?float => is_nan($side) ? null : $side, get_object_vars($e));
 
-        return ['padding' => $edges($box->padding), 'margin' => $edges($box->margin), 'pins' => $box->pins === null ? null : $edges($box->pins), 'children' => array_map(self::data(...), $box->children)]
-            + array_diff_key(get_object_vars($box), ['text' => 1, 'marks' => 1]);
+        return [
+            'padding' => $edges($box->padding),
+            'margin' => $edges($box->margin),
+            'pins' => $box->pins === null ? null : $edges($box->pins),
+            'children' => array_map(self::data(...), $box->children),
+        ] + array_diff_key(get_object_vars($box), ['text' => 1, 'marks' => 1]);
     }
 }

@@ -63,7 +63,11 @@ final class TextsTest extends TestCase
         $make = fn (): string => implode('', array_map(fn (): string => $letters[$random->getInt(0, count($letters) - 1)], range(1, $random->getInt(1, 7))));
         for ($i = 0; $i < 3000; $i++) {
             [$a, $b] = [$make(), $make()];
-            self::assertSame(Texts::order($a, $b) <=> 0, strcmp(Texts::key($a), Texts::key($b)) <=> 0, json_encode([bin2hex($a), bin2hex($b)], JSON_THROW_ON_ERROR));
+            self::assertSame(
+                Texts::order($a, $b) <=> 0,
+                strcmp(Texts::key($a), Texts::key($b)) <=> 0,
+                json_encode([bin2hex($a), bin2hex($b)], JSON_THROW_ON_ERROR),
+            );
         }
     }
 }

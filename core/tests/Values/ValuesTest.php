@@ -8,9 +8,9 @@ use Brick\Math\BigDecimal;
 use Brick\Math\RoundingMode;
 use DateTimeImmutable;
 use DateTimeZone;
-use Lanai\Core\Blueprint\Stored;
 use Lanai\Core\Formula\Arithmetic;
-use Lanai\Core\Formula\Inference;
+use Lanai\Core\Formula\Kinds\Kinds;
+use Lanai\Core\Model\StoredValue;
 use Lanai\Core\Values\Currency;
 use Lanai\Core\Values\Day;
 use Lanai\Core\Values\Duration;
@@ -61,12 +61,14 @@ final class ValuesTest extends TestCase
         for ($i = 0; $i < 300; $i++) {
             $duration = new Duration($random->getInt(0, 10_000_000));
             self::assertEquals($duration, Duration::of($duration->written()), $duration->written());
-            $place = Place::of(sprintf('%.6F, %.6F', $random->getInt(-90_000_000, 90_000_000) / 1e6, $random->getInt(-180_000_000, 180_000_000) / 1e6)) ?? self::fail('No place.');
+            $place =
+                Place::of(sprintf('%.6F, %.6F', $random->getInt(-90_000_000, 90_000_000) / 1e6, $random->getInt(-180_000_000, 180_000_000) / 1e6)) ??
+                self::fail('No place.');
             self::assertEquals($place, Place::of($place->written()));
             $money = new Money($random->getInt(-10_000_000, 10_000_000), ['EUR', 'JPY', 'TND'][$i % 3]);
             self::assertEquals($money, Money::of($money->written(), $money->currency));
             $day = Day::of(date('Y-m-d', $random->getInt(0, 4_000_000_000))) ?? self::fail('No day.');
-            self::assertEquals($day, Stored::value(Inference::ofValue($day), Stored::plain($day)));
+            self::assertEquals($day, StoredValue::value(Kinds::typeOf($day), StoredValue::plain($day)));
         }
     }
 
@@ -115,7 +117,20 @@ final class ValuesTest extends TestCase
     public function test_what_does_not_go_together_gives_nothing(): void
     {
         $eur = new Money(100, 'EUR');
-        foreach ([['+', $eur, new Money(100, 'USD')], ['*', $eur, $eur], ['+', $eur, 1], ['/', $eur, 0], ['/', 1, 0], ['%', 1, 0], ['+', 'a', 1], ['+', null, 1], ['-', Day::of('2026-01-01'), new Duration(60)], ['**', 10, 400]] as [$operator, $a, $b]) {
+        foreach (
+            [
+                ['+', $eur, new Money(100, 'USD')],
+                ['*', $eur, $eur],
+                ['+', $eur, 1],
+                ['/', $eur, 0],
+                ['/', 1, 0],
+                ['%', 1, 0],
+                ['+', 'a', 1],
+                ['+', null, 1],
+                ['-', Day::of('2026-01-01'), new Duration(60)],
+                ['**', 10, 400],
+            ] as [$operator, $a, $b]
+        ) {
             self::assertNull(Arithmetic::of($operator, $a, $b));
         }
     }

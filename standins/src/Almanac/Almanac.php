@@ -37,7 +37,15 @@ final readonly class Almanac
     public function answer(string $method, string $path, array $query, array $form, array $headers, string $body): Answer
     {
         if ($path === '/') {
-            return $this->switches->desk('Almanac', '<h1>Sea and weather for places that do not exist</h1><p>Its description is at <a href="'.$this->address.'/v1/openapi.json">/v1/openapi.json</a>. It wants the key <code>'.self::KEY.'</code> in the header X-Almanac-Key.</p>', $this->address);
+            return $this->switches->desk(
+                'Almanac',
+                '<h1>Sea and weather for places that do not exist</h1><p>Its description is at <a href="'.
+                    $this->address.
+                    '/v1/openapi.json">/v1/openapi.json</a>. It wants the key <code>'.
+                    self::KEY.
+                    '</code> in the header X-Almanac-Key.</p>',
+                $this->address,
+            );
         }
         if ($path === '/switches') {
             return $this->switches->arranged($method, $form, str_contains($headers['accept'] ?? '', 'html'), $this->address);
@@ -73,7 +81,15 @@ final readonly class Almanac
         };
         $challenge = ['v1' => 'Key header="X-Almanac-Key"', 'basic' => 'Basic realm="Almanac"'][$way] ?? 'Bearer realm="Almanac"';
 
-        return $good ? null : new Answer(401, (string) json_encode(['message' => $given === '' && ! isset($headers['x-almanac-key']) ? 'Please say who you are.' : 'That is not known here.']), ['Content-Type' => 'application/json', 'WWW-Authenticate' => $challenge]);
+        return $good
+            ? null
+            : new Answer(
+                401,
+                (string) json_encode([
+                    'message' => $given === '' && ! isset($headers['x-almanac-key']) ? 'Please say who you are.' : 'That is not known here.',
+                ]),
+                ['Content-Type' => 'application/json', 'WWW-Authenticate' => $challenge],
+            );
     }
 
     /**
@@ -82,11 +98,14 @@ final readonly class Almanac
      */
     private function tell(string $method, string $path, array $query, array $headers, string $body): Answer
     {
-        $number = fn (string $name, int $otherwise, int $most): int => is_string($query[$name] ?? null) && ctype_digit($query[$name]) ? max(1, min($most, (int) $query[$name])) : $otherwise;
+        $number = fn (string $name, int $otherwise, int $most): int => is_string($query[$name] ?? null) && ctype_digit($query[$name])
+            ? max(1, min($most, (int) $query[$name]))
+            : $otherwise;
         if ($path === '/reports' && $method === 'POST') {
             $report = json_decode($body, true);
 
-            return is_array($report) && is_string($report['words'] ?? null) && $report['words'] !== '' ? Answer::json(201, ['number' => crc32($body) % 90000 + 10000, 'words' => $report['words'], 'spot' => $report['spot'] ?? null])
+            return is_array($report) && is_string($report['words'] ?? null) && $report['words'] !== ''
+                ? Answer::json(201, ['number' => (crc32($body) % 90000) + 10000, 'words' => $report['words'], 'spot' => $report['spot'] ?? null])
                 : Answer::json(422, ['message' => '“words” is needed.']);
         }
         if ($method !== 'GET') {
@@ -107,9 +126,18 @@ final readonly class Almanac
             $spot = $this->sea->spot($found[1]);
 
             return match (true) {
-                $spot === null => Answer::problem(404, 'There is no spot with the code “'.$found[1].'”.'.($this->sea->spot(strtolower($found[1])) === null ? '' : ' Codes are in small letters.')),
+                $spot === null => Answer::problem(
+                    404,
+                    'There is no spot with the code “'.
+                        $found[1].
+                        '”.'.
+                        ($this->sea->spot(strtolower($found[1])) === null ? '' : ' Codes are in small letters.'),
+                ),
                 ($found[2] ?? '') === '/conditions' => $this->fresh($this->sea->conditions($spot, $number('days', 7, 14)), 300, $headers),
-                ($found[2] ?? '') === '/warnings' => new Answer(200, (string) json_encode($this->sea->warnings($spot)), ['Content-Type' => 'application/json', 'Cache-Control' => 'no-store']),
+                ($found[2] ?? '') === '/warnings' => new Answer(200, (string) json_encode($this->sea->warnings($spot)), [
+                    'Content-Type' => 'application/json',
+                    'Cache-Control' => 'no-store',
+                ]),
                 default => $this->fresh($spot, 3600, $headers),
             };
         }
@@ -123,9 +151,18 @@ final readonly class Almanac
         $all = $this->sea->spots();
         $last = (int) ceil(count($all) / $size);
         $link = fn (int $to, string $relation): string => "<$this->address/v1/spots?page=$to&per_page=$size>; rel=\"$relation\"";
-        $links = array_filter([$page < $last ? $link($page + 1, 'next') : '', $page > 1 ? $link($page - 1, 'prev') : '', $link(1, 'first'), $link($last, 'last')]);
+        $links = array_filter([
+            $page < $last ? $link($page + 1, 'next') : '',
+            $page > 1 ? $link($page - 1, 'prev') : '',
+            $link(1, 'first'),
+            $link($last, 'last'),
+        ]);
 
-        return new Answer(200, (string) json_encode(array_slice($all, ($page - 1) * $size, $size), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES), ['Content-Type' => 'application/json', 'Cache-Control' => 'max-age=60', 'Link' => implode(', ', $links)]);
+        return new Answer(200, (string) json_encode(array_slice($all, ($page - 1) * $size, $size), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES), [
+            'Content-Type' => 'application/json',
+            'Cache-Control' => 'max-age=60',
+            'Link' => implode(', ', $links),
+        ]);
     }
 
     /** Pages by a cursor that means nothing to others. */
@@ -150,7 +187,9 @@ final readonly class Almanac
         $tag = '"'.substr(sha1($body), 0, 16).'"';
         $kept = ['Cache-Control' => "max-age=$seconds", 'ETag' => $tag, 'Date' => gmdate('D, d M Y H:i:s').' GMT'];
 
-        return ($headers['if-none-match'] ?? '') === $tag ? new Answer(304, '', $kept) : new Answer(200, $body, ['Content-Type' => 'application/json'] + $kept);
+        return ($headers['if-none-match'] ?? '') === $tag
+            ? new Answer(304, '', $kept)
+            : new Answer(200, $body, ['Content-Type' => 'application/json'] + $kept);
     }
 
     /**
@@ -161,7 +200,10 @@ final readonly class Almanac
      */
     private function token(array $form, array $headers): Answer
     {
-        [$name, $secret] = preg_match('/^Basic (\S+)$/', $headers['authorization'] ?? '', $found) === 1 ? array_map(urldecode(...), explode(':', (string) base64_decode($found[1]), 2) + [1 => '']) : ['', ''];
+        [$name, $secret] =
+            preg_match('/^Basic (\S+)$/', $headers['authorization'] ?? '', $found) === 1
+                ? array_map(urldecode(...), explode(':', (string) base64_decode($found[1]), 2) + [1 => ''])
+                : ['', ''];
         if ($name !== self::CLIENT || ! hash_equals(self::CLIENT_SECRET, $secret)) {
             return Answer::json(401, ['error' => 'invalid_client']);
         }
@@ -170,11 +212,17 @@ final readonly class Almanac
         }
         $until = time() + self::TOKEN_LASTS;
 
-        return Answer::json(200, ['access_token' => $until.'.'.hash_hmac('sha256', (string) $until, self::CLIENT_SECRET), 'token_type' => 'Bearer', 'expires_in' => self::TOKEN_LASTS]);
+        return Answer::json(200, [
+            'access_token' => $until.'.'.hash_hmac('sha256', (string) $until, self::CLIENT_SECRET),
+            'token_type' => 'Bearer',
+            'expires_in' => self::TOKEN_LASTS,
+        ]);
     }
 
     private function isToken(string $given): bool
     {
-        return preg_match('/^Bearer (\d+)\.([0-9a-f]{64})$/', $given, $found) === 1 && (int) $found[1] > time() && hash_equals(hash_hmac('sha256', $found[1], self::CLIENT_SECRET), $found[2]);
+        return preg_match('/^Bearer (\d+)\.([0-9a-f]{64})$/', $given, $found) === 1 &&
+            (int) $found[1] > time() &&
+            hash_equals(hash_hmac('sha256', $found[1], self::CLIENT_SECRET), $found[2]);
     }
 }

@@ -48,9 +48,18 @@ final readonly class Gatehouse
     private function describe(): Answer
     {
         return Answer::json(200, [
-            'issuer' => $this->issuer, 'authorization_endpoint' => "$this->issuer/authorize", 'token_endpoint' => "$this->issuer/token", 'userinfo_endpoint' => "$this->issuer/userinfo", 'jwks_uri' => "$this->issuer/jwks",
-            'response_types_supported' => ['code'], 'subject_types_supported' => ['public'], 'id_token_signing_alg_values_supported' => ['RS256'], 'scopes_supported' => ['openid', 'email', 'profile'],
-            'token_endpoint_auth_methods_supported' => ['client_secret_post', 'client_secret_basic'], 'code_challenge_methods_supported' => ['S256'], 'claims_supported' => ['sub', 'name', 'email', 'email_verified'],
+            'issuer' => $this->issuer,
+            'authorization_endpoint' => "$this->issuer/authorize",
+            'token_endpoint' => "$this->issuer/token",
+            'userinfo_endpoint' => "$this->issuer/userinfo",
+            'jwks_uri' => "$this->issuer/jwks",
+            'response_types_supported' => ['code'],
+            'subject_types_supported' => ['public'],
+            'id_token_signing_alg_values_supported' => ['RS256'],
+            'scopes_supported' => ['openid', 'email', 'profile'],
+            'token_endpoint_auth_methods_supported' => ['client_secret_post', 'client_secret_basic'],
+            'code_challenge_methods_supported' => ['S256'],
+            'claims_supported' => ['sub', 'name', 'email', 'email_verified'],
         ]);
     }
 
@@ -58,7 +67,18 @@ final readonly class Gatehouse
     {
         $details = openssl_pkey_get_details($this->house->key());
 
-        return Answer::json(200, ['keys' => [['kty' => 'RSA', 'use' => 'sig', 'alg' => 'RS256', 'kid' => self::KID, 'n' => House::encoded($details['rsa']['n']), 'e' => House::encoded($details['rsa']['e'])]]]);
+        return Answer::json(200, [
+            'keys' => [
+                [
+                    'kty' => 'RSA',
+                    'use' => 'sig',
+                    'alg' => 'RS256',
+                    'kid' => self::KID,
+                    'n' => House::encoded($details['rsa']['n']),
+                    'e' => House::encoded($details['rsa']['e']),
+                ],
+            ],
+        ]);
     }
 
     /** @param  array<string, mixed>  $asked */
@@ -71,10 +91,22 @@ final readonly class Gatehouse
             return $this->wrong('This app is not registered at Gatehouse.', 'No client is called “'.$text('client_id').'”.');
         }
         if (! in_array($text('redirect_uri'), $client['redirects'], true)) {
-            return $this->wrong('The address to come back to is not registered.', "“{$client['name']}” asks to come back to “".$text('redirect_uri').'”, which is not among: '.implode(', ', $client['redirects']).'.');
+            return $this->wrong(
+                'The address to come back to is not registered.',
+                "“{$client['name']}” asks to come back to “".$text('redirect_uri').'”, which is not among: '.implode(', ', $client['redirects']).'.',
+            );
         }
-        if ($text('response_type') !== 'code' || ! in_array('openid', explode(' ', $text('scope')), true) || $text('code_challenge_method') !== 'S256' || ! preg_match('/^[A-Za-z0-9_-]{43}$/', $text('code_challenge'))) {
-            return self::back($text('redirect_uri'), ['error' => 'invalid_request', 'error_description' => 'A code with the scope openid and a proof key (S256) is needed.', 'state' => $text('state')]);
+        if (
+            $text('response_type') !== 'code' ||
+            ! in_array('openid', explode(' ', $text('scope')), true) ||
+            $text('code_challenge_method') !== 'S256' ||
+            ! preg_match('/^[A-Za-z0-9_-]{43}$/', $text('code_challenge'))
+        ) {
+            return self::back($text('redirect_uri'), [
+                'error' => 'invalid_request',
+                'error_description' => 'A code with the scope openid and a proof key (S256) is needed.',
+                'state' => $text('state'),
+            ]);
         }
         $hidden = '';
         foreach (['client_id', 'redirect_uri', 'state', 'nonce', 'code_challenge', 'scope'] as $key) {
@@ -82,11 +114,24 @@ final readonly class Gatehouse
         }
         $people = '';
         foreach (House::PEOPLE as $id => $person) {
-            $people .= "<p><button class=\"main\" name=\"person\" value=\"$id\">Go on as ".Page::text($person['name']).'</button> <small>'.Page::text($person['email']).($person['email_verified'] ? '' : ', not verified').'</small></p>';
+            $people .=
+                "<p><button class=\"main\" name=\"person\" value=\"$id\">Go on as ".
+                Page::text($person['name']).
+                '</button> <small>'.
+                Page::text($person['email']).
+                ($person['email_verified'] ? '' : ', not verified').
+                '</small></p>';
         }
 
-        return Page::of('Gatehouse', '<small>Gatehouse, a practice identity provider</small><h1>'.Page::text($client['name']).' wants to know who you are</h1><p>It would learn your name and your e-mail address.'
-            .($this->house->state['testing'] ? ' <strong>It is being tested: only testers get in.</strong>' : '')."</p><form method=\"post\" action=\"$this->issuer/authorize\">$hidden$people<p><button name=\"person\" value=\"\">No, go back</button></p></form>");
+        return Page::of(
+            'Gatehouse',
+            '<small>Gatehouse, a practice identity provider</small><h1>'.
+                Page::text($client['name']).
+                ' wants to know who you are</h1><p>It would learn your name and your e-mail address.'.
+                ($this->house->state['testing'] ? ' <strong>It is being tested: only testers get in.</strong>' : '').
+                "</p><form method=\"post\" action=\"$this->issuer/authorize\">$hidden$people<p><button name=\"person\" value=\"\">No, go back</button>"
+                    .'</p></form>',
+        );
     }
 
     /** @param  array<string, mixed>  $form */
@@ -102,11 +147,21 @@ final readonly class Gatehouse
             return self::back($text('redirect_uri'), ['error' => 'access_denied', 'error_description' => 'The person said no.', 'state' => $text('state')]);
         }
         if ($this->house->state['testing'] && ! in_array($person['email'], $this->house->state['testers'], true)) {
-            return $this->wrong('This app is being tested, and you are not one of its testers.', "{$person['email']} is not on the list. Its owner can add testers at the desk of Gatehouse, or end the test.");
+            return $this->wrong(
+                'This app is being tested, and you are not one of its testers.',
+                "{$person['email']} is not on the list. Its owner can add testers at the desk of Gatehouse, or end the test.",
+            );
         }
         $code = House::encoded(random_bytes(24));
         $this->house->change(function (House $house) use ($code, $text): void {
-            $house->state['codes'][$code] = ['until' => time() + 60, 'client' => $text('client_id'), 'redirect' => $text('redirect_uri'), 'nonce' => $text('nonce'), 'challenge' => $text('code_challenge'), 'person' => $text('person')];
+            $house->state['codes'][$code] = [
+                'until' => time() + 60,
+                'client' => $text('client_id'),
+                'redirect' => $text('redirect_uri'),
+                'nonce' => $text('nonce'),
+                'challenge' => $text('code_challenge'),
+                'person' => $text('person'),
+            ];
         });
 
         return self::back($text('redirect_uri'), ['code' => $code, 'state' => $text('state')]);
@@ -116,7 +171,9 @@ final readonly class Gatehouse
     private function exchange(array $form, string $authorization): Answer
     {
         $text = fn (string $key): string => is_string($form[$key] ?? null) ? $form[$key] : '';
-        [$id, $secret] = preg_match('/^Basic (\S+)$/', $authorization, $basic) ? array_map(urldecode(...), explode(':', (string) base64_decode($basic[1]), 2) + [1 => '']) : [$text('client_id'), $text('client_secret')];
+        [$id, $secret] = preg_match('/^Basic (\S+)$/', $authorization, $basic)
+            ? array_map(urldecode(...), explode(':', (string) base64_decode($basic[1]), 2) + [1 => ''])
+            : [$text('client_id'), $text('client_secret')];
         $client = $this->house->state['clients'][$id] ?? null;
         if ($client === null || ! hash_equals($client['secret'], $secret)) {
             return Answer::json(401, ['error' => 'invalid_client', 'error_description' => 'The client or its secret is not right.']);
@@ -128,7 +185,13 @@ final readonly class Gatehouse
             return $given;
         });
         $proof = House::encoded(hash('sha256', $text('code_verifier'), true));
-        if ($given === null || $given['until'] < time() || $given['client'] !== $id || $given['redirect'] !== $text('redirect_uri') || ! hash_equals((string) $given['challenge'], $proof)) {
+        if (
+            $given === null ||
+            $given['until'] < time() ||
+            $given['client'] !== $id ||
+            $given['redirect'] !== $text('redirect_uri') ||
+            ! hash_equals((string) $given['challenge'], $proof)
+        ) {
             return Answer::json(400, ['error' => 'invalid_grant', 'error_description' => 'The code is not good, or its proof is not right.']);
         }
         $access = $this->house->mark().House::encoded(random_bytes(24));
@@ -136,7 +199,13 @@ final readonly class Gatehouse
             $house->state['tokens'][$access] = ['until' => time() + 3600, 'person' => $given['person']];
         });
 
-        return Answer::json(200, ['access_token' => $access, 'token_type' => 'Bearer', 'expires_in' => 3600, 'scope' => 'openid email profile', 'id_token' => $this->token($given, $id, $access)]);
+        return Answer::json(200, [
+            'access_token' => $access,
+            'token_type' => 'Bearer',
+            'expires_in' => 3600,
+            'scope' => 'openid email profile',
+            'id_token' => $this->token($given, $id, $access),
+        ]);
     }
 
     /** @param  array<string, mixed>  $given */
@@ -145,7 +214,16 @@ final readonly class Gatehouse
         $break = $this->house->state['break'];
         $now = time() + $this->house->state['skew'];
         $person = $this->told($given['person']);
-        $claims = ['iss' => $this->issuer, 'sub' => $given['person'], 'aud' => $client, 'iat' => $now, 'exp' => $now + 300, 'nonce' => $given['nonce'], 'at_hash' => House::encoded(substr(hash('sha256', $access, true), 0, 16))] + $person;
+        $claims =
+            [
+                'iss' => $this->issuer,
+                'sub' => $given['person'],
+                'aud' => $client,
+                'iat' => $now,
+                'exp' => $now + 300,
+                'nonce' => $given['nonce'],
+                'at_hash' => House::encoded(substr(hash('sha256', $access, true), 0, 16)),
+            ] + $person;
         $claims = match ($break) {
             'iss' => ['iss' => "$this->issuer/other"] + $claims,
             'aud' => ['aud' => 'somebody-else'] + $claims,
@@ -159,9 +237,15 @@ final readonly class Gatehouse
             'userinfo' => array_diff_key($claims, ['email' => 0, 'email_verified' => 0]),
             default => $claims,
         };
-        $header = ['alg' => match ($break) {
-            'none' => 'none', 'hmac' => 'HS256', default => 'RS256'
-        }, 'typ' => 'JWT', 'kid' => $break === 'kid' ? 'gatehouse-0' : self::KID];
+        $header = [
+            'alg' => match ($break) {
+                'none' => 'none',
+                'hmac' => 'HS256',
+                default => 'RS256',
+            },
+            'typ' => 'JWT',
+            'kid' => $break === 'kid' ? 'gatehouse-0' : self::KID,
+        ];
         $signed = House::encoded((string) json_encode($header)).'.'.House::encoded((string) json_encode($claims, JSON_UNESCAPED_SLASHES));
         if ($break === 'none') {
             return "$signed.";
@@ -177,7 +261,7 @@ final readonly class Gatehouse
 
     private function tell(string $authorization): Answer
     {
-        $token = preg_match('/^Bearer (\S+)$/', $authorization, $found) ? ($this->house->state['tokens'][$found[1]] ?? null) : null;
+        $token = preg_match('/^Bearer (\S+)$/', $authorization, $found) ? $this->house->state['tokens'][$found[1]] ?? null : null;
         if ($token === null || $token['until'] < time()) {
             return new Answer(401, '', ['WWW-Authenticate' => 'Bearer error="invalid_token"']);
         }
@@ -196,7 +280,7 @@ final readonly class Gatehouse
     {
         $image = imagecreatetruecolor(96, 96);
         $seed = crc32($person);
-        imagefill($image, 0, 0, (int) imagecolorallocate($image, 190 + $seed % 60, 200 + ($seed >> 8) % 50, 190 + ($seed >> 16) % 60));
+        imagefill($image, 0, 0, (int) imagecolorallocate($image, 190 + ($seed % 60), 200 + (($seed >> 8) % 50), 190 + (($seed >> 16) % 60)));
         $ink = (int) imagecolorallocate($image, 40, 60, 80);
         imagefilledellipse($image, 48, 38, 34, 34, $ink);
         imagefilledellipse($image, 48, 92, 70, 60, $ink);
@@ -211,16 +295,52 @@ final readonly class Gatehouse
         $state = $this->house->state;
         $clients = '';
         foreach ($state['clients'] as $id => $client) {
-            $clients .= '<form method="post"><h2>'.Page::text($client['name']).'</h2><p><small>client id</small> <code>'.Page::text($id).'</code><br><small>client secret</small> <code>'.Page::text($client['secret']).'</code></p>'
-                .'<label>Addresses that it may come back to, one a line<textarea name="redirects" rows="2">'.Page::text(implode("\n", $client['redirects'])).'</textarea></label><button name="client" value="'.Page::text($id).'">Register</button></form>';
+            $clients .=
+                '<form method="post"><h2>'.
+                Page::text($client['name']).
+                '</h2><p><small>client id</small> <code>'.
+                Page::text($id).
+                '</code><br><small>client secret</small> <code>'.
+                Page::text($client['secret']).
+                '</code></p>'.
+                '<label>Addresses that it may come back to, one a line<textarea name="redirects" rows="2">'.
+                Page::text(implode("\n", $client['redirects'])).
+                '</textarea></label><button name="client" value="'.
+                Page::text($id).
+                '">Register</button></form>';
         }
-        $options = implode('', array_map(fn (string $b): string => '<option value="'.$b.'"'.($b === $state['break'] ? ' selected' : '').'>'.($b === '' ? 'nothing' : $b).'</option>', House::BREAKS));
+        $options = implode(
+            '',
+            array_map(
+                fn (string $b): string => '<option value="'.
+                    $b.
+                    '"'.
+                    ($b === $state['break'] ? ' selected' : '').
+                    '>'.
+                    ($b === '' ? 'nothing' : $b).
+                    '</option>',
+                House::BREAKS,
+            ),
+        );
 
-        return Page::of('The desk of Gatehouse', '<small>Gatehouse, a practice identity provider</small><h1>The desk</h1><p>Apps that let people in through Gatehouse are registered here. Its address is <code>'.Page::text($this->issuer).'</code>.</p>'
-            .$clients.'<form method="post"><h2>A new app</h2><label>Its name <input name="name" required></label><button name="new" value="1">Register</button></form>'
-            .'<form method="post"><h2>Rehearsal</h2><label><input type="checkbox" name="testing" value="1"'.($state['testing'] ? ' checked' : '').'> Being tested: only testers get in</label>'
-            .'<label>Testers, one a line<textarea name="testers" rows="3">'.Page::text(implode("\n", $state['testers'])).'</textarea></label>'
-            ."<label>Broken in every token <select name=\"break\">$options</select></label><label>Its clock is ahead by <input name=\"skew\" size=\"6\" value=\"{$state['skew']}\"> seconds</label><button name=\"switches\" value=\"1\">Set</button></form>");
+        return Page::of(
+            'The desk of Gatehouse',
+            '<small>Gatehouse, a practice identity provider</small><h1>The desk</h1><p>Apps that let people in through Gatehouse are registered '
+                .'here. Its address is <code>'.
+                Page::text($this->issuer).
+                '</code>.</p>'.
+                $clients.
+                '<form method="post"><h2>A new app</h2><label>Its name <input name="name" required></label><button name="new" value="1">'
+                    .'Register</button></form>'.
+                '<form method="post"><h2>Rehearsal</h2><label><input type="checkbox" name="testing" value="1"'.
+                ($state['testing'] ? ' checked' : '').
+                '> Being tested: only testers get in</label>'.
+                '<label>Testers, one a line<textarea name="testers" rows="3">'.
+                Page::text(implode("\n", $state['testers'])).
+                '</textarea></label>'.
+                "<label>Broken in every token <select name=\"break\">$options</select></label><label>Its clock is ahead by <input name=\"skew\" "
+                    ."size=\"6\" value=\"{$state['skew']}\"> seconds</label><button name=\"switches\" value=\"1\">Set</button></form>",
+        );
     }
 
     /** @param  array<string, mixed>  $form */
@@ -233,7 +353,11 @@ final readonly class Gatehouse
                 $house->state['clients'][$id]['redirects'] = $lines('redirects');
             }
             if (isset($form['new']) && is_string($form['name'] ?? null) && trim($form['name']) !== '') {
-                $house->state['clients']['client-'.$house->mark().bin2hex(random_bytes(4))] = ['secret' => House::encoded(random_bytes(18)), 'name' => mb_substr(trim($form['name']), 0, 60), 'redirects' => []];
+                $house->state['clients']['client-'.$house->mark().bin2hex(random_bytes(4))] = [
+                    'secret' => House::encoded(random_bytes(18)),
+                    'name' => mb_substr(trim($form['name']), 0, 60),
+                    'redirects' => [],
+                ];
             }
             if (isset($form['switches'])) {
                 $house->state['testing'] = isset($form['testing']);
@@ -248,12 +372,21 @@ final readonly class Gatehouse
 
     private function wrong(string $title, string $text): Answer
     {
-        return new Answer(400, Page::of('Gatehouse', '<small>Gatehouse, a practice identity provider</small><h1>'.Page::text($title).'</h1><p class="wrong">'.Page::text($text).'</p>')->body, ['Content-Type' => 'text/html; charset=utf-8']);
+        return new Answer(
+            400,
+            Page::of(
+                'Gatehouse',
+                '<small>Gatehouse, a practice identity provider</small><h1>'.Page::text($title).'</h1><p class="wrong">'.Page::text($text).'</p>',
+            )->body,
+            ['Content-Type' => 'text/html; charset=utf-8'],
+        );
     }
 
     /** @param  array<string, string>  $with */
     private static function back(string $to, array $with): Answer
     {
-        return new Answer(302, '', ['Location' => $to.(str_contains($to, '?') ? '&' : '?').http_build_query(array_filter($with, fn (string $v): bool => $v !== ''))]);
+        return new Answer(302, '', [
+            'Location' => $to.(str_contains($to, '?') ? '&' : '?').http_build_query(array_filter($with, fn (string $v): bool => $v !== '')),
+        ]);
     }
 }

@@ -20,7 +20,10 @@ final class House
     /** What can be broken in a token, for rehearsal: one rule each. */
     public const BREAKS = ['', 'iss', 'aud', 'azp', 'none', 'hmac', 'key', 'kid', 'exp', 'old', 'future', 'nonce', 'sub', 'at_hash', 'userinfo'];
 
-    /** @var array{clients: array<string, array{secret: string, name: string, redirects: list<string>}>, testers: list<string>, testing: bool, break: string, skew: int, codes: array<string, array<string, mixed>>, tokens: array<string, array<string, mixed>>} */
+    /**
+     * @var array{clients: array<string, array{secret: string, name: string, redirects: list<string>}>, testers: list<string>, testing: bool,
+     *   break: string, skew: int, codes: array<string, array<string, mixed>>, tokens: array<string, array<string, mixed>>}
+     */
     public array $state;
 
     private readonly string $file;
@@ -37,10 +40,24 @@ final class House
         $this->file = "$folder/gatehouse".($box === '' ? '' : "-$box").'.json';
         $read = is_file($this->file) ? json_decode((string) file_get_contents($this->file), true) : null;
         $app = rtrim($app, '/');
-        $this->state = (is_array($read) ? $read : []) + ['clients' => $box !== '' ? [] : [
-            'saltlark-sandbox' => ['secret' => 'practice-secret-for-the-sandbox', 'name' => 'Saltlark, sandbox', 'redirects' => ["$app/back/sandbox/saltlark"]],
-            'saltlark-live' => ['secret' => 'practice-secret-for-live', 'name' => 'Saltlark', 'redirects' => ["$app/back/live/saltlark"]],
-        ], 'testers' => ['runa@castellane.example', 'ines@okafor.example'], 'testing' => false, 'break' => '', 'skew' => 0, 'codes' => [], 'tokens' => []];
+        $this->state = (is_array($read) ? $read : []) + [
+            'clients' => $box !== ''
+                    ? []
+                    : [
+                        'saltlark-sandbox' => [
+                            'secret' => 'practice-secret-for-the-sandbox',
+                            'name' => 'Saltlark, sandbox',
+                            'redirects' => ["$app/back/sandbox/saltlark"],
+                        ],
+                        'saltlark-live' => ['secret' => 'practice-secret-for-live', 'name' => 'Saltlark', 'redirects' => ["$app/back/live/saltlark"]],
+                    ],
+            'testers' => ['runa@castellane.example', 'ines@okafor.example'],
+            'testing' => false,
+            'break' => '',
+            'skew' => 0,
+            'codes' => [],
+            'tokens' => [],
+        ];
     }
 
     /** The house that a request is about: that of the key with which the desk is opened, else that of the client or token it names. */

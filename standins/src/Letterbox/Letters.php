@@ -16,8 +16,14 @@ final readonly class Letters
         if (! is_dir($folder)) {
             mkdir($folder, 0700, true);
         }
-        $this->database = new PDO("sqlite:$folder/letterbox.sqlite", null, null, [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION, PDO::ATTR_DEFAULT_FETCH_MODE => PDO::FETCH_ASSOC]);
-        $this->database->exec('pragma journal_mode = wal; pragma busy_timeout = 5000; create table if not exists letters (id integer primary key autoincrement, sender text not null, recipient text not null, subject text not null, text text not null, raw text not null, at text not null)');
+        $this->database = new PDO("sqlite:$folder/letterbox.sqlite", null, null, [
+            PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION,
+            PDO::ATTR_DEFAULT_FETCH_MODE => PDO::FETCH_ASSOC,
+        ]);
+        $this->database->exec(
+            'pragma journal_mode = wal; pragma busy_timeout = 5000; create table if not exists letters (id integer primary key autoincrement, '
+                .'sender text not null, recipient text not null, subject text not null, text text not null, raw text not null, at text not null)',
+        );
         if (! in_array('box', $this->database->query('select name from pragma_table_info(\'letters\')')->fetchAll(PDO::FETCH_COLUMN), true)) {
             $this->database->exec("alter table letters add column box text not null default ''");
         }
@@ -40,7 +46,15 @@ final readonly class Letters
         };
         $statement = $this->database->prepare('insert into letters (sender, recipient, subject, text, raw, at, box) values (?, ?, ?, ?, ?, ?, ?)');
         foreach ($to as $recipient) {
-            $statement->execute([$header('From') ?: $from, strtolower($recipient), $header('Subject'), trim($text), $raw, gmdate('Y-m-d\TH:i:s\Z'), $header('X-Practice-Box')]);
+            $statement->execute([
+                $header('From') ?: $from,
+                strtolower($recipient),
+                $header('Subject'),
+                trim($text),
+                $raw,
+                gmdate('Y-m-d\TH:i:s\Z'),
+                $header('X-Practice-Box'),
+            ]);
         }
     }
 

@@ -45,22 +45,34 @@ final readonly class Quay implements Inspector
             unlink($readable);
         }
         if ($code !== 0 || ! preg_match("/^package: name='([^']+)' versionCode='(\d*)' versionName='([^']*)'/m", $badging, $package)) {
-            return new Inspection(reasons: [['code' => 'package', 'sentence' => 'The package cannot be read.'], ...($isBundle ? self::shapeOfBundle($entries, $file) : []), ...self::unsafe($entries)]);
+            return new Inspection(
+                reasons: [
+                    ['code' => 'package', 'sentence' => 'The package cannot be read.'],
+                    ...$isBundle ? self::shapeOfBundle($entries, $file) : [],
+                    ...self::unsafe($entries),
+                ],
+            );
         }
-        $reasons = [...($isBundle ? self::shapeOfBundle($entries, $file) : self::shapeOfPackage($entries)), ...self::unsafe($entries)];
+        $reasons = [...$isBundle ? self::shapeOfBundle($entries, $file) : self::shapeOfPackage($entries), ...self::unsafe($entries)];
         $target = preg_match("/^targetSdkVersion:'(\d+)'/m", $badging, $found) ? (int) $found[1] : 0;
         if ($target < self::LEAST_TARGET) {
             $reasons[] = ['code' => 'target', 'sentence' => "The package targets API level $target; at least ".self::LEAST_TARGET.' is needed.'];
         }
         $least = preg_match("/^sdkVersion:'(\d+)'/m", $badging, $found) ? (int) $found[1] : 1;
         if ($least > $target) {
-            $reasons[] = ['code' => 'target', 'sentence' => "The package needs at least API level $least, which is more than the level $target that it targets."];
+            $reasons[] = [
+                'code' => 'target',
+                'sentence' => "The package needs at least API level $least, which is more than the level $target that it targets.",
+            ];
         }
         if (str_contains($badging, 'application-debuggable')) {
             $reasons[] = ['code' => 'debuggable', 'sentence' => 'The package can be debugged (android:debuggable); a store takes only packages that cannot.'];
         }
         foreach ($target >= 31 ? $manifest->unexported : [] as $component) {
-            $reasons[] = ['code' => 'exported', 'sentence' => "The component $component has an intent filter but does not say android:exported; phones with Android 12 do not install it."];
+            $reasons[] = [
+                'code' => 'exported',
+                'sentence' => "The component $component has an intent filter but does not say android:exported; phones with Android 12 do not install it.",
+            ];
         }
         if (! preg_match("/^application:.* icon='[^']+'/m", $badging)) {
             $reasons[] = ['code' => 'icon', 'sentence' => 'The package has no icon.'];
@@ -74,7 +86,10 @@ final readonly class Quay implements Inspector
         if ($signer === '') {
             $reasons[] = ['code' => 'signature', 'sentence' => 'The package is not signed, or its signature does not hold.'];
         } elseif (! $isBundle && $target >= 30 && ! $this->signedAsAWhole($file)) {
-            $reasons[] = ['code' => 'signature', 'sentence' => 'The package is signed only in the old way (v1); for API level 30 and above it must be signed as a whole (v2 or v3).'];
+            $reasons[] = [
+                'code' => 'signature',
+                'sentence' => 'The package is signed only in the old way (v1); for API level 30 and above it must be signed as a whole (v2 or v3).',
+            ];
         }
         preg_match_all("/^uses-permission: name='([^']+)'/m", $badging, $permissions);
 
@@ -98,8 +113,15 @@ final readonly class Quay implements Inspector
 
         return match (true) {
             $table === null => [],
-            $table['method'] !== 0 => [['code' => 'resources', 'sentence' => 'resources.arsc is compressed; phones with Android 11 and later do not install such a package.']],
-            $table['at'] % 4 !== 0 => [['code' => 'resources', 'sentence' => 'resources.arsc does not begin at a multiple of four bytes; phones with Android 11 and later do not install such a package.']],
+            $table['method'] !== 0 => [
+                ['code' => 'resources', 'sentence' => 'resources.arsc is compressed; phones with Android 11 and later do not install such a package.'],
+            ],
+            $table['at'] % 4 !== 0 => [
+                [
+                    'code' => 'resources',
+                    'sentence' => 'resources.arsc does not begin at a multiple of four bytes; phones with Android 11 and later do not install such a package.',
+                ],
+            ],
             default => [],
         };
     }
@@ -107,7 +129,10 @@ final readonly class Quay implements Inspector
     /** @return list<array{code: string, sentence: string}> */
     private static function unsafe(ZipEntries $entries): array
     {
-        return array_map(fn (string $name): array => ['code' => 'zip', 'sentence' => 'The name “'.mb_scrub($name).'” stands twice in the file, or leads out of it.'], $entries->unsafe());
+        return array_map(
+            fn (string $name): array => ['code' => 'zip', 'sentence' => 'The name “'.mb_scrub($name).'” stands twice in the file, or leads out of it.'],
+            $entries->unsafe(),
+        );
     }
 
     /** @return list<array{code: string, sentence: string}> */
@@ -115,11 +140,14 @@ final readonly class Quay implements Inspector
     {
         $reasons = [];
         $names = array_column($entries->all, 'name');
-        $zip = new ZipArchive;
+        $zip = new ZipArchive();
         $zip->open($file, ZipArchive::RDONLY);
         // BundleConfig { Bundletool bundletool = 1 { string version = 2 } } in protocol buffers' wire format.
         if (preg_match('/^\x0A.\x12.\d+\.\d+\.\d+/s', (string) $zip->getFromName('BundleConfig.pb')) !== 1) {
-            $reasons[] = ['code' => 'bundle', 'sentence' => 'BundleConfig.pb is missing or does not say with which version of the tools the bundle was made.'];
+            $reasons[] = [
+                'code' => 'bundle',
+                'sentence' => 'BundleConfig.pb is missing or does not say with which version of the tools the bundle was made.',
+            ];
         }
         foreach (['base/manifest/AndroidManifest.xml', 'base/resources.pb', 'base/dex/classes.dex'] as $needed) {
             if (! in_array($needed, $names, true)) {
@@ -127,7 +155,13 @@ final readonly class Quay implements Inspector
             }
         }
         foreach ($names as $name) {
-            if (! preg_match('~^(BundleConfig\.pb|BUNDLE-METADATA/.+|META-INF/.+|[A-Za-z]\w*/(manifest/AndroidManifest\.xml|dex/classes\d*\.dex|res/.+|assets/.+|lib/.+|root/.+|resources\.pb|assets\.pb|native\.pb))$~', $name)) {
+            if (
+                ! preg_match(
+                    '~^(BundleConfig\.pb|BUNDLE-METADATA/.+|META-INF/.+|[A-Za-z]\w*/(manifest/AndroidManifest\.xml|dex/classes\d*\.dex|res/.+|'
+                        .'assets/.+|lib/.+|root/.+|resources\.pb|assets\.pb|native\.pb))$~',
+                    $name,
+                )
+            ) {
                 $reasons[] = ['code' => 'bundle', 'sentence' => "“{$name}” has no place in a bundle."];
             }
         }
@@ -164,8 +198,8 @@ final readonly class Quay implements Inspector
     private function converted(string $bundle): string
     {
         $stem = "$this->folder/".bin2hex(random_bytes(8));
-        $from = new ZipArchive;
-        $to = new ZipArchive;
+        $from = new ZipArchive();
+        $to = new ZipArchive();
         $from->open($bundle, ZipArchive::RDONLY);
         $to->open("$stem.proto.apk", ZipArchive::CREATE);
         for ($i = 0; $i < $from->numFiles; $i++) {
@@ -188,7 +222,7 @@ final readonly class Quay implements Inspector
 
     private function holds(string $file, string $name): bool
     {
-        $zip = new ZipArchive;
+        $zip = new ZipArchive();
 
         return $zip->open($file, ZipArchive::RDONLY) === true && $zip->locateName($name) !== false;
     }

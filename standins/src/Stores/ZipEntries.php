@@ -31,11 +31,22 @@ final readonly class ZipEntries
         $directory = unpack('vcount/Vsize/Vat', substr($tail, $end + 10, 10));
         $bytes = $read($directory['at'], $directory['size']);
         $all = [];
-        for ($at = 0; count($all) < $directory['count'] && substr($bytes, $at, 4) === "PK\x01\x02"; $at += 46 + $entry['name'] + $entry['extra'] + $entry['comment']) {
-            $entry = unpack('vmethod', substr($bytes, $at + 10, 2)) + unpack('vname/vextra/vcomment', substr($bytes, $at + 28, 6)) + unpack('Vlocal', substr($bytes, $at + 42, 4));
+        for (
+            $at = 0;
+            count($all) < $directory['count'] && substr($bytes, $at, 4) === "PK\x01\x02";
+            $at += 46 + $entry['name'] + $entry['extra'] + $entry['comment']
+        ) {
+            $entry =
+                unpack('vmethod', substr($bytes, $at + 10, 2)) +
+                unpack('vname/vextra/vcomment', substr($bytes, $at + 28, 6)) +
+                unpack('Vlocal', substr($bytes, $at + 42, 4));
             $local = $read($entry['local'], 30);
             $lengths = strlen($local) === 30 ? unpack('vname/vextra', substr($local, 26, 4)) : ['name' => 0, 'extra' => 0];
-            $all[] = ['name' => substr($bytes, $at + 46, $entry['name']), 'method' => $entry['method'], 'at' => $entry['local'] + 30 + $lengths['name'] + $lengths['extra']];
+            $all[] = [
+                'name' => substr($bytes, $at + 46, $entry['name']),
+                'method' => $entry['method'],
+                'at' => $entry['local'] + 30 + $lengths['name'] + $lengths['extra'],
+            ];
         }
 
         return new self($all);
@@ -46,7 +57,10 @@ final readonly class ZipEntries
     {
         $names = array_column($this->all, 'name');
         $twice = array_keys(array_filter(array_count_values($names), fn (int $n): bool => $n > 1));
-        $out = array_filter($names, fn (string $name): bool => $name === '' || $name[0] === '/' || preg_match('~(^|/)\.\.(/|$)|[\\\\\x00-\x1F]|^[A-Za-z]:~', $name) === 1);
+        $out = array_filter(
+            $names,
+            fn (string $name): bool => $name === '' || $name[0] === '/' || preg_match('~(^|/)\.\.(/|$)|[\\\\\x00-\x1F]|^[A-Za-z]:~', $name) === 1,
+        );
 
         return array_values(array_unique([...array_map(strval(...), $twice), ...$out]));
     }

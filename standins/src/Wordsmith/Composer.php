@@ -7,7 +7,41 @@ namespace Standins\Wordsmith;
 /** Composes answers from what it is given: the conditions in a question, rows of data, and nothing else. */
 final readonly class Composer
 {
-    private const IDLE = ['a', 'an', 'and', 'are', 'at', 'be', 'can', 'do', 'for', 'from', 'how', 'i', 'in', 'is', 'it', 'me', 'my', 'of', 'on', 'or', 'the', 'there', 'this', 'to', 'we', 'what', 'when', 'where', 'which', 'who', 'will', 'with', 'you'];
+    private const IDLE = [
+        'a',
+        'an',
+        'and',
+        'are',
+        'at',
+        'be',
+        'can',
+        'do',
+        'for',
+        'from',
+        'how',
+        'i',
+        'in',
+        'is',
+        'it',
+        'me',
+        'my',
+        'of',
+        'on',
+        'or',
+        'the',
+        'there',
+        'this',
+        'to',
+        'we',
+        'what',
+        'when',
+        'where',
+        'which',
+        'who',
+        'will',
+        'with',
+        'you',
+    ];
 
     public function __construct(private Phrases $phrases)
     {
@@ -19,13 +53,22 @@ final readonly class Composer
      */
     public function answer(array $messages, ?array $schema): string
     {
-        $told = implode("\n", array_map(fn (array $m): string => $m['content'], array_filter($messages, fn (array $m): bool => ($m['role'] ?? '') === 'system')));
+        $told = implode(
+            "\n",
+            array_map(fn (array $m): string => $m['content'], array_filter($messages, fn (array $m): bool => ($m['role'] ?? '') === 'system')),
+        );
         $asked = (string) (array_values(array_filter($messages, fn (array $m): bool => ($m['role'] ?? '') === 'user'))[0]['content'] ?? '');
         if (($schema['name'] ?? '') === 'translation') {
-            return (string) json_encode($this->phrases->translated($asked, preg_match('/into the language ([A-Za-z-]+)/', $told, $found) === 1 ? $found[1] : 'de'), JSON_UNESCAPED_UNICODE);
+            return (string) json_encode(
+                $this->phrases->translated($asked, preg_match('/into the language ([A-Za-z-]+)/', $told, $found) === 1 ? $found[1] : 'de'),
+                JSON_UNESCAPED_UNICODE,
+            );
         }
         if ($schema !== null) {
-            return (string) json_encode((object) $this->filled($asked, is_array($schema['schema']['properties'] ?? null) ? $schema['schema']['properties'] : []), JSON_UNESCAPED_UNICODE);
+            return (string) json_encode(
+                (object) $this->filled($asked, is_array($schema['schema']['properties'] ?? null) ? $schema['schema']['properties'] : []),
+                JSON_UNESCAPED_UNICODE,
+            );
         }
         $last = (string) (end($messages)['content'] ?? $asked);
 
@@ -53,10 +96,20 @@ final readonly class Composer
             };
         }
         if ($waves !== null) {
-            $parts[] = $waves < 0.4 ? 'It lies nearly flat.' : ($waves < 0.9 ? 'Small waves will lift you now and then.' : 'The waves are high enough to turn you over: stay close to the shore.');
+            $parts[] =
+                match (true) {
+                    $waves < 0.4 => 'It lies nearly flat.',
+                    $waves < 0.9 => 'Small waves will lift you now and then.',
+                    default => 'The waves are high enough to turn you over: stay close to the shore.',
+                };
         }
         if ($wind !== null) {
-            $parts[] = $wind < 12 ? 'There is hardly any wind.' : ($wind < 25 ? 'A breeze makes the way back longer than the way out.' : 'The wind is strong: it can carry you out, so leave it for another day.');
+            $parts[] =
+                match (true) {
+                    $wind < 12 => 'There is hardly any wind.',
+                    $wind < 25 => 'A breeze makes the way back longer than the way out.',
+                    default => 'The wind is strong: it can carry you out, so leave it for another day.',
+                };
         }
 
         return implode(' ', $parts);
@@ -78,7 +131,9 @@ final readonly class Composer
         }
         usort($best, fn (array $a, array $b): int => $b[0] <=> $a[0]);
         if ($best === []) {
-            return $data === null ? 'I was given nothing that answers this. Ask me about the water, or give me something to go by.' : 'Among what I was given there is nothing about this.';
+            return $data === null
+                ? 'I was given nothing that answers this. Ask me about the water, or give me something to go by.'
+                : 'Among what I was given there is nothing about this.';
         }
         $lines = array_map(fn (array $found): string => self::line($found[1]), array_slice($best, 0, 3));
 
@@ -119,8 +174,18 @@ final readonly class Composer
                 $format === 'date-time' => preg_match('/(\d{4}-\d\d-\d\d)[ T](?:at )?(\d\d:\d\d)/', $text, $m) === 1 ? "$m[1]T$m[2]:00Z" : null,
                 $format === 'date' => preg_match('/\d{4}-\d\d-\d\d/', $text, $m) === 1 ? $m[0] : null,
                 $format === 'email' => preg_match('/[^@\s]+@[^@\s]+\.[^@\s,;]+/', $text, $m) === 1 ? rtrim($m[0], '.') : null,
-                in_array('boolean', $types, true) => mb_stripos($text, 'no '.$name) !== false ? false : (mb_stripos($text, (string) $name) !== false ? true : null),
-                in_array('integer', $types, true) => preg_match('/(?<![\d:.-])(\d{1,6})(?![\d:.-])\s*(?:'.preg_quote((string) $name, '/').'|places|people|of us)?/i', $rest, $m) === 1 ? (int) $m[1] : null,
+                in_array('boolean', $types, true) => match (true) {
+                    mb_stripos($text, 'no '.$name) !== false => false,
+                    mb_stripos($text, (string) $name) !== false => true,
+                    default => null,
+                },
+                in_array('integer', $types, true) => preg_match(
+                    '/(?<![\d:.-])(\d{1,6})(?![\d:.-])\s*(?:'.preg_quote((string) $name, '/').'|places|people|of us)?/i',
+                    $rest,
+                    $m,
+                ) === 1
+                    ? (int) $m[1]
+                    : null,
                 in_array('number', $types, true) => preg_match('/(?<![\d:-])(\d+(?:\.\d+)?)(?![\d:-])/', $rest, $m) === 1 ? (float) $m[1] : null,
                 default => preg_match('/^\s*([^,.;\n]{2,80})/u', $text, $m) === 1 ? trim($m[1]) : null,
             };

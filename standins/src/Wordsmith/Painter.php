@@ -14,7 +14,33 @@ final class Painter
     private const SEAS = [[0x0B, 0x6E, 0x5F], [0x12, 0x5E, 0x8C], [0x1F, 0x4B, 0x73], [0x2A, 0x7F, 0x8F]];
 
     /** Word => what is drawn. */
-    private const THINGS = ['sun' => 'sun', 'dawn' => 'sun', 'morning' => 'sun', 'sunrise' => 'sun', 'moon' => 'moon', 'night' => 'moon', 'star' => 'star', 'stars' => 'star', 'bird' => 'bird', 'lark' => 'bird', 'gull' => 'bird', 'boat' => 'boat', 'sail' => 'boat', 'fish' => 'fish', 'heart' => 'heart', 'love' => 'heart', 'lighthouse' => 'tower', 'tower' => 'tower', 'swimmer' => 'swimmer', 'swim' => 'swimmer', 'swimming' => 'swimmer', 'cloud' => 'cloud', 'clouds' => 'cloud', 'rock' => 'rock', 'rocks' => 'rock'];
+    private const THINGS = [
+        'sun' => 'sun',
+        'dawn' => 'sun',
+        'morning' => 'sun',
+        'sunrise' => 'sun',
+        'moon' => 'moon',
+        'night' => 'moon',
+        'star' => 'star',
+        'stars' => 'star',
+        'bird' => 'bird',
+        'lark' => 'bird',
+        'gull' => 'bird',
+        'boat' => 'boat',
+        'sail' => 'boat',
+        'fish' => 'fish',
+        'heart' => 'heart',
+        'love' => 'heart',
+        'lighthouse' => 'tower',
+        'tower' => 'tower',
+        'swimmer' => 'swimmer',
+        'swim' => 'swimmer',
+        'swimming' => 'swimmer',
+        'cloud' => 'cloud',
+        'clouds' => 'cloud',
+        'rock' => 'rock',
+        'rocks' => 'rock',
+    ];
 
     /** @return string a PNG */
     public function paint(string $words, int $side, int $number): string
@@ -29,8 +55,8 @@ final class Painter
         preg_match_all('/[\p{L}]+/u', mb_strtolower($words), $found);
         $things = array_values(array_unique(array_filter(array_map(fn (string $w): ?string => self::THINGS[$w] ?? null, $found[0]))));
         foreach ($things === [] ? ['star'] : array_slice($things, 0, 5) as $i => $thing) {
-            $shift = (($seed >> ($i * 3)) % 7 - 3) / 22;
-            $this->thing($image, $thing, $side, $shift + ($i - (count($things) - 1) / 2) * 0.17, 0.75 + ($seed >> ($i + 5)) % 5 / 12);
+            $shift = ((($seed >> ($i * 3)) % 7) - 3) / 22;
+            $this->thing($image, $thing, $side, $shift + ($i - (count($things) - 1) / 2) * 0.17, 0.75 + (($seed >> ($i + 5)) % 5) / 12);
         }
         $this->ring($image, $side, $seed);
         ob_start();
@@ -44,7 +70,7 @@ final class Painter
         $sky = self::SKIES[$seed % count(self::SKIES)];
         $sea = self::SEAS[intdiv($seed, 7) % count(self::SEAS)];
         $radius = $side / 2;
-        $shore = $side * (0.5 + $seed % 9 / 60);
+        $shore = $side * (0.5 + ($seed % 9) / 60);
         for ($y = 0; $y < $side; $y++) {
             $half = sqrt(max(0, $radius ** 2 - ($y - $radius) ** 2));
             $share = $y < $shore ? $y / $shore : ($y - $shore) / ($side - $shore);
@@ -59,9 +85,16 @@ final class Painter
             $half = sqrt(max(0, $radius ** 2 - ($y - $radius) ** 2)) * 0.9;
             $before = null;
             for ($x = -$half; $x <= $half; $x += $side / 64) {
-                $point = [$radius + $x, $y + sin($x / $side * 24 + $wave + $seed % 6) * $side / 70];
+                $point = [$radius + $x, $y + (sin(($x / $side) * 24 + $wave + ($seed % 6)) * $side) / 70];
                 if ($before !== null) {
-                    imageline($image, (int) $before[0], (int) $before[1], (int) $point[0], (int) $point[1], (int) imagecolorallocatealpha($image, 255, 255, 255, 70));
+                    imageline(
+                        $image,
+                        (int) $before[0],
+                        (int) $before[1],
+                        (int) $point[0],
+                        (int) $point[1],
+                        (int) imagecolorallocatealpha($image, 255, 255, 255, 70),
+                    );
                 }
                 $before = $point;
             }
@@ -77,24 +110,43 @@ final class Painter
         $gold = $this->colour($image, 0xF4, 0xC9, 0x5D);
         $red = $this->colour($image, 0xE0, 0x5A, 0x47);
         $dark = $this->colour($image, 0x13, 0x29, 0x2B);
-        $shape = fn (array $points, int $colour, float $y) => imagefilledpolygon($image, array_map(intval(...), array_merge(...array_map(fn (array $p): array => [$x + $p[0] * $s, $y + $p[1] * $s], $points))), $colour);
+        $shape = fn (array $points, int $colour, float $y) => imagefilledpolygon(
+            $image,
+            array_map(intval(...), array_merge(...array_map(fn (array $p): array => [$x + $p[0] * $s, $y + $p[1] * $s], $points))),
+            $colour,
+        );
         switch ($thing) {
             case 'sun':
                 imagefilledellipse($image, (int) $x, (int) ($side * 0.34), (int) ($s * 1.3), (int) ($s * 1.3), $gold);
                 for ($ray = 0; $ray < 12; $ray++) {
-                    $angle = $ray * M_PI / 6;
-                    $shape([[cos($angle) * 0.8 - sin($angle) * 0.06, sin($angle) * 0.8 + cos($angle) * 0.06], [cos($angle) * 0.8 + sin($angle) * 0.06, sin($angle) * 0.8 - cos($angle) * 0.06], [cos($angle) * 1.1, sin($angle) * 1.1]], $gold, $side * 0.34);
+                    $angle = ($ray * M_PI) / 6;
+                    $shape(
+                        [
+                            [cos($angle) * 0.8 - sin($angle) * 0.06, sin($angle) * 0.8 + cos($angle) * 0.06],
+                            [cos($angle) * 0.8 + sin($angle) * 0.06, sin($angle) * 0.8 - cos($angle) * 0.06],
+                            [cos($angle) * 1.1, sin($angle) * 1.1],
+                        ],
+                        $gold,
+                        $side * 0.34,
+                    );
                 }
                 break;
             case 'moon':
                 imagefilledellipse($image, (int) $x, (int) ($side * 0.3), (int) ($s * 1.2), (int) ($s * 1.2), $white);
-                imagefilledellipse($image, (int) ($x + $s * 0.32), (int) ($side * 0.28), (int) $s, (int) $s, (int) imagecolorat($image, (int) max(0, $x - $s), (int) ($side * 0.3)));
+                imagefilledellipse(
+                    $image,
+                    (int) ($x + $s * 0.32),
+                    (int) ($side * 0.28),
+                    (int) $s,
+                    (int) $s,
+                    (int) imagecolorat($image, (int) max(0, $x - $s), (int) ($side * 0.3)),
+                );
                 break;
             case 'star':
                 $points = [];
                 for ($i = 0; $i < 10; $i++) {
                     $reach = $i % 2 === 0 ? 0.7 : 0.3;
-                    $points[] = [sin($i * M_PI / 5) * $reach, -cos($i * M_PI / 5) * $reach];
+                    $points[] = [sin(($i * M_PI) / 5) * $reach, -cos(($i * M_PI) / 5) * $reach];
                 }
                 $shape($points, $gold, $side * 0.3);
                 break;

@@ -25,7 +25,12 @@ final readonly class Streamed extends Answer
     {
         parent::send();
         $event = function (array $choice, array $more = []): void {
-            echo 'data: '.json_encode($this->frame + ['object' => 'chat.completion.chunk', 'choices' => [$choice]] + $more, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n\n";
+            echo 'data: '.
+                json_encode(
+                    $this->frame + ['object' => 'chat.completion.chunk', 'choices' => [$choice]] + $more,
+                    JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+                ).
+                "\n\n";
             @ob_flush();
             flush();
         };

@@ -31,37 +31,65 @@ final readonly class Wordsmith
     public function answer(string $method, string $path, array $form, array $headers, string $body): Answer
     {
         if ($path === '/') {
-            return $this->switches->desk('Wordsmith', '<h1>Words, pictures and speech without a model</h1><p>It wants the token <code>'.self::KEY.'</code>, and knows the models '.implode(', ', array_keys(self::MODELS)).'.</p>', $this->address);
+            return $this->switches->desk(
+                'Wordsmith',
+                '<h1>Words, pictures and speech without a model</h1><p>It wants the token <code>'.
+                    self::KEY.
+                    '</code>, and knows the models '.
+                    implode(', ', array_keys(self::MODELS)).
+                    '.</p>',
+                $this->address,
+            );
         }
         if ($path === '/switches') {
             return $this->switches->arranged($method, $form, str_contains($headers['accept'] ?? '', 'html'), $this->address);
         }
         $this->switches->count();
         if (! hash_equals('Bearer '.self::KEY, $headers['authorization'] ?? '')) {
-            return new Answer(401, (string) json_encode(['error' => ['message' => 'This key is not known.', 'type' => 'invalid_request_error']]), ['Content-Type' => 'application/json', 'WWW-Authenticate' => 'Bearer']);
+            return new Answer(401, (string) json_encode(['error' => ['message' => 'This key is not known.', 'type' => 'invalid_request_error']]), [
+                'Content-Type' => 'application/json',
+                'WWW-Authenticate' => 'Bearer',
+            ]);
         }
         $asked = json_decode($body, true);
         if ($method === 'GET' && $path === '/v1/models') {
-            return Answer::json(200, ['object' => 'list', 'data' => array_map(fn (string $id): array => ['id' => $id, 'object' => 'model'], array_keys(self::MODELS))]);
+            return Answer::json(200, [
+                'object' => 'list',
+                'data' => array_map(fn (string $id): array => ['id' => $id, 'object' => 'model'], array_keys(self::MODELS)),
+            ]);
         }
         if ($method !== 'POST' || ! is_array($asked)) {
             return self::wrong(400, 'A body in JSON is needed.');
         }
         $kind = self::MODELS[is_string($asked['model'] ?? null) ? $asked['model'] : ''] ?? null;
 
-        return $this->switches->through(match (true) {
-            $kind === null => self::wrong(404, 'There is no model called “'.(is_scalar($asked['model'] ?? null) ? $asked['model'] : '').'”. There are: '.implode(', ', array_keys(self::MODELS)).'.'),
-            $path === '/v1/chat/completions' && $kind === 'words' => $this->talk($asked),
-            $path === '/v1/images/generations' && $kind === 'pictures' => $this->draw($asked),
-            $path === '/v1/audio/speech' && $kind === 'speech' => $this->speak($asked),
-            default => self::wrong(404, 'This model does not do that.'),
-        });
+        return $this->switches->through(
+            match (true) {
+                $kind === null => self::wrong(
+                    404,
+                    'There is no model called “'.
+                        (is_scalar($asked['model'] ?? null) ? $asked['model'] : '').
+                        '”. There are: '.
+                        implode(', ', array_keys(self::MODELS)).
+                        '.',
+                ),
+                $path === '/v1/chat/completions' && $kind === 'words' => $this->talk($asked),
+                $path === '/v1/images/generations' && $kind === 'pictures' => $this->draw($asked),
+                $path === '/v1/audio/speech' && $kind === 'speech' => $this->speak($asked),
+                default => self::wrong(404, 'This model does not do that.'),
+            },
+        );
     }
 
     /** @param  array<string, mixed>  $asked */
     private function talk(array $asked): Answer
     {
-        $messages = array_values(array_filter(is_array($asked['messages'] ?? null) ? $asked['messages'] : [], fn (mixed $m): bool => is_array($m) && is_string($m['content'] ?? null)));
+        $messages = array_values(
+            array_filter(
+                is_array($asked['messages'] ?? null) ? $asked['messages'] : [],
+                fn (mixed $m): bool => is_array($m) && is_string($m['content'] ?? null),
+            ),
+        );
         if ($messages === []) {
             return self::wrong(400, '“messages” is needed.');
         }
@@ -77,7 +105,14 @@ final readonly class Wordsmith
         }
         usleep(min(400, 20 + mb_strlen($words)) * 1000);
 
-        return Answer::json(200, $frame + ['object' => 'chat.completion', 'choices' => [['index' => 0, 'message' => ['role' => 'assistant', 'content' => $words], 'finish_reason' => $cut ? 'length' : 'stop']], 'usage' => $usage + ['total_tokens' => array_sum($usage)]]);
+        return Answer::json(
+            200,
+            $frame + [
+                'object' => 'chat.completion',
+                'choices' => [['index' => 0, 'message' => ['role' => 'assistant', 'content' => $words], 'finish_reason' => $cut ? 'length' : 'stop']],
+                'usage' => $usage + ['total_tokens' => array_sum($usage)],
+            ],
+        );
     }
 
     /** @param  array<string, mixed>  $asked */
@@ -91,7 +126,7 @@ final readonly class Wordsmith
         $pictures = [];
         for ($i = 0; $i < $count; $i++) {
             $from = hrtime(true);
-            $pictures[] = ['b64_json' => base64_encode((new Painter)->paint($words, (int) $found[1], $i))];
+            $pictures[] = ['b64_json' => base64_encode((new Painter())->paint($words, (int) $found[1], $i))];
             $left = self::PICTURE * ((int) $found[1] / 256) ** 2 - (hrtime(true) - $from) / 1e6;
             usleep(max(0, (int) ($left * 1000)));
         }
@@ -103,7 +138,8 @@ final readonly class Wordsmith
     private function speak(array $asked): Answer
     {
         $text = is_string($asked['input'] ?? null) ? mb_substr(trim($asked['input']), 0, 4000) : '';
-        $language = is_string($asked['language'] ?? null) && preg_match('/^[a-z]{2,3}(-[A-Za-z]{2,4})?$/', $asked['language']) === 1 ? $asked['language'] : 'en';
+        $language =
+            is_string($asked['language'] ?? null) && preg_match('/^[a-z]{2,3}(-[A-Za-z]{2,4})?$/', $asked['language']) === 1 ? $asked['language'] : 'en';
         if ($text === '') {
             return self::wrong(400, '“input” is needed.');
         }
@@ -118,9 +154,14 @@ final readonly class Wordsmith
 
         // Written to a pipe, the sound does not know how long it is: its header is told now (RIFF, WAVE).
         $length = strlen($sound);
-        $sound = $length > 44 && str_starts_with($sound, 'RIFF') ? substr_replace(substr_replace($sound, pack('V', $length - 8), 4, 4), pack('V', $length - 44), 40, 4) : $sound;
+        $sound =
+            $length > 44 && str_starts_with($sound, 'RIFF')
+                ? substr_replace(substr_replace($sound, pack('V', $length - 8), 4, 4), pack('V', $length - 44), 40, 4)
+                : $sound;
 
-        return proc_close($process) === 0 && $sound !== '' ? new Answer(200, $sound, ['Content-Type' => 'audio/wav']) : self::wrong(501, 'Speech could not be made: '.trim($said));
+        return proc_close($process) === 0 && $sound !== ''
+            ? new Answer(200, $sound, ['Content-Type' => 'audio/wav'])
+            : self::wrong(501, 'Speech could not be made: '.trim($said));
     }
 
     private static function tokens(string $text): int

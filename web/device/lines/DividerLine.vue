@@ -7,3 +7,7 @@ defineProps<{ node: DividerNode }>()
 <template>
   <hr class="divider">
 </template>
+
+<style>
+.divider { width: 100%; margin: 4px 0; border: 0; border-top: 1px solid color-mix(in srgb, var(--ink) 20%, transparent); }
+</style>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, inject, reactive, ref, watch } from 'vue'
+import { computed, inject, onMounted, onUpdated, reactive, ref, watch } from 'vue'
 import type { FormNode } from '../../contracts/view'
 import type { Device } from '../useDevice'
 import InputBox from './InputBox.vue'
@@ -20,7 +20,13 @@ function type(name: string, value: string) {
   typed[name] = value
 }
 
-const values = () => Object.fromEntries(props.node.boxes.flatMap((box) => [[box.name, typed[box.name] ?? box.value], [`was.${box.name}`, began[box.name] ?? box.value]]))
+const values = () =>
+  Object.fromEntries(
+    props.node.boxes.flatMap((box) => [
+      [box.name, typed[box.name] ?? box.value],
+      [`was.${box.name}`, began[box.name] ?? box.value],
+    ]),
+  )
 
 async function send() {
   if (!last.value) return void step.value++
@@ -32,18 +38,55 @@ async function send() {
   }
 }
 
-watch(() => device.errors.value, (errors) => {
-  const first = props.node.boxes.findIndex((box) => errors[box.name])
-  if (first < 0) return
-  if (props.node.oneByOne) step.value = first
-}, { flush: 'sync' })
+const form = ref<HTMLFormElement>()
+const LINES = 'input.line-control'
+
+/** The phone's own key says what Enter does. */
+function keys() {
+  const lines = [...(form.value?.querySelectorAll<HTMLInputElement>(LINES) ?? [])]
+  for (const [i, line] of lines.entries()) line.enterKeyHint = i < lines.length - 1 ? 'next' : 'send'
+}
+onMounted(keys)
+onUpdated(keys)
+
+/** Enter goes on to the next line that is to be filled in; from the last one it sends. */
+function onward(event: KeyboardEvent) {
+  const lines = [...(form.value?.querySelectorAll<HTMLInputElement>(LINES) ?? [])]
+  const next = lines[lines.indexOf(event.target as HTMLInputElement) + 1]
+  if (!(event.target as Element).matches(LINES) || !next) return
+  event.preventDefault()
+  next.focus()
+}
+
+watch(
+  () => device.errors.value,
+  (errors) => {
+    const first = props.node.boxes.findIndex((box) => errors[box.name])
+    if (first < 0) return
+    if (props.node.oneByOne) step.value = first
+  },
+  { flush: 'sync' },
+)
 </script>
 
 <template>
-  <form class="form" novalidate @submit.prevent="send()">
+  <form ref="form" class="form" novalidate @submit.prevent="send()" @keydown.enter="onward">
     <p v-if="node.oneByOne" class="form-step" role="status">{{ step + 1 }} of {{ node.boxes.length }}</p>
-    <InputBox v-for="box in asked" :key="box.name" :box="box" :model-value="typed[box.name] ?? box.value" :error="device.errors.value[box.name]" @update:model-value="type(box.name, $event)" />
+    <InputBox
+      v-for="box in asked"
+      :key="box.name"
+      :box="box"
+      :at="node.at"
+      :model-value="typed[box.name] ?? box.value"
+      :error="device.errors.value[box.name]"
+      @update:model-value="type(box.name, $event)"
+    />
     <button class="button main" :disabled="node.enabled === false" :aria-busy="device.isBusy(node.at)">{{ last ? node.label : 'Go on' }}</button>
     <button v-if="node.oneByOne && step > 0" type="button" class="button quiet" @click="step--">Back</button>
   </form>
 </template>
+
+<style>
+.form { display: flex; flex-direction: column; gap: 14px; }
+.form-step { font-size: .875rem; line-height: 1.25rem; color: color-mix(in srgb, var(--ink) 78%, transparent); }
+</style>

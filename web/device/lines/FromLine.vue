@@ -11,7 +11,14 @@ const device = inject('device') as Device
 <template>
   <div class="group" :aria-busy="node.state === 'loading'">
     <p v-if="node.said" class="empty" :class="{ coming: node.state === 'loading' }" role="status">{{ node.said }}</p>
-    <button v-if="node.said && (node.state === 'failed' || node.state === 'ready')" class="button quiet" :aria-busy="device.loading.value" @click="device.load()">Try again</button>
+    <button
+      v-if="node.said && (node.state === 'failed' || node.state === 'ready')"
+      class="button quiet"
+      :aria-busy="device.loading.value"
+      @click="device.load()"
+    >
+      Try again
+    </button>
     <NodeList :nodes="node.nodes" />
   </div>
 </template>

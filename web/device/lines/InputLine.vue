@@ -9,5 +9,12 @@ const device = inject('device') as Device
 </script>
 
 <template>
-  <InputBox :box="node.input" :error="device.errors.value[node.input.name]" :disabled="node.enabled === false" :model-value="String(device.inputs[node.input.name] ?? '')" @update:model-value="device.inputs[node.input.name] = $event" />
+  <InputBox
+    :box="node.input"
+    :at="node.at"
+    :error="device.errors.value[node.input.name]"
+    :disabled="node.enabled === false"
+    :model-value="String(device.inputs[node.input.name] ?? '')"
+    @update:model-value="device.inputs[node.input.name] = $event"
+  />
 </template>

@@ -1,64 +1,140 @@
 <script setup lang="ts">
-import { useVirtualizer } from '@tanstack/vue-virtual'
-import { computed, defineAsyncComponent, inject, onMounted, onUnmounted, ref, watch } from 'vue'
+import { computed, defineAsyncComponent, inject, onBeforeUpdate, onUnmounted, ref, watch } from 'vue'
 import type { ListNode } from '../../contracts/view'
 import type { Device } from '../useDevice'
 import ListItem from './ListItem.vue'
 
 const ListNarrow = defineAsyncComponent(() => import('./ListNarrow.vue'))
+const ListPages = defineAsyncComponent(() => import('./ListPages.vue'))
+const LongList = defineAsyncComponent(() => import('./LongList.vue'))
 const props = defineProps<{ node: ListNode }>()
 const device = inject('device') as Device
 const end = ref<HTMLElement>()
-const list = ref<HTMLElement>()
-const scroller = ref<HTMLElement | null>(null)
+const place = ref<HTMLElement>()
 
-/** Long lists draw only the items near the window, whatever their number. */
 const MANY = 80
-const long = computed(() => props.node.items.length > MANY && ['rows', 'cards', 'conversation'].includes(props.node.layout))
-const margin = ref(0)
-const virtual = useVirtualizer(computed(() => ({
-  count: long.value ? props.node.items.length : 0,
-  getScrollElement: () => scroller.value,
-  estimateSize: () => ({ cards: 200, conversation: 84 })[props.node.layout as string] ?? 64,
-  getItemKey: (i: number) => props.node.items[i]?.id ?? i,
-  overscan: 8,
-  scrollMargin: margin.value,
-})))
-const shown = computed(() => (long.value ? virtual.value.getVirtualItems().map((v) => ({ item: props.node.items[v.index], index: v.index, start: v.start - margin.value })) : props.node.items.map((item, index) => ({ item, index, start: 0 }))).filter((s) => s.item))
+const long = computed(() => props.node.items.length > MANY && ['rows', 'cards'].includes(props.node.layout))
 const begins = (index: number) => props.node.items[index].group !== undefined && props.node.items[index].group !== props.node.items[index - 1]?.group
 
-function settle() {
-  scroller.value = list.value?.closest('main') ?? null
-  if (list.value && scroller.value) margin.value = list.value.getBoundingClientRect().top - scroller.value.getBoundingClientRect().top + scroller.value.scrollTop
-}
-onMounted(settle)
-watch(() => props.node.items.length, settle, { flush: 'post' })
-
 /** The next items are asked for when the end of those there comes near; each time twice as many. */
-const eye = new IntersectionObserver((seen) => {
-  if (seen.some((one) => one.isIntersecting) && props.node.more) {
-    device.pages[props.node.at] = (device.pages[props.node.at] ?? 1) * 2
-    device.load()
-  }
-}, { rootMargin: '300px' })
-watch([end, () => props.node.items.length], () => {
-  eye.disconnect()
-  if (end.value) eye.observe(end.value)
-}, { flush: 'post' })
+const eye = new IntersectionObserver(
+  (seen) => {
+    if (seen.some((one) => one.isIntersecting) && props.node.more) {
+      device.pages[props.node.at] = (device.pages[props.node.at] ?? 1) * 2
+      void device.load()
+    }
+  },
+  { rootMargin: '300px' },
+)
+watch(
+  [end, () => props.node.items.length],
+  () => {
+    eye.disconnect()
+    if (end.value) eye.observe(end.value)
+  },
+  { flush: 'post' },
+)
 onUnmounted(() => eye.disconnect())
+
+/** Where one reads on upward, what one reads stays where it is; at the end the newest stays in sight. */
+const NEAR = 80
+const page = () => (props.node.newestLast ? (place.value?.closest('main') ?? null) : null)
+let stood = { end: false, below: 0 }
+onBeforeUpdate(() => {
+  const main = page()
+  if (main) stood = { end: main.scrollHeight - main.scrollTop - main.clientHeight < NEAR, below: main.scrollHeight - main.scrollTop }
+})
+watch(
+  () => [props.node.items[0]?.id, props.node.items.at(-1)?.id],
+  ([first, last], [firstBefore, lastBefore]) => {
+    const main = page()
+    if (!main) return
+    if (last !== lastBefore && stood.end) main.scrollTop = main.scrollHeight
+    else if (first !== firstBefore && last === lastBefore) main.scrollTop = main.scrollHeight - stood.below
+  },
+  { flush: 'post' },
+)
 </script>
 
 <template>
-  <div class="list-place">
+  <div ref="place" class="list-place" :data-newest="node.newestLast || undefined">
     <ListNarrow v-if="node.search !== null || node.orders || node.chips" :node="node" />
+    <p v-if="node.more && node.newestLast" ref="end" class="list-more" role="status">More…</p>
     <p v-if="!node.items.length" class="empty">{{ node.empty }}</p>
-    <ul v-else ref="list" class="list" :class="[node.layout, { long }]" :tabindex="node.layout === 'strip' ? 0 : undefined" :style="long ? { height: `${virtual.getTotalSize()}px` } : undefined">
-      <li v-for="one in shown" :key="one.item.id" :ref="long ? (el) => virtual.measureElement(el as HTMLElement) : undefined" :data-index="one.index" :style="long ? { transform: `translateY(${one.start}px)` } : undefined" :aria-setsize="long ? node.items.length : undefined" :aria-posinset="long ? one.index + 1 : undefined">
-        <h3 v-if="begins(one.index)" class="list-heading">{{ one.item.group || '–' }}</h3>
-        <ListItem :node="node" :item="one.item" />
+    <ListPages v-else-if="node.layout === 'pages'" :node="node" />
+    <LongList v-else-if="long" :node="node" :begins="begins" />
+    <ul v-else class="list" :class="node.layout" :tabindex="node.layout === 'strip' ? 0 : undefined">
+      <li v-for="(item, i) in node.items" :key="item.id">
+        <h3 v-if="begins(i)" class="list-heading">{{ item.group || '–' }}</h3>
+        <ListItem :node="node" :item="item" />
       </li>
     </ul>
-    <p v-if="node.more" ref="end" class="list-more" role="status">More…</p>
+    <p v-if="node.more && !node.newestLast" ref="end" class="list-more" role="status">More…</p>
     <p v-if="node.rest" class="list-more">{{ node.rest }}</p>
   </div>
 </template>
+
+<style>
+.list-place { display: flex; flex-direction: column; gap: 12px; min-width: 0; }
+.list { list-style: none; display: flex; flex-direction: column; gap: 12px; }
+.list-heading {
+  padding: 10px 14px 4px;
+  font-size: .9375rem;
+  line-height: 1.375rem;
+  font-weight: 680;
+  color: color-mix(in srgb, var(--ink) 78%, transparent);
+}
+/* What is far away is not drawn, and keeps its room. */
+img.item-picture { display: block; }
+.conversation { gap: 8px; overflow-anchor: none; }
+.conversation > li { content-visibility: auto; contain-intrinsic-block-size: auto 72px; }
+/* Clipped, and not hidden: so that headings stay in sight. */
+.rows { gap: 0; border-radius: var(--corner); overflow: clip; background: var(--surface); }
+.list:not(.long) > li > .list-heading { position: sticky; inset-block-start: 0; z-index: 1; background: var(--ground); }
+.rows:not(.long) > li > .list-heading { background: var(--surface); }
+.cards:not(.long) { display: grid; grid-template-columns: repeat(auto-fill, minmax(min(100%, 300px), 1fr)); }
+.cards > li:has(> .list-heading) { grid-column: 1 / -1; }
+.rows li + li { border-top: 1px solid color-mix(in srgb, var(--ink) 9%, transparent); }
+.rows .item-picture { flex: none; width: 48px; height: 48px; border-radius: calc(var(--corner) * .625); object-fit: cover; }
+.cards .item {
+  flex-direction: column;
+  align-items: stretch;
+  gap: 0;
+  padding: 0;
+  border-radius: var(--corner);
+  overflow: hidden;
+  box-shadow: 0 1px 2px color-mix(in srgb, var(--ink) 14%, transparent);
+}
+.cards .item-picture { width: 100%; height: 116px; object-fit: cover; }
+.cards .item-line { flex: none; align-items: flex-start; padding: 12px 14px; }
+.tiles { display: grid; grid-template-columns: repeat(auto-fill, minmax(min(100%, 9.25rem), 1fr)); }
+.tiles .list-heading { display: none; }
+.tiles .item-place, .strip .item-place { height: 100%; }
+.tiles .item,
+.strip .item {
+  height: 100%;
+  flex-direction: column;
+  align-items: stretch;
+  justify-content: flex-start;
+  gap: 0;
+  padding: 0;
+  border-radius: var(--corner);
+  overflow: hidden;
+  box-shadow: 0 1px 2px color-mix(in srgb, var(--ink) 14%, transparent);
+}
+.tiles .item-picture, .strip .item-picture { flex: none; width: 100%; height: 92px; object-fit: cover; }
+.tiles .item-line, .strip .item-line { flex: none; flex-direction: column; align-items: stretch; gap: 4px; padding: 10px 12px 12px; }
+.tiles .item-aside, .strip .item-aside { max-width: none; }
+.strip {
+  flex-direction: row;
+  overflow-x: auto;
+  margin-inline: -16px;
+  padding-inline: 16px;
+  scroll-snap-type: x proximity;
+  scroll-padding-inline: 16px;
+}
+.strip li { flex: 0 0 172px; scroll-snap-align: start; }
+.strip .list-heading { display: none; }
+.list-more { text-align: center; }
+.large .strip li { flex-basis: 240px; }
+</style>

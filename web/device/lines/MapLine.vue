@@ -18,7 +18,14 @@ const HEIGHT = 200
 const drawn = computed(() => {
   const place = props.node.place
   if (!place || !shores.value) return null
-  const projection = geoMercator().center([place.longitude, Math.max(-80, Math.min(80, place.latitude))]).scale(900).translate([WIDTH / 2, HEIGHT / 2]).clipExtent([[-2, -2], [WIDTH + 2, HEIGHT + 2]])
+  const projection = geoMercator()
+    .center([place.longitude, Math.max(-80, Math.min(80, place.latitude))])
+    .scale(900)
+    .translate([WIDTH / 2, HEIGHT / 2])
+    .clipExtent([
+      [-2, -2],
+      [WIDTH + 2, HEIGHT + 2],
+    ])
   const path = geoPath(projection)
   return { land: path(shores.value as never) ?? '', lines: path(geoGraticule10()) ?? '' }
 })
@@ -41,3 +48,18 @@ const words = computed(() => {
     <figcaption v-if="node.place">{{ node.text ? `${node.text} · ${words}` : words }}</figcaption>
   </figure>
 </template>
+
+<style>
+.map { display: flex; flex-direction: column; gap: 6px; }
+.map svg {
+  display: block;
+  width: 100%;
+  height: 200px;
+  border-radius: var(--corner);
+  background: color-mix(in srgb, var(--main) 12%, var(--surface));
+}
+.map-lines { fill: none; stroke: color-mix(in srgb, var(--ink) 12%, transparent); }
+.map-land { fill: color-mix(in srgb, var(--ink) 22%, var(--surface)); }
+.map-place { fill: var(--main); stroke: var(--surface); stroke-width: 3; }
+.map figcaption { font-size: .875rem; line-height: 1.25rem; }
+</style>

@@ -17,7 +17,15 @@ function choose(i: number) {
 
 <template>
   <div class="menu">
-    <button class="button quiet menu-button" aria-haspopup="menu" :aria-expanded="open" :disabled="node.enabled === false" @click="open = true">{{ node.label }}<DeviceIcon name="down" /></button>
+    <button class="button quiet menu-button" aria-haspopup="menu" :aria-expanded="open" :disabled="node.enabled === false" @click="open = true">
+      {{ node.label }}<DeviceIcon name="down" />
+    </button>
     <EntryList v-if="open" :entries="node.entries" :label="node.label" @choose="choose" @close="open = false" />
   </div>
 </template>
+
+<style>
+.menu { min-width: 0; }
+.menu { display: flex; }
+.menu-button { display: flex; align-items: center; justify-content: center; gap: 4px; flex: 1; }
+</style>

@@ -1,16 +1,57 @@
 <script setup lang="ts">
-import { ref, watch } from 'vue'
+import { computed, defineAsyncComponent, inject, onMounted, ref, shallowRef, watch } from 'vue'
 import type { PictureNode } from '../../contracts/view'
-import { media } from '../entry'
+import { media, picture } from '../entry'
+import type { Device } from '../useDevice'
 
+const LargePicture = defineAsyncComponent(() => import('../LargePicture.vue'))
 const props = defineProps<{ node: PictureNode }>()
+const device = inject('device') as Device
 const missing = ref(false)
 watch(() => props.node.picture, () => (missing.value = false))
+
+/** No wider than the page. */
+const wide = computed(() => (props.node.shape === 'round' ? 96 : Math.min(innerWidth, 880)))
+const place = ref<HTMLElement>()
+const large = shallowRef<DOMRect | null>(null)
+/** In something that does something itself, the tap is for that. */
+const free = ref(false)
+const opens = computed(() => props.node.opens === true && free.value && !missing.value && !device.busy.value)
+onMounted(() => (free.value = !place.value?.parentElement?.closest('button, .taps')))
+const open = () => opens.value && (large.value = place.value?.getBoundingClientRect() ?? null)
 </script>
 
 <template>
-  <div class="picture" :class="[node.shape, { none: missing || !node.picture, whole: node.whole }]">
-    <img v-if="node.picture && !missing" :src="media(node.picture)" :alt="node.alt" @error="missing = true">
+  <div
+    ref="place"
+    class="picture"
+    :class="[node.shape, { none: missing || !node.picture, whole: node.whole, opens }]"
+    :role="opens ? 'button' : undefined"
+    :tabindex="opens ? 0 : undefined"
+    :aria-label="opens ? `${node.alt || 'Picture'}, look closer` : undefined"
+    @click="open()"
+    @keydown.enter.self.prevent="open()"
+    @keydown.space.self.prevent="open()"
+  >
+    <img v-if="node.picture && !missing" :src="picture(node.picture, wide)" :alt="node.alt" @error="missing = true">
     <span v-else-if="node.alt" role="img" :aria-label="node.alt" />
+    <LargePicture v-if="large" :source="media(node.picture)" :alt="node.alt" :from="large" @close="large = null" />
   </div>
 </template>
+
+<style>
+.picture {
+  aspect-ratio: 16 / 10;
+  border-radius: var(--corner);
+  overflow: hidden;
+  background: color-mix(in srgb, var(--main) 14%, var(--ground));
+}
+.picture.square { aspect-ratio: 1; }
+.picture.tall { aspect-ratio: 3 / 4; }
+.picture.banner { aspect-ratio: 3; }
+.picture.round { aspect-ratio: 1; width: 96px; border-radius: 50%; }
+main > .picture.round { width: 96px; margin-inline: max(0px, (100% - 880px) / 2) auto; }
+.picture img { display: block; width: 100%; height: 100%; object-fit: cover; }
+.picture.opens { cursor: zoom-in; }
+.picture.whole img { object-fit: contain; }
+</style>

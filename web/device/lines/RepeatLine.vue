@@ -6,5 +6,8 @@ defineProps<{ node: RepeatNode }>()
 </script>
 
 <template>
-  <div class="group"><div v-for="(item, i) in node.items" :key="item.nodes[0]?.at ?? i" class="group"><NodeList :nodes="item.nodes" /></div><p v-if="node.rest" class="list-more">{{ node.rest }}</p></div>
+  <div class="group">
+    <div v-for="(item, i) in node.items" :key="item.nodes[0]?.at ?? i" class="group"><NodeList :nodes="item.nodes" /></div>
+    <p v-if="node.rest" class="list-more">{{ node.rest }}</p>
+  </div>
 </template>

@@ -12,3 +12,8 @@ defineProps<{ node: SoundNode }>()
     <p v-else class="empty">There is no sound to play.</p>
   </div>
 </template>
+
+<style>
+.sound { display: flex; flex-direction: column; gap: 4px; }
+.sound audio { width: 100%; height: 54px; }
+</style>

@@ -11,3 +11,7 @@ defineProps<{ node: VideoNode }>()
     <p v-else class="empty">There is no video to show.</p>
   </div>
 </template>
+
+<style>
+.video video { display: block; width: 100%; aspect-ratio: 16 / 9; border-radius: var(--corner); background: #000; }
+</style>

@@ -6,7 +6,19 @@ defineProps<{ node: WebPageNode }>()
 
 <template>
   <div class="web-page">
-    <iframe v-if="node.address" :src="node.address" :title="node.title" sandbox="allow-scripts allow-forms allow-popups" referrerpolicy="no-referrer" loading="lazy" />
+    <iframe
+      v-if="node.address"
+      :src="node.address"
+      :title="node.title"
+      sandbox="allow-scripts allow-forms allow-popups"
+      referrerpolicy="no-referrer"
+      loading="lazy"
+    />
     <p v-else class="empty">There is no page to show.</p>
   </div>
 </template>
+
+<style>
+.web-page { height: 320px; }
+.web-page iframe { width: 100%; height: 100%; border: 0; border-radius: var(--corner); background: #fff; }
+</style>

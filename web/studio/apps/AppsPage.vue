@@ -44,7 +44,15 @@ async function begin() {
 }
 
 async function leave() {
-  await api.remove('session').catch(() => undefined)
+  try {
+    await api.remove('session')
+  } catch (error) {
+    // Whoever could not be signed out is not told that they were.
+    if (!(error instanceof Declined && error.status === 401)) {
+      trouble.value = error instanceof Declined ? error.message : String(error)
+      return
+    }
+  }
   session.value = null
   await router.push('/sign-in')
 }
@@ -72,7 +80,8 @@ const day = (at: string) => new Date(at).toLocaleDateString([], { day: 'numeric'
         </li>
         <li v-if="!apps.length" class="quiet-note">No apps yet. Give your first one a name; it can be changed at any time.</li>
       </ul>
-      <form class="apps-new" @submit.prevent="begin">
+      <!-- It comes with the list: what comes later would move it under the pointer. -->
+      <form v-if="apps || trouble" class="apps-new" @submit.prevent="begin">
         <v-text-field v-model="name" label="Name of a new app" maxlength="60" />
         <BusyButton type="submit" color="primary" :busy="busy" :disabled="!name.trim()">Begin it</BusyButton>
       </form>

@@ -3,7 +3,7 @@ import { ref, watch } from 'vue'
 import type { Comparison, TableState } from '../../contracts/studio'
 import { api, Declined } from '../api'
 import BusyButton from '../BusyButton.vue'
-import { useStudio } from '../frame/useStudio'
+import { useStudio } from '../open/useStudio'
 
 const props = defineProps<{ table: TableState; set: 'sandbox' | 'live'; ids: number[] }>()
 const model = defineModel<boolean>({ required: true })
@@ -19,7 +19,9 @@ const path = () => `apps/${studio.app}/rows/${props.set}/${props.table.stored}`
 
 async function look() {
   found.value = null
-  found.value = await api.get<Comparison>(`${path()}/compare`).catch((error) => ((trouble.value = error instanceof Declined ? error.message : String(error)), null))
+  found.value = await api
+    .get<Comparison>(`${path()}/compare`)
+    .catch((error) => ((trouble.value = error instanceof Declined ? error.message : String(error)), null))
   chosen.value = (found.value?.rows ?? []).filter((row) => props.ids.includes(row.id)).map((row) => row.id)
 }
 watch(model, (open) => {
@@ -52,7 +54,12 @@ async function copy() {
         <p>{{ found.same }} are the same in both, {{ found.only }} stand in {{ other[set] }} alone.</p>
         <p v-if="!found.rows.length">There is nothing to copy from {{ set }} to {{ other[set] }}.</p>
         <ul v-else class="compared">
-          <li v-for="row in found.rows" :key="row.id"><label><input v-model="chosen" type="checkbox" :value="row.id"> {{ row.label }} <span class="small">{{ row.kind === 'new' ? `not in ${other[set]}` : `differs in ${row.fields.join(', ')}` }}</span></label></li>
+          <li v-for="row in found.rows" :key="row.id">
+            <label
+              ><input v-model="chosen" type="checkbox" :value="row.id" /> {{ row.label }}
+              <span class="small">{{ row.kind === 'new' ? `not in ${other[set]}` : `differs in ${row.fields.join(', ')}` }}</span></label
+            >
+          </li>
         </ul>
         <p v-if="set === 'sandbox' && chosen.length" class="live-note">Copying changes the live rows, for everybody at once.</p>
       </template>

@@ -3,7 +3,7 @@ import { mdiApi, mdiDotsHorizontal, mdiGraphOutline, mdiPlus } from '@mdi/js'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import StationFindings from '../findings/StationFindings.vue'
-import { useStudio } from '../frame/useStudio'
+import { useStudio } from '../open/useStudio'
 import ProseLines from '../prose/ProseLines.vue'
 import { api } from '../api'
 import ApiPage from './ApiPage.vue'
@@ -31,21 +31,19 @@ const detail = ref<number | null>(null)
 const hasFindings = (at: string) => studio.state.value?.findings.some((f) => f.at === at || f.at.startsWith(`${at}/`))
 const open = (stored: string) => router.push(`/apps/${studio.app}/data/${stored}`)
 
-watch(() => studio.state.value?.app.liveRevision, (live) => {
-  if (!live) set.value = 'sandbox'
-})
-
-function show(at: string) {
-  const found = tables.value.find((t) => at === t.at || at.startsWith(`${t.at}/`))
-  if (found) open(found.stored)
-}
+watch(
+  () => studio.state.value?.app.liveRevision,
+  (live) => {
+    if (!live) set.value = 'sandbox'
+  },
+)
 
 const out = (as: string) => `/api/apps/${studio.app}/rows/${set.value}/${table.value?.stored}/export?as=${as}`
 
 async function samples() {
   try {
     await api.post(`apps/${studio.app}/samples/${table.value?.stored}`, { count: 10, seed: Math.floor(Math.random() * 1e6) })
-    studio.changes.value++
+    studio.changed()
   } catch (error) {
     studio.told(error)
   }
@@ -54,7 +52,7 @@ async function samples() {
 async function dropSamples() {
   try {
     await api.remove(`apps/${studio.app}/samples/${table.value?.stored}`)
-    studio.changes.value++
+    studio.changed()
   } catch (error) {
     studio.told(error)
   }
@@ -72,18 +70,11 @@ function compare(ids: number[]) {
 }
 
 async function addTable() {
-  const taken = new Set(tables.value.map((t) => t.name.toLowerCase()))
-  let n = tables.value.length + 1
-  while (taken.has(`things ${n}`)) n++
-  // Once people sign in, a new table is for whoever added a row, until a sentence opens it.
-  const owned = studio.state.value?.signIn.length
-    ? ['  may be seen by the person in Added by', '  may be added by signed-in people', '  may be changed by the person in Added by', '  may be removed by the person in Added by', '  Name is a text', '  Added by is who added it']
-    : ['  Name is a text']
-  if (await studio.edit({ what: 'add', at: '/tables', text: [`table Things ${n}, each a Thing ${n}`, ...owned].join('\n') })) {
-    const made = tables.value[tables.value.length - 1]
-    await open(made.stored)
-    studio.startFilling(`${made.at}/name`)
-  }
+  const edited = await studio.edit({ do: 'begin', list: '/tables' })
+  const made = tables.value.find((t) => t.at === edited?.made)
+  if (!edited || !made) return
+  await open(made.stored)
+  studio.startFilling(edited.next)
 }
 </script>
 
@@ -91,15 +82,25 @@ async function addTable() {
   <div class="screens">
     <nav class="side" aria-label="Tables">
       <h2 class="side-head">Tables</h2>
-      <button v-for="t in tables" :key="t.at" class="side-entry" :aria-current="!onMap && !onApi && t.stored === table?.stored ? 'page' : undefined" @click="open(t.stored)">
+      <button
+        v-for="t in tables"
+        :key="t.at"
+        class="side-entry"
+        :aria-current="!onMap && !onApi && t.stored === table?.stored ? 'page' : undefined"
+        @click="open(t.stored)"
+      >
         <span>{{ t.name }}</span>
         <span v-if="t.people" class="small">who sign in</span>
         <i v-if="hasFindings(t.at)" class="dot" aria-label="has findings" />
       </button>
       <v-btn variant="text" size="small" :prepend-icon="mdiPlus" @click="addTable">New table</v-btn>
-      <v-btn v-if="tables.length" variant="text" size="small" :prepend-icon="mdiGraphOutline" :aria-current="onMap ? 'page' : undefined" @click="open('-map')">Map</v-btn>
-      <v-btn v-if="tables.length" variant="text" size="small" :prepend-icon="mdiApi" :aria-current="onApi ? 'page' : undefined" @click="open('-api')">For programs</v-btn>
-      <StationFindings station="data" @open="show" />
+      <v-btn v-if="tables.length" variant="text" size="small" :prepend-icon="mdiGraphOutline" :aria-current="onMap ? 'page' : undefined" @click="open('-map')"
+        >Map</v-btn
+      >
+      <v-btn v-if="tables.length" variant="text" size="small" :prepend-icon="mdiApi" :aria-current="onApi ? 'page' : undefined" @click="open('-api')"
+        >For programs</v-btn
+      >
+      <StationFindings station="data" />
     </nav>
     <section class="page page-wide">
       <TableMap v-if="onMap" @open="open" />
@@ -107,8 +108,8 @@ async function addTable() {
       <template v-else-if="table">
         <ProseLines ref="prose" :key="table.at" :lines="table.lines" :root="table.at" />
         <div class="page-end">
-          <v-btn variant="tonal" color="primary" size="small" :prepend-icon="mdiPlus" @click="prose?.addAtEnd(`${table.at}/fields`, 'field')">Add a field</v-btn>
-          <v-btn variant="text" size="small" @click="studio.edit({ what: 'remove', at: table.at })">Remove this table</v-btn>
+          <v-btn variant="tonal" color="primary" size="small" :prepend-icon="mdiPlus" @click="prose?.addAtEnd(`${table.at}/fields`)">Add a field</v-btn>
+          <v-btn variant="text" size="small" @click="studio.edit({ do: 'remove', places: [table.at] })">Remove this table</v-btn>
         </div>
         <RowGrid ref="grid" :key="`${table.stored}:${set}`" :table="table" :set="set" @detail="(id) => (detail = id)" @copy="compare">
           <span class="grow" />
@@ -117,7 +118,9 @@ async function addTable() {
             <v-btn value="live" size="small" :disabled="!studio.state.value?.app.liveRevision">Live</v-btn>
           </v-btn-toggle>
           <v-menu>
-            <template #activator="{ props: menu }"><v-btn v-bind="menu" :icon="mdiDotsHorizontal" size="small" variant="text" aria-label="Rows in and out" title="Rows in and out" /></template>
+            <template #activator="{ props: menu }"
+              ><v-btn v-bind="menu" :icon="mdiDotsHorizontal" size="small" variant="text" aria-label="Rows in and out" title="Rows in and out"
+            /></template>
             <v-list density="compact">
               <v-list-item title="Bring rows in…" @click="importing = true" />
               <v-list-item title="Export as CSV" :href="out('csv')" />
@@ -132,7 +135,7 @@ async function addTable() {
           </v-menu>
         </RowGrid>
         <ImportDialog v-model="importing" :table="table" :set="set" @done="grid?.reload()" />
-        <CompareDialog v-model="comparing" :table="table" :set="set" :ids="copied" @done="studio.changes.value++" />
+        <CompareDialog v-model="comparing" :table="table" :set="set" :ids="copied" @done="studio.changed()" />
         <RowDetail v-model="detail" :table="table" :set="set" @open="openRow" />
       </template>
       <div v-else class="quiet-note">

@@ -2,7 +2,7 @@
 import { ref, watch } from 'vue'
 import type { RowDetail, TableState } from '../../contracts/studio'
 import { api } from '../api'
-import { useStudio } from '../frame/useStudio'
+import { useStudio } from '../open/useStudio'
 import { latest } from '../latest'
 
 const props = defineProps<{ table: TableState; set: string }>()
@@ -12,12 +12,18 @@ const studio = useStudio()
 const detail = ref<RowDetail | null>(null)
 
 const begin = latest()
-watch([id, () => studio.changes.value], async () => {
-  const isLatest = begin()
-  if (id.value === null) return (detail.value = null)
-  const told = await api.get<RowDetail>(`apps/${studio.app}/rows/${props.set}/${props.table.stored}/${id.value}`).catch((error) => (studio.told(error), (id.value = null), null))
-  if (isLatest()) detail.value = told
-}, { immediate: true })
+watch(
+  [id, () => studio.changes.value],
+  async () => {
+    const isLatest = begin()
+    if (id.value === null) return (detail.value = null)
+    const told = await api
+      .get<RowDetail>(`apps/${studio.app}/rows/${props.set}/${props.table.stored}/${id.value}`)
+      .catch((error) => (studio.told(error), (id.value = null), null))
+    if (isLatest()) detail.value = told
+  },
+  { immediate: true },
+)
 
 const links = (key: string) => (detail.value?.row.values[key] ?? '').split(/,\s*/).filter(Boolean)
 </script>
@@ -32,16 +38,25 @@ const links = (key: string) => (detail.value?.row.values[key] ?? '').split(/,\s*
           <template v-for="f in table.fields" :key="f.key">
             <dt>{{ f.name }}</dt>
             <dd v-if="f.linksTo">
-              <button v-for="other in links(f.key)" :key="other" class="link" @click="emit('open', f.linksTo, Number(other))">{{ detail.labels[f.key]?.[other] ?? other }}</button>
+              <button v-for="other in links(f.key)" :key="other" class="link" @click="emit('open', f.linksTo, Number(other))">
+                {{ detail.labels[f.key]?.[other] ?? other }}
+              </button>
             </dd>
-            <dd v-else-if="f.control === 'picture' && detail.row.values[f.key]"><img class="detail-picture" :src="`/media/${studio.app}/${detail.row.values[f.key]}`" alt=""></dd>
+            <dd v-else-if="f.control === 'picture' && detail.row.values[f.key]">
+              <img class="detail-picture" :src="`/media/${studio.app}/${detail.row.values[f.key]}`" alt="" />
+            </dd>
             <dd v-else class="detail-text">{{ detail.row.values[f.key] || '–' }}</dd>
           </template>
         </dl>
         <section v-for="list in detail.linked" :key="list.name" class="detail-list">
-          <h3>{{ list.name }} <span class="small">{{ list.count }}</span></h3>
+          <h3>
+            {{ list.name }} <span class="small">{{ list.count }}</span>
+          </h3>
           <p v-if="!list.count" class="small">None link here.</p>
-          <p><button v-for="row in list.rows" :key="row.id" class="link" @click="emit('open', list.table, row.id)">{{ row.label }}</button><span v-if="list.count > list.rows.length" class="small"> and {{ list.count - list.rows.length }} more</span></p>
+          <p>
+            <button v-for="row in list.rows" :key="row.id" class="link" @click="emit('open', list.table, row.id)">{{ row.label }}</button
+            ><span v-if="list.count > list.rows.length" class="small"> and {{ list.count - list.rows.length }} more</span>
+          </p>
         </section>
       </template>
       <div class="dialog-end"><v-btn variant="text" @click="id = null">Close</v-btn></div>

@@ -2,18 +2,23 @@
 import { ref, watch } from 'vue'
 import type { TableMap } from '../../contracts/studio'
 import { api } from '../api'
-import { useStudio } from '../frame/useStudio'
+import { useStudio } from '../open/useStudio'
 
 const emit = defineEmits<{ open: [stored: string] }>()
 const studio = useStudio()
 const map = ref<TableMap | null>(null)
 const lit = ref('')
 
-watch(() => studio.state.value?.revision.number, async () => {
-  map.value = await api.get<TableMap>(`apps/${studio.app}/map`).catch((error) => (studio.told(error), null))
-}, { immediate: true })
+watch(
+  () => studio.state.value?.revision.number,
+  async () => {
+    map.value = await api.get<TableMap>(`apps/${studio.app}/map`).catch((error) => (studio.told(error), null))
+  },
+  { immediate: true },
+)
 
-const touches = (stored: string) => !lit.value || stored === lit.value || !!map.value?.links.some((l) => (l.from === lit.value && l.to === stored) || (l.to === lit.value && l.from === stored))
+const touches = (stored: string) =>
+  !lit.value || stored === lit.value || !!map.value?.links.some((l) => (l.from === lit.value && l.to === stored) || (l.to === lit.value && l.from === stored))
 </script>
 
 <template>
@@ -21,10 +26,30 @@ const touches = (stored: string) => !lit.value || stored === lit.value || !!map.
   <v-progress-linear v-if="!map" indeterminate color="primary" aria-label="Drawing the map" />
   <div v-else class="map-scroll">
     <svg :viewBox="`-4 -4 ${map.width + 8} ${map.height + 8}`" :width="map.width + 8" :height="map.height + 8" role="group" aria-label="Map of tables">
-      <path v-for="(link, i) in map.links" :key="i" :d="link.path" class="map-link" :class="{ many: link.many, dim: lit && link.from !== lit && link.to !== lit }"><title>{{ link.name }}</title></path>
+      <path
+        v-for="(link, i) in map.links"
+        :key="i"
+        :d="link.path"
+        class="map-link"
+        :class="{ many: link.many, dim: lit && link.from !== lit && link.to !== lit }"
+      >
+        <title>{{ link.name }}</title>
+      </path>
       <g
-        v-for="box in map.boxes" :key="box.stored" class="map-box" :class="{ dim: !touches(box.stored) }" tabindex="0" role="button" :aria-label="`${box.name}, ${box.rows} rows`" :transform="`translate(${box.x} ${box.y})`"
-        @click="emit('open', box.stored)" @keydown.enter="emit('open', box.stored)" @pointerenter="lit = box.stored" @pointerleave="lit = ''" @focus="lit = box.stored" @blur="lit = ''"
+        v-for="box in map.boxes"
+        :key="box.stored"
+        class="map-box"
+        :class="{ dim: !touches(box.stored) }"
+        tabindex="0"
+        role="button"
+        :aria-label="`${box.name}, ${box.rows} rows`"
+        :transform="`translate(${box.x} ${box.y})`"
+        @click="emit('open', box.stored)"
+        @keydown.enter="emit('open', box.stored)"
+        @pointerenter="lit = box.stored"
+        @pointerleave="lit = ''"
+        @focus="lit = box.stored"
+        @blur="lit = ''"
       >
         <rect :width="box.width" :height="box.height" rx="13" />
         <text x="14" y="25" class="map-name">{{ box.name }}</text>
@@ -36,5 +61,7 @@ const touches = (stored: string) => !lit.value || stored === lit.value || !!map.
       </g>
     </svg>
   </div>
-  <p class="small">A line leads from a field to the table that it links to; a dashed one links to many rows. The number beside a name counts its sandbox rows.</p>
+  <p class="small">
+    A line leads from a field to the table that it links to; a dashed one links to many rows. The number beside a name counts its sandbox rows.
+  </p>
 </template>

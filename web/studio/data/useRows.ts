@@ -31,6 +31,8 @@ export function useRows(path: () => string) {
   const wrongFilter = ref('')
   const wanted = new Set<number>()
   let round = 0
+  /** Counts what was written here: what was asked for before it may be older, and is asked for again. */
+  let written = 0
 
   const query = () => new URLSearchParams({ ...asked }).toString()
   const count = computed(() => anchors.value?.count ?? 0)
@@ -42,8 +44,9 @@ export function useRows(path: () => string) {
   }
 
   /** Asks anew how many rows there are and where their pages begin; what is in sight stays until it is replaced. */
-  async function reload(first: number, last: number) {
+  async function reload(first: number, last: number): Promise<void> {
     const mine = ++round
+    const seen = written
     try {
       const found = await api.get<Anchors>(`${path()}/anchors?${query()}`)
       if (mine !== round) return
@@ -56,6 +59,7 @@ export function useRows(path: () => string) {
         if (mine !== round) return
         if (rows) fresh.set(page, rows)
       }
+      if (seen !== written) return reload(first, last)
       pages.value = fresh
     } catch (error) {
       if (mine === round) fail(error)
@@ -82,7 +86,9 @@ export function useRows(path: () => string) {
       if (pages.value.has(page) || wanted.has(page)) continue
       wanted.add(page)
       try {
-        const rows = await fetchPage(page)
+        const seen = written
+        let rows = await fetchPage(page)
+        if (seen !== written) rows = await fetchPage(page)
         if (mine !== round || !rows) continue
         const next = new Map(pages.value)
         next.delete(page)
@@ -113,6 +119,7 @@ export function useRows(path: () => string) {
   async function write(changes: Change[]): Promise<{ rows: DataRow[]; cells: BadCell[] }> {
     try {
       const answer = await api.post<RowPage>(path(), { changes })
+      written++
       mergeLabels(answer.labels)
       put(answer.rows)
       return { rows: answer.rows, cells: [] }

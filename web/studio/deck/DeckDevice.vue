@@ -2,7 +2,7 @@
 import { mdiChevronLeft, mdiChevronRight, mdiClose, mdiReload, mdiTune } from '@mdi/js'
 import { useElementSize, useEventListener } from '@vueuse/core'
 import { computed, reactive, ref, watch } from 'vue'
-import { useStudio } from '../frame/useStudio'
+import { useStudio } from '../open/useStudio'
 import { sizes } from './sizes'
 import { useClock } from './useClock'
 
@@ -13,11 +13,29 @@ const frame = ref<HTMLIFrameElement>()
 const room = ref<HTMLElement>()
 const { width, height } = useElementSize(room)
 const clock = useClock()
-const on = reactive({ size: props.size, person: props.person, set: 'sandbox' as 'sandbox' | 'live', platform: '' as '' | 'ios' | 'android', text: 100, network: 'good' as 'good' | 'slow' | 'none', direction: 'ltr' as 'ltr' | 'rtl', dark: false })
-const size = computed(() => sizes.find((s) => s.key === on.size) ?? sizes[0])
-const scale = computed(() => Math.min(1, (width.value - 24) / size.value.width, (height.value - 18) / size.value.height) || 0.5)
+const on = reactive({
+  size: props.size,
+  person: props.person,
+  set: 'sandbox' as 'sandbox' | 'live',
+  platform: '' as '' | 'ios' | 'android',
+  text: 100,
+  network: 'good' as 'good' | 'slow' | 'none',
+  direction: 'ltr' as 'ltr' | 'rtl',
+  dark: false,
+})
+const measures = computed(() => sizes.find((s) => s.key === on.size) ?? sizes[0])
+const scale = computed(() => Math.min(1, (width.value - 24) / measures.value.width, (height.value - 18) / measures.value.height) || 0.5)
 const people = computed(() => [{ id: null as number | null, label: 'nobody' }, ...(studio.state.value?.people ?? [])])
-const choice = computed(() => ({ person: on.set === 'live' ? null : on.person, set: on.set, now: clock.moment.value, platform: on.platform || size.value.platform, network: on.network, direction: on.direction, textSize: on.text, dark: on.dark }))
+const choice = computed(() => ({
+  person: on.set === 'live' ? null : on.person,
+  set: on.set,
+  now: clock.moment.value,
+  platform: on.platform || measures.value.platform,
+  network: on.network,
+  direction: on.direction,
+  textSize: on.text,
+  dark: on.dark,
+}))
 
 /** A screen that was wanted before the device listened. */
 let wanted: { lanai: string } | null = null
@@ -36,8 +54,14 @@ async function turned(person: number | null) {
 }
 
 watch(choice, (now) => order({ lanai: 'set', choice: now }))
-watch(() => props.asking, (now) => order({ lanai: 'ask', on: now }))
-watch(() => props.pointed, (at) => order({ lanai: 'point', at }))
+watch(
+  () => props.asking,
+  (now) => order({ lanai: 'ask', on: now }),
+)
+watch(
+  () => props.pointed,
+  (at) => order({ lanai: 'point', at }),
+)
 watch(people, (now) => {
   if (on.person !== null && !now.some((p) => p.id === on.person)) on.person = now[1]?.id ?? null
 })
@@ -58,26 +82,103 @@ defineExpose({ order, who, choice })
 </script>
 
 <template>
-  <section class="deck-device" :style="{ flexGrow: size.width }" :aria-label="`Device: ${size.label}`">
+  <section class="deck-device" :style="{ flexGrow: measures.width }" :aria-label="`Device: ${measures.label}`">
     <div class="deck-controls">
-      <label>as <select v-model="on.person" :disabled="on.set === 'live'" aria-label="Signed in as"><option v-for="p in people" :key="p.id ?? 0" :value="p.id">{{ p.label }}</option></select></label>
-      <label>on <select v-model="on.size" aria-label="Device"><option v-for="s in sizes" :key="s.key" :value="s.key">{{ s.label }}</option></select></label>
+      <label
+        >as
+        <select v-model="on.person" :disabled="on.set === 'live'" aria-label="Signed in as">
+          <option v-for="p in people" :key="p.id ?? 0" :value="p.id">{{ p.label }}</option>
+        </select></label
+      >
+      <label
+        >on
+        <select v-model="on.size" aria-label="Device">
+          <option v-for="s in sizes" :key="s.key" :value="s.key">{{ s.label }}</option>
+        </select></label
+      >
       <v-menu :close-on-content-click="false">
-        <template #activator="{ props: menu }"><v-btn v-bind="menu" :icon="mdiTune" size="x-small" variant="text" aria-label="More of this device" title="Data, text size, network and more" /></template>
+        <template #activator="{ props: menu }"
+          ><v-btn v-bind="menu" :icon="mdiTune" size="x-small" variant="text" aria-label="More of this device" title="Data, text size, network and more"
+        /></template>
         <div class="deck-more">
-          <label>data <select v-model="on.set" aria-label="Data set"><option value="sandbox">sandbox</option><option value="live" :disabled="!studio.state.value?.app.liveRevision">live</option></select></label>
-          <label>habits of <select v-model="on.platform" aria-label="Platform"><option value="">the device</option><option value="ios">iOS</option><option value="android">Android</option></select></label>
-          <label>text at <select v-model="on.text" aria-label="Text size"><option :value="100">100 %</option><option :value="130">130 %</option><option :value="160">160 %</option><option :value="200">200 %</option></select></label>
-          <label>network <select v-model="on.network" aria-label="Network"><option value="good">good</option><option value="slow">slow</option><option value="none">none</option></select></label>
-          <label>reading <select v-model="on.direction" aria-label="Direction"><option value="ltr">left to right</option><option value="rtl">right to left</option></select></label>
-          <label>light <select v-model="on.dark" aria-label="Light or dark"><option :value="false">day</option><option :value="true">dark</option></select></label>
-          <label>moment <input type="datetime-local" aria-label="Chosen moment" :value="clock.local.value" @change="clock.set(($event.target as HTMLInputElement).value)"></label>
+          <label
+            >data
+            <select v-model="on.set" aria-label="Data set">
+              <option value="sandbox">sandbox</option>
+              <option value="live" :disabled="!studio.state.value?.app.liveRevision">live</option>
+            </select></label
+          >
+          <label
+            >habits of
+            <select v-model="on.platform" aria-label="Platform">
+              <option value="">the device</option>
+              <option value="ios">iOS</option>
+              <option value="android">Android</option>
+            </select></label
+          >
+          <label
+            >text at
+            <select v-model="on.text" aria-label="Text size">
+              <option :value="100">100 %</option>
+              <option :value="130">130 %</option>
+              <option :value="160">160 %</option>
+              <option :value="200">200 %</option>
+            </select></label
+          >
+          <label
+            >network
+            <select v-model="on.network" aria-label="Network">
+              <option value="good">good</option>
+              <option value="slow">slow</option>
+              <option value="none">none</option>
+            </select></label
+          >
+          <label
+            >reading
+            <select v-model="on.direction" aria-label="Direction">
+              <option value="ltr">left to right</option>
+              <option value="rtl">right to left</option>
+            </select></label
+          >
+          <label
+            >light
+            <select v-model="on.dark" aria-label="Light or dark">
+              <option :value="false">day</option>
+              <option :value="true">dark</option>
+            </select></label
+          >
+          <label
+            >moment
+            <input type="datetime-local" aria-label="Chosen moment" :value="clock.local.value" @change="clock.set(($event.target as HTMLInputElement).value)"
+          /></label>
         </div>
       </v-menu>
       <span class="deck-clock" role="group" aria-label="Clock">
-        <v-btn :icon="mdiChevronLeft" size="x-small" variant="text" aria-label="A day back" title="A day back (Shift: an hour)" @click="clock.move($event.shiftKey ? -1 : -24)" />
-        <button class="deck-now" :class="{ other: clock.ahead.value !== 0 }" :aria-label="clock.ahead.value === 0 ? 'The clock shows now' : 'Back to now'" :title="clock.ahead.value === 0 ? 'Now' : 'Back to now'" @click="clock.reset()">{{ clock.ahead.value === 0 ? 'now' : clock.shown.value }}</button>
-        <v-btn :icon="mdiChevronRight" size="x-small" variant="text" aria-label="A day on" title="A day on (Shift: an hour)" @click="clock.move($event.shiftKey ? 1 : 24)" />
+        <v-btn
+          :icon="mdiChevronLeft"
+          size="x-small"
+          variant="text"
+          aria-label="A day back"
+          title="A day back (Shift: an hour)"
+          @click="clock.move($event.shiftKey ? -1 : -24)"
+        />
+        <button
+          class="deck-now"
+          :class="{ other: clock.ahead.value !== 0 }"
+          :aria-label="clock.ahead.value === 0 ? 'The clock shows now' : 'Back to now'"
+          :title="clock.ahead.value === 0 ? 'Now' : 'Back to now'"
+          @click="clock.reset()"
+        >
+          {{ clock.ahead.value === 0 ? 'now' : clock.shown.value }}
+        </button>
+        <v-btn
+          :icon="mdiChevronRight"
+          size="x-small"
+          variant="text"
+          aria-label="A day on"
+          title="A day on (Shift: an hour)"
+          @click="clock.move($event.shiftKey ? 1 : 24)"
+        />
       </span>
       <span class="deck-again">
         <v-btn :icon="mdiReload" size="x-small" variant="text" aria-label="Begin again" title="Begin again" @click="order({ lanai: 'open', screen: '' })" />
@@ -85,8 +186,16 @@ defineExpose({ order, who, choice })
       </span>
     </div>
     <div ref="room" class="deck-room">
-      <div class="handset" :style="{ width: `${size.width * scale + 12}px`, height: `${size.height * scale + 12}px`, borderRadius: `${30 * Math.min(1, scale * 1.6)}px` }">
-        <iframe ref="frame" :src="`/deck/${studio.app}`" title="The app, running" :style="{ width: `${size.width}px`, height: `${size.height}px`, transform: `scale(${scale})`, borderRadius: '30px' }" />
+      <div
+        class="handset"
+        :style="{ width: `${measures.width * scale + 12}px`, height: `${measures.height * scale + 12}px`, borderRadius: `${30 * Math.min(1, scale * 1.6)}px` }"
+      >
+        <iframe
+          ref="frame"
+          :src="`/deck/${studio.app}`"
+          title="The app, running"
+          :style="{ width: `${measures.width}px`, height: `${measures.height}px`, transform: `scale(${scale})`, borderRadius: '30px' }"
+        />
       </div>
     </div>
   </section>

@@ -1,17 +1,53 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, watch } from 'vue'
 import type { Account } from '../../contracts/studio'
 import type { Step, StepDetail } from '../../contracts/view'
-import { useStudio } from '../frame/useStudio'
+import { useStudio } from '../open/useStudio'
 import type { Happening } from './TheDeck.vue'
 
-defineProps<{ happenings: Happening[]; why: string; accounts: Account[] | null }>()
+const props = defineProps<{ happenings: Happening[]; why: string; accounts: Account[] | null }>()
 defineEmits<{ why: [at: string]; forget: [] }>()
 const studio = useStudio()
 
-const words: Record<Step['what'], string> = { query: 'read', added: 'added', changed: 'changed', removed: 'removed', refused: 'refused', later: 'left for later', set: 'set', call: 'called', answer: 'answer:', 'not asked': 'did not ask:' }
-const lines = computed(() => new Map((studio.state.value?.screens ?? []).flatMap((s) => s.lines.filter((l) => l.role === 'node').map((l) => [l.at, l.parts.map((p) => p.text).join(' ').replaceAll(' ,', ',')] as const))))
-const tapped = (at: string) => lines.value.get((at.includes('=') ? at.slice(at.lastIndexOf('=') + 1) : at).replace(/@\d+/g, '').replace(/\/(swipes|entries)\/\d+$/, '')) ?? 'a line'
+const words: Record<Step['what'], string> = {
+  query: 'read',
+  added: 'added',
+  changed: 'changed',
+  removed: 'removed',
+  refused: 'refused',
+  later: 'left for later',
+  set: 'set',
+  call: 'called',
+  answer: 'answer:',
+  'not asked': 'did not ask:',
+}
+const screenOf = (at: string) => /^\/screens\/\d+/.exec(at)?.[0] ?? ''
+watch(
+  () => props.happenings.map((h) => screenOf(h.tapped.slice(h.tapped.lastIndexOf('=') + 1))),
+  (screens) => new Set(screens).forEach((at) => void studio.pages.fetch(at)),
+  { immediate: true },
+)
+const lines = computed(
+  () =>
+    new Map(
+      Object.values(studio.pages.pages.value).flatMap((page) =>
+        page
+          .filter((l) => l.role === 'node')
+          .map(
+            (l) =>
+              [
+                l.at,
+                l.parts
+                  .map((p) => p.text)
+                  .join(' ')
+                  .replaceAll(' ,', ','),
+              ] as const,
+          ),
+      ),
+    ),
+)
+const tapped = (at: string) =>
+  lines.value.get((at.includes('=') ? at.slice(at.lastIndexOf('=') + 1) : at).replace(/@\d+/g, '').replace(/\/(swipes|entries)\/\d+$/, '')) ?? 'a line'
 const detail = (step: Step) => step.detail as StepDetail & { rows?: number; before?: Record<string, string>; after?: Record<string, string> }
 
 function changes(step: Step): string[] {
@@ -29,9 +65,17 @@ function changes(step: Step): string[] {
       <h3>Where this comes from <button class="link" @click="$emit('forget')">Close</button></h3>
       <p v-if="!accounts.length">These are fixed words: no value is read for them.</p>
       <div v-for="account in accounts" :key="account.formula" class="account">
-        <p><strong>{{ account.value || 'nothing' }}</strong> is {{ account.words }}</p>
-        <ol v-if="account.steps.length > 1"><li v-for="step in account.steps" :key="step.words">{{ step.words }}: <em>{{ step.value }}</em></li></ol>
-        <p v-for="cell in account.cells.slice(0, 8)" :key="`${cell.table}${cell.id}${cell.field}`" class="cell">stored in {{ cell.table }}, row {{ cell.id }}, {{ cell.field }}: {{ cell.value || 'nothing' }}</p>
+        <p>
+          <strong>{{ account.value || 'nothing' }}</strong> is {{ account.words }}
+        </p>
+        <ol v-if="account.steps.length > 1">
+          <li v-for="step in account.steps" :key="step.words">
+            {{ step.words }}: <em>{{ step.value }}</em>
+          </li>
+        </ol>
+        <p v-for="cell in account.cells.slice(0, 8)" :key="`${cell.table}${cell.id}${cell.field}`" class="cell">
+          stored in {{ cell.table }}, row {{ cell.id }}, {{ cell.field }}: {{ cell.value || 'nothing' }}
+        </p>
         <p v-if="account.cells.length > 8" class="small">and {{ account.cells.length - 8 }} more cells</p>
       </div>
     </div>
@@ -39,12 +83,23 @@ function changes(step: Step): string[] {
     <p v-if="!happenings.length" class="small">What happens in the app is told here, step by step.</p>
     <ol>
       <li v-for="h in happenings" :key="h.id" :class="{ tap: h.tapped }">
-        <p class="step-head"><span><template v-if="h.who">{{ h.who }}: </template>{{ h.tapped ? `Tapped: ${tapped(h.tapped)}` : 'Showed the screen' }}</span><span class="ms">{{ h.ms }} ms</span></p>
+        <p class="step-head">
+          <span
+            ><template v-if="h.who">{{ h.who }}: </template>{{ h.tapped ? `Tapped: ${tapped(h.tapped)}` : 'Showed the screen' }}</span
+          ><span class="ms">{{ h.ms }} ms</span>
+        </p>
         <p v-for="(step, i) in h.footprints.steps" :key="i" class="step" :class="step.what">
-          <span>{{ words[step.what] }} {{ step.text }}<template v-if="step.what === 'query'">: {{ detail(step).rows }} {{ detail(step).rows === 1 ? 'row' : 'rows' }}</template></span>
-          <button v-if="step.what === 'query' && detail(step).rows === 0 && h.id === happenings[0].id" class="link" @click="$emit('why', step.at)">Why is this empty?</button>
+          <span
+            >{{ words[step.what] }} {{ step.text
+            }}<template v-if="step.what === 'query'">: {{ detail(step).rows }} {{ detail(step).rows === 1 ? 'row' : 'rows' }}</template></span
+          >
+          <button v-if="step.what === 'query' && detail(step).rows === 0 && h.id === happenings[0].id" class="link" @click="$emit('why', step.at)">
+            Why is this empty?
+          </button>
           <span v-else-if="step.what === 'query'" class="ms">{{ step.ms }} ms</span>
-          <span v-if="step.what === 'call'" class="ms">{{ [`${(step.detail as { took?: number }).took ?? 0} ms`, (step.detail as { cost?: string }).cost].filter(Boolean).join(', ') }}</span>
+          <span v-if="step.what === 'call'" class="ms">{{
+            [`${(step.detail as { took?: number }).took ?? 0} ms`, (step.detail as { cost?: string }).cost].filter(Boolean).join(', ')
+          }}</span>
           <span v-for="text in changes(step)" :key="text" class="step-change">{{ text }}</span>
         </p>
         <p v-if="h.outcome?.say.length" class="step">said “{{ h.outcome.say.join(' ') }}”</p>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import QRCode from 'qrcode'
 import { computed, ref, watch } from 'vue'
-import { useStudio } from '../frame/useStudio'
+import { useStudio } from '../open/useStudio'
 import { readSession, session } from '../session'
 
 const model = defineModel<boolean>({ required: true })
@@ -14,8 +14,11 @@ const isLocal = computed(() => ['localhost', '127.0.0.1'].includes(new URL(origi
 const closed = computed(() => session.value?.open === false && isLocal.value)
 
 watch(model, async (open) => {
-  if (open) await readSession()
-  if (open) image.value = await QRCode.toDataURL(address.value, { width: 260, margin: 2, color: { dark: '#13292B', light: '#FFFFFF' } })
+  if (!open) return
+  // Where this Lanai is reached is asked each time: the network may be another by now.
+  image.value = ''
+  await readSession()
+  image.value = await QRCode.toDataURL(address.value, { width: 260, margin: 2, color: { dark: '#13292B', light: '#FFFFFF' } })
 })
 </script>
 
@@ -30,8 +33,11 @@ watch(model, async (open) => {
       </template>
       <template v-else>
         <p>Point the camera of a phone in the same network at this. It opens the sandbox; every edit shows there too.</p>
-        <img v-if="image" :src="image" width="260" height="260" :alt="`QR code for ${address}`">
-        <p class="code phone-address">{{ address }}</p>
+        <template v-if="image">
+          <img :src="image" width="260" height="260" :alt="`QR code for ${address}`">
+          <p class="code phone-address">{{ address }}</p>
+        </template>
+        <v-progress-linear v-else indeterminate color="primary" aria-label="Looking for the address of this computer" />
         <p v-if="isLocal" class="small">This computer is in no network now, so no phone can reach it. Connect it, then open this again.</p>
       </template>
       <div class="dialog-end"><v-btn variant="text" @click="model = false">Close</v-btn></div>

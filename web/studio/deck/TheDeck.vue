@@ -4,8 +4,8 @@ import { computed, ref, watch } from 'vue'
 import type { Account, Accounts } from '../../contracts/studio'
 import type { Footprints, Outcome, Place } from '../../contracts/view'
 import { api } from '../api'
-import { useStudio } from '../frame/useStudio'
-import RehearseStandins from '../services/RehearseStandins.vue'
+import { useStudio } from '../open/useStudio'
+import RehearseStandins from './RehearseStandins.vue'
 import DeckDevice from './DeckDevice.vue'
 import FootprintsList from './FootprintsList.vue'
 
@@ -18,7 +18,6 @@ export interface Happening {
   footprints: Footprints
 }
 
-const emit = defineEmits<{ goto: [] }>()
 const MOST = 3
 const studio = useStudio()
 const people = studio.state.value?.people ?? []
@@ -38,9 +37,18 @@ const practises = computed(() => (studio.state.value?.services ?? []).some((s) =
 
 const part = (id: number) => parts.value[devices.value.findIndex((d) => d.id === id)]
 const pointed = ref('')
-watch(() => studio.changes.value, () => parts.value.forEach((p) => p.order({ lanai: 'refresh' })))
-watch(() => studio.pointed.value, (at) => (at === '' || at !== over.value) && (pointed.value = /^\/(screens|pieces)\/\d+(\/(lines|actions|sections)\/\d+)+/.exec(at)?.[0] ?? ''))
-watch(() => studio.opened.value, (slug) => slug && parts.value[0]?.order({ lanai: 'open', ...slug }))
+watch(
+  () => studio.changes.value,
+  () => parts.value.forEach((p) => p.order({ lanai: 'refresh' })),
+)
+watch(
+  () => studio.pointed.value,
+  (at) => (at === '' || at !== over.value) && (pointed.value = /^\/(screens|pieces)\/\d+(\/(lines|actions|sections)\/\d+)+/.exec(at)?.[0] ?? ''),
+)
+watch(
+  () => studio.opened.value,
+  (slug) => slug && parts.value[0]?.order({ lanai: 'open', ...slug }),
+)
 
 function add() {
   const id = Math.max(...devices.value.map((d) => d.id)) + 1
@@ -52,20 +60,26 @@ function told(id: number, message: Record<string, unknown>) {
   if (message?.lanai === 'footprints' && message.footprints) {
     const outcome = message.outcome as Outcome | undefined
     places.set(id, message.place as Place)
-    happenings.value = [{ id: ++counted, who: devices.value.length > 1 ? part(id)?.who ?? '' : '', tapped: String(message.tapped ?? ''), ms: Number(message.ms), outcome, footprints: message.footprints as Footprints }, ...happenings.value].slice(0, 30)
+    happenings.value = [
+      {
+        id: ++counted,
+        who: devices.value.length > 1 ? (part(id)?.who ?? '') : '',
+        tapped: String(message.tapped ?? ''),
+        ms: Number(message.ms),
+        outcome,
+        footprints: message.footprints as Footprints,
+      },
+      ...happenings.value,
+    ].slice(0, 30)
     why.value = ''
     used.value = id
     // What a tap changed shows on the others at once.
     if (outcome?.done) parts.value.forEach((p, i) => devices.value[i]?.id !== id && p.order({ lanai: 'refresh' }))
   }
-  if (message?.lanai === 'over') studio.pointed.value = over.value = String(message.at ?? '')
+  if (message?.lanai === 'over') studio.point((over.value = String(message.at ?? '')))
   if (message?.lanai === 'why') why.value = (message.account as { sentence: string }).sentence
   if (message?.lanai === 'pick') pick(id, String(message.at), message.item as number | null)
-  if (message?.lanai === 'goto') {
-    studio.gone.value = ''
-    emit('goto')
-    requestAnimationFrame(() => (studio.gone.value = String(message.at)))
-  }
+  if (message?.lanai === 'goto') studio.goTo(String(message.at))
 }
 
 async function pick(id: number, at: string, item: number | null) {
@@ -82,17 +96,45 @@ async function pick(id: number, at: string, item: number | null) {
 <template>
   <aside class="deck" :class="`deck-${devices.length}`" aria-label="Deck">
     <div class="deck-head">
-      <v-btn size="small" variant="text" :prepend-icon="mdiHelpCircleOutline" :active="asking" :aria-pressed="asking" title="Then tap a value in the app (or Shift and a tap)" @click="asking = !asking">Where from?</v-btn>
+      <v-btn
+        size="small"
+        variant="text"
+        :prepend-icon="mdiHelpCircleOutline"
+        :active="asking"
+        :aria-pressed="asking"
+        title="Then tap a value in the app (or Shift and a tap)"
+        @click="asking = !asking"
+        >Where from?</v-btn
+      >
       <v-menu v-if="practises" :close-on-content-click="false" location="bottom end">
-        <template #activator="{ props: menu }"><v-btn v-bind="menu" size="small" variant="text" :icon="mdiCloudAlertOutline" aria-label="Rehearse failure" title="Rehearse failure of services" /></template>
+        <template #activator="{ props: menu }"
+          ><v-btn v-bind="menu" size="small" variant="text" :icon="mdiCloudAlertOutline" aria-label="Rehearse failure" title="Rehearse failure of services"
+        /></template>
         <div class="deck-rehearse"><RehearseStandins /></div>
       </v-menu>
       <v-btn v-if="devices.length < MOST" size="small" variant="text" :prepend-icon="mdiCellphoneLink" @click="add()">One more device</v-btn>
     </div>
     <p v-if="asking" class="deck-asking" role="status">Tap what you want to know about.</p>
     <div class="deck-devices">
-      <DeckDevice v-for="(d, i) in devices" :key="d.id" ref="parts" :size="d.size" :person="d.person" :first="i === 0" :asking="asking" :pointed="pointed" @told="told(d.id, $event)" @close="devices = devices.filter((o) => o.id !== d.id)" />
+      <DeckDevice
+        v-for="(d, i) in devices"
+        :key="d.id"
+        ref="parts"
+        :size="d.size"
+        :person="d.person"
+        :first="i === 0"
+        :asking="asking"
+        :pointed="pointed"
+        @told="told(d.id, $event)"
+        @close="devices = devices.filter((o) => o.id !== d.id)"
+      />
     </div>
-    <FootprintsList :happenings="happenings" :why="why" :accounts="accounts" @why="(at) => part(used)?.order({ lanai: 'why', at })" @forget="accounts = null" />
+    <FootprintsList
+      :happenings="happenings"
+      :why="why"
+      :accounts="accounts"
+      @why="(at) => part(used)?.order({ lanai: 'why', at })"
+      @forget="accounts = null"
+    />
   </aside>
 </template>

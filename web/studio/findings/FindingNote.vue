@@ -3,7 +3,7 @@ import { ref } from 'vue'
 import type { Finding, SentenceChange } from '../../contracts/studio'
 import { api } from '../api'
 import BusyButton from '../BusyButton.vue'
-import { useStudio } from '../frame/useStudio'
+import { useStudio } from '../open/useStudio'
 import SentenceChanges from './SentenceChanges.vue'
 
 const props = defineProps<{ finding: Finding }>()
@@ -20,14 +20,17 @@ async function read() {
 
 async function apply() {
   busy.value = true
-  await studio.edit({ what: 'mend', text: props.finding.id })
+  await studio.mend(props.finding.id)
   busy.value = false
 }
 </script>
 
 <template>
   <article class="finding" :class="{ blocks: finding.blocks }" @pointerenter="emit('point', finding.at)">
-    <p><span class="finding-mark" aria-hidden="true" /><span class="sr">{{ finding.blocks ? 'Blocks packages: ' : 'Warning: ' }}</span>{{ finding.sentence }}</p>
+    <p>
+      <span class="finding-mark" aria-hidden="true" /><span class="sr">{{ finding.blocks ? 'Blocks packages: ' : 'Warning: ' }}</span
+      >{{ finding.sentence }}
+    </p>
     <div v-if="finding.mend" class="finding-mend">
       <button class="link" :aria-expanded="!!changes" @click="read">{{ finding.mend }}</button>
       <template v-if="changes">

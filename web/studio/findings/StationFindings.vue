@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useStudio } from '../frame/useStudio'
+import { useStudio } from '../open/useStudio'
 
 const props = defineProps<{ station: string }>()
-const emit = defineEmits<{ open: [at: string] }>()
 const studio = useStudio()
 const findings = computed(() => studio.findings.value.filter((f) => f.station === props.station))
 </script>
@@ -11,6 +10,14 @@ const findings = computed(() => studio.findings.value.filter((f) => f.station ==
 <template>
   <template v-if="findings.length">
     <h2 class="side-head">Findings</h2>
-    <button v-for="finding in findings" :key="finding.id" class="side-finding" :class="{ blocks: finding.blocks }" @click="emit('open', finding.at)"><span class="finding-mark" aria-hidden="true" />{{ finding.sentence }}</button>
+    <button
+      v-for="finding in findings"
+      :key="finding.id"
+      class="side-finding"
+      :class="{ blocks: finding.blocks }"
+      @click="studio.goTo(finding.at, finding.station)"
+    >
+      <span class="finding-mark" aria-hidden="true" />{{ finding.sentence }}
+    </button>
   </template>
 </template>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import UsesList from '../data/UsesList.vue'
-import { useStudio } from './useStudio'
+import UsesList from '../prose/UsesList.vue'
+import { useStudio } from '../open/useStudio'
 
 const studio = useStudio()
 </script>
@@ -8,10 +8,16 @@ const studio = useStudio()
 <template>
   <v-dialog :model-value="!!studio.asking.value" max-width="560" aria-label="Before this change" @update:model-value="studio.asking.value?.answer(false)">
     <v-card v-if="studio.asking.value" class="dialog">
-      <h2>{{ studio.asking.value.title }}</h2>
+      <h2>{{ studio.asking.value.foreseen.title }}</h2>
       <p v-for="each in studio.asking.value.foreseen.sentences" :key="each.sentence" :class="{ loses: each.loses }">{{ each.sentence }}</p>
       <template v-if="studio.asking.value.foreseen.uses.length">
-        <p>{{ studio.asking.value.foreseen.uses.length === 1 ? 'One sentence uses it and would point at nothing:' : `${studio.asking.value.foreseen.uses.length} sentences use it and would point at nothing:` }}</p>
+        <p>
+          {{
+            studio.asking.value.foreseen.uses.length === 1
+              ? 'One sentence uses it and would point at nothing:'
+              : `${studio.asking.value.foreseen.uses.length} sentences use it and would point at nothing:`
+          }}
+        </p>
         <UsesList :uses="studio.asking.value.foreseen.uses" />
       </template>
       <div class="dialog-end">

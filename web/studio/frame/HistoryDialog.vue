@@ -3,7 +3,7 @@ import { ref, watch } from 'vue'
 import type { SentenceChange } from '../../contracts/studio'
 import { api } from '../api'
 import SentenceChanges from '../findings/SentenceChanges.vue'
-import { useStudio } from './useStudio'
+import { useStudio } from '../open/useStudio'
 
 interface Entry {
   number: number
@@ -15,7 +15,18 @@ interface Entry {
 const model = defineModel<boolean>({ required: true })
 const studio = useStudio()
 const entries = ref<Entry[] | null>(null)
-const words: Record<string, string> = { begun: 'begun', fill: 'a blank filled', offer: 'a part added', add: 'a line added', remove: 'a line removed', move: 'a line moved', script: 'the text changed', mend: 'a mend applied', undo: 'taken back', redo: 'done again' }
+const words: Record<string, string> = {
+  begun: 'begun',
+  fill: 'a blank filled',
+  offer: 'a part added',
+  add: 'a line added',
+  remove: 'a line removed',
+  move: 'a line moved',
+  script: 'the text changed',
+  mend: 'a mend applied',
+  undo: 'taken back',
+  redo: 'done again',
+}
 
 watch(model, async (open) => {
   if (!open) return
@@ -31,7 +42,10 @@ watch(model, async (open) => {
       <v-progress-linear v-if="!entries" indeterminate color="primary" aria-label="Loading the history" />
       <ol v-else class="history">
         <li v-for="entry in entries" :key="entry.number">
-          <p><strong>Revision {{ entry.number }}</strong>, {{ words[entry.what] ?? entry.what }}, {{ new Date(entry.at).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' }) }}</p>
+          <p>
+            <strong>Revision {{ entry.number }}</strong
+            >, {{ words[entry.what] ?? entry.what }}, {{ new Date(entry.at).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' }) }}
+          </p>
           <SentenceChanges :changes="entry.sentences" />
         </li>
       </ol>

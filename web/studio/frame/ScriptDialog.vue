@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
 import BusyButton from '../BusyButton.vue'
-import { useStudio } from './useStudio'
+import { useStudio } from '../open/useStudio'
 
 const model = defineModel<boolean>({ required: true })
 const studio = useStudio()
@@ -17,7 +17,7 @@ watch(model, async (open) => {
 
 async function apply() {
   busy.value = true
-  trouble.value = await studio.tryEdit({ what: 'script', text: text.value })
+  trouble.value = await studio.tryEdit({ do: 'rewrite', text: text.value })
   if (!trouble.value) model.value = false
   busy.value = false
 }

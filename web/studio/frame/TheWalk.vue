@@ -6,7 +6,8 @@ import OnMyPhone from '../deck/OnMyPhone.vue'
 import BlankButton from '../prose/BlankButton.vue'
 import ScriptDialog from './ScriptDialog.vue'
 import TheMark from './TheMark.vue'
-import { useStudio } from './useStudio'
+import { stations } from '../stations'
+import { useStudio } from '../open/useStudio'
 
 defineProps<{ station: string; deckOpen: boolean }>()
 defineEmits<{ go: [station: string]; help: []; history: []; deck: [] }>()
@@ -15,7 +16,10 @@ const studio = useStudio()
 const theme = useTheme()
 const phone = ref(false)
 const script = ref(false)
-const names: Record<string, string> = { brief: 'Brief', data: 'Data', screens: 'Screens', people: 'People', services: 'Services', earnings: 'Earnings', reach: 'Reach', release: 'Release' }
+/** The stations with what the server counts of each. */
+const walk = computed(() =>
+  stations.map((s) => ({ name: s.name, ...(studio.state.value?.stations.find((c) => c.key === s.key) ?? { key: s.key, findings: 0, holds: 0, checks: 0 }) })),
+)
 const saved = computed(() => (studio.saving.value ? 'Saving…' : `Saved, revision ${studio.state.value?.revision.number}`))
 const ring = (share: number) => `${(share * 56.55).toFixed(2)} 56.55`
 
@@ -33,7 +37,9 @@ const counted = (s: { key: string; findings: number }) => s.findings + studio.su
   <header class="walk">
     <router-link to="/" class="walk-mark" aria-label="Your apps"><TheMark /></router-link>
     <v-menu>
-      <template #activator="{ props }"><button class="walk-app" v-bind="props">{{ studio.state.value?.app.name }}</button></template>
+      <template #activator="{ props }"
+        ><button class="walk-app" v-bind="props">{{ studio.state.value?.app.name }}</button></template
+      >
       <v-list density="compact">
         <v-list-item title="Your apps" to="/" />
         <v-list-item title="Read the script" @click="script = true" />
@@ -42,23 +48,54 @@ const counted = (s: { key: string; findings: number }) => s.findings + studio.su
       </v-list>
     </v-menu>
     <nav class="stations" aria-label="Stations">
-      <button v-for="(s, i) in studio.state.value?.stations" :key="s.key" class="station" :aria-current="s.key === station ? 'step' : undefined" :aria-label="`${names[s.key]}: ${counted(s)} findings, ${s.holds} of ${s.checks} checks hold`" :title="`${s.holds} of ${s.checks} checks hold (${i + 1})`" @click="$emit('go', s.key)">
+      <button
+        v-for="(s, i) in walk"
+        :key="s.key"
+        class="station"
+        :aria-current="s.key === station ? 'step' : undefined"
+        :aria-label="`${s.name}: ${counted(s)} findings, ${s.holds} of ${s.checks} checks hold`"
+        :title="`${s.holds} of ${s.checks} checks hold (${i + 1})`"
+        @click="$emit('go', s.key)"
+      >
         <svg viewBox="0 0 24 24" width="24" height="24" aria-hidden="true">
           <circle cx="12" cy="12" r="9" class="ring-ground" />
           <circle cx="12" cy="12" r="9" class="ring" :stroke-dasharray="ring(s.checks ? s.holds / s.checks : 1)" transform="rotate(-90 12 12)" />
           <circle v-if="s.key === station" cx="12" cy="12" r="4" class="ring-here" />
         </svg>
-        <span>{{ names[s.key] }}</span>
+        <span>{{ s.name }}</span>
         <span v-if="counted(s)" class="station-count">{{ counted(s) }}</span>
       </button>
     </nav>
     <span class="walk-saved" role="status">{{ saved }}</span>
-    <v-btn :icon="mdiUndo" variant="text" size="small" aria-label="Undo" title="Undo (Ctrl+Z)" :disabled="!studio.state.value?.canUndo" @click="studio.undo()" />
-    <v-btn :icon="mdiRedo" variant="text" size="small" aria-label="Redo" title="Redo (Ctrl+Shift+Z)" :disabled="!studio.state.value?.canRedo" @click="studio.redo()" />
+    <v-btn
+      :icon="mdiUndo"
+      variant="text"
+      size="small"
+      aria-label="Undo"
+      title="Undo (Ctrl+Z)"
+      :disabled="!studio.state.value?.canUndo"
+      @click="studio.undo()"
+    />
+    <v-btn
+      :icon="mdiRedo"
+      variant="text"
+      size="small"
+      aria-label="Redo"
+      title="Redo (Ctrl+Shift+Z)"
+      :disabled="!studio.state.value?.canRedo"
+      @click="studio.redo()"
+    />
     <v-btn :icon="mdiHistory" variant="text" size="small" aria-label="History" title="History" @click="$emit('history')" />
     <v-btn :icon="mdiThemeLightDark" variant="text" size="small" aria-label="Light or dark" title="Light or dark" @click="turn" />
     <v-btn :icon="mdiHelp" variant="text" size="small" aria-label="Shortcuts" title="Shortcuts (?)" @click="$emit('help')" />
-    <v-btn :icon="mdiDockRight" variant="text" size="small" :aria-label="deckOpen ? 'Fold the deck away' : 'Show the deck'" :title="deckOpen ? 'Fold the deck away' : 'Show the deck'" @click="$emit('deck')" />
+    <v-btn
+      :icon="mdiDockRight"
+      variant="text"
+      size="small"
+      :aria-label="deckOpen ? 'Fold the deck away' : 'Show the deck'"
+      :title="deckOpen ? 'Fold the deck away' : 'Show the deck'"
+      @click="$emit('deck')"
+    />
     <v-btn variant="tonal" color="primary" size="small" :prepend-icon="mdiCellphoneLink" @click="phone = true">On my phone</v-btn>
     <OnMyPhone v-model="phone" />
     <ScriptDialog v-model="script" />

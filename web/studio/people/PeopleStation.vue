@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import StationFindings from '../findings/StationFindings.vue'
-import { useStudio } from '../frame/useStudio'
+import { useStudio } from '../open/useStudio'
 import AccessPage from './AccessPage.vue'
 import PublicPages from './PublicPages.vue'
 import RollPage from './RollPage.vue'
@@ -24,19 +24,16 @@ const shown = computed(() => (there.value ? pages : pages.slice(0, 2)))
 const part = computed(() => shown.value.find((p) => p.key === route.params.part) ?? shown.value[0])
 const open = (key: string) => router.push(`/apps/${studio.app}/people/${key}`)
 const found = (about: string[]) => studio.findings.value.some((f) => f.station === 'people' && about.some((at) => f.at.startsWith(at)))
-
-function show(at: string) {
-  open(at.startsWith('/tables') ? 'access' : 'ways')
-  requestAnimationFrame(() => (studio.gone.value = at))
-}
 </script>
 
 <template>
   <div class="screens">
     <nav class="side" aria-label="People">
       <h2 class="side-head">People</h2>
-      <button v-for="p in shown" :key="p.key" class="side-entry" :aria-current="p.key === part.key ? 'page' : undefined" @click="open(p.key)">{{ p.name }}<i v-if="found(p.about)" class="dot" role="img" aria-label="has findings" /></button>
-      <StationFindings station="people" @open="show" />
+      <button v-for="p in shown" :key="p.key" class="side-entry" :aria-current="p.key === part.key ? 'page' : undefined" @click="open(p.key)">
+        {{ p.name }}<i v-if="found(p.about)" class="dot" role="img" aria-label="has findings" />
+      </button>
+      <StationFindings station="people" />
     </nav>
     <section class="page page-wide">
       <component :is="part.page" :key="part.key" />

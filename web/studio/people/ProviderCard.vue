@@ -4,7 +4,7 @@ import { ref } from 'vue'
 import type { ProviderState, ProviderStates } from '../../contracts/studio'
 import { api, Declined } from '../api'
 import BusyButton from '../BusyButton.vue'
-import { useStudio } from '../frame/useStudio'
+import { useStudio } from '../open/useStudio'
 
 const props = defineProps<{ provider: ProviderState }>()
 const emit = defineEmits<{ now: [providers: ProviderState[]] }>()
@@ -31,7 +31,10 @@ async function send(body: object) {
 }
 
 async function copy() {
-  await navigator.clipboard?.writeText(props.provider.address).then(() => (copied.value = true), () => undefined)
+  await navigator.clipboard?.writeText(props.provider.address).then(
+    () => (copied.value = true),
+    () => undefined,
+  )
 }
 </script>
 
@@ -40,10 +43,39 @@ async function copy() {
     <h3>{{ provider.name }}, {{ provider.set }}</h3>
     <p class="provider-state" :class="{ good: provider.good }" role="status"><span class="finding-mark" aria-hidden="true" />{{ provider.state }}</p>
     <label class="small">Address to register with {{ provider.name }}</label>
-    <p class="provider-address"><code>{{ provider.address }}</code><v-btn :icon="mdiContentCopy" size="x-small" variant="text" :aria-label="copied ? 'Copied' : 'Copy the address'" :title="copied ? 'Copied' : 'Copy'" @click="copy" /></p>
-    <v-text-field v-model="issuer" label="Address of the provider" placeholder="https://accounts.example" :hint="provider.practice ? 'Gatehouse, which ships with Lanai for practice' : ''" persistent-hint density="compact" variant="outlined" autocomplete="off" />
+    <p class="provider-address">
+      <code>{{ provider.address }}</code
+      ><v-btn
+        :icon="mdiContentCopy"
+        size="x-small"
+        variant="text"
+        :aria-label="copied ? 'Copied' : 'Copy the address'"
+        :title="copied ? 'Copied' : 'Copy'"
+        @click="copy"
+      />
+    </p>
+    <v-text-field
+      v-model="issuer"
+      label="Address of the provider"
+      placeholder="https://accounts.example"
+      :hint="provider.practice ? 'Gatehouse, which ships with Lanai for practice' : ''"
+      persistent-hint
+      density="compact"
+      variant="outlined"
+      autocomplete="off"
+    />
     <v-text-field v-model="client" label="Client id" density="compact" variant="outlined" hide-details autocomplete="off" />
-    <v-text-field v-model="secret" label="Client secret" type="password" :placeholder="provider.secret ? `kept, ends in ${provider.secret}` : ''" persistent-placeholder density="compact" variant="outlined" hide-details autocomplete="new-password" />
+    <v-text-field
+      v-model="secret"
+      label="Client secret"
+      type="password"
+      :placeholder="provider.secret ? `kept, ends in ${provider.secret}` : ''"
+      persistent-placeholder
+      density="compact"
+      variant="outlined"
+      hide-details
+      autocomplete="new-password"
+    />
     <p v-if="trouble" class="fault" role="alert">{{ trouble }}</p>
     <div class="dialog-end">
       <BusyButton v-if="provider.client" variant="text" size="small" :busy="busy" @click="send({})">Check again</BusyButton>

@@ -3,7 +3,7 @@ import { mdiDotsHorizontal, mdiEmailPlusOutline } from '@mdi/js'
 import { computed, ref, watch } from 'vue'
 import type { OnePerson, RollPage, RollPerson } from '../../contracts/studio'
 import { api, Declined } from '../api'
-import { useStudio } from '../frame/useStudio'
+import { useStudio } from '../open/useStudio'
 
 const studio = useStudio()
 const set = ref<'sandbox' | 'live'>('sandbox')
@@ -16,7 +16,9 @@ const inviting = ref(false)
 const email = ref('')
 const note = ref('')
 const leaving = ref<RollPerson | null>(null)
-const roles = computed(() => (studio.state.value?.roles ?? []).flatMap((l) => l.parts.filter((p) => p.at?.endsWith('/name')).map((p) => p.text.replace(/^"(.*)"$/, '$1'))))
+const roles = computed(() =>
+  (studio.state.value?.roles ?? []).flatMap((l) => l.parts.filter((p) => p.at?.endsWith('/name')).map((p) => p.text.replace(/^"(.*)"$/, '$1'))),
+)
 const path = computed(() => `apps/${studio.app}/people/${set.value}`)
 let asked = 0
 
@@ -51,7 +53,7 @@ async function act(person: RollPerson, what: string, role = '') {
   try {
     await api.post(`${path.value}/${person.id}`, { what, role })
     one.value = null
-    studio.changes.value++
+    studio.changed()
   } catch (error) {
     studio.told(error)
   }
@@ -81,7 +83,7 @@ const moment = (at: string) => new Date(at).toLocaleString([], { day: 'numeric',
 <template>
   <h1>People</h1>
   <div class="grid-bar">
-    <input v-model="search" class="grid-search" type="search" placeholder="Name or address" aria-label="Search people">
+    <input v-model="search" class="grid-search" type="search" placeholder="Name or address" aria-label="Search people" />
     <select v-model="only" class="roll-only" aria-label="Only some">
       <option value="">everybody</option>
       <option v-for="r in roles" :key="r" :value="r">{{ r }}</option>
@@ -96,27 +98,62 @@ const moment = (at: string) => new Date(at).toLocaleString([], { day: 'numeric',
       <v-btn value="live" size="small" :disabled="!studio.state.value?.app.liveRevision">Live</v-btn>
     </v-btn-toggle>
   </div>
-  <form v-if="inviting" class="roll-invite" @submit.prevent="invite"><input v-model="email" class="grid-search" type="email" required placeholder="somebody@example.org" aria-label="Address to invite"><v-btn type="submit" size="small" color="primary" variant="tonal">Send</v-btn></form>
+  <form v-if="inviting" class="roll-invite" @submit.prevent="invite">
+    <input v-model="email" class="grid-search" type="email" required placeholder="somebody@example.org" aria-label="Address to invite" /><v-btn
+      type="submit"
+      size="small"
+      color="primary"
+      variant="tonal"
+      >Send</v-btn
+    >
+  </form>
   <p v-if="note" class="small" role="status">{{ note }}</p>
   <template v-if="roll">
     <figure class="roll-days" :aria-label="`${roll.counts.accounts} accounts and ${roll.counts.guests} guests`">
-      <svg viewBox="0 0 600 60" width="100%" height="60" aria-hidden="true" preserveAspectRatio="none"><template v-for="(d, i) in roll.counts.days" :key="d.day"><rect v-if="d.signedIn" :x="i * 20 + 2" :y="58 - (d.signedIn / tallest) * 54" width="9" :height="(d.signedIn / tallest) * 54 + 1" class="roll-in" /><rect v-if="d.joined" :x="i * 20 + 11" :y="58 - (d.joined / tallest) * 54" width="6" :height="(d.joined / tallest) * 54 + 1" class="roll-new" /></template></svg>
-      <figcaption class="small">{{ roll.counts.accounts }} accounts, {{ roll.counts.guests }} guests. The last 30 days: <i class="roll-in" /> signed in, <i class="roll-new" /> new.</figcaption>
+      <svg viewBox="0 0 600 60" width="100%" height="60" aria-hidden="true" preserveAspectRatio="none">
+        <template v-for="(d, i) in roll.counts.days" :key="d.day">
+          <rect v-if="d.signedIn" :x="i * 20 + 2" :y="58 - (d.signedIn / tallest) * 54" width="9" :height="(d.signedIn / tallest) * 54 + 1" class="roll-in" />
+          <rect v-if="d.joined" :x="i * 20 + 11" :y="58 - (d.joined / tallest) * 54" width="6" :height="(d.joined / tallest) * 54 + 1" class="roll-new" />
+        </template>
+      </svg>
+      <figcaption class="small">
+        {{ roll.counts.accounts }} accounts, {{ roll.counts.guests }} guests. The last 30 days: <i class="roll-in" /> signed in, <i class="roll-new" /> new.
+      </figcaption>
     </figure>
     <p v-if="!roll.people.length" class="quiet-note">{{ search || only ? 'Nobody is found.' : 'Nobody has signed up yet.' }}</p>
     <table v-else class="access roll">
-      <thead><tr><th scope="col">Name</th><th scope="col">Address</th><th v-if="roles.length" scope="col">Role</th><th scope="col">Joined</th><th scope="col">Last here</th><th scope="col"><span class="sr">What to do</span></th></tr></thead>
+      <thead>
+        <tr>
+          <th scope="col">Name</th>
+          <th scope="col">Address</th>
+          <th v-if="roles.length" scope="col">Role</th>
+          <th scope="col">Joined</th>
+          <th scope="col">Last here</th>
+          <th scope="col"><span class="sr">What to do</span></th>
+        </tr>
+      </thead>
       <tbody>
         <template v-for="p in roll.people" :key="p.id">
           <tr :class="{ blocked: p.blocked }">
-            <th scope="row"><button class="access-name" :aria-expanded="one?.id === p.id" @click="show(p.id)">{{ p.name }}</button><span v-if="p.guest" class="small"> guest</span><span v-if="p.blocked" class="fault"> blocked</span></th>
+            <th scope="row">
+              <button class="access-name" :aria-expanded="one?.id === p.id" @click="show(p.id)">{{ p.name }}</button
+              ><span v-if="p.guest" class="small"> guest</span><span v-if="p.blocked" class="fault"> blocked</span>
+            </th>
             <td>{{ p.email ?? (p.account ? '' : 'no account') }}</td>
-            <td v-if="roles.length">{{ p.role }}<template v-if="p.asks"><br><span class="small">asks to be {{ p.asks }}</span> <button class="link" @click="act(p, 'grant')">Grant</button> <button class="link" @click="act(p, 'decline')">Decline</button></template></td>
+            <td v-if="roles.length">
+              {{ p.role
+              }}<template v-if="p.asks"
+                ><br /><span class="small">asks to be {{ p.asks }}</span> <button class="link" @click="act(p, 'grant')">Grant</button>{{ ' ' }}
+                <button class="link" @click="act(p, 'decline')">Decline</button></template
+              >
+            </td>
             <td>{{ day(p.joined) }}</td>
             <td>{{ day(p.seen) }}</td>
             <td>
               <v-menu>
-                <template #activator="{ props: menu }"><v-btn v-bind="menu" :icon="mdiDotsHorizontal" size="x-small" variant="text" :aria-label="`What to do with ${p.name}`" /></template>
+                <template #activator="{ props: menu }"
+                  ><v-btn v-bind="menu" :icon="mdiDotsHorizontal" size="x-small" variant="text" :aria-label="`What to do with ${p.name}`"
+                /></template>
                 <v-list density="compact">
                   <v-list-item v-for="r in roles.filter((r) => r !== p.role)" :key="r" :title="`Make a ${r}`" @click="act(p, 'role', r)" />
                   <v-list-item v-if="p.account" title="Sign out everywhere" @click="act(p, 'sign out')" />
@@ -129,18 +166,43 @@ const moment = (at: string) => new Date(at).toLocaleString([], { day: 'numeric',
           <tr v-if="one?.id === p.id" class="access-sentences">
             <td :colspan="roles.length ? 6 : 5">
               <div v-if="leaving?.id === p.id" class="finding blocks" role="alert">
-                Delete {{ p.name }}? <template v-for="l in one.leaving" :key="l.table">{{ l.table }}: {{ l.rows }} {{ l.rows === 1 ? 'row' : 'rows' }} {{ l.goes ? 'go' : 'stay without the name' }}. </template>This cannot be undone.
-                <div class="dialog-end"><v-btn size="small" variant="text" @click="leaving = null">Keep</v-btn><v-btn size="small" color="error" variant="flat" @click="act(p, 'delete')">Delete</v-btn></div>
+                Delete {{ p.name }}?
+                <template v-for="l in one.leaving" :key="l.table"
+                  >{{ l.table }}: {{ l.rows }} {{ l.rows === 1 ? 'row' : 'rows' }} {{ l.goes ? 'go' : 'stay without the name' }}. </template
+                >This cannot be undone.
+                <div class="dialog-end">
+                  <v-btn size="small" variant="text" @click="leaving = null">Keep</v-btn
+                  ><v-btn size="small" color="error" variant="flat" @click="act(p, 'delete')">Delete</v-btn>
+                </div>
               </div>
               <div class="roll-one">
-                <section><h3>Signed in on</h3><p v-if="!one.sessions.length" class="small">No device.</p><ul><li v-for="(s, i) in one.sessions" :key="i">{{ s.device }}, by {{ s.way }}, since {{ moment(s.since) }}</li></ul></section>
-                <section><h3>History</h3><p v-if="!one.history.length" class="small">Nothing yet.</p><ul><li v-for="(h, i) in one.history.slice(0, 12)" :key="i">{{ moment(h.at) }}: {{ h.what }}<template v-if="h.way">, {{ h.way }}</template><template v-if="h.device">, {{ h.device }}</template></li></ul></section>
+                <section>
+                  <h3>Signed in on</h3>
+                  <p v-if="!one.sessions.length" class="small">No device.</p>
+                  <ul>
+                    <li v-for="(s, i) in one.sessions" :key="i">{{ s.device }}, by {{ s.way }}, since {{ moment(s.since) }}</li>
+                  </ul>
+                </section>
+                <section>
+                  <h3>History</h3>
+                  <p v-if="!one.history.length" class="small">Nothing yet.</p>
+                  <ul>
+                    <li v-for="(h, i) in one.history.slice(0, 12)" :key="i">
+                      {{ moment(h.at) }}: {{ h.what }}<template v-if="h.way">, {{ h.way }}</template
+                      ><template v-if="h.device">, {{ h.device }}</template>
+                    </li>
+                  </ul>
+                </section>
               </div>
             </td>
           </tr>
         </template>
       </tbody>
     </table>
-    <div v-if="roll.count > roll.size" class="page-end"><v-btn size="small" variant="text" :disabled="page === 1" @click="page--">Newer</v-btn><span class="small">{{ (page - 1) * roll.size + 1 }} to {{ Math.min(roll.count, page * roll.size) }} of {{ roll.count }}</span><v-btn size="small" variant="text" :disabled="page * roll.size >= roll.count" @click="page++">Older</v-btn></div>
+    <div v-if="roll.count > roll.size" class="page-end">
+      <v-btn size="small" variant="text" :disabled="page === 1" @click="page--">Newer</v-btn
+      ><span class="small">{{ (page - 1) * roll.size + 1 }} to {{ Math.min(roll.count, page * roll.size) }} of {{ roll.count }}</span
+      ><v-btn size="small" variant="text" :disabled="page * roll.size >= roll.count" @click="page++">Older</v-btn>
+    </div>
   </template>
 </template>

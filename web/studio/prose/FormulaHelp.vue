@@ -4,7 +4,7 @@ import { useDebounceFn } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import type { FormulaPart, FormulaState, FormulaThing } from '../../contracts/studio'
 import { api, Declined } from '../api'
-import { useStudio } from '../frame/useStudio'
+import { useStudio } from '../open/useStudio'
 
 const props = defineProps<{ at: string; text: string; writing: boolean }>()
 const emit = defineEmits<{ mend: [text: string] }>()
@@ -74,7 +74,10 @@ function setValue(i: number, value: string) {
 }
 
 const typeOf = (part: FormulaPart) => thing(part)?.type ?? 'Text'
-const currency = (part: FormulaPart) => thing(part)?.values.map((v) => /^0 ([A-Z]{3})$/.exec(v.text)?.[1]).find(Boolean) ?? ''
+const currency = (part: FormulaPart) =>
+  thing(part)
+    ?.values.map((v) => /^0 ([A-Z]{3})$/.exec(v.text)?.[1])
+    .find(Boolean) ?? ''
 const CONTROLS: Record<string, string> = { Whole: 'number', Decimal: 'number', Money: 'number', Date: 'date', Time: 'time', Moment: 'datetime-local' }
 const canType = (part: FormulaPart) => ['Text', 'Duration', ...Object.keys(CONTROLS)].includes(typeOf(part))
 
@@ -101,10 +104,14 @@ const isOwn = (part: FormulaPart, i: number) => typing.value.has(i) || (part.val
 /** A constant as its control has it. */
 function ownText(part: FormulaPart): string {
   switch (typeOf(part)) {
-    case 'Money': return part.value.replace(/ [A-Z]{3}$/, '')
-    case 'Moment': return part.value.replace(/^at\((.*), (.*)\)$/, '$1T$2').replace(' ', 'T')
-    case 'Text': return part.value.replace(/^"(.*)"$/s, '$1').replace(/\\(.)/g, '$1')
-    default: return part.value
+    case 'Money':
+      return part.value.replace(/ [A-Z]{3}$/, '')
+    case 'Moment':
+      return part.value.replace(/^at\((.*), (.*)\)$/, '$1T$2').replace(' ', 'T')
+    case 'Text':
+      return part.value.replace(/^"(.*)"$/s, '$1').replace(/\\(.)/g, '$1')
+    default:
+      return part.value
   }
 }
 
@@ -124,17 +131,28 @@ function drop(i: number) {
 
 <template>
   <div class="formula-help">
-    <p v-if="!writing && text && state && !state.picks && things.length" class="small">This condition is made of more than comparisons. Change it by writing, or pick another below.</p>
+    <p v-if="!writing && text && state && !state.picks && things.length" class="small">
+      This condition is made of more than comparisons. Change it by writing, or pick another below.
+    </p>
     <div v-if="!writing && state?.picks && things.length" class="pointing" role="group" aria-label="By pointing">
       <div v-for="(part, i) in parts" :key="i" class="pointing-row">
-        <select v-if="i > 0" :value="join" aria-label="How the two go together" @change="(join = ($event.target as HTMLSelectElement).value as 'and' | 'or'), pointed()">
+        <select
+          v-if="i > 0"
+          :value="join"
+          aria-label="How the two go together"
+          @change="((join = ($event.target as HTMLSelectElement).value as 'and' | 'or'), pointed())"
+        >
           <option value="and">and</option>
           <option value="or">or</option>
         </select>
         <select :value="part.thing" :aria-label="`Thing ${i + 1}`" @change="setThing(i, ($event.target as HTMLSelectElement).value)">
           <option v-for="t in things" :key="t.text" :value="t.text">{{ t.words }}</option>
         </select>
-        <select :value="part.is" :aria-label="`Comparison ${i + 1}`" @change="(parts[i] = { ...part, is: ($event.target as HTMLSelectElement).value }), pointed()">
+        <select
+          :value="part.is"
+          :aria-label="`Comparison ${i + 1}`"
+          @change="((parts[i] = { ...part, is: ($event.target as HTMLSelectElement).value }), pointed())"
+        >
           <option v-for="(words, is) in thing(part)?.comparisons" :key="is" :value="is">{{ words }}</option>
         </select>
         <template v-if="needsValue(part)">
@@ -143,20 +161,41 @@ function drop(i: number) {
             <option v-if="canType(part) || isOwn(part, i)" :value="own">{{ canType(part) ? 'a value of my own' : part.value }}</option>
             <option v-for="v in thing(part)?.values" :key="v.text" :value="v.text">{{ v.words }}</option>
           </select>
-          <input v-if="isOwn(part, i) && canType(part)" :type="CONTROLS[typeOf(part)] ?? 'text'" :step="typeOf(part) === 'Whole' ? 1 : 'any'" :value="drafts.get(i) ?? ownText(part)" :placeholder="typeOf(part) === 'Duration' ? '1 h 30 min' : undefined" :aria-label="`Own value ${i + 1}`" @input="drafts.set(i, ($event.target as HTMLInputElement).value)" @change="typeValue(i, ($event.target as HTMLInputElement).value)">
+          <input
+            v-if="isOwn(part, i) && canType(part)"
+            :type="CONTROLS[typeOf(part)] ?? 'text'"
+            :step="typeOf(part) === 'Whole' ? 1 : 'any'"
+            :value="drafts.get(i) ?? ownText(part)"
+            :placeholder="typeOf(part) === 'Duration' ? '1 h 30 min' : undefined"
+            :aria-label="`Own value ${i + 1}`"
+            @input="drafts.set(i, ($event.target as HTMLInputElement).value)"
+            @change="typeValue(i, ($event.target as HTMLInputElement).value)"
+          />
           <span v-if="isOwn(part, i) && typeOf(part) === 'Money'" class="small">{{ currency(part) }}</span>
         </template>
         <v-btn :icon="mdiClose" size="x-small" variant="text" :aria-label="`Leave out condition ${i + 1}`" @click="drop(i)" />
       </div>
-      <v-btn size="small" variant="text" :prepend-icon="mdiPlus" @click="another">{{ parts.length ? 'One more condition' : 'A condition by pointing' }}</v-btn>
+      <v-btn size="small" variant="text" :prepend-icon="mdiPlus" @click="another">{{
+        parts.length ? 'One more condition' : 'A condition by pointing'
+      }}</v-btn>
     </div>
     <p v-if="state?.words" class="formula-words">{{ state.words }}</p>
-    <p v-if="state?.mistake && text" class="fault">{{ state.mistake.sentence }}
-      <button v-if="state.mistake.mended" class="link" @click="emit('mend', state.mistake.mended)">{{ writing ? `Write it as “${state.mistake.mended}”` : 'Mend it' }}</button>
+    <p v-if="state?.mistake && text" class="fault">
+      {{ state.mistake.sentence }}
+      <button v-if="state.mistake.mended" class="link" @click="emit('mend', state.mistake.mended)">
+        {{ writing ? `Write it as “${state.mistake.mended}”` : 'Mend it' }}
+      </button>
     </p>
     <details v-else-if="state?.trace.length" class="trace" :open="tracing" @toggle="tracing = ($event.target as HTMLDetailsElement).open">
-      <summary class="small">{{ state.row ? `On ${state.row.label}:` : 'Now:' }} <strong>{{ state.trace[state.trace.length - 1].value }}</strong></summary>
-      <dl v-if="state.trace.length > 1"><template v-for="part in state.trace" :key="part.words"><dt>{{ part.words }}</dt><dd>{{ part.value }}</dd></template></dl>
+      <summary class="small">
+        {{ state.row ? `On ${state.row.label}:` : 'Now:' }} <strong>{{ state.trace[state.trace.length - 1].value }}</strong>
+      </summary>
+      <dl v-if="state.trace.length > 1">
+        <template v-for="part in state.trace" :key="part.words"
+          ><dt>{{ part.words }}</dt>
+          <dd>{{ part.value }}</dd></template
+        >
+      </dl>
     </details>
   </div>
 </template>

@@ -1,10 +1,8 @@
 import { computed, ref, type Ref } from 'vue'
 import type { ProseLine } from '../../contracts/studio'
 import { api } from '../api'
-import type { Studio } from '../frame/useStudio'
-
-const index = (at: string) => (/\/\d+$/.test(at) ? Number(at.split('/').pop()) : -1)
-const listOf = (at: string) => at.replace(/\/\d+$/, '')
+import type { Studio } from '../open/useStudio'
+import { indexOf as index, listOf } from './places'
 
 /** Lines of one list that were chosen together, and what can be done with all of them. */
 export function usePicked(studio: Studio, lines: Ref<ProseLine[]>, focus: (at: string) => void) {
@@ -44,22 +42,22 @@ export function usePicked(studio: Studio, lines: Ref<ProseLine[]>, focus: (at: s
   }
 
   async function pasteText(at: string, text: string) {
-    const trouble = await studio.tryEdit({ what: 'add', at: listOf(at), index: index(at) + 1, text })
-    if (trouble) studio.trouble.value = trouble
+    const trouble = await studio.tryEdit({ do: 'write', list: listOf(at), index: index(at) + 1, text })
+    if (trouble) studio.say(trouble)
     else focus(`${listOf(at)}/${index(at) + 1}`)
   }
 
-  async function all(how: 'double' | 'remove' | 'group', at: string) {
+  async function all(how: 'copy' | 'remove' | 'group', at: string) {
     const these = places(at)
-    if (await studio.edit({ what: 'several', how, places: these })) {
-      focus(how === 'double' ? `${listOf(at)}/${index(these[these.length - 1]) + 1}` : these[0])
+    if (await studio.edit({ do: how, places: these })) {
+      focus(how === 'copy' ? `${listOf(at)}/${index(these[these.length - 1]) + 1}` : these[0])
       clear()
     }
   }
 
   async function move(by: number) {
     const these = picked.value
-    if (await studio.edit({ what: 'several', how: 'move', places: these, index: index(these[0]) + by })) {
+    if (await studio.edit({ do: 'move', places: these, index: index(these[0]) + by })) {
       from.value = `${listOf(from.value)}/${index(from.value) + by}`
       to.value = `${listOf(to.value)}/${index(to.value) + by}`
       focus(to.value)
@@ -67,10 +65,22 @@ export function usePicked(studio: Studio, lines: Ref<ProseLine[]>, focus: (at: s
   }
 
   async function extract(name: string): Promise<string> {
-    const trouble = await studio.tryEdit({ what: 'several', how: 'extract', places: picked.value, text: name })
+    const trouble = await studio.tryEdit({ do: 'extract', places: picked.value, name })
     if (!trouble) clear()
     return trouble
   }
 
-  return { picked, isPicked, extend, clear, copy, paste, pasteText, all, move, extract, isEffects: computed(() => !/\/(lines|actions)$/.test(listOf(from.value))) }
+  return {
+    picked,
+    isPicked,
+    extend,
+    clear,
+    copy,
+    paste,
+    pasteText,
+    all,
+    move,
+    extract,
+    isEffects: computed(() => !/\/(lines|actions)$/.test(listOf(from.value))),
+  }
 }

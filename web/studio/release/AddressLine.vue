@@ -24,14 +24,24 @@ function keep() {
 
 <template>
   <div class="server-line">
-    <p>
+    <div>
       Packages find {{ app }} at
       <form v-if="editing" class="server-form" @submit.prevent="keep">
-        <input ref="field" v-model="typed" class="server-field" aria-label="The address of the server" inputmode="url" autocomplete="off" spellcheck="false" @blur="keep" @keydown.esc="editing = false">
+        <input
+          ref="field"
+          v-model="typed"
+          class="server-field"
+          aria-label="The address of the server"
+          inputmode="url"
+          autocomplete="off"
+          spellcheck="false"
+          @blur="keep"
+          @keydown.esc="editing = false"
+        >
       </form>
       <button v-else class="server-blank" :disabled="busy" @click="edit">{{ server.address }}</button>.
       <span v-if="!server.refusal" class="small">It was reached from the outside.</span>
-    </p>
+    </div>
     <template v-if="server.refusal">
       <p class="small" role="status">{{ server.refusal }}</p>
       <p class="server-choice">

@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import type { BuildState, ReleaseData, SubmissionState } from '../../contracts/studio'
 import { api, Declined } from '../api'
 import FindingNote from '../findings/FindingNote.vue'
-import { useStudio } from '../frame/useStudio'
+import { useStudio } from '../open/useStudio'
 import AddressLine from './AddressLine.vue'
 import BuildLine from './BuildLine.vue'
 import ReleaseText from './ReleaseText.vue'
@@ -16,17 +16,19 @@ const uploading = ref(false)
 /** A package for this computer only need not be reachable for phones. */
 const here = ref(false)
 const asking = ref(false)
-const targets = [
-  { key: 'web' as const, name: 'Web app', note: 'a zip with manifest, icons and service worker' },
-  { key: 'apk' as const, name: 'Android package', note: 'APK, aligned and signed' },
-  { key: 'aab' as const, name: 'Android store bundle', note: 'AAB, signed' },
-]
+const targets = computed(() => release.value?.targets ?? [])
+const target = (key: string) => targets.value.find((t) => t.key === key)
+/** What a store takes, each once: several packages may be called the same together. */
+const taken = (takes: string[]) => [...new Set(takes.map((key) => target(key)?.group))].join(', ')
 const data = computed(() => studio.state.value?.release as ReleaseData)
 const findings = computed(() => studio.state.value?.findings.filter((f) => f.station === 'release' || f.blocks) ?? [])
 const holds = computed(() => studio.state.value?.stations.find((s) => s.key === 'release'))
 const newest = (target: string): BuildState | undefined => release.value?.builds.find((b) => b.target === target)
 const running = (target: string) => ['queued', 'running'].includes(newest(target)?.state ?? '')
-const ready = (takes: string[]) => release.value?.builds.filter((b) => b.state === 'done' && takes.includes(b.target)).filter((b, i, all) => all.findIndex((o) => o.target === b.target) === i) ?? []
+const ready = (takes: string[]) =>
+  release.value?.builds
+    .filter((b) => b.state === 'done' && takes.includes(b.target))
+    .filter((b, i, all) => all.findIndex((o) => o.target === b.target) === i) ?? []
 const submissions = (store: string): SubmissionState[] => release.value?.submissions.filter((s) => s.store === store) ?? []
 /** Handing in is the next step unless something is under way, approved, or waiting for its mend. */
 const isNext = (store: string) => !submissions(store).length || (submissions(store)[0].state === 'turned down' && !findings.value.length)
@@ -66,9 +68,11 @@ async function upload(event: Event) {
       <h1>Release</h1>
       <div class="identity">
         <div class="identity-icon">
-          <img :src="`/api/apps/${studio.app}/icon.png?r=${studio.state.value?.revision.number}`" width="88" height="88" alt="The app’s icon">
-          <label class="link">Upload a picture<input type="file" class="sr" accept="image/png,image/jpeg,image/webp" :disabled="uploading" @change="upload"></label>
-          <button v-if="data.icon" class="link" @click="studio.edit({ what: 'remove', at: '/release/icon' })">Use the letter instead</button>
+          <img :src="`/api/apps/${studio.app}/icon.png?r=${studio.state.value?.revision.number}`" width="88" height="88" alt="The app’s icon" />
+          <label class="link"
+            >Upload a picture<input type="file" class="sr" accept="image/png,image/jpeg,image/webp" :disabled="uploading" @change="upload"
+          /></label>
+          <button v-if="data.icon" class="link" @click="studio.edit({ do: 'remove', places: ['/release/icon'] })">Use the letter instead</button>
         </div>
         <div class="identity-fields">
           <ReleaseText at="/release/package" label="Package id" :value="data.package" />
@@ -80,18 +84,31 @@ async function upload(event: Event) {
       <ReleaseText at="/release/title" label="Title in the stores" :value="data.title" :most="30" />
       <ReleaseText at="/release/summary" label="Short description" :value="data.summary" :most="80" />
       <ReleaseText at="/release/description" label="Full description" :value="data.description" :most="4000" :rows="4" />
+      <ReleaseText at="/release/location" label="Where a form asks for a place, the app uses where the phone is to …" :value="data.location" :most="120" />
     </section>
 
     <section class="release-part" aria-label="Checks">
-      <h2>Checks <span class="small">{{ holds?.holds }} of {{ holds?.checks }} hold</span></h2>
+      <h2>
+        Checks <span class="small">{{ holds?.holds }} of {{ holds?.checks }} hold</span>
+      </h2>
       <FindingNote v-for="finding in findings" :key="finding.id" :finding="finding" />
-      <p v-if="!findings.length" class="quiet-note">Nothing stands against a release.</p>
+      <p v-if="!findings.length" class="quiet-note">Nothing stands in the way of a release.</p>
       <div v-if="release" class="live-line">
         <p>
-          <template v-if="release.live.revision">Live is revision {{ release.live.revision }} at <a :href="release.live.address" target="_blank" rel="noopener">{{ release.live.address }}</a>.</template>
+          <template v-if="release.live.revision"
+            >Live is revision {{ release.live.revision }} at
+            <a :href="release.live.address" target="_blank" rel="noopener">{{ release.live.address }}</a>.</template
+          >
           <template v-else>Nothing is live yet. Packages open what is live.</template>
         </p>
-        <v-btn size="small" :color="release.live.revision ? 'primary' : 'secondary'" :variant="liveBehind ? 'flat' : 'tonal'" :disabled="!liveBehind" @click="goLive">Put revision {{ studio.state.value?.revision.number }} live</v-btn>
+        <v-btn
+          size="small"
+          :color="release.live.revision ? 'primary' : 'secondary'"
+          :variant="liveBehind ? 'flat' : 'tonal'"
+          :disabled="!liveBehind"
+          @click="goLive"
+          >Put revision {{ studio.state.value?.revision.number }} live</v-btn
+        >
       </div>
     </section>
 
@@ -99,31 +116,64 @@ async function upload(event: Event) {
       <h2>Packages</h2>
       <div v-if="trouble" class="fault" role="alert">
         {{ trouble }}
-        <ul v-if="reasons.length"><li v-for="reason in reasons" :key="reason">{{ reason }}</li></ul>
+        <ul v-if="reasons.length">
+          <li v-for="reason in reasons" :key="reason">{{ reason }}</li>
+        </ul>
       </div>
       <v-progress-linear v-if="!release && !trouble" indeterminate color="primary" aria-label="Loading packages" />
       <AddressLine v-if="release" v-model:here="here" :server="release.server" :app="studio.state.value?.app.name ?? ''" :busy="asking" @keep="keepAddress" />
-      <div v-for="target in targets" :key="target.key" class="target">
+      <div v-for="t in targets" :key="t.key" class="target">
         <div class="target-head">
-          <p><strong>{{ target.name }}</strong><br><span class="small">{{ target.note }}</span></p>
-          <v-btn size="small" color="primary" variant="tonal" :disabled="running(target.key)" @click="act(() => api.post(`apps/${studio.app}/builds`, { target: target.key, here: here && !!release?.server.refusal }))">Build</v-btn>
+          <p>
+            <strong>{{ t.name }}</strong
+            ><br /><span class="small">{{ t.note }}</span>
+          </p>
+          <v-btn
+            size="small"
+            color="primary"
+            variant="tonal"
+            :disabled="running(t.key)"
+            @click="act(() => api.post(`apps/${studio.app}/builds`, { target: t.key, here: here && !!release?.server.refusal }))"
+            >Build</v-btn
+          >
         </div>
-        <BuildLine v-if="newest(target.key)" :build="newest(target.key)!" @cancel="(id) => act(() => api.remove(`apps/${studio.app}/builds/${id}`))" />
+        <BuildLine v-if="newest(t.key)" :build="newest(t.key)!" @cancel="(id) => act(() => api.remove(`apps/${studio.app}/builds/${id}`))" />
       </div>
-      <p v-if="release?.key" class="small">Signed with this app’s own key, <span class="code">{{ release.key.slice(0, 16) }}…</span> <a :href="`/api/apps/${studio.app}/key`">Save the key</a> in a safe place: an update must carry the same signature.</p>
+      <p v-if="release?.key" class="small">
+        Signed with this app’s own key, <span class="code">{{ release.key.slice(0, 16) }}…</span>
+        <a :href="`/api/apps/${studio.app}/key`">Save the key</a> in
+        a safe place: an update must carry the same signature.
+      </p>
     </section>
 
     <section class="release-part" aria-label="Stores">
       <h2>Stores</h2>
       <div v-for="store in release?.stores" :key="store.key" class="target">
         <div class="target-head">
-          <p><strong>{{ store.name }}</strong><br><span class="small">takes {{ store.takes.includes('web') ? 'web apps' : 'Android packages' }}</span></p>
+          <p>
+            <strong>{{ store.name }}</strong
+            ><br /><span class="small">takes {{ taken(store.takes) }}</span>
+          </p>
           <span class="target-buttons">
-            <v-btn v-for="build in ready(store.takes)" :key="build.id" size="small" :color="isNext(store.key) ? 'secondary' : 'primary'" :variant="isNext(store.key) ? 'flat' : 'tonal'" @click="act(() => api.post(`apps/${studio.app}/submissions`, { build: build.id, store: store.key }))">Submit {{ build.target === 'web' ? 'the web app' : build.target.toUpperCase() }} {{ build.version }} ({{ build.number }})</v-btn>
+            <v-btn
+              v-for="build in ready(store.takes)"
+              :key="build.id"
+              size="small"
+              :color="isNext(store.key) ? 'secondary' : 'primary'"
+              :variant="isNext(store.key) ? 'flat' : 'tonal'"
+              @click="act(() => api.post(`apps/${studio.app}/submissions`, { build: build.id, store: store.key }))"
+              >Submit {{ target(build.target)?.short }} {{ build.version }} ({{ build.number }})</v-btn
+            >
           </span>
         </div>
         <p v-if="!ready(store.takes).length && !submissions(store.key).length" class="small">Build a package first, then it can be submitted here.</p>
-        <SubmissionLine v-for="submission in submissions(store.key).slice(0, 3)" :key="submission.id" :submission="submission" @release="(id) => act(() => api.post(`apps/${studio.app}/submissions/${id}/release`))" />
+        <SubmissionLine
+          v-for="submission in submissions(store.key).slice(0, 3)"
+          :key="submission.id"
+          :submission="submission"
+          :target="target(submission.build.target)?.name ?? ''"
+          @release="(id) => act(() => api.post(`apps/${studio.app}/submissions/${id}/release`))"
+        />
       </div>
     </section>
   </div>

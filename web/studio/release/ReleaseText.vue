@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { VTextarea } from 'vuetify/components/VTextarea'
 import { VTextField } from 'vuetify/components/VTextField'
-import { useStudio } from '../frame/useStudio'
+import { useStudio } from '../open/useStudio'
 
 const props = defineProps<{ at: string; label: string; value: string; most?: number; short?: boolean; rows?: number }>()
 const studio = useStudio()
@@ -10,7 +10,10 @@ const typed = ref(props.value)
 const trouble = ref('')
 const length = computed(() => [...new Intl.Segmenter().segment(typed.value)].length)
 
-watch(() => props.value, (value) => (typed.value = value))
+watch(
+  () => props.value,
+  (value) => (typed.value = value),
+)
 
 async function save() {
   if (typed.value === props.value) return (trouble.value = '')
@@ -20,7 +23,16 @@ async function save() {
 
 <template>
   <component
-    :is="rows ? VTextarea : VTextField" v-model="typed" :label="label" :rows="rows" :class="{ 'release-short': short }" class="release-text"
-    :error-messages="trouble" :hint="most ? `${length} of ${most}` : ''" :persistent-hint="!!most && length > most * 0.8" @blur="save" @keydown.enter.exact="rows ? undefined : save()"
+    :is="rows ? VTextarea : VTextField"
+    v-model="typed"
+    :label="label"
+    :rows="rows"
+    :class="{ 'release-short': short }"
+    class="release-text"
+    :error-messages="trouble"
+    :hint="most ? `${length} of ${most}` : ''"
+    :persistent-hint="!!most && length > most * 0.8"
+    @blur="save"
+    @keydown.enter.exact="rows ? undefined : save()"
   />
 </template>

@@ -1,7 +1,7 @@
 import { onMounted, onUnmounted, ref } from 'vue'
 import type { ReleaseState } from '../../contracts/studio'
 import { api, Declined } from '../api'
-import type { Studio } from '../frame/useStudio'
+import type { Studio } from '../open/useStudio'
 
 const OPEN = ['queued', 'running', 'received', 'processing', 'in review']
 

@@ -4,8 +4,8 @@ import { ref } from 'vue'
 import type { AssetState } from '../../contracts/studio'
 import { api, Declined } from '../api'
 import BusyButton from '../BusyButton.vue'
-import UsedIn from '../data/UsedIn.vue'
-import { useStudio } from '../frame/useStudio'
+import UsedIn from '../prose/UsedIn.vue'
+import { useStudio } from '../open/useStudio'
 
 const studio = useStudio()
 const file = ref<HTMLInputElement>()
@@ -24,11 +24,7 @@ async function add(event: Event) {
     const form = new FormData()
     form.append('picture', chosen)
     const { name } = await api.post<{ name: string }>(`apps/${studio.app}/assets`, form)
-    const words = chosen.name.replace(/\.\w+$/, '').replace(/[_\W]+/g, ' ').trim() || 'Asset'
-    const taken = new Set((studio.state.value?.assets ?? []).map((a) => a.name.toLowerCase()))
-    let called = words[0].toUpperCase() + words.slice(1, 50)
-    for (let n = 2; taken.has(called.toLowerCase()); n++) called = `${words.slice(0, 46)} ${n}`
-    trouble.value = await studio.tryEdit({ what: 'add', at: '/assets', text: `asset ${quoted(called)} is ${quoted(name)}` })
+    trouble.value = await studio.tryEdit({ do: 'addAsset', file: name, called: chosen.name })
   } catch (error) {
     trouble.value = error instanceof Declined ? error.message : String(error)
   } finally {
@@ -49,21 +45,38 @@ const address = (asset: AssetState) => `/media/${studio.state.value?.app.id}/${a
   <p class="quiet-note">Pictures, sounds and files that the app brings along. A formula calls one by its name, as in <code>asset.logo</code>.</p>
   <ul class="assets">
     <li v-for="asset in studio.state.value?.assets" :key="asset.at" class="asset">
-      <img v-if="asset.picture" :src="address(asset)" :alt="asset.alt">
+      <img v-if="asset.picture" :src="address(asset)" :alt="asset.alt" />
       <audio v-else-if="asset.file.endsWith('.mp3')" controls preload="none" :src="address(asset)" :aria-label="asset.name" />
       <span v-else class="asset-file">{{ asset.file.split('.').pop() }}</span>
-      <label>Name <input :value="asset.name" maxlength="60" @change="change(asset, 'name', ($event.target as HTMLInputElement).value)"></label>
-      <label v-if="asset.picture">Described as <input :value="asset.alt" maxlength="200" placeholder="What it shows" @change="change(asset, 'alt', ($event.target as HTMLInputElement).value)"></label>
+      <label>Name <input :value="asset.name" maxlength="60" @change="change(asset, 'name', ($event.target as HTMLInputElement).value)" /></label>
+      <label v-if="asset.picture"
+        >Described as
+        <input :value="asset.alt" maxlength="200" placeholder="What it shows" @change="change(asset, 'alt', ($event.target as HTMLInputElement).value)"
+      /></label>
       <span class="asset-tools">
         <code>{{ asset.says }}</code>
-        <v-btn :icon="mdiContentCopy" size="x-small" variant="text" aria-label="Copy what a formula says" title="Copy what a formula says" @click="copy(asset.says)" />
+        <v-btn
+          :icon="mdiContentCopy"
+          size="x-small"
+          variant="text"
+          aria-label="Copy what a formula says"
+          title="Copy what a formula says"
+          @click="copy(asset.says)"
+        />
         <v-btn :icon="mdiLinkVariant" size="x-small" variant="text" aria-label="Used in" title="Where this is used" @click="used = asset.at" />
-        <v-btn :icon="mdiClose" size="x-small" variant="text" aria-label="Remove this asset" title="Remove" @click="studio.edit({ what: 'remove', at: asset.at })" />
+        <v-btn
+          :icon="mdiClose"
+          size="x-small"
+          variant="text"
+          aria-label="Remove this asset"
+          title="Remove"
+          @click="studio.edit({ do: 'remove', places: [asset.at] })"
+        />
       </span>
     </li>
   </ul>
   <p v-if="trouble" class="fault" role="alert">{{ trouble }}</p>
-  <input ref="file" type="file" hidden accept="image/png,image/jpeg,image/webp,.mp3,.pdf,.txt,.csv,.zip" @change="add">
+  <input ref="file" type="file" hidden accept="image/png,image/jpeg,image/webp,.mp3,.pdf,.txt,.csv,.zip" @change="add" />
   <BusyButton variant="tonal" color="primary" :prepend-icon="mdiPlus" :busy="sending" @click="file?.click()">Upload one</BusyButton>
   <UsedIn v-model="used" />
 </template>

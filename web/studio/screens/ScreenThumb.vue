@@ -1,22 +1,54 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useStudio } from '../frame/useStudio'
+import { useStudio } from '../open/useStudio'
 import type { ScreenPicture } from '../../contracts/studio'
 
 const props = defineProps<{ picture?: ScreenPicture | null }>()
 const studio = useStudio()
 const theme = computed(() => props.picture ?? { main: '#888', background: '#fff', surface: '#fff', text: '#444' })
-const fills = computed<Record<string, string>>(() => ({ surface: theme.value.surface, button: theme.value.main, heading: theme.value.text, text: `color-mix(in srgb, ${theme.value.text} 55%, ${theme.value.surface})` }))
-const media = (name?: string) => (!name ? '' : /^https?:/.test(name) ? name : `/media/${studio.state.value?.app.id}/${name}`)
+const fills = computed<Record<string, string>>(() => ({
+  surface: theme.value.surface,
+  button: theme.value.main,
+  heading: theme.value.text,
+  text: `color-mix(in srgb, ${theme.value.text} 55%, ${theme.value.surface})`,
+}))
+function media(name?: string) {
+  if (!name || /^https?:/.test(name)) return name ?? ''
+  return `/media/${studio.state.value?.app.id}/${name}`
+}
 </script>
 
 <template>
   <svg class="thumb" :viewBox="`0 0 ${picture?.width ?? 390} ${picture?.height ?? 760}`" aria-hidden="true" :style="{ background: theme.background }">
     <template v-if="picture">
       <template v-for="(part, i) in picture.parts" :key="i">
-        <image v-if="part.kind === 'picture' && part.media" :href="media(part.media)" :x="part.x" :y="part.y" :width="part.width" :height="part.height" preserveAspectRatio="xMidYMid slice" />
-        <rect v-else-if="part.kind === 'picture'" :x="part.x" :y="part.y" :width="part.width" :height="part.height" :fill="`color-mix(in srgb, ${theme.main} 16%, ${theme.background})`" rx="12" />
-        <rect v-else-if="fills[part.kind]" :x="part.x" :y="part.y" :width="part.width" :height="part.height" :fill="fills[part.kind]" :rx="part.kind === 'button' ? 20 : part.kind === 'surface' ? 12 : 4" />
+        <image
+          v-if="part.kind === 'picture' && part.media"
+          :href="media(part.media)"
+          :x="part.x"
+          :y="part.y"
+          :width="part.width"
+          :height="part.height"
+          preserveAspectRatio="xMidYMid slice"
+        />
+        <rect
+          v-else-if="part.kind === 'picture'"
+          :x="part.x"
+          :y="part.y"
+          :width="part.width"
+          :height="part.height"
+          :fill="`color-mix(in srgb, ${theme.main} 16%, ${theme.background})`"
+          rx="12"
+        />
+        <rect
+          v-else-if="fills[part.kind]"
+          :x="part.x"
+          :y="part.y"
+          :width="part.width"
+          :height="part.height"
+          :fill="fills[part.kind]"
+          :rx="part.kind === 'button' ? 20 : part.kind === 'surface' ? 12 : 4"
+        />
       </template>
     </template>
   </svg>

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { mdiCellphoneArrowDown, mdiPlus, mdiSitemapOutline } from '@mdi/js'
-import { computed, nextTick, ref, watch } from 'vue'
+import { computed, onUnmounted, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import StationFindings from '../findings/StationFindings.vue'
-import { useStudio } from '../frame/useStudio'
+import { useStudio } from '../open/useStudio'
 import ProseLines from '../prose/ProseLines.vue'
 import AssetsPage from './AssetsPage.vue'
 import ScreenMap from './ScreenMap.vue'
@@ -22,29 +22,25 @@ const surveyed = computed(() => studio.survey.screens.value.find((s) => s.slug =
 const hasFindings = (at: string) => studio.findings.value.some((f) => f.at === at || f.at.startsWith(`${at}/`))
 const open = (slug: string) => router.push(`/apps/${studio.app}/screens/${slug}`)
 
+/** How a person reaches them. It comes a moment after the screens, and waits while the pointer is on the list: nothing moves under it. */
+const reach = shallowRef(new Map<string, { i: number; lost: boolean }>())
+const pointedAt = ref(false)
+watch(
+  [() => studio.survey.ways.value, pointedAt],
+  ([ways, busy]) => {
+    if (!busy) reach.value = new Map((ways?.screens ?? []).map((s, i) => [s.at, { i, lost: s.step === null }]))
+  },
+  { immediate: true },
+)
 /** In the order a person reaches them; what nobody reaches stands apart. */
 const ordered = computed(() => {
-  const order = new Map((studio.survey.ways.value?.screens ?? []).map((s, i) => [s.at, { i, lost: s.step === null }]))
-  const all = [...screens.value].sort((a, b) => (order.get(a.at)?.i ?? 999) - (order.get(b.at)?.i ?? 999))
+  const order = reach.value
+  const all = [...screens.value].sort((a, b) => (order.get(a.at)?.i ?? Infinity) - (order.get(b.at)?.i ?? Infinity) || 0)
   return { reached: all.filter((s) => !order.get(s.at)?.lost), lost: all.filter((s) => order.get(s.at)?.lost) }
 })
 const picture = (at: string) => studio.survey.screens.value.find((s) => s.at === at)?.picture
 
 watch(part, () => document.querySelector('.surface')?.scrollTo(0, 0))
-watch(() => studio.gone.value, (at) => at && show(at))
-
-/** Opens the page on which a line or a blank stands, and goes to the line. */
-async function show(at: string) {
-  const found = screens.value.find((s) => at === s.at || at.startsWith(`${s.at}/`))
-  const around = at.split('/')[1]
-  await open(found?.slug ?? (around === 'menu' ? 'tabs' : AROUND.includes(around) ? around : 'tabs'))
-  await nextTick()
-  for (let place = at; place; place = place.slice(0, place.lastIndexOf('/'))) {
-    const line = document.querySelector<HTMLElement>(`[data-line="${CSS.escape(place)}"]`)
-    if (line) return line.focus()
-  }
-}
-
 // A renamed screen stays open; after a removal the first one opens.
 watch(screens, (now, before) => {
   if (!part.value || AROUND.includes(part.value) || now.some((s) => s.slug === part.value)) return
@@ -53,63 +49,83 @@ watch(screens, (now, before) => {
 })
 
 async function addScreen() {
-  const taken = new Set(screens.value.map((s) => s.name.toLowerCase()))
-  let n = screens.value.length + 1
-  while (taken.has(`screen ${n}`)) n++
-  if (await studio.edit({ what: 'add', at: '/screens', text: `screen Screen ${n}` })) {
-    const made = screens.value[screens.value.length - 1]
-    await open(made.slug)
-    studio.startFilling(`${made.at}/name`)
-  }
+  const edited = await studio.edit({ do: 'begin', list: '/screens' })
+  const made = screens.value.find((s) => s.at === edited?.made)
+  if (!edited || !made) return
+  await open(made.slug)
+  studio.startFilling(edited.next)
 }
 
-/** Adds a sentence to a page around the screens, and begins with its first blank. */
-async function addTo(list: 'tabs' | 'menu' | 'values' | 'pieces' | 'routines', text: string, blank: string) {
-  const count = { tabs: () => studio.state.value?.tabs.length, menu: () => studio.state.value?.menu.length, values: () => studio.state.value?.values.length, pieces: () => studio.state.value?.pieces.length, routines: () => studio.state.value?.routines.length }[list]() ?? 0
-  if (await studio.edit({ what: 'add', at: `/${list}`, text })) studio.startFilling(`/${list}/${count}/${blank}`)
+async function copy() {
+  if (!screen.value || !(await studio.edit({ do: 'copy', places: [screen.value.at] }))) return
+  const made = screens.value[screens.value.findIndex((s) => s.slug === part.value) + 1]
+  if (made) await open(made.slug)
 }
 
-const fresh = (word: string, list: { name: string }[]) => {
-  const taken = new Set(list.map((one) => one.name.toLowerCase()))
-  let n = 1
-  while (taken.has(`${word} ${n}`.toLowerCase())) n++
-  return `${word} ${n}`
-}
-
-async function double() {
-  if (screen.value && (await studio.edit({ what: 'several', how: 'double', places: [screen.value.at] }))) await nextTick()
-}
+const lines = computed(() => (screen.value ? studio.pages.pages.value[screen.value.at] : undefined))
+watch(
+  () => screen.value?.at ?? '',
+  (at) => studio.pages.show(at),
+  { immediate: true },
+)
+onUnmounted(() => studio.pages.show(''))
 </script>
 
 <template>
   <div class="screens">
-    <nav class="side" aria-label="Screens">
+    <nav class="side" aria-label="Screens" @pointerenter="pointedAt = true" @pointerleave="pointedAt = false">
       <h2 class="side-head">Screens</h2>
-      <button v-for="s in ordered.reached" :key="s.at" class="side-entry side-screen" :aria-current="s.slug === part ? 'page' : undefined" @click="open(s.slug)">
+      <button
+        v-for="s in ordered.reached"
+        :key="s.at"
+        class="side-entry side-screen"
+        :aria-current="s.slug === part ? 'page' : undefined"
+        @click="open(s.slug)"
+      >
         <span class="side-picture"><ScreenThumb :picture="picture(s.at)" /></span>
-        <span class="side-words"><span>{{ s.name }}</span>
+        <span class="side-words"
+          ><span>{{ s.name }}</span>
           <span v-if="s.about.length" class="small">about one {{ s.about.join(' and one ') }}</span>
-          <span v-else-if="s.first" class="small">the first one</span></span>
+          <span v-else-if="s.first" class="small">the first one</span></span
+        >
         <i v-if="hasFindings(s.at)" class="dot" role="img" aria-label="has findings" />
       </button>
       <template v-if="ordered.lost.length">
         <h2 class="side-head">Nobody gets here</h2>
-        <button v-for="s in ordered.lost" :key="s.at" class="side-entry side-screen" :aria-current="s.slug === part ? 'page' : undefined" @click="open(s.slug)">
+        <button
+          v-for="s in ordered.lost"
+          :key="s.at"
+          class="side-entry side-screen"
+          :aria-current="s.slug === part ? 'page' : undefined"
+          @click="open(s.slug)"
+        >
           <span class="side-picture"><ScreenThumb :picture="picture(s.at)" /></span>
-          <span class="side-words"><span>{{ s.name }}</span></span>
+          <span class="side-words"
+            ><span>{{ s.name }}</span></span
+          >
           <i v-if="hasFindings(s.at)" class="dot" role="img" aria-label="has findings" />
         </button>
       </template>
       <v-btn variant="text" size="small" :prepend-icon="mdiPlus" @click="addScreen">New screen</v-btn>
       <h2 class="side-head">Around them</h2>
       <button class="side-entry" :aria-current="part === 'map' ? 'page' : undefined" @click="open('map')">Map of the ways</button>
-      <button class="side-entry" :aria-current="part === 'tabs' ? 'page' : undefined" @click="open('tabs')">Tabs and menu<i v-if="hasFindings('/tabs') || hasFindings('/menu')" class="dot" role="img" aria-label="has findings" /></button>
-      <button class="side-entry" :aria-current="part === 'pieces' ? 'page' : undefined" @click="open('pieces')">Pieces<i v-if="hasFindings('/pieces')" class="dot" role="img" aria-label="has findings" /></button>
-      <button class="side-entry" :aria-current="part === 'routines' ? 'page' : undefined" @click="open('routines')">Routines<i v-if="hasFindings('/routines')" class="dot" role="img" aria-label="has findings" /></button>
-      <button class="side-entry" :aria-current="part === 'values' ? 'page' : undefined" @click="open('values')">Values<i v-if="hasFindings('/values')" class="dot" role="img" aria-label="has findings" /></button>
-      <button class="side-entry" :aria-current="part === 'theme' ? 'page' : undefined" @click="open('theme')">The look<i v-if="hasFindings('/theme')" class="dot" role="img" aria-label="has findings" /></button>
+      <button class="side-entry" :aria-current="part === 'tabs' ? 'page' : undefined" @click="open('tabs')">
+        Tabs and menu<i v-if="hasFindings('/tabs') || hasFindings('/menu')" class="dot" role="img" aria-label="has findings" />
+      </button>
+      <button class="side-entry" :aria-current="part === 'pieces' ? 'page' : undefined" @click="open('pieces')">
+        Pieces<i v-if="hasFindings('/pieces')" class="dot" role="img" aria-label="has findings" />
+      </button>
+      <button class="side-entry" :aria-current="part === 'routines' ? 'page' : undefined" @click="open('routines')">
+        Routines<i v-if="hasFindings('/routines')" class="dot" role="img" aria-label="has findings" />
+      </button>
+      <button class="side-entry" :aria-current="part === 'values' ? 'page' : undefined" @click="open('values')">
+        Values<i v-if="hasFindings('/values')" class="dot" role="img" aria-label="has findings" />
+      </button>
+      <button class="side-entry" :aria-current="part === 'theme' ? 'page' : undefined" @click="open('theme')">
+        The look<i v-if="hasFindings('/theme')" class="dot" role="img" aria-label="has findings" />
+      </button>
       <button class="side-entry" :aria-current="part === 'assets' ? 'page' : undefined" @click="open('assets')">Assets</button>
-      <StationFindings station="screens" @open="show" />
+      <StationFindings station="screens" />
     </nav>
     <section class="page">
       <template v-if="part === 'map'">
@@ -120,41 +136,65 @@ async function double() {
         <h1>Tabs</h1>
         <p v-if="!studio.state.value?.tabs.length" class="quiet-note">No tabs yet. Tabs stand at the bottom of the app and lead to its main screens.</p>
         <ProseLines :lines="studio.state.value?.tabs ?? []" root="" />
-        <v-btn variant="tonal" color="primary" :prepend-icon="mdiPlus" @click="addTo('tabs', 'tab ___ as &quot;&quot;', 'screen')">Add a tab</v-btn>
+        <v-btn variant="tonal" color="primary" :prepend-icon="mdiPlus" @click="studio.begin('/tabs')">Add a tab</v-btn>
         <h1>Menu at the side</h1>
-        <p v-if="!studio.state.value?.menu.length" class="quiet-note">No menu yet. It opens from the corner of the title bar, for screens that need no tab of their own.</p>
+        <p v-if="!studio.state.value?.menu.length" class="quiet-note">
+          No menu yet. It opens from the corner of the title bar, for screens that need no tab of their own.
+        </p>
         <ProseLines :lines="studio.state.value?.menu ?? []" root="" />
-        <v-btn variant="tonal" color="primary" :prepend-icon="mdiPlus" @click="addTo('menu', 'side menu ___ as &quot;&quot;', 'screen')">Add an entry</v-btn>
+        <v-btn variant="tonal" color="primary" :prepend-icon="mdiPlus" @click="studio.begin('/menu')">Add an entry</v-btn>
       </template>
       <template v-else-if="part === 'values'">
         <h1>Values</h1>
         <p class="quiet-note">What the app remembers outside of its tables. A formula reads one as <code>app.name</code>, an effect sets it.</p>
         <ProseLines :lines="studio.state.value?.values ?? []" root="" />
-        <v-btn variant="tonal" color="primary" :prepend-icon="mdiPlus" @click="addTo('values', `value ${fresh('Value', (studio.state.value?.values ?? []).map((line) => ({ name: line.parts[1]?.text ?? '' })))} is yes or no, kept for each device`, 'name')">Add a value</v-btn>
+        <v-btn variant="tonal" color="primary" :prepend-icon="mdiPlus" @click="studio.begin('/values')">Add a value</v-btn>
       </template>
       <template v-else-if="part === 'pieces' || part === 'routines'">
         <h1>{{ part === 'pieces' ? 'Pieces' : 'Routines' }}</h1>
-        <p class="quiet-note">{{ part === 'pieces' ? 'Lines that several screens share, with the rows that they are about.' : 'Effects under a name, for several taps or for later.' }} Choose lines with Shift and make them into one.</p>
+        <p class="quiet-note">
+          {{
+            part === 'pieces'
+              ? 'Lines that several screens share, with the rows that they are about.'
+              : 'Effects under a name, for several taps or for later.'
+          }}
+          Choose lines with Shift and make them into one.
+        </p>
         <div v-for="page in studio.state.value?.[part]" :key="page.at" class="page-part">
           <ProseLines :lines="page.lines" :root="page.at" />
-          <v-btn variant="text" size="small" @click="studio.edit({ what: 'remove', at: page.at })">Remove “{{ page.name }}”</v-btn>
+          <v-btn variant="text" size="small" @click="studio.edit({ do: 'remove', places: [page.at] })">Remove “{{ page.name }}”</v-btn>
         </div>
-        <v-btn v-if="part === 'pieces'" variant="tonal" color="primary" :prepend-icon="mdiPlus" @click="addTo('pieces', `piece ${fresh('Piece', studio.state.value?.pieces ?? [])}`, 'name')">Add a piece</v-btn>
-        <v-btn v-else variant="tonal" color="primary" :prepend-icon="mdiPlus" @click="addTo('routines', `routine ${fresh('Routine', studio.state.value?.routines ?? [])}`, 'name')">Add a routine</v-btn>
+        <v-btn v-if="part === 'pieces'" variant="tonal" color="primary" :prepend-icon="mdiPlus" @click="studio.begin('/pieces')">Add a piece</v-btn>
+        <v-btn v-else variant="tonal" color="primary" :prepend-icon="mdiPlus" @click="studio.begin('/routines')">Add a routine</v-btn>
       </template>
       <ThemePage v-else-if="part === 'theme'" />
       <AssetsPage v-else-if="part === 'assets'" />
       <template v-else-if="screen">
-        <ProseLines ref="prose" :key="screen.at" :lines="screen.lines" :root="screen.at" />
-        <p v-if="screen.lines.length === 1" class="quiet-note">This screen is still blank. Add a heading, a text or a list; each is one sentence.</p>
+        <ProseLines v-if="lines" ref="prose" :key="screen.at" :lines="lines" :root="screen.at" />
+        <p v-else class="quiet-note" role="status">One moment …</p>
+        <p v-if="lines?.length === 1" class="quiet-note">This screen is still blank. Add a heading, a text or a list; each is one sentence.</p>
         <div class="page-end">
-          <v-btn variant="tonal" color="primary" :prepend-icon="mdiPlus" @click="prose?.addAtEnd(`${screen.at}/lines`, 'line')">Add a line</v-btn>
-          <v-btn variant="text" size="small" :prepend-icon="mdiCellphoneArrowDown" @click="studio.opened.value = { screen: screen.slug, args: surveyed?.args ?? [] }">Show it in the deck</v-btn>
+          <v-btn variant="tonal" color="primary" :prepend-icon="mdiPlus" :disabled="!lines" @click="prose?.addAtEnd(`${screen.at}/lines`)">Add a line</v-btn>
+          <v-btn
+            variant="text"
+            size="small"
+            :prepend-icon="mdiCellphoneArrowDown"
+            @click="studio.open(screen.slug, surveyed?.args)"
+            >Show it in the deck</v-btn
+          >
           <v-btn variant="text" size="small" :prepend-icon="mdiSitemapOutline" @click="open('map')">On the map</v-btn>
-          <v-btn variant="text" size="small" @click="double">Double this screen</v-btn>
-          <v-btn v-if="screens.length > 1" variant="text" size="small" @click="studio.edit({ what: 'remove', at: screen.at })">Remove this screen</v-btn>
+          <v-btn variant="text" size="small" @click="copy">Make a copy of it</v-btn>
+          <v-btn v-if="screens.length > 1" variant="text" size="small" @click="studio.edit({ do: 'remove', places: [screen.at] })">Remove this screen</v-btn>
         </div>
-        <p v-if="studio.survey.devices.value" class="survey" role="status">{{ surveyed?.problem ? `It cannot be laid out yet: ${surveyed.problem}` : surveyed?.findings.length ? '' : `Laid out on ${studio.survey.devices.value} devices: nothing is cut off, runs off, overlaps or is too small to hit.` }}</p>
+        <p v-if="studio.survey.devices.value" class="survey" role="status">
+          {{
+            surveyed?.problem
+              ? `It cannot be laid out yet: ${surveyed.problem}`
+              : surveyed?.findings.length
+                ? ''
+                : `Laid out on ${studio.survey.devices.value} devices: nothing is cut off, runs off, overlaps or is too small to hit.`
+          }}
+        </p>
       </template>
       <p v-else class="quiet-note">No screens yet. <button class="link" @click="addScreen">Begin the first one.</button></p>
     </section>

@@ -4,7 +4,7 @@ import { useRouter } from 'vue-router'
 import type { ServiceRequest, StepPlan } from '../../contracts/studio'
 import { api } from '../api'
 import BusyButton from '../BusyButton.vue'
-import { useStudio } from '../frame/useStudio'
+import { useStudio } from '../open/useStudio'
 import { useWork } from '../useWork'
 import type { ServicesKept } from './useServices'
 
@@ -22,18 +22,25 @@ const { busy, trouble, work, stop } = useWork()
 watch(fields, (now) => (key.value = now.find((f) => /^(id|code|key|slug|number)$/i.test(f.name))?.name ?? now[0]?.name ?? ''), { immediate: true })
 watch([table, key, removing], () => (plan.value = null))
 
-const look = () => work('look', async (signal) => {
-  plan.value = await api.post<StepPlan>(props.kept.path('/step'), { request: props.request.name, values: props.values, table: table.value, key: key.value, removing: removing.value }, signal)
-})
+const look = () =>
+  work('look', async (signal) => {
+    plan.value = await api.post<StepPlan>(
+      props.kept.path('/step'),
+      { request: props.request.name, values: props.values, table: table.value, key: key.value, removing: removing.value },
+      signal,
+    )
+  })
 
-const quoted = (name: string) => (/^[\p{L}\p{N}_'’-]+( [\p{L}\p{N}_'’-]+)*$/u.test(name) ? name : JSON.stringify(name))
-async function write(when: string) {
-  const taken = new Set((studio.state.value?.routines ?? []).map((r) => r.name.toLowerCase()))
-  let name = `Update ${table.value.toLowerCase()}`
-  for (let n = 2; taken.has(name.toLowerCase()); n++) name = `Update ${table.value.toLowerCase()} ${n}`
-  const told = props.request.takes.filter((t) => props.values[t.key]).map((t) => `${quoted(t.name)} = ${t.control === 'number' ? props.values[t.key] : JSON.stringify(props.values[t.key])}`).join(', ')
-  const text = `routine ${quoted(name)}${when}\n  keep ${quoted(table.value)} as ${quoted(props.request.name)}${told ? ` with ${told}` : ''}, matched by ${quoted(key.value)}${removing.value ? ', removing what is gone' : ''}`
-  trouble.value = await studio.tryEdit({ what: 'add', at: '/routines', text })
+async function write(every: 'day' | 'hour') {
+  trouble.value = await studio.tryEdit({
+    do: 'keepTableInStep',
+    request: props.request.name,
+    told: props.values,
+    table: table.value,
+    key: key.value,
+    removing: removing.value,
+    every,
+  })
   if (!trouble.value) await router.push(`/apps/${studio.app}/services/runs`)
 }
 </script>
@@ -42,16 +49,34 @@ async function write(when: string) {
   <section class="service-card in-step" aria-label="Keep a table in step">
     <h3>Keep a table in step</h3>
     <p class="small">Rows are matched by a field; parts and fields of the same name belong together.</p>
-    <label class="service-ask"><span class="small">Table</span><select v-model="table" class="roll-only"><option v-for="t in tables" :key="t.at">{{ t.name }}</option></select></label>
-    <label class="service-ask"><span class="small">Matched by</span><select v-model="key" class="roll-only"><option v-for="f in fields" :key="f.name">{{ f.name }}</option></select></label>
-    <label class="small"><input v-model="removing" type="checkbox"> remove rows that the service does not give any more</label>
+    <label class="service-ask"
+      ><span class="small">Table</span
+      ><select v-model="table" class="roll-only">
+        <option v-for="t in tables" :key="t.at">{{ t.name }}</option>
+      </select></label
+    >
+    <label class="service-ask"
+      ><span class="small">Matched by</span
+      ><select v-model="key" class="roll-only">
+        <option v-for="f in fields" :key="f.name">{{ f.name }}</option>
+      </select></label
+    >
+    <label class="small"><input v-model="removing" type="checkbox" /> remove rows that the service does not give any more</label>
     <p v-if="trouble" class="fault" role="alert">{{ trouble }}</p>
-    <div class="service-acts"><BusyButton size="small" variant="tonal" :busy="busy === 'look'" @click="look">See what would change</BusyButton><v-btn v-if="busy === 'look'" size="small" variant="text" @click="stop">Stop</v-btn></div>
+    <div class="service-acts">
+      <BusyButton size="small" variant="tonal" :busy="busy === 'look'" @click="look">See what would change</BusyButton
+      ><v-btn v-if="busy === 'look'" size="small" variant="text" @click="stop">Stop</v-btn>
+    </div>
     <div v-if="plan" role="status">
       <p>{{ plan.added }} new, {{ plan.changed }} changed, {{ plan.same }} as they are{{ removing ? `, ${plan.gone} removed` : '' }}.</p>
-      <ul class="small step-lines"><li v-for="l in plan.lines" :key="l">{{ l }}</li></ul>
+      <ul class="small step-lines">
+        <li v-for="l in plan.lines" :key="l">{{ l }}</li>
+      </ul>
       <p v-for="w in plan.wrong" :key="w" class="fault">{{ w }}</p>
-      <div class="service-acts"><v-btn size="small" color="primary" @click="write(', every day, at the time &quot;04:00&quot;')">Keep it so every day</v-btn><v-btn size="small" variant="text" @click="write(', every hour')">Every hour</v-btn></div>
+      <div class="service-acts">
+        <v-btn size="small" color="primary" @click="write('day')">Keep it so every day</v-btn
+        ><v-btn size="small" variant="text" @click="write('hour')">Every hour</v-btn>
+      </div>
     </div>
   </section>
 </template>

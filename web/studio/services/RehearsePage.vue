@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import RehearseStandins from './RehearseStandins.vue'
+import RehearseStandins from '../deck/RehearseStandins.vue'
 
 const about = {
   almanac: 'Sea and weather. Its key is practice-key-of-the-sea, in the header X-Almanac-Key; its OpenAPI document is at stand-in:almanac/v1/openapi.json.',
@@ -9,6 +9,8 @@ const about = {
 
 <template>
   <h1>Rehearse failure</h1>
-  <p class="small">The services that ship with Lanai can be told to go wrong. What is kept still answers until it is no longer fresh; ask for something new to see it fail.</p>
+  <p class="small">
+    The services that ship with Lanai can be told to go wrong. An answer that is still fresh is shown all the same; ask for something new to see it fail.
+  </p>
   <div class="service-cards"><RehearseStandins :about="about" /></div>
 </template>

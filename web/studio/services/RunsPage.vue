@@ -3,7 +3,7 @@ import { onMounted, onUnmounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import type { RoutineBook } from '../../contracts/studio'
 import { api } from '../api'
-import { useStudio } from '../frame/useStudio'
+import { useStudio } from '../open/useStudio'
 import { useWork } from '../useWork'
 
 const studio = useStudio()
@@ -38,49 +38,106 @@ onUnmounted(() => clearTimeout(timer))
 const at = (iso: string) => new Date(iso).toLocaleString([], { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit', second: '2-digit' })
 const words = { waiting: 'under way', done: 'done', refused: 'not done', failed: 'broke off' }
 async function write() {
-  const taken = new Set((studio.state.value?.routines ?? []).map((r) => r.name.toLowerCase()))
-  let n = 1
-  while (taken.has(`routine ${n}`)) n++
-  const count = studio.state.value?.routines.length ?? 0
-  if (await studio.edit({ what: 'add', at: '/routines', text: `routine Routine ${n}, when one ___ is added` })) {
-    await router.push(`/apps/${studio.app}/screens/routines`)
-    studio.startFilling(`/routines/${count}/row`)
-  }
+  const made = await studio.edit({ do: 'begin', list: '/routines', as: 'waiting' })
+  if (!made) return
+  await router.push(`/apps/${studio.app}/screens/routines`)
+  studio.startFilling(made.next)
 }
 const hook = () => told(() => api.post<RoutineBook>(path('/webhooks'), { url: url.value, tables: table.value ? [table.value] : [] }))
 </script>
 
 <template>
   <h1>What the app does by itself</h1>
-  <p class="small">Routines that wait for a row, a time or a webhook. Where a service does not answer they are tried again; nothing of a routine stays that could not be done whole.</p>
-  <p class="service-acts"><span class="service-sets" role="group" aria-label="Data set"><button v-for="s in ['sandbox', 'live'] as const" :key="s" type="button" class="service-set" :aria-pressed="set === s" @click="set = s">{{ s }}</button></span><v-btn size="small" variant="tonal" color="primary" @click="write">Write one</v-btn></p>
+  <p class="small">
+    Routines that wait for a row, a time or a webhook. Where a service does not answer, the routine is tried again. It is done as a whole or not at all.
+  </p>
+  <p class="service-acts">
+    <span class="service-sets" role="group" aria-label="Data set"
+      ><button v-for="s in ['sandbox', 'live'] as const" :key="s" type="button" class="service-set" :aria-pressed="set === s" @click="set = s">
+        {{ s }}
+      </button></span
+    ><v-btn size="small" variant="tonal" color="primary" @click="write">Write one</v-btn>
+  </p>
   <p v-if="trouble" class="fault" role="alert">{{ trouble }}</p>
   <ul class="service-requests">
-    <li v-for="r in book?.routines ?? []" :key="r.at"><button class="link" @click="router.push(`/apps/${studio.app}/screens/routines`)">{{ r.name }}</button> <span class="small">{{ r.waits }}</span> <template v-if="r.hook"><span class="small">listens at</span> <code>{{ r.hook }}</code></template> <v-btn v-if="r.begins" size="x-small" variant="text" @click="told(() => api.post<RoutineBook>(path('/now'), { routine: r.name }))">Do it now</v-btn></li>
+    <li v-for="r in book?.routines ?? []" :key="r.at">
+      <button class="link" @click="router.push(`/apps/${studio.app}/screens/routines`)">{{ r.name }}</button> <span class="small">{{ r.waits }}</span>{{ ' ' }}
+      <template v-if="r.hook"
+        ><span class="small">listens at</span> <code>{{ r.hook }}</code></template
+      >{{ ' ' }}
+      <v-btn v-if="r.begins" size="x-small" variant="text" @click="told(() => api.post<RoutineBook>(path('/now'), { routine: r.name }))">Do it now</v-btn>
+    </li>
   </ul>
   <p v-if="book && !book.routines.length" class="quiet-note">No routine does anything by itself yet.</p>
   <template v-if="book?.runs.length">
     <h2 class="people-head">Log</h2>
     <table class="access roll">
-      <thead><tr><th scope="col">When</th><th scope="col">Routine</th><th scope="col">Because</th><th scope="col">What came of it</th><th scope="col"><span class="sr">What to do</span></th></tr></thead>
+      <thead>
+        <tr>
+          <th scope="col">When</th>
+          <th scope="col">Routine</th>
+          <th scope="col">Because</th>
+          <th scope="col">What came of it</th>
+          <th scope="col"><span class="sr">What to do</span></th>
+        </tr>
+      </thead>
       <tbody>
         <tr v-for="r in book.runs" :key="r.id">
-          <td>{{ at(r.at) }}</td><th scope="row">{{ r.routine }}</th><td>{{ r.because }}</td>
-          <td><button class="link" :aria-expanded="open === r.id" @click="open = open === r.id ? 0 : r.id">{{ words[r.state] }}{{ r.tries > 1 ? `, at try ${r.tries}` : '' }}</button> <span v-if="r.said" class="small call-trouble">{{ r.said }}</span><ol v-if="open === r.id" class="small run-steps"><li v-for="(s, i) in r.steps" :key="i">{{ s }}</li><li v-if="!r.steps.length">Nothing happened yet.</li></ol></td>
-          <td><v-btn v-if="r.state !== 'waiting'" size="x-small" variant="text" :aria-label="`Run ${r.routine} again`" @click="told(() => api.post<RoutineBook>(path(`/runs/${r.id}`)))">Run again</v-btn></td>
+          <td>{{ at(r.at) }}</td>
+          <th scope="row">{{ r.routine }}</th>
+          <td>{{ r.because }}</td>
+          <td>
+            <button class="link" :aria-expanded="open === r.id" @click="open = open === r.id ? 0 : r.id">
+              {{ words[r.state] }}{{ r.tries > 1 ? `, at try ${r.tries}` : '' }}
+            </button>{{ ' ' }}
+            <span v-if="r.said" class="small call-trouble">{{ r.said }}</span>
+            <ol v-if="open === r.id" class="small run-steps">
+              <li v-for="(s, i) in r.steps" :key="i">{{ s }}</li>
+              <li v-if="!r.steps.length">Nothing has happened yet.</li>
+            </ol>
+          </td>
+          <td>
+            <v-btn
+              v-if="r.state !== 'waiting'"
+              size="x-small"
+              variant="text"
+              :aria-label="`Run ${r.routine} again`"
+              @click="told(() => api.post<RoutineBook>(path(`/runs/${r.id}`)))"
+              >Run again</v-btn
+            >
+          </td>
         </tr>
       </tbody>
     </table>
   </template>
   <h2 class="people-head">Tell other programs</h2>
-  <p class="small">When rows change, a signed message goes out (HMAC with SHA-256 over its id, its time and its body, in the headers webhook-id, webhook-timestamp and webhook-signature).</p>
+  <p class="small">
+    When rows change, a signed message goes out (HMAC with SHA-256 over its id, its time and its body, in the headers webhook-id, webhook-timestamp and
+    webhook-signature).
+  </p>
   <form class="api-new" @submit.prevent="hook">
-    <label>Tell <input v-model="url" class="grid-search service-address" required placeholder="https://example.com/hook" aria-label="The address to tell"></label>
-    <label>of changes in <select v-model="table" class="roll-only" aria-label="Which table"><option value="">every table</option><option v-for="t in studio.state.value?.tables ?? []" :key="t.at" :value="t.stored">{{ t.name }}</option></select></label>
+    <label
+      >Tell <input v-model="url" class="grid-search service-address" required placeholder="https://example.com/hook" aria-label="The address to tell"
+    /></label>
+    <label
+      >of changes in
+      <select v-model="table" class="roll-only" aria-label="Which table">
+        <option value="">every table</option>
+        <option v-for="t in studio.state.value?.tables ?? []" :key="t.at" :value="t.stored">{{ t.name }}</option>
+      </select></label
+    >
     <v-btn type="submit" size="small" color="primary" variant="tonal">Tell it</v-btn>
   </form>
-  <p v-if="book?.secret" class="quiet-note" role="status">Its secret, shown this once: <code class="api-token">{{ book.secret }}</code></p>
+  <p v-if="book?.secret" class="quiet-note" role="status">
+    Its secret, shown this once: <code class="api-token">{{ book.secret }}</code>
+  </p>
   <ul class="service-requests">
-    <li v-for="w in book?.webhooks ?? []" :key="w.id"><code>{{ w.url }}</code> <span class="small">{{ w.tables.length ? w.tables.join(', ') : 'every table' }}; its secret ends in …{{ w.ends }}. {{ w.state }}</span> <v-btn size="x-small" variant="text" :aria-label="`Tell ${w.url} no more`" @click="told(() => api.remove<RoutineBook>(path(`/webhooks/${w.id}`)))">Remove</v-btn></li>
+    <li v-for="w in book?.webhooks ?? []" :key="w.id">
+      <code>{{ w.url }}</code>{{ ' ' }}
+      <span class="small">{{ w.tables.length ? w.tables.join(', ') : 'every table' }}; its secret ends in …{{ w.ends }}. {{ w.state }}</span>{{ ' ' }}
+      <v-btn size="x-small" variant="text" :aria-label="`Tell ${w.url} no more`" @click="told(() => api.remove<RoutineBook>(path(`/webhooks/${w.id}`)))"
+        >Remove</v-btn
+      >
+    </li>
   </ul>
 </template>

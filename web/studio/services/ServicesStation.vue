@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { mdiPlus } from '@mdi/js'
-import { computed, nextTick, watch } from 'vue'
+import { computed, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import StationFindings from '../findings/StationFindings.vue'
-import { useStudio } from '../frame/useStudio'
+import { useStudio } from '../open/useStudio'
 import BeginService from './BeginService.vue'
 import CallsPage from './CallsPage.vue'
 import RehearsePage from './RehearsePage.vue'
@@ -23,18 +23,7 @@ const service = computed(() => services.value[Number(/^s(\d+)/.exec(part.value)?
 const request = computed(() => service.value?.requests[Number(/^s\d+r(\d+)$/.exec(part.value)?.[1] ?? -1)])
 const found = (at: string) => studio.findings.value.some((f) => f.at === at || f.at.startsWith(`${at}/`))
 
-watch(() => studio.gone.value, (at) => at.startsWith('/services') && show(at))
 watch(part, () => document.querySelector('.surface')?.scrollTo(0, 0))
-
-async function show(at: string) {
-  const place = /^\/services\/(\d+)(?:\/requests\/(\d+))?/.exec(at)
-  await open(place ? `s${place[1]}${place[2] === undefined ? '' : `r${place[2]}`}` : 'begin')
-  await nextTick()
-  for (let line = at; line; line = line.slice(0, line.lastIndexOf('/'))) {
-    const element = document.querySelector<HTMLElement>(`[data-line="${CSS.escape(line)}"]`)
-    if (element) return element.focus()
-  }
-}
 </script>
 
 <template>
@@ -42,15 +31,27 @@ async function show(at: string) {
     <nav class="side" aria-label="Services">
       <h2 class="side-head">Services</h2>
       <template v-for="(s, i) in services" :key="s.at">
-        <button class="side-entry" :aria-current="part === `s${i}` ? 'page' : undefined" @click="open(`s${i}`)">{{ s.name || 'A service' }}<i v-if="found(s.at)" class="dot" role="img" aria-label="has findings" /></button>
-        <button v-for="(r, j) in s.requests" :key="r.at" class="side-entry side-under" :aria-current="part === `s${i}r${j}` ? 'page' : undefined" @click="open(`s${i}r${j}`)">{{ r.name || 'A request' }}<i v-if="found(r.at)" class="dot" role="img" aria-label="has findings" /></button>
+        <button class="side-entry" :aria-current="part === `s${i}` ? 'page' : undefined" @click="open(`s${i}`)">
+          {{ s.name || 'A service' }}<i v-if="found(s.at)" class="dot" role="img" aria-label="has findings" />
+        </button>
+        <button
+          v-for="(r, j) in s.requests"
+          :key="r.at"
+          class="side-entry side-under"
+          :aria-current="part === `s${i}r${j}` ? 'page' : undefined"
+          @click="open(`s${i}r${j}`)"
+        >
+          {{ r.name || 'A request' }}<i v-if="found(r.at)" class="dot" role="img" aria-label="has findings" />
+        </button>
       </template>
-      <button class="side-entry" :aria-current="part === 'begin' ? 'page' : undefined" @click="open('begin')"><span class="side-new"><v-icon :icon="mdiPlus" size="16" />New service</span></button>
+      <button class="side-entry" :aria-current="part === 'begin' ? 'page' : undefined" @click="open('begin')">
+        <span class="side-new"><v-icon :icon="mdiPlus" size="16" />New service</span>
+      </button>
       <h2 class="side-head">Around them</h2>
       <button class="side-entry" :aria-current="part === 'calls' ? 'page' : undefined" @click="open('calls')">Calls and costs</button>
       <button class="side-entry" :aria-current="part === 'runs' ? 'page' : undefined" @click="open('runs')">By itself</button>
       <button class="side-entry" :aria-current="part === 'rehearse' ? 'page' : undefined" @click="open('rehearse')">Rehearse failure</button>
-      <StationFindings station="services" @open="show" />
+      <StationFindings station="services" />
     </nav>
     <section class="page page-wide services">
       <RequestPage v-if="service && request" :key="request.at" :service="service" :request="request" :kept="kept" />
@@ -58,7 +59,7 @@ async function show(at: string) {
       <CallsPage v-else-if="part === 'calls'" :kept="kept" />
       <RunsPage v-else-if="part === 'runs'" />
       <RehearsePage v-else-if="part === 'rehearse'" />
-      <BeginService v-else @taken="open(`s${services.length - 1}r0`)" />
+      <BeginService v-else />
     </section>
   </div>
 </template>

@@ -1,7 +1,7 @@
 import { ref, watch } from 'vue'
 import type { ServiceBook } from '../../contracts/studio'
 import { api } from '../api'
-import { useStudio } from '../frame/useStudio'
+import { useStudio } from '../open/useStudio'
 import { latest } from '../latest'
 
 /** Keys, calls and costs of one of the two data sets. */
@@ -24,7 +24,17 @@ export function useServices() {
   }
   watch([set, () => studio.state.value?.revision.number], load, { immediate: true })
 
-  return { set, book, path, load, of: (at: string) => book.value?.services.find((s) => s.at === at) }
+  const choose = (other: 'sandbox' | 'live') => {
+    set.value = other
+  }
+  /** What a change of keys in one of the sets has answered: newer than what is still being asked for of it. */
+  const take = (newer: ServiceBook, of: 'sandbox' | 'live') => {
+    if (of !== set.value) return
+    begin()
+    book.value = newer
+  }
+
+  return { set, book, choose, take, path, load, of: (at: string) => book.value?.services.find((s) => s.at === at) }
 }
 
 export type ServicesKept = ReturnType<typeof useServices>

@@ -60,22 +60,58 @@ const when = (at: string) => new Date(at).toLocaleString([], { day: 'numeric', m
         <h2>Where you are signed in</h2>
         <ul class="apps-list">
           <li v-for="place in account.places" :key="place.id" class="account-place">
-            <span><strong>{{ place.device }}</strong><span v-if="place.here" class="small"> (here)</span><br><span class="small">{{ place.address }}, last seen {{ when(place.seen) }}</span></span>
-            <BusyButton v-if="!place.here" variant="text" size="small" :busy="busy === `end${place.id}`" :aria-label="`Sign out ${place.device}`" @click="work(`end${place.id}`, () => api.remove<Account>(`account/places/${place.id}`), 'Signed out there.')">Sign out there</BusyButton>
+            <span
+              ><strong>{{ place.device }}</strong
+              ><span v-if="place.here" class="small"> (here)</span><br /><span class="small"
+                >{{ place.address }}, last seen {{ when(place.seen) }}</span
+              ></span
+            >
+            <BusyButton
+              v-if="!place.here"
+              variant="text"
+              size="small"
+              :busy="busy === `end${place.id}`"
+              :aria-label="`Sign out ${place.device}`"
+              @click="work(`end${place.id}`, () => api.remove<Account>(`account/places/${place.id}`), 'Signed out there.')"
+              >Sign out there</BusyButton
+            >
           </li>
         </ul>
-        <BusyButton v-if="account.places.length > 1" variant="text" size="small" :busy="busy === 'others'" @click="work('others', () => api.remove<Account>('account/places'), 'Signed out everywhere else.')">Sign out everywhere else</BusyButton>
+        <BusyButton
+          v-if="account.places.length > 1"
+          variant="text"
+          size="small"
+          :busy="busy === 'others'"
+          @click="work('others', () => api.remove<Account>('account/places'), 'Signed out everywhere else.')"
+          >Sign out everywhere else</BusyButton
+        >
 
         <h2>Address and password</h2>
         <p class="small">Both are changed with the password you have now.</p>
         <v-text-field v-model="typed.known" label="Your password now" type="password" autocomplete="current-password" />
-        <form class="apps-new" @submit.prevent="work('email', () => api.post<Account>('account/email', { email: typed.email, known: typed.known }), 'Your address is changed.')">
+        <form
+          class="apps-new"
+          @submit.prevent="work('email', () => api.post<Account>('account/email', { email: typed.email, known: typed.known }), 'Your address is changed.')"
+        >
           <v-text-field v-model="typed.email" label="E-mail" type="email" autocomplete="username" />
-          <BusyButton type="submit" variant="tonal" color="primary" :busy="busy === 'email'" :disabled="typed.email === account.email || !typed.known">Change the address</BusyButton>
+          <BusyButton type="submit" variant="tonal" color="primary" :busy="busy === 'email'" :disabled="typed.email === account.email || !typed.known"
+            >Change the address</BusyButton
+          >
         </form>
-        <form class="apps-new" @submit.prevent="work('password', () => api.post<Account>('account/password', { new: typed.next, known: typed.known }), 'Your password is changed, and you are signed out everywhere else.')">
+        <form
+          class="apps-new"
+          @submit.prevent="
+            work(
+              'password',
+              () => api.post<Account>('account/password', { new: typed.next, known: typed.known }),
+              'Your password is changed, and you are signed out everywhere else.',
+            )
+          "
+        >
           <v-text-field v-model="typed.next" label="New password" type="password" autocomplete="new-password" hint="At least 10 characters" />
-          <BusyButton type="submit" variant="tonal" color="primary" :busy="busy === 'password'" :disabled="!typed.next || !typed.known">Change the password</BusyButton>
+          <BusyButton type="submit" variant="tonal" color="primary" :busy="busy === 'password'" :disabled="!typed.next || !typed.known"
+            >Change the password</BusyButton
+          >
         </form>
 
         <template v-if="account.invites">

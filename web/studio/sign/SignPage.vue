@@ -14,7 +14,8 @@ const text = (key: string) => (typeof query[key] === 'string' ? (query[key] as s
 /** What the address of a letter brings along. */
 const invitation = text('invitation')
 const token = text('reset')
-const way = ref<Way>(token ? 'reset' : invitation ? 'new' : 'in')
+const invited = invitation ? 'new' : 'in'
+const way = ref<Way>(token ? 'reset' : invited)
 const name = ref('')
 const email = ref(text('email'))
 const password = ref('')
@@ -51,8 +52,12 @@ async function enter() {
       said.value = (await api.post<{ message: string }>('password/forgot', { email: email.value })).message
       return
     }
-    session.value = way.value === 'new' ? await api.post<Session>('founders', { name: name.value, invitation, ...own })
-      : way.value === 'reset' ? await api.post<Session>('password/reset', { token, ...own }) : await api.post<Session>('session', own)
+    const ask: Record<Exclude<Way, 'forgot'>, () => Promise<Session>> = {
+      new: () => api.post('founders', { name: name.value, invitation, ...own }),
+      reset: () => api.post('password/reset', { token, ...own }),
+      in: () => api.post('session', own),
+    }
+    session.value = await ask[way.value]()
     await router.push('/')
   } catch (error) {
     trouble.value = error instanceof Declined ? error.message : String(error)
@@ -68,14 +73,25 @@ async function enter() {
       <div class="sign-words">
         <TheMark :size="44" />
         <h1>An app, written in plain sentences.</h1>
-        <p class="reading">“List of <u>Swims</u> where <u>starts</u> is still to come, by <u>Starts</u>, <u>soonest first</u>.” You fill the blanks; the app runs beside you, and Lanai tells you what is wrong before a store does.</p>
+        <p class="reading">
+          “List of <u>Swims</u> where <u>starts</u> is still to come, by <u>Starts</u>, <u>soonest first</u>.” You fill the blanks; the app runs beside you,
+          and Lanai tells you what is wrong before a store does.
+        </p>
       </div>
       <v-card class="sign-card" tag="form" @submit.prevent="enter">
         <h2>{{ heads[way] }}</h2>
         <p v-if="way === 'forgot'" class="small">A letter goes to your address. Its link lets you set a new password.</p>
         <v-text-field v-if="way === 'new'" v-model="name" label="Your name" autocomplete="name" />
         <v-text-field v-model="email" label="E-mail" type="email" autocomplete="username" :readonly="way === 'reset'" />
-        <v-text-field v-if="way !== 'forgot'" v-model="password" :label="way === 'reset' ? 'New password' : 'Password'" type="password" :autocomplete="way === 'in' ? 'current-password' : 'new-password'" :hint="way === 'in' ? '' : 'At least 10 characters'" persistent-hint />
+        <v-text-field
+          v-if="way !== 'forgot'"
+          v-model="password"
+          :label="way === 'reset' ? 'New password' : 'Password'"
+          type="password"
+          :autocomplete="way === 'in' ? 'current-password' : 'new-password'"
+          :hint="way === 'in' ? '' : 'At least 10 characters'"
+          persistent-hint
+        />
         <p v-if="trouble" class="fault" role="alert">{{ trouble }}</p>
         <p v-if="said" class="quiet-note" role="status">{{ said }}</p>
         <BusyButton type="submit" color="primary" size="large" :busy="busy">{{ acts[way] }}</BusyButton>

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Exchange\Written;
 
-use Lanai\Core\Blueprint\FieldType;
-use Lanai\Core\Blueprint\FieldTypes\WholeNumberType;
 use Lanai\Core\Formula\Kind;
+use Lanai\Core\Model\FieldType;
+use Lanai\Core\Model\FieldTypes\WholeNumberType;
 
 /** What is known of the cells of a column after all of them were looked at. */
 final readonly class ColumnFacts
@@ -26,7 +26,14 @@ final readonly class ColumnFacts
     /** @param  array<array-key, mixed>  $data  as data() gives it */
     public static function of(array $data): self
     {
-        return new self(is_bool($data[0] ?? null) ? $data[0] : null, (bool) ($data[1] ?? false), (bool) ($data[2] ?? false), is_int($data[3] ?? null) ? $data[3] : 0, is_int($data[4] ?? null) ? $data[4] : 0, (bool) ($data[5] ?? false));
+        return new self(
+            is_bool($data[0] ?? null) ? $data[0] : null,
+            (bool) ($data[1] ?? false),
+            (bool) ($data[2] ?? false),
+            is_int($data[3] ?? null) ? $data[3] : 0,
+            is_int($data[4] ?? null) ? $data[4] : 0,
+            (bool) ($data[5] ?? false),
+        );
     }
 
     /** @return list<bool|int|null> */

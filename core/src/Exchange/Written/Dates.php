@@ -12,7 +12,8 @@ final class Dates
 {
     private const LANGUAGES = ['en', 'de', 'fr', 'es', 'it', 'nl', 'pt', 'sv', 'da', 'nb', 'pl'];
 
-    private const DAY = '/^(?:(\d{4})[-\/.](\d{1,2})[-\/.](\d{1,2})|(\d{1,2})([-\/.]) ?(\d{1,2})\5 ?(\d{4}|\d{2})|(\d{1,2})\.?[ -](\p{L}{3,10})\.?,?[ -](\d{4}|\d{2})|(\p{L}{3,10})\.? (\d{1,2}),? (\d{4}))(?=$|[ T,])/u';
+    private const DAY = '/^(?:(\d{4})[-\/.](\d{1,2})[-\/.](\d{1,2})|(\d{1,2})([-\/.]) ?(\d{1,2})\5 ?(\d{4}|\d{2})|(\d{1,2})\.?[ -](\p{L}{3,10})\.?,'
+        .'?[ -](\d{4}|\d{2})|(\p{L}{3,10})\.? (\d{1,2}),? (\d{4}))(?=$|[ T,])/u';
 
     private const TIME = '/^(\d{1,2})(?:[:.h](\d\d))?(?:[:.](\d\d)(?:[.,]\d+)?)?(?: ?([ap])\.?m\.?| ?(?:h|Uhr))?$/iu';
 
@@ -51,7 +52,7 @@ final class Dates
     public static function clock(string $cell, bool $seconds = false): string
     {
         $text = trim($cell);
-        if (! Pattern::match(self::TIME, $text, $found) || (! isset($found[2]) || $found[2] === '') && ! Pattern::match('/[hr]$|m\.?$/i', $text)) {
+        if (! Pattern::match(self::TIME, $text, $found) || ((! isset($found[2]) || $found[2] === '') && ! Pattern::match('/[hr]$|m\.?$/i', $text))) {
             return $text;
         }
         $hour = (int) $found[1];
@@ -61,7 +62,7 @@ final class Dates
         }
         $hour = match ($half) {
             'a' => $hour % 12,
-            'p' => $hour % 12 + 12,
+            'p' => ($hour % 12) + 12,
             default => $hour,
         };
 
@@ -114,7 +115,14 @@ final class Dates
             self::$months = [];
             foreach (self::LANGUAGES as $language) {
                 foreach (['MMM', 'MMMM', 'LLLL'] as $pattern) {
-                    $format = new IntlDateFormatter($language, IntlDateFormatter::NONE, IntlDateFormatter::NONE, 'UTC', IntlDateFormatter::GREGORIAN, $pattern);
+                    $format = new IntlDateFormatter(
+                        $language,
+                        IntlDateFormatter::NONE,
+                        IntlDateFormatter::NONE,
+                        'UTC',
+                        IntlDateFormatter::GREGORIAN,
+                        $pattern,
+                    );
                     for ($month = 1; $month <= 12; $month++) {
                         self::$months[self::short((string) $format->format((int) gmmktime(0, 0, 0, $month, 1, 2026)))] ??= $month;
                     }

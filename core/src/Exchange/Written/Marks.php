@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Exchange\Written;
 
-use Lanai\Core\Blueprint\FieldType;
-use Lanai\Core\Blueprint\FieldTypes\MoneyType;
-use Lanai\Core\Blueprint\UnreadableValue;
+use Lanai\Core\Model\FieldType;
+use Lanai\Core\Model\FieldTypes\MoneyType;
+use Lanai\Core\Model\UnreadableValue;
 use Lanai\Core\Text\Pattern;
 use Lanai\Core\Values\Currency;
 use NumberFormatter;
@@ -15,8 +15,24 @@ use NumberFormatter;
 final class Marks
 {
     /** Signs that more than one currency has, or that ICU writes otherwise; common practice, no source. */
-    private const ALSO = ['kr' => ['SEK', 'DKK', 'NOK', 'ISK'], 'zł' => ['PLN'], 'fr' => ['CHF'], 'sfr' => ['CHF'], 'kč' => ['CZK'], 'ft' => ['HUF'], '¥' => ['JPY', 'CNY'], '元' => ['CNY'], '円' => ['JPY'],
-        '$' => ['USD', 'CAD', 'AUD', 'NZD', 'SGD', 'HKD', 'MXN'], 'us$' => ['USD'], 'r$' => ['BRL'], 'r' => ['ZAR'], '₽' => ['RUB'], 'euro' => ['EUR'], 'euros' => ['EUR']];
+    private const ALSO = [
+        'kr' => ['SEK', 'DKK', 'NOK', 'ISK'],
+        'zł' => ['PLN'],
+        'fr' => ['CHF'],
+        'sfr' => ['CHF'],
+        'kč' => ['CZK'],
+        'ft' => ['HUF'],
+        '¥' => ['JPY', 'CNY'],
+        '元' => ['CNY'],
+        '円' => ['JPY'],
+        '$' => ['USD', 'CAD', 'AUD', 'NZD', 'SGD', 'HKD', 'MXN'],
+        'us$' => ['USD'],
+        'r$' => ['BRL'],
+        'r' => ['ZAR'],
+        '₽' => ['RUB'],
+        'euro' => ['EUR'],
+        'euros' => ['EUR'],
+    ];
 
     /** @var array<string, array<string, true>> currency => what can stand for it */
     private static array $known = [];
@@ -75,7 +91,14 @@ final class Marks
         return self::$known[$currency] ??= (function () use ($currency): array {
             $known = [mb_strtolower($currency) => true];
             foreach (['en', 'en-US', 'de', 'ja', 'sv'] as $locale) {
-                $known[rtrim(mb_strtolower((new NumberFormatter("$locale@currency=$currency", NumberFormatter::CURRENCY))->getSymbol(NumberFormatter::CURRENCY_SYMBOL)), '.')] = true;
+                $known[
+                    rtrim(
+                        mb_strtolower(
+                            (new NumberFormatter("$locale@currency=$currency", NumberFormatter::CURRENCY))->getSymbol(NumberFormatter::CURRENCY_SYMBOL),
+                        ),
+                        '.',
+                    )
+                ] = true;
             }
             foreach (self::ALSO as $mark => $currencies) {
                 if (in_array($currency, $currencies, true)) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Exchange\Written;
 
-use Lanai\Core\Blueprint\UnreadableValue;
+use Lanai\Core\Model\UnreadableValue;
 use Lanai\Core\Text\Pattern;
 
 /** Numbers as they are written with a point or with a comma before their decimals. */

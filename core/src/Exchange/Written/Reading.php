@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Exchange\Written;
 
-use Lanai\Core\Blueprint\FieldType;
-use Lanai\Core\Blueprint\UnreadableValue;
 use Lanai\Core\Formula\Kind;
+use Lanai\Core\Model\FieldType;
+use Lanai\Core\Model\UnreadableValue;
 
 /** How the cells of a column write numbers, days, and yes or no. */
 enum Reading: string

@@ -4,18 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Findings\Rules;
 
-use Lanai\Core\Access\InRole;
-use Lanai\Core\Access\Nobody;
 use Lanai\Core\Access\Rules;
-use Lanai\Core\Access\Themselves;
-use Lanai\Core\Access\Verb;
-use Lanai\Core\Access\Who;
-use Lanai\Core\Blueprint\Field;
-use Lanai\Core\Blueprint\FieldTypes\EmailType;
-use Lanai\Core\Blueprint\FieldTypes\PhoneType;
-use Lanai\Core\Blueprint\Piece;
-use Lanai\Core\Blueprint\Screen;
-use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Mend;
 use Lanai\Core\Findings\OfOneScreen;
@@ -24,12 +13,23 @@ use Lanai\Core\Findings\Station;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Formula\Kind;
+use Lanai\Core\Formula\Scope;
 use Lanai\Core\Formula\Template;
 use Lanai\Core\Formula\Tree;
 use Lanai\Core\Formula\Type;
-use Lanai\Core\Script\Fits\FormulaFit;
-use Lanai\Core\Script\Fits\TextFit;
-use Lanai\Core\Script\Scope;
+use Lanai\Core\Language\Fits\FormulaFit;
+use Lanai\Core\Language\Fits\TextFit;
+use Lanai\Core\Model\Access\InRole;
+use Lanai\Core\Model\Access\Nobody;
+use Lanai\Core\Model\Access\Themselves;
+use Lanai\Core\Model\Access\Verb;
+use Lanai\Core\Model\Access\Who;
+use Lanai\Core\Model\Field;
+use Lanai\Core\Model\FieldTypes\EmailType;
+use Lanai\Core\Model\FieldTypes\PhoneType;
+use Lanai\Core\Model\Piece;
+use Lanai\Core\Model\Screen;
+use Lanai\Core\Model\Table;
 use Symfony\Component\ExpressionLanguage\Node;
 
 /** A line that would show the e-mail address or the phone number of one person to others. */
@@ -52,22 +52,35 @@ final class AddressShown implements OfOneScreen
             return;
         }
         $rules = new Rules($reading->blueprint);
-        foreach ($reading->walk->blanks as $blank) {
-            if (! $blank->blank->fit instanceof FormulaFit && ! ($blank->blank->fit instanceof TextFit && ! $blank->blank->fit->plain)) {
+        foreach ($reading->walk()->blanks as $blank) {
+            if (! ($blank->blank->fit instanceof FormulaFit) && ! ($blank->blank->fit instanceof TextFit && ! $blank->blank->fit->plain)) {
                 continue;
             }
             if ($blank->node->within(Screen::class) === null && $blank->node->within(Piece::class) === null) {
                 continue;
             }
             try {
-                $formulas = $blank->blank->fit instanceof FormulaFit ? ($blank->text() === '' ? [] : [Formula::of($blank->text())]) : Template::of($blank->text())->formulas();
+                $formulas =
+                    match (true) {
+                        $blank->blank->fit instanceof FormulaFit && $blank->text() === '' => [],
+                        $blank->blank->fit instanceof FormulaFit => [Formula::of($blank->text())],
+                        default => Template::of($blank->text())->formulas(),
+                    };
                 foreach ($formulas as $formula) {
                     $field = self::address($formula->tree, $people, $blank->scope);
                     if ($field !== null && self::isOpen($rules, $people, $field)) {
                         $i = (int) array_search($people, $reading->blueprint->tables, true);
                         $permission = ['verb' => Verb::See->value, 'who' => ['kind' => 'themselves'], 'fields' => [$field->name]];
-                        yield Finding::blocking(self::class, $blank->at, "This shows the $field->name of one $people->singular to others.",
-                            Mend::put("Only the person themselves sees their $field->name", $people->access === [] ? "/tables/$i/access" : "/tables/$i/access/-", $people->access === [] ? [$permission] : $permission));
+                        yield Finding::blocking(
+                            self::class,
+                            $blank->at,
+                            "This shows the $field->name of one $people->singular to others.",
+                            Mend::put(
+                                "Only the person themselves sees their $field->name",
+                                $people->access === [] ? "/tables/$i/access" : "/tables/$i/access/-",
+                                $people->access === [] ? [$permission] : $permission,
+                            ),
+                        );
                     }
                 }
             } catch (FormulaMistake) {
@@ -80,7 +93,8 @@ final class AddressShown implements OfOneScreen
     {
         $whos = $rules->ofField(Verb::See, $people, $field);
 
-        return $whos === null || array_filter($whos, fn (Who $w): bool => ! $w instanceof Themselves && ! $w instanceof Nobody && ! $w instanceof InRole) !== [];
+        return $whos === null ||
+            array_filter($whos, fn (Who $w): bool => ! ($w instanceof Themselves) && ! ($w instanceof Nobody) && ! ($w instanceof InRole)) !== [];
     }
 
     /** The field of somebody else's address that a formula reads; null for none. */

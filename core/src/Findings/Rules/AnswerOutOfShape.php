@@ -28,7 +28,11 @@ final class AnswerOutOfShape implements Rule
             foreach ($service->requests as $r => $request) {
                 $broken = $reading->broken[$request->called()] ?? [];
                 if ($broken !== []) {
-                    yield Finding::warning(self::class, "/services/$s/requests/$r", "The latest answer to {$request->called()} has another shape: ".implode(' ', array_slice($broken, 0, 3)));
+                    yield Finding::warning(
+                        self::class,
+                        "/services/$s/requests/$r",
+                        "The latest answer to {$request->called()} has another shape: ".implode(' ', array_slice($broken, 0, 3)),
+                    );
                 }
             }
         }

@@ -23,8 +23,14 @@ final class BlankNotFilled implements OfOneScreen
 
     public function look(Reading $reading): iterable
     {
-        foreach ($reading->walk->blanks as $spot) {
-            if ($spot->needed && $spot->isEmpty() && ! $spot->blank->mayBeEmpty && ! str_starts_with($spot->at, '/release') && ! in_array($spot->blank->key, ['empty'], true)) {
+        foreach ($reading->walk()->blanks as $spot) {
+            if (
+                $spot->needed &&
+                $spot->isEmpty() &&
+                ! $spot->blank->mayBeEmpty &&
+                ! str_starts_with($spot->at, '/release') &&
+                ! in_array($spot->blank->key, ['empty'], true)
+            ) {
                 yield Finding::blocking(self::class, $spot->at, 'A blank is not filled: '.$spot->blank->fit->inWords($spot->scope).' is missing here.');
             }
         }

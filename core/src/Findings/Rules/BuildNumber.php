@@ -28,7 +28,12 @@ final class BuildNumber implements Rule
         $build = $reading->blueprint->release->build;
         if ($build <= $reading->lastBuild) {
             $next = $reading->lastBuild + 1;
-            yield Finding::warning(self::class, '/release/build', "A store has already taken build $reading->lastBuild; the next one must be higher than that, and this is $build.", Mend::put("Make it $next", '/release/build', $next));
+            yield Finding::warning(
+                self::class,
+                '/release/build',
+                "A store has already taken build $reading->lastBuild; the next one must be higher than that, and this is $build.",
+                Mend::put("Make it $next", '/release/build', $next),
+            );
         }
     }
 }

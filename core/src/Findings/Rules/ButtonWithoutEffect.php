@@ -30,11 +30,23 @@ final class ButtonWithoutEffect implements OfOneScreen
 
     public function look(Reading $reading): iterable
     {
-        $buttons = [...$reading->walk->nodesOf(ButtonLine::class), ...$reading->walk->nodesOf(LinkLine::class), ...$reading->walk->nodesOf(IconButton::class), ...$reading->walk->nodesOf(FloatingButton::class), ...$reading->walk->nodesOf(Entry::class), ...$reading->walk->nodesOf(Swipe::class)];
+        $buttons = [
+            ...$reading->nodesOf(ButtonLine::class),
+            ...$reading->nodesOf(LinkLine::class),
+            ...$reading->nodesOf(IconButton::class),
+            ...$reading->nodesOf(FloatingButton::class),
+            ...$reading->nodesOf(Entry::class),
+            ...$reading->nodesOf(Swipe::class),
+        ];
         foreach ($buttons as $button) {
             if (($button->data['tapped'] ?? []) === []) {
                 $mend = new Mend('Let it go back', [['op' => 'add', 'path' => "$button->at/tapped", 'value' => [['kind' => 'goBack']]]]);
-                yield Finding::warning(self::class, $button->at, "The button “{$button->text($button->is(IconButton::class) ? 'icon' : 'label')}” does nothing when it is tapped.", $mend);
+                yield Finding::warning(
+                    self::class,
+                    $button->at,
+                    "The button “{$button->text($button->is(IconButton::class) ? 'icon' : 'label')}” does nothing when it is tapped.",
+                    $mend,
+                );
             }
         }
     }

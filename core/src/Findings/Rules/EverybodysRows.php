@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Findings\Rules;
 
-use Lanai\Core\Blueprint\Screen;
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Mend;
 use Lanai\Core\Findings\Reading;
@@ -16,6 +15,9 @@ use Lanai\Core\Text\Pattern;
 /** Rows that one list shows only to the person they belong to, and another list to everybody. */
 final class EverybodysRows implements Rule
 {
+    /** What is read of each list. */
+    private const READ = ['table', 'where', 'owner'];
+
     public function holds(): string
     {
         return 'Personal rows are shown to their person only.';
@@ -28,19 +30,26 @@ final class EverybodysRows implements Rule
 
     public function look(Reading $reading): iterable
     {
-        $lists = $reading->walk->nodesOf(ListLine::class);
+        $lists = array_map(
+            fn (array $list): array => array_map(fn (string $key): string => is_string($list[$key] ?? null) ? $list[$key] : '', self::READ),
+            $reading->placesOf(ListLine::class),
+        );
         $own = [];
-        foreach ($lists as $list) {
-            if (Pattern::match('/\b(\w+)\s*==\s*me\b(?!\.)/', $list->text('where'), $found)) {
-                $own[mb_strtolower($list->text('table'))] ??= [$found[1], $list->within(Screen::class)?->text('name') ?? ''];
+        foreach ($lists as $at => [$table, $where]) {
+            if (Pattern::match('/\b(\w+)\s*==\s*me\b(?!\.)/', $where, $found)) {
+                $screen = Pattern::match('~^/screens/(\d+)/~', $at, $in) ? $reading->blueprint->screens[(int) $in[1]]->name : '';
+                $own[mb_strtolower($table)] ??= [$found[1], $screen];
             }
         }
-        foreach ($lists as $list) {
-            [$field, $screen] = $own[mb_strtolower($list->text('table'))] ?? ['', ''];
-            if ($field !== '' && $list->text('owner') === '' && ! Pattern::match('/\bme\b/', $list->text('where'))) {
-                $where = $list->text('where');
-                yield Finding::warning(self::class, $list->at, "This list shows everybody’s {$list->text('table')}, while the screen “{$screen}” shows each person only their own.",
-                    Mend::put('Show only one’s own', "$list->at/where", $where === '' ? "$field == me" : "$field == me and ($where)"));
+        foreach ($lists as $at => [$table, $where, $owner]) {
+            [$field, $screen] = $own[mb_strtolower($table)] ?? ['', ''];
+            if ($field !== '' && $owner === '' && ! Pattern::match('/\bme\b/', $where)) {
+                yield Finding::warning(
+                    self::class,
+                    $at,
+                    "This list shows everybody’s $table, while the screen “{$screen}” shows each person only their own.",
+                    Mend::put('Show only one’s own', "$at/where", $where === '' ? "$field == me" : "$field == me and ($where)"),
+                );
             }
         }
     }

@@ -10,9 +10,9 @@ use Lanai\Core\Findings\Mend;
 use Lanai\Core\Findings\OfOneScreen;
 use Lanai\Core\Findings\Reading;
 use Lanai\Core\Findings\Station;
+use Lanai\Core\Language\NodeSpot;
+use Lanai\Core\Language\Prose;
 use Lanai\Core\Lines\AddForm;
-use Lanai\Core\Script\NodeSpot;
-use Lanai\Core\Script\Prose;
 
 /** A form, or an effect that adds a row, that never gives a required field: it could never be saved. */
 final class FormLeavesOut implements OfOneScreen
@@ -29,15 +29,21 @@ final class FormLeavesOut implements OfOneScreen
 
     public function look(Reading $reading): iterable
     {
-        foreach ([...$reading->walk->nodesOf(AddForm::class), ...$reading->walk->nodesOf(AddRow::class)] as $form) {
+        foreach ([...$reading->nodesOf(AddForm::class), ...$reading->nodesOf(AddRow::class)] as $form) {
             $table = $reading->blueprint->tableOfOne($form->text('one'));
             $given = self::given($form);
             foreach ($table->fields ?? [] as $field) {
                 if ($field->required && $field->begins === '' && ! in_array(mb_strtolower($field->name), $given, true)) {
                     $isForm = $form->is(AddForm::class);
                     $asked = is_array($form->data['asking'] ?? null) && $form->data['asking'] !== [];
-                    $mend = ! $isForm ? null : ($asked ? Mend::put("Ask for $field->name", "$form->at/asking/-", $field->name) : Mend::put("Ask for $field->name", "$form->at/asking", [$field->name]));
-                    $what = $isForm ? "The form for a new {$form->text('one')} does not ask for $field->name" : "Adding a {$form->text('one')} here does not set $field->name";
+                    $mend = match (true) {
+                        ! $isForm => null,
+                        $asked => Mend::put("Ask for $field->name", "$form->at/asking/-", $field->name),
+                        default => Mend::put("Ask for $field->name", "$form->at/asking", [$field->name]),
+                    };
+                    $what = $isForm
+                        ? "The form for a new {$form->text('one')} does not ask for $field->name"
+                        : "Adding a {$form->text('one')} here does not set $field->name";
                     yield Finding::blocking(self::class, $form->at, "$what, which is required, so it could never be saved.", $mend);
                 }
             }

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Findings\Rules;
 
-use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Reading;
 use Lanai\Core\Findings\Rule;
 use Lanai\Core\Findings\Station;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
-use Lanai\Core\Script\Names;
+use Lanai\Core\Model\Table;
+use Lanai\Core\Text\Names;
 
 /** A formula field that is computed from itself, by way of others of its table. */
 final class FormulaInCircles implements Rule

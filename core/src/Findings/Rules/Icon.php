@@ -27,9 +27,19 @@ final class Icon implements Rule
         $release = $reading->blueprint->release;
         if ($release->letter === '' && $release->icon === '') {
             $letter = mb_strtoupper(mb_substr($reading->blueprint->name, 0, 1));
-            yield Finding::blocking(self::class, '/release/letter', 'The app has no icon. Upload a square picture, or make one from a letter and the theme.', Mend::put("Make one from “{$letter}”", '/release/letter', $letter));
+            yield Finding::blocking(
+                self::class,
+                '/release/letter',
+                'The app has no icon. Upload a square picture, or make one from a letter and the theme.',
+                Mend::put("Make one from “{$letter}”", '/release/letter', $letter),
+            );
         } elseif ($release->icon === '' && grapheme_strlen($release->letter) > 2) {
-            yield Finding::warning(self::class, '/release/letter', 'More than two characters cannot be read on an icon.', Mend::put('Keep the first', '/release/letter', grapheme_substr($release->letter, 0, 1)));
+            yield Finding::warning(
+                self::class,
+                '/release/letter',
+                'More than two characters cannot be read on an icon.',
+                Mend::put('Keep the first', '/release/letter', grapheme_substr($release->letter, 0, 1)),
+            );
         }
     }
 }

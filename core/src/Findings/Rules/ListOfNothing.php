@@ -19,7 +19,7 @@ final class ListOfNothing implements OfOneScreen
 {
     public function holds(): string
     {
-        return 'Every list of a row is of rows that can link to it.';
+        return 'Every list on the screen of a row shows rows that link to it.';
     }
 
     public function station(): Station
@@ -29,7 +29,7 @@ final class ListOfNothing implements OfOneScreen
 
     public function look(Reading $reading): iterable
     {
-        foreach ($reading->walk->nodesOf(ListLine::class) as $spot) {
+        foreach ($reading->nodesOf(ListLine::class) as $spot) {
             $table = $reading->blueprint->table($spot->text('table'));
             try {
                 $type = $spot->text('owner') === '' ? null : Formula::of($spot->text('owner'))->typeIn($spot->scope);
@@ -40,9 +40,17 @@ final class ListOfNothing implements OfOneScreen
             if ($table === null || $owner === null) {
                 continue;
             }
-            $links = array_filter($reading->blueprint->partsOf($owner), fn ($part): bool => $part->of?->kind === Kind::Row && mb_strtolower($part->of->one) === mb_strtolower($table->singular));
+            $links = array_filter(
+                $reading->blueprint->partsOf($owner),
+                fn ($part): bool => $part->of?->kind === Kind::Row && mb_strtolower($part->of->one) === mb_strtolower($table->singular),
+            );
             if ($links === []) {
-                yield Finding::blocking(self::class, "$spot->at/owner", "$table->name have no link to a $owner->singular, so this list would always be empty.", new Mend('List all of them', [['op' => 'remove', 'path' => "$spot->at/owner"]]));
+                yield Finding::blocking(
+                    self::class,
+                    "$spot->at/owner",
+                    "$table->name have no link to a $owner->singular, so this list would always be empty.",
+                    new Mend('List all of them', [['op' => 'remove', 'path' => "$spot->at/owner"]]),
+                );
             }
         }
     }

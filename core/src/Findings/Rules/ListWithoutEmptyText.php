@@ -25,12 +25,17 @@ final class ListWithoutEmptyText implements OfOneScreen
 
     public function look(Reading $reading): iterable
     {
-        foreach ($reading->walk->nodesOf(ListLine::class) as $list) {
+        foreach ($reading->nodesOf(ListLine::class) as $list) {
             // Of what a service gives the lines around it say what is empty.
             $table = $reading->blueprint->table($list->text('table'));
-            if ($list->text('empty') === '' && $list->text('table') !== '' && ! ($table !== null && $reading->blueprint->isAnswer($table))) {
+            if ($list->text('empty') === '' && $list->text('table') !== '' && ! ($table !== null && $reading->blueprint->isServiceTable($table))) {
                 $text = 'No '.mb_strtolower($list->text('table')).' yet.';
-                yield Finding::warning(self::class, $list->at, "The list of {$list->text('table')} says nothing when it is empty.", Mend::put("Say “{$text}”", "$list->at/empty", $text));
+                yield Finding::warning(
+                    self::class,
+                    $list->at,
+                    "The list of {$list->text('table')} says nothing when it is empty.",
+                    Mend::put("Say “{$text}”", "$list->at/empty", $text),
+                );
             }
         }
     }

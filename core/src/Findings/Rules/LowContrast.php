@@ -15,7 +15,7 @@ final class LowContrast implements Rule
 {
     public function holds(): string
     {
-        return 'Text can be read on every ground of the theme (4.5:1).';
+        return 'Text can be read on every background of the theme (4.5:1).';
     }
 
     public function station(): Station
@@ -47,8 +47,23 @@ final class LowContrast implements Rule
             $better = self::better($key, $colours);
             $at = '/theme/'.$named($key);
             $what = $pair['least'] === 4.5 ? 'text' : 'a shape';
-            yield Finding::warning(self::class, $at, ucfirst(sprintf('%s%s in %s %s (%s) has a contrast of %.1f:1; %s:1 is the least that can be read well.', $when, $what, $pair['colour'], $pair['where'], $pair['ground'], floor($pair['ratio'] * 10) / 10, $pair['least'])),
-                $better === null ? null : Mend::put("Use $better", $at, $better));
+            yield Finding::warning(
+                self::class,
+                $at,
+                ucfirst(
+                    sprintf(
+                        '%s%s in %s %s (%s) has a contrast of %.1f:1; %s:1 is the least that can be read well.',
+                        $when,
+                        $what,
+                        $pair['colour'],
+                        $pair['where'],
+                        $pair['ground'],
+                        floor($pair['ratio'] * 10) / 10,
+                        $pair['least'],
+                    ),
+                ),
+                $better === null ? null : Mend::put("Use $better", $at, $better),
+            );
         }
     }
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Findings\Rules;
 
-use Lanai\Core\Blueprint\Screen;
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Mend;
 use Lanai\Core\Findings\OfOneScreen;
@@ -13,10 +12,11 @@ use Lanai\Core\Findings\Station;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Formula\Template;
+use Lanai\Core\Language\Fits\TextFit;
+use Lanai\Core\Language\NodeSpot;
 use Lanai\Core\Lines\ListLine;
-use Lanai\Core\Runtime\Line;
-use Lanai\Core\Script\Fits\TextFit;
-use Lanai\Core\Script\NodeSpot;
+use Lanai\Core\Model\Screen;
+use Lanai\Core\Play\Line;
 use Lanai\Core\Text\Pattern;
 
 /** A screen that opens without signing in, and shows or lists something of "me". */
@@ -34,7 +34,7 @@ final class MeWithoutSignIn implements OfOneScreen
 
     public function look(Reading $reading): iterable
     {
-        foreach ($reading->blueprint->signIn === null ? [] : $reading->walk->blanks as $blank) {
+        foreach ($reading->blueprint->signIn === null ? [] : $reading->walk()->blanks as $blank) {
             $screen = $blank->node->within(Screen::class);
             $isText = $blank->blank->fit instanceof TextFit && ! $blank->blank->fit->plain && is_a($blank->node->class, Line::class, true);
             $isList = $blank->node->is(ListLine::class) && $blank->blank->key === 'where';
@@ -43,11 +43,19 @@ final class MeWithoutSignIn implements OfOneScreen
             }
             $text = $blank->text();
             $shown = $isText ? implode(' ', array_map(fn (Formula $f): string => $f->text, self::formulas($text))) : $text;
-            if (! Pattern::match('/\b(me|account)\b\s*(\.|==|\))|==\s*me\b/', $shown) || Pattern::match('/\?\?|\bcoalesce\(|\bme\s*!=\s*null|\bme\s*==\s*null/', $shown) || self::guarded($blank->node)) {
+            if (
+                ! Pattern::match('/\b(me|account)\b\s*(\.|==|\))|==\s*me\b/', $shown) ||
+                Pattern::match('/\?\?|\bcoalesce\(|\bme\s*!=\s*null|\bme\s*==\s*null/', $shown) ||
+                self::guarded($blank->node)
+            ) {
                 continue;
             }
-            yield Finding::warning(self::class, $blank->at, $isList ? 'Whoever has not signed in sees this list empty, and is not told why.' : 'Whoever has not signed in reads this with a gap in it.',
-                Mend::put('Open the screen only when signed in', "$screen->at/signedIn", true));
+            yield Finding::warning(
+                self::class,
+                $blank->at,
+                $isList ? 'Whoever has not signed in sees this list empty, and is not told why.' : 'Whoever has not signed in reads this with a gap in it.',
+                Mend::put('Open the screen only when signed in', "$screen->at/signedIn", true),
+            );
         }
     }
 

@@ -6,59 +6,59 @@ namespace Lanai\Core\Findings\Rules;
 
 use DateTimeImmutable;
 use DateTimeZone;
-use Lanai\Core\Blueprint\FieldType;
-use Lanai\Core\Blueprint\Fits\FieldFit;
-use Lanai\Core\Blueprint\Shape;
-use Lanai\Core\Blueprint\Table;
+use Lanai\Core\Effects\Ask;
 use Lanai\Core\Effects\ChangeAll;
 use Lanai\Core\Effects\DoForEach;
 use Lanai\Core\Effects\RemoveAll;
 use Lanai\Core\Findings\Finding;
+use Lanai\Core\Findings\OfOneScreen;
 use Lanai\Core\Findings\Reading;
-use Lanai\Core\Findings\Rule;
 use Lanai\Core\Findings\Station;
-use Lanai\Core\Formula\Evaluation;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Formula\Moment;
+use Lanai\Core\Formula\Scope;
 use Lanai\Core\Formula\Template;
 use Lanai\Core\Formula\Tree;
-use Lanai\Core\Lines\AddForm;
-use Lanai\Core\Lines\ChangeForm;
-use Lanai\Core\Lines\InputLine;
+use Lanai\Core\Language\BlankSpot;
+use Lanai\Core\Language\Fits\FormulaFit;
+use Lanai\Core\Language\Fits\TextFit;
+use Lanai\Core\Language\Prose;
 use Lanai\Core\Lines\ListLine;
 use Lanai\Core\Lines\Repeat;
-use Lanai\Core\Query\Conditions;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\FieldType;
+use Lanai\Core\Model\Shape;
+use Lanai\Core\Model\Table;
+use Lanai\Core\Play\Scene;
 use Lanai\Core\Query\Pairs;
 use Lanai\Core\Query\Term;
-use Lanai\Core\Query\Terms;
 use Lanai\Core\Rows\Budget;
+use Lanai\Core\Rows\Conditions;
+use Lanai\Core\Rows\Evaluation;
 use Lanai\Core\Rows\NoRows;
-use Lanai\Core\Runtime\Scene;
-use Lanai\Core\Script\BlankSpot;
-use Lanai\Core\Script\Fits\FormulaFit;
-use Lanai\Core\Script\Fits\TextFit;
-use Lanai\Core\Script\Prose;
-use Lanai\Core\Script\Scope;
+use Lanai\Core\Rows\Terms;
 use Symfony\Component\ExpressionLanguage\Node\FunctionNode;
 use Symfony\Component\ExpressionLanguage\Node\NameNode;
 use Symfony\Component\ExpressionLanguage\Node\Node;
 
 /** What meets a table that has grown beyond what it can take: it says so when it happens, and here before. */
-final class MoreRowsThanTaken implements Rule
+final class MoreRowsThanTaken implements OfOneScreen
 {
     private const CHANGED = 'One tap changes at most %1$s %2$s. There are %3$s: if it meets more than it can, it says so and changes none of them.';
 
-    private const REPEATED = 'Only the first %1$s %2$s are repeated here, of %3$s. A list shows all of them, as far as somebody reads.';
+    private const REPEATED = 'Only the first %1$s %2$s are repeated here, of %3$s. A list shows all of them, as far as somebody scrolls.';
 
-    private const COMPUTED = 'This is computed row by row, over at most %1$s %2$s. There are %3$s, so the screen only says that there are too many. '
-        .'Compare fields of the table with values, so that the data can answer.';
+    private const COMPUTED =
+        'This is computed row by row, over at most %1$s %2$s. There are %3$s, so the screen only says that there are too many. '.
+        'Compare fields of the table with values, so that the data can answer.';
 
-    private const PAIRS = 'This compares about %s pairs of rows with one another, so the screen only says that there are too many. '
-        .'Look rows up by a field that must be like another one (==), or choose fewer rows first.';
+    private const PAIRS =
+        'This compares about %s pairs of rows with one another, so the screen only says that there are too many. '.
+        'Look rows up by a field that must be like another one (==), or choose fewer rows first.';
 
-    private const PICKED = 'Only the first %1$s of %3$s %2$s can be picked here. '
-        .'Let people find one in a list that can be searched, and begin from its screen.';
+    private const PICKED =
+        'Only the first %1$s of %3$s %2$s can be picked in this question. Ask for it by an input on the screen: there the others are searched for.';
 
     public function holds(): string
     {
@@ -72,27 +72,23 @@ final class MoreRowsThanTaken implements Rule
 
     public function look(Reading $reading): iterable
     {
-        if ($reading->rows === [] || max($reading->rows) <= Repeat::MOST) {
+        if ($reading->rows === [] || max($reading->rows) <= min(Repeat::MOST, Scene::CHOICES)) {
             return;
         }
         foreach ([ChangeAll::class, RemoveAll::class, DoForEach::class] as $class) {
-            foreach ($reading->walk->nodesOf($class) as $spot) {
+            foreach ($reading->nodesOf($class) as $spot) {
                 yield from self::beyond($reading, self::tableOf($spot->text('rows'), $spot->scope), "$spot->at/rows", Budget::WRITES, self::CHANGED);
             }
         }
-        foreach ($reading->walk->nodesOf(Repeat::class) as $spot) {
+        foreach ($reading->nodesOf(Repeat::class) as $spot) {
             yield from self::beyond($reading, self::tableOf($spot->text('of'), $spot->scope), "$spot->at/of", Repeat::MOST, self::REPEATED);
         }
-        foreach ($reading->walk->nodesOf(InputLine::class) as $spot) {
+        // A box on the screen searches among all rows; a question does not.
+        foreach ($reading->nodesOf(Ask::class) as $spot) {
             $type = is_array($spot->data['type'] ?? null) ? Shape::make(FieldType::class, Prose::node($spot->data['type']))->type() : null;
             yield from self::beyond($reading, $reading->blueprint->tableOfOne(($type->of ?? $type)->one ?? ''), $spot->at, Scene::CHOICES, self::PICKED);
         }
-        foreach ($reading->walk->blanks as $spot) {
-            if ($spot->blank->fit instanceof FieldFit && ($spot->node->is(AddForm::class) || $spot->node->is(ChangeForm::class))) {
-                $field = $spot->scope->target?->field($spot->text());
-                $one = $field === null ? '' : ($field->linksTo() ?: $field->linksToMany());
-                yield from self::beyond($reading, $reading->blueprint->tableOfOne($one), $spot->at, Scene::CHOICES, self::PICKED);
-            }
+        foreach ($reading->walk()->blanks as $spot) {
             $tables = [];
             $pairs = 0.0;
             foreach (self::overRows($spot) as [$table, $term]) {
@@ -137,9 +133,9 @@ final class MoreRowsThanTaken implements Rule
         }
         $name = $node instanceof NameNode ? Tree::name($node) : '';
         $type = $name === '' ? null : $scope->typeOf($name);
-        $atHand = isset($scope->names[$name]) || ($scope->row !== null && isset($scope->blueprint->partsOf($scope->row)[$name]));
+        $atHand = isset($scope->names[$name]) || ($scope->row !== null && isset(Blueprint::in($scope)->partsOf($scope->row)[$name]));
 
-        return $type === null || $atHand ? null : $scope->blueprint->tableOfOne($type->of->one ?? '');
+        return $type === null || $atHand ? null : Blueprint::in($scope)->tableOfOne($type->of->one ?? '');
     }
 
     /** How many pairs of rows the condition of a list compares. */
@@ -177,9 +173,14 @@ final class MoreRowsThanTaken implements Rule
     /** Reads formulas where nothing is known of who looks and of what is at hand. */
     private static function nobody(Scope $scope): Evaluation
     {
-        $names = array_fill_keys(array_keys([...$scope->names, ...($scope->row === null ? [] : $scope->blueprint->partsOf($scope->row))]), null);
+        $names = array_fill_keys(array_keys([...$scope->names, ...$scope->row === null ? [] : Blueprint::in($scope)->partsOf($scope->row)]), null);
 
-        return new Evaluation(new Moment(new DateTimeImmutable('@0'), new DateTimeZone('UTC')), new NoRows, $names + ['me' => null], array_fill_keys(array_keys($scope->inputs), null));
+        return new Evaluation(
+            new Moment(new DateTimeImmutable('@0'), new DateTimeZone('UTC')),
+            new NoRows(),
+            $names + ['me' => null],
+            array_fill_keys(array_keys($scope->inputs), null),
+        );
     }
 
     /** @return iterable<array{Table, Term|null}> */
@@ -188,7 +189,7 @@ final class MoreRowsThanTaken implements Rule
         $table = $node instanceof FunctionNode && in_array(Tree::name($node), Terms::OVER_ROWS, true) ? self::begins($node, $scope) : null;
         if ($node instanceof FunctionNode && $table !== null) {
             try {
-                yield [$table, Terms::overRows($node, $scope->blueprint, self::nobody($scope))];
+                yield [$table, Terms::overRows($node, Blueprint::in($scope), self::nobody($scope))];
             } catch (FormulaMistake) {
                 // What it needs is known on the phone only.
             }

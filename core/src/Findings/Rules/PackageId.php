@@ -9,7 +9,7 @@ use Lanai\Core\Findings\Mend;
 use Lanai\Core\Findings\Reading;
 use Lanai\Core\Findings\Rule;
 use Lanai\Core\Findings\Station;
-use Lanai\Core\Script\Names;
+use Lanai\Core\Text\Names;
 use Lanai\Core\Text\Pattern;
 
 /** The id of the package: two or more parts of letters, digits and underscores, each beginning with a letter (Android's rule for application ids). */
@@ -33,8 +33,12 @@ final class PackageId implements Rule
         if (! Pattern::match(self::PATTERN, $id) || strlen($id) > 150) {
             $made = 'app.lanai.'.str_replace('_', '', Names::inStorage($reading->blueprint->name));
             $wrong = $id === '' ? 'The package has no id yet.' : "“{$id}” cannot be the id of a package.";
-            yield Finding::blocking(self::class, '/release/package', "$wrong It is two or more parts in small letters with points between, such as $made, and never changes once published.",
-                Mend::put("Use $made", '/release/package', $made));
+            yield Finding::blocking(
+                self::class,
+                '/release/package',
+                "$wrong It is two or more parts in small letters with points between, such as $made, and never changes once published.",
+                Mend::put("Use $made", '/release/package', $made),
+            );
         }
     }
 }

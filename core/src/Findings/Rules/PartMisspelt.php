@@ -9,7 +9,7 @@ use Lanai\Core\Findings\Mend;
 use Lanai\Core\Findings\Reading;
 use Lanai\Core\Findings\Rule;
 use Lanai\Core\Findings\Station;
-use Lanai\Core\Script\Prose;
+use Lanai\Core\Language\Prose;
 use Lanai\Core\Services\AnswerPart;
 use Lanai\Core\Services\JsonShape;
 use Lanai\Core\Services\NearMiss;
@@ -51,7 +51,12 @@ final class PartMisspelt implements Rule
         foreach ($parts as $i => $part) {
             $right = NearMiss::way($part->way(), $thing);
             if ($right !== null) {
-                yield Finding::warning(self::class, "$at/$i", "$part->name is looked for at “{$part->way()}”, and the answer has “{$right}”: capital letters count, so it would stay empty.", Mend::put("Look for it at “{$right}”", "$at/$i/at", $right));
+                yield Finding::warning(
+                    self::class,
+                    "$at/$i",
+                    "$part->name is looked for at “{$part->way()}”, and the answer has “{$right}”: capital letters count, so it would stay empty.",
+                    Mend::put("Look for it at “{$right}”", "$at/$i/at", $right),
+                );
             } elseif ($part->isList()) {
                 $inner = RowsMade::search($part->way(), $thing);
                 yield from self::parts($part->parts, is_array($inner) ? $inner[0] ?? null : null, "$at/$i/parts");

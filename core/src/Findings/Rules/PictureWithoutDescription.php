@@ -12,9 +12,10 @@ use Lanai\Core\Findings\Station;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Formula\Kind;
+use Lanai\Core\Language\NodeSpot;
 use Lanai\Core\Lines\PictureLine;
-use Lanai\Core\Script\Names;
-use Lanai\Core\Script\NodeSpot;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Text\Names;
 use Lanai\Core\Text\Pattern;
 
 /** A picture without words for people who cannot see it (WCAG 2.2, success criterion 1.1.1). */
@@ -32,7 +33,7 @@ final class PictureWithoutDescription implements OfOneScreen
 
     public function look(Reading $reading): iterable
     {
-        foreach ($reading->walk->nodesOf(PictureLine::class) as $picture) {
+        foreach ($reading->nodesOf(PictureLine::class) as $picture) {
             if ($picture->text('alt') === '') {
                 $text = self::label($picture);
                 yield Finding::warning(self::class, $picture->at, 'This picture is not described for people who cannot see it.',
@@ -49,7 +50,7 @@ final class PictureWithoutDescription implements OfOneScreen
         } catch (FormulaMistake) {
             return null;
         }
-        $label = $type?->kind === Kind::Row ? $picture->scope->blueprint->tableOfOne($type->one)?->labelField() : null;
+        $label = $type?->kind === Kind::Row ? Blueprint::in($picture->scope)->tableOfOne($type->one)?->labelField() : null;
 
         return $label === null ? null : '{'.$owner.'.'.Names::inFormula($label->name).'}';
     }

@@ -8,7 +8,7 @@ use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Reading;
 use Lanai\Core\Findings\Rule;
 use Lanai\Core\Findings\Station;
-use Lanai\Core\People\Through;
+use Lanai\Core\Model\People\Through;
 
 /** An outside provider that leads people back to an address which is no longer the app's. */
 final class ProviderMoved implements Rule
@@ -26,12 +26,16 @@ final class ProviderMoved implements Rule
     public function look(Reading $reading): iterable
     {
         foreach ($reading->blueprint->signIn->ways ?? [] as $i => $way) {
-            if (! $way instanceof Through) {
+            if (! ($way instanceof Through)) {
                 continue;
             }
             foreach ($reading->returns[mb_strtolower($way->provider)] ?? [] as [$registered, $needed]) {
                 if ($registered !== '' && $registered !== $needed) {
-                    yield Finding::blocking(self::class, "/signIn/ways/$i", "$way->provider leads people back to $registered, but the address is now $needed. Register it there, and check again.");
+                    yield Finding::blocking(
+                        self::class,
+                        "/signIn/ways/$i",
+                        "$way->provider leads people back to $registered, but the address is now $needed. Register it there, and check again.",
+                    );
                 }
             }
         }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Findings\Rules;
 
-use Lanai\Core\Blueprint\Pointer;
-use Lanai\Core\Blueprint\Routine;
 use Lanai\Core\Effects\Confirm;
 use Lanai\Core\Effects\DoRoutine;
 use Lanai\Core\Effects\RemoveAll;
@@ -15,7 +13,8 @@ use Lanai\Core\Findings\Mend;
 use Lanai\Core\Findings\Reading;
 use Lanai\Core\Findings\Rule;
 use Lanai\Core\Findings\Station;
-use Lanai\Core\Script\NodeSpot;
+use Lanai\Core\Model\Pointer;
+use Lanai\Core\Text\Pattern;
 
 final class RemovedWithoutAsking implements Rule
 {
@@ -31,38 +30,60 @@ final class RemovedWithoutAsking implements Rule
 
     public function look(Reading $reading): iterable
     {
-        $asked = array_map(fn (NodeSpot $spot): string => $spot->at, $reading->walk->nodesOf(Confirm::class));
-        foreach ([...$reading->walk->nodesOf(RemoveRow::class), ...$reading->walk->nodesOf(RemoveAll::class)] as $spot) {
-            $what = $spot->is(RemoveAll::class) ? "remove all of {$spot->text('rows')}" : "remove {$spot->text('row')}";
-            foreach (self::isAsked($spot, $asked) ? [] : self::begins($spot, $reading) as $begin) {
-                if (! self::isAsked($begin, $asked)) {
-                    $list = Pointer::parent($begin->at);
-                    yield Finding::warning(self::class, $begin->at, "“{$what}” happens at one tap. A finger slips; ask first.",
-                        new Mend('Ask first', [['op' => 'add', 'path' => "$list/0", 'value' => ['kind' => 'confirm', 'text' => 'Really remove this?']]]));
+        $asked = [];
+        foreach (array_keys($reading->placesOf(Confirm::class)) as $at) {
+            $asked[Pointer::parent($at)][] = (int) Pointer::last($at);
+        }
+        $text = fn (array $data, string $key): string => is_string($data[$key] ?? null) ? $data[$key] : '';
+        foreach ([RemoveRow::class => ['remove', 'row'], RemoveAll::class => ['remove all of', 'rows']] as $class => [$does, $key]) {
+            foreach ($reading->placesOf($class) as $at => $data) {
+                foreach (self::isAsked($at, $asked) ? [] : self::begins($at, $reading) as $begin) {
+                    if (! self::isAsked($begin, $asked)) {
+                        $list = Pointer::parent($begin);
+                        yield Finding::warning(
+                            self::class,
+                            $begin,
+                            "“$does {$text($data, $key)}” happens at one tap. A finger slips; ask first.",
+                            new Mend('Ask first', [['op' => 'add', 'path' => "$list/0", 'value' => ['kind' => 'confirm', 'text' => 'Really remove this?']]]),
+                        );
+                    }
                 }
             }
         }
     }
 
-    /** @return list<NodeSpot> the effect itself, or those that do the routine it stands in */
-    private static function begins(NodeSpot $spot, Reading $reading): array
+    /** @return list<string> the place of the effect itself, or of those that do the routine it stands in */
+    private static function begins(string $at, Reading $reading): array
     {
-        $routine = $spot->within(Routine::class);
+        $routine = Pattern::match('~^/routines/(\d+)/~', $at, $found) ? $reading->blueprint->routines[(int) $found[1]] : null;
+        if ($routine === null) {
+            return [$at];
+        }
+        $does = array_filter(
+            $reading->placesOf(DoRoutine::class),
+            fn (array $do, string $place): bool => is_string($do['routine'] ?? null) &&
+                mb_strtolower($do['routine']) === mb_strtolower($routine->name) &&
+                ! str_starts_with($place, '/routines/'),
+            ARRAY_FILTER_USE_BOTH,
+        );
 
-        return $routine === null ? [$spot] : array_values(array_filter($reading->walk->nodesOf(DoRoutine::class), fn (NodeSpot $do): bool => mb_strtolower($do->text('routine')) === mb_strtolower($routine->text('name')) && $do->within(Routine::class) === null));
+        return array_keys($does);
     }
 
-    /** @param  list<string>  $asked */
-    private static function isAsked(NodeSpot $spot, array $asked): bool
+    /**
+     * Whether a question comes before an effect: it stands earlier in a list that holds the effect.
+     *
+     * @param  array<string, non-empty-list<int>>  $asked  list => the indexes of the questions in it
+     */
+    private static function isAsked(string $at, array $asked): bool
     {
-        return array_filter($asked, fn (string $at): bool => self::comesBefore($at, $spot->at)) !== [];
-    }
+        for ($place = $at; $place !== ''; $place = Pointer::parent($place)) {
+            $index = Pointer::last($place);
+            if (ctype_digit($index) && isset($asked[Pointer::parent($place)]) && min($asked[Pointer::parent($place)]) < (int) $index) {
+                return true;
+            }
+        }
 
-    /** An effect comes before another where it stands earlier in a list that holds the other. */
-    private static function comesBefore(string $at, string $other): bool
-    {
-        $list = Pointer::parent($at);
-
-        return str_starts_with($other, "$list/") && (int) Pointer::last($at) < (int) explode('/', substr($other, strlen($list) + 1))[0];
+        return false;
     }
 }

@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Findings\Rules;
 
-use Lanai\Core\Blueprint\Pointer;
-use Lanai\Core\Blueprint\Routine;
 use Lanai\Core\Effects\DoRoutine;
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Reading;
 use Lanai\Core\Findings\Rule;
 use Lanai\Core\Findings\Station;
+use Lanai\Core\Text\Pattern;
 
 /** A routine that does itself again, by itself or by others. */
 final class RoutineInCircles implements Rule
@@ -29,12 +28,11 @@ final class RoutineInCircles implements Rule
     {
         $does = [];
         $places = [];
-        foreach ($reading->walk->nodesOf(DoRoutine::class) as $spot) {
-            $from = $spot->within(Routine::class);
-            $to = $reading->blueprint->routineIndex($spot->text('routine'));
-            if ($from !== null && $to !== null && $spot->text('after') === '') {
-                $does[(int) Pointer::last($from->at)][] = $to;
-                $places[(int) Pointer::last($from->at)] ??= $spot->at;
+        foreach ($reading->placesOf(DoRoutine::class) as $at => $effect) {
+            $to = $reading->blueprint->routineIndex(is_string($effect['routine'] ?? null) ? $effect['routine'] : '');
+            if ($to !== null && ($effect['after'] ?? '') === '' && Pattern::match('~^/routines/(\d+)/~', $at, $from)) {
+                $does[(int) $from[1]][] = $to;
+                $places[(int) $from[1]] ??= $at;
             }
         }
         foreach (array_keys($does) as $routine) {
@@ -43,12 +41,16 @@ final class RoutineInCircles implements Rule
             while ($open !== []) {
                 $next = array_pop($open);
                 if ($next === $routine) {
-                    yield Finding::blocking(self::class, $places[$routine], "The routine “{$reading->blueprint->routines[$routine]->name}” does itself again and would never end.");
+                    yield Finding::blocking(
+                        self::class,
+                        $places[$routine],
+                        "The routine “{$reading->blueprint->routines[$routine]->name}” does itself again and would never end.",
+                    );
                     break;
                 }
                 if (! isset($seen[$next])) {
                     $seen[$next] = true;
-                    array_push($open, ...($does[$next] ?? []));
+                    array_push($open, ...$does[$next] ?? []);
                 }
             }
         }

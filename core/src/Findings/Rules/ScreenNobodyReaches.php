@@ -26,16 +26,22 @@ final class ScreenNobodyReaches implements Rule
     public function look(Reading $reading): iterable
     {
         $blueprint = $reading->blueprint;
-        $ways = ScreenMap::ways($reading->blueprint, $reading->walk);
-        $lost = array_values(array_diff(array_keys($blueprint->screens), array_keys(ScreenMap::steps($blueprint, $ways))));
-        $behind = array_map(fn (array $way): int => $way[1], array_filter($ways, fn (array $way): bool => in_array($way[0], $lost, true)));
-        $roots = array_diff($lost, $behind);
+        $ways = $reading->ways();
+        $lost = array_diff_key($blueprint->screens, ScreenMap::steps($blueprint, $ways));
+        $roots = $lost;
+        foreach ($ways as [$from, $to]) {
+            if (isset($lost[$from])) {
+                unset($roots[$to]);
+            }
+        }
         // Screens that are only reached from one that nobody reaches are put right with it; in a ring there is no such one.
-        foreach ($roots === [] ? $lost : $roots as $i) {
-            $screen = $blueprint->screens[$i];
+        foreach ($roots === [] ? $lost : $roots as $i => $screen) {
             $tab = ['screen' => $screen->name, 'label' => $screen->name];
-            $mend = $screen->about !== [] ? null : ($blueprint->tabs === []
-                ? Mend::put('Put it in the tabs', '/tabs', [$tab]) : Mend::put('Put it in the tabs', '/tabs/-', $tab));
+            $mend = match (true) {
+                $screen->about !== [] => null,
+                $blueprint->tabs === [] => Mend::put('Put it in the tabs', '/tabs', [$tab]),
+                default => Mend::put('Put it in the tabs', '/tabs/-', $tab),
+            };
             yield Finding::warning(self::class, "/screens/$i", "Nobody reaches the screen “{$screen->name}”: no tap, no tab and no menu leads to it.", $mend);
         }
     }

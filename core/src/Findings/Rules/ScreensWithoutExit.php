@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Findings\Rules;
 
-use Lanai\Core\Blueprint\Screen;
-use Lanai\Core\Edits\ScreenMap;
 use Lanai\Core\Effects\GoBack;
 use Lanai\Core\Effects\StartOver;
 use Lanai\Core\Findings\Finding;
@@ -13,6 +11,7 @@ use Lanai\Core\Findings\Mend;
 use Lanai\Core\Findings\Reading;
 use Lanai\Core\Findings\Rule;
 use Lanai\Core\Findings\Station;
+use Lanai\Core\Model\Screen;
 use Lanai\Core\Text\Pattern;
 
 /** Screens without a title bar that lead only to one another: whoever gets there stays there. */
@@ -31,25 +30,36 @@ final class ScreensWithoutExit implements Rule
     public function look(Reading $reading): iterable
     {
         $screens = $reading->blueprint->screens;
-        $ways = ScreenMap::ways($reading->blueprint, $reading->walk);
+        $ways = [];
+        foreach ($reading->ways() as [$from, $to]) {
+            $ways[$from][] = $to;
+        }
         $left = [];
-        foreach ([...$reading->walk->nodesOf(GoBack::class), ...$reading->walk->nodesOf(StartOver::class)] as $spot) {
-            $left[] = Pattern::match('~^/screens/(\d+)/~', $spot->at, $found) ? (int) $found[1] : -1;
+        foreach (array_keys($reading->placesOf(GoBack::class) + $reading->placesOf(StartOver::class)) as $at) {
+            $left[] = Pattern::match('~^/screens/(\d+)/~', $at, $found) ? (int) $found[1] : -1;
         }
         foreach ($screens as $i => $screen) {
-            if (! $screen->full || $this->leads($i, $ways, $screens, $left) || ($screen->lines === [] && count($screens) === 1)) {
+            if (! $screen->full || $this->leads($i, $ways, $screens, $left) || ($screen->lines() === [] && count($screens) === 1)) {
                 continue;
             }
             $button = ['kind' => 'button', 'label' => 'Go on', 'tapped' => [['kind' => $screen->first ? 'goBack' : 'startOver']]];
-            yield Finding::warning(self::class, "/screens/$i", "Nobody can leave the screen “{$screen->name}”: it has no title bar, and its taps lead nowhere else.",
-                $screen->first ? null : ($screen->lines === [] ? Mend::put('Add a button that goes to the start', "/screens/$i/lines", [$button]) : Mend::put('Add a button that goes to the start', "/screens/$i/lines/-", $button)));
+            yield Finding::warning(
+                self::class,
+                "/screens/$i",
+                "Nobody can leave the screen “{$screen->name}”: it has no title bar, and its taps lead nowhere else.",
+                match (true) {
+                    $screen->first => null,
+                    $screen->lines() === [] => Mend::put('Add a button that goes to the start', "/screens/$i/lines", [$button]),
+                    default => Mend::put('Add a button that goes to the start', "/screens/$i/lines/-", $button),
+                },
+            );
         }
     }
 
     /**
      * Whether some way from this screen ends on one with a title bar.
      *
-     * @param  list<array{int, int, string}>  $ways
+     * @param  array<int, list<int>>  $ways  screen => those that it leads to
      * @param  list<Screen>  $screens
      * @param  list<int>  $left
      */
@@ -66,11 +76,7 @@ final class ScreensWithoutExit implements Rule
             if (! $screens[$i]->full || in_array($i, $left, true)) {
                 return true;
             }
-            foreach ($ways as [$a, $b]) {
-                if ($a === $i) {
-                    $open[] = $b;
-                }
-            }
+            array_push($open, ...$ways[$i] ?? []);
         }
 
         return false;

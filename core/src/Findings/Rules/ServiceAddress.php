@@ -36,11 +36,25 @@ final class ServiceAddress implements Rule
                     continue;
                 }
                 if (! Pattern::match('~^(https?)://([^/?#\s]+)~i', $address, $found)) {
-                    $whole = Pattern::match('~^//([\w-]+\.)+[a-z]{2,}~i', $address) ? "https:$address" : (Pattern::match('~^([\w-]+\.)+[a-z]{2,}(:\d+)?(/\S*)?$~i', $address) ? "https://$address" : null);
-                    yield Finding::blocking(self::class, $at, "“{$address}” is only a part of an address, so $service->name cannot be reached. Write all of it, as in https://api.example.org/v1.", $whole === null ? null : new Mend("Write “{$whole}”", [['op' => 'replace', 'path' => $at, 'value' => $whole]]));
+                    $whole = match (true) {
+                        Pattern::match('~^//([\w-]+\.)+[a-z]{2,}~i', $address) => "https:$address",
+                        Pattern::match('~^([\w-]+\.)+[a-z]{2,}(:\d+)?(/\S*)?$~i', $address) => "https://$address",
+                        default => null,
+                    };
+                    yield Finding::blocking(
+                        self::class,
+                        $at,
+                        "“{$address}” is only a part of an address, so $service->name cannot be reached. Write all of it, as in https://api.example.org/v1.",
+                        $whole === null ? null : new Mend("Write “{$whole}”", [['op' => 'replace', 'path' => $at, 'value' => $whole]]),
+                    );
                 } elseif (strtolower($found[1]) === 'http' && $service->signing !== [] && ! Pattern::match(self::NEAR, $found[2])) {
                     $safe = 'https'.substr($address, 4);
-                    yield Finding::blocking(self::class, $at, "The key of $service->name would go over http, where anybody on the way can read it. Use https, or a service that has it.", new Mend("Write “{$safe}”", [['op' => 'replace', 'path' => $at, 'value' => $safe]]));
+                    yield Finding::blocking(
+                        self::class,
+                        $at,
+                        "The key of $service->name would go over http, where anybody on the way can read it. Use https, or a service that has it.",
+                        new Mend("Write “{$safe}”", [['op' => 'replace', 'path' => $at, 'value' => $safe]]),
+                    );
                 }
             }
         }

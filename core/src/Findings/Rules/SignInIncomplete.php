@@ -12,11 +12,10 @@ use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Reading;
 use Lanai\Core\Findings\Rule;
 use Lanai\Core\Findings\Station;
-use Lanai\Core\People\AsGuest;
-use Lanai\Core\People\Through;
-use Lanai\Core\People\WithCode;
-use Lanai\Core\People\WithPassword;
-use Lanai\Core\Script\NodeSpot;
+use Lanai\Core\Model\People\AsGuest;
+use Lanai\Core\Model\People\Through;
+use Lanai\Core\Model\People\WithCode;
+use Lanai\Core\Model\People\WithPassword;
 
 /** Sign-in without a screen, or without a way in, or without a line for each way. */
 final class SignInIncomplete implements Rule
@@ -38,7 +37,11 @@ final class SignInIncomplete implements Rule
             return;
         }
         if ($reading->blueprint->peopleTable() === null) {
-            yield Finding::blocking(self::class, '/signIn', 'People can sign in, but no table keeps who they are. Give the table of people the words “who sign in”.');
+            yield Finding::blocking(
+                self::class,
+                '/signIn',
+                'People can sign in, but no table keeps who they are. Give the table of people the words “who sign in”.',
+            );
         }
         if ($signIn->ways === []) {
             yield Finding::blocking(self::class, '/signIn', 'There is no way to sign in yet.');
@@ -53,10 +56,19 @@ final class SignInIncomplete implements Rule
                 $way instanceof AsGuest => [SignInAsGuest::class, 'go on as a guest'],
                 default => [SignInThrough::class, $way instanceof Through ? "go on with $way->provider" : ''],
             };
-            $there = array_filter($reading->walk->nodesOf($effect), fn (NodeSpot $n): bool => ! $way instanceof Through || mb_strtolower($n->text('provider')) === mb_strtolower($way->provider));
+            $there = array_filter(
+                $reading->placesOf($effect),
+                fn (array $n): bool => ! ($way instanceof Through) || mb_strtolower(self::provider($n)) === mb_strtolower($way->provider),
+            );
             if ($there === []) {
                 yield Finding::warning(self::class, "/signIn/ways/$i", "No line lets people $words.");
             }
         }
+    }
+
+    /** @param  array<string, mixed>  $effect */
+    private static function provider(array $effect): string
+    {
+        return is_string($effect['provider'] ?? null) ? $effect['provider'] : '';
     }
 }

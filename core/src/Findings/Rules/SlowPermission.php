@@ -6,20 +6,20 @@ namespace Lanai\Core\Findings\Rules;
 
 use DateTimeImmutable;
 use DateTimeZone;
-use Lanai\Core\Access\Meeting;
-use Lanai\Core\Access\Verb;
-use Lanai\Core\Blueprint\Row;
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Reading;
 use Lanai\Core\Findings\Rule;
 use Lanai\Core\Findings\Station;
-use Lanai\Core\Formula\Evaluation;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Formula\Moment;
-use Lanai\Core\Query\Terms;
+use Lanai\Core\Model\Access\Meeting;
+use Lanai\Core\Model\Access\Verb;
+use Lanai\Core\Model\Row;
 use Lanai\Core\Rows\Budget;
+use Lanai\Core\Rows\Evaluation;
 use Lanai\Core\Rows\NoRows;
+use Lanai\Core\Rows\Terms;
 
 /** A permission that only PHP can judge, row by row and over a bounded number of rows. */
 final class SlowPermission implements Rule
@@ -39,18 +39,24 @@ final class SlowPermission implements Rule
         $moment = new Moment(new DateTimeImmutable('@0'), new DateTimeZone('UTC'));
         foreach ($reading->blueprint->tables as $i => $table) {
             foreach ($table->access as $j => $permission) {
-                if (! $permission->who instanceof Meeting || $permission->verb !== Verb::See->value || trim($permission->who->if) === '') {
+                if (! ($permission->who instanceof Meeting) || $permission->verb !== Verb::See->value || trim($permission->who->if) === '') {
                     continue;
                 }
                 try {
                     $people = $reading->blueprint->peopleTable();
                     $me = $people === null ? null : new Row($people, 1, []);
-                    $term = Terms::of(Formula::of($permission->who->if), $table, $reading->blueprint, new Evaluation($moment, new NoRows, ['me' => $me]));
+                    $term = Terms::of(Formula::of($permission->who->if), $table, $reading->blueprint, new Evaluation($moment, new NoRows(), ['me' => $me]));
                 } catch (FormulaMistake) {
                     continue;
                 }
                 if ($term === null) {
-                    yield Finding::warning(self::class, "/tables/$i/access/$j", "Who may see $table->name by this is worked out row by row, over at most ".number_format(Budget::ROWS).' of them: with more, a screen can only say that there are too many.');
+                    yield Finding::warning(
+                        self::class,
+                        "/tables/$i/access/$j",
+                        "Who may see $table->name by this is worked out row by row, over at most ".
+                            number_format(Budget::ROWS).
+                            ' of them: with more, a screen can only say that there are too many.',
+                    );
                 }
             }
         }

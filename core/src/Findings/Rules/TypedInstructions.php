@@ -10,9 +10,10 @@ use Lanai\Core\Findings\Rule;
 use Lanai\Core\Findings\Station;
 use Lanai\Core\Formula\Kind;
 use Lanai\Core\Formula\Type;
+use Lanai\Core\Model\Pointer;
+use Lanai\Core\Model\Services\Variable;
 use Lanai\Core\Services\AnswerInWords;
 use Lanai\Core\Services\FillingIn;
-use Lanai\Core\Services\Variable;
 use Lanai\Core\Text\Pattern;
 
 /** What people type stands among the instructions of a model: it could change them. */
@@ -30,12 +31,22 @@ final class TypedInstructions implements Rule
 
     public function look(Reading $reading): iterable
     {
-        foreach ([AnswerInWords::class, FillingIn::class] as $class) {
-            foreach ($reading->walk->nodesOf($class) as $node) {
-                $texts = array_filter(Variable::types($node->data['takes'] ?? []), fn (Type $t): bool => $t->kind === Kind::Text);
+        foreach ($reading->blueprint->services as $i => $service) {
+            foreach ($service->requests as $r => $request) {
+                if (! ($request instanceof AnswerInWords || $request instanceof FillingIn)) {
+                    continue;
+                }
+                $at = "/services/$i/requests/$r";
+                $takes = Variable::types(Pointer::get("$at/takes", $reading->blueprint->data()) ?? []);
+                $texts = array_filter($takes, fn (Type $t): bool => $t->kind === Kind::Text);
                 foreach (array_keys($texts) as $name) {
-                    if (Pattern::match('/\{[^}]*\b'.preg_quote((string) $name, '/').'\b[^}]*\}/', $node->text('told'))) {
-                        yield Finding::blocking(self::class, "$node->at/told", "The instructions contain “{$name}”, which people may type: it could change what the model is told to do. Put it into “asked” instead.");
+                    if (Pattern::match('/\{[^}]*\b'.preg_quote((string) $name, '/').'\b[^}]*\}/', $request->told)) {
+                        yield Finding::blocking(
+                            self::class,
+                            "$at/told",
+                            "The instructions contain “{$name}”, which people may type: it could change what the model is told to do. Put it into "
+                                .'“asked” instead.',
+                        );
                     }
                 }
             }

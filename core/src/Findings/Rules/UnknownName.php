@@ -4,10 +4,6 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Findings\Rules;
 
-use Lanai\Core\Blueprint\Fits\FieldFit;
-use Lanai\Core\Blueprint\Fits\NamedFit;
-use Lanai\Core\Blueprint\Fits\ScreenFit;
-use Lanai\Core\Blueprint\Fits\TableFit;
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Mend;
 use Lanai\Core\Findings\OfOneScreen;
@@ -16,11 +12,15 @@ use Lanai\Core\Findings\Station;
 use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Formula\Nearest;
 use Lanai\Core\Formula\Template;
-use Lanai\Core\Runtime\Assignment;
-use Lanai\Core\Script\BlankSpot;
-use Lanai\Core\Script\Choice;
-use Lanai\Core\Script\Fits\FormulaFit;
-use Lanai\Core\Script\Fits\TextFit;
+use Lanai\Core\Language\BlankSpot;
+use Lanai\Core\Language\Choice;
+use Lanai\Core\Language\Fits\FormulaFit;
+use Lanai\Core\Language\Fits\TextFit;
+use Lanai\Core\Model\Fits\FieldFit;
+use Lanai\Core\Model\Fits\NamedFit;
+use Lanai\Core\Model\Fits\ScreenFit;
+use Lanai\Core\Model\Fits\TableFit;
+use Lanai\Core\Play\Assignment;
 
 /** Names that nothing has, and formulas that give the wrong type. */
 final class UnknownName implements OfOneScreen
@@ -37,7 +37,7 @@ final class UnknownName implements OfOneScreen
 
     public function look(Reading $reading): iterable
     {
-        foreach ($reading->walk->blanks as $spot) {
+        foreach ($reading->walk()->blanks as $spot) {
             $fit = $spot->blank->fit;
             if ($spot->isEmpty() || $spot->scope->lost) {
                 continue;
@@ -84,7 +84,7 @@ final class UnknownName implements OfOneScreen
     /** @return iterable<Finding> */
     private static function name(TableFit|ScreenFit|FieldFit|NamedFit $fit, BlankSpot $spot): iterable
     {
-        if ($fit instanceof TableFit && $fit->knows($spot->text(), $spot->scope)) {
+        if (($fit instanceof TableFit || $fit instanceof ScreenFit) && $fit->knows($spot->text(), $spot->scope)) {
             return;
         }
         $known = array_map(fn (Choice $c): string => trim($c->text, '"'), $fit->choices($spot->scope));

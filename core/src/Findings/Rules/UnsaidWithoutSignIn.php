@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Lanai\Core\Findings\Rules;
 
 use Lanai\Core\Access\Rules;
-use Lanai\Core\Access\Verb;
-use Lanai\Core\Blueprint\Table;
 use Lanai\Core\Effects\AddRow;
 use Lanai\Core\Effects\ChangeAll;
 use Lanai\Core\Effects\ChangeRow;
@@ -23,6 +21,8 @@ use Lanai\Core\Findings\Rule;
 use Lanai\Core\Findings\Station;
 use Lanai\Core\Lines\AddForm;
 use Lanai\Core\Lines\ChangeForm;
+use Lanai\Core\Model\Access\Verb;
+use Lanai\Core\Model\Table;
 
 /** In an app without sign-in: rows of which nothing says that everyone may see them. While the app is tried out they are open; live, they are closed. */
 final class UnsaidWithoutSignIn implements Rule
@@ -47,13 +47,22 @@ final class UnsaidWithoutSignIn implements Rule
         $rules = new Rules($blueprint);
         foreach ($blueprint->signIn !== null ? [] : $blueprint->tables as $i => $table) {
             $unsaid = array_values(array_filter(Verb::cases(), fn (Verb $v): bool => ! $rules->isSaid($v, $table)));
-            if ($blueprint->isAnswer($table) || ! in_array(Verb::See, $unsaid, true)) {
+            if ($blueprint->isServiceTable($table) || ! in_array(Verb::See, $unsaid, true)) {
                 continue;
             }
             $open = array_values(array_filter($unsaid, fn (Verb $v): bool => $this->uses($reading, $v, $table)));
             $said = array_map(fn (Verb $v): array => ['verb' => $v->value, 'who' => ['kind' => in_array($v, $open, true) ? 'everyone' : 'nobody']], $unsaid);
-            yield Finding::blocking(self::class, "/tables/$i/access", "Nothing says who may see $table->name, so they would be empty once the app is live.",
-                Mend::addingTo('Everyone may '.implode(' and ', array_map(fn (Verb $v): string => $v->does(), $open))." $table->name", "/tables/$i/access", $table->access !== [], $said));
+            yield Finding::blocking(
+                self::class,
+                "/tables/$i/access",
+                "Nothing says who may see $table->name, so they would be empty once the app is live.",
+                Mend::addingTo(
+                    'Everyone may '.implode(' and ', array_map(fn (Verb $v): string => $v->does(), $open))." $table->name",
+                    "/tables/$i/access",
+                    $table->access !== [],
+                    $said,
+                ),
+            );
         }
     }
 
@@ -62,9 +71,12 @@ final class UnsaidWithoutSignIn implements Rule
     {
         return match ($verb) {
             Verb::See => true,
-            Verb::Add => array_filter([...$reading->walk->nodesOf(AddForm::class), ...$reading->walk->nodesOf(AddRow::class)], fn ($spot): bool => mb_strtolower($spot->text('one')) === mb_strtolower($table->singular)) !== [],
-            Verb::Change => array_filter(self::CHANGING, fn (string $kind): bool => [...$reading->walk->nodesOf($kind)] !== []) !== [],
-            Verb::Remove => array_filter(self::REMOVING, fn (string $kind): bool => [...$reading->walk->nodesOf($kind)] !== []) !== [],
+            Verb::Add => array_filter(
+                [...$reading->nodesOf(AddForm::class), ...$reading->nodesOf(AddRow::class)],
+                fn ($spot): bool => mb_strtolower($spot->text('one')) === mb_strtolower($table->singular),
+            ) !== [],
+            Verb::Change => array_filter(self::CHANGING, fn (string $kind): bool => [...$reading->nodesOf($kind)] !== []) !== [],
+            Verb::Remove => array_filter(self::REMOVING, fn (string $kind): bool => [...$reading->nodesOf($kind)] !== []) !== [],
         };
     }
 }

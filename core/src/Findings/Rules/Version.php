@@ -30,7 +30,12 @@ final class Version implements Rule
         if (SemanticVersion::tryOf($version) === null) {
             $numbers = array_slice([...array_map(intval(...), Pattern::split('/\D+/', $version, flags: PREG_SPLIT_NO_EMPTY) ?: []), 0, 0, 0], 0, 3);
             $made = implode('.', $numbers);
-            yield Finding::blocking(self::class, '/release/version', "“{$version}” is not a version. Write three numbers with points, as in 1.4.0 (Semantic Versioning 2.0.0).", Mend::put("Use $made", '/release/version', $made));
+            yield Finding::blocking(
+                self::class,
+                '/release/version',
+                "“{$version}” is not a version. Write three numbers with points, as in 1.4.0 (Semantic Versioning 2.0.0).",
+                Mend::put("Use $made", '/release/version', $made),
+            );
         }
     }
 }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Layout\Checks;
 
+use Lanai\Core\Geometry\Device;
+use Lanai\Core\Geometry\Frame;
 use Lanai\Core\Layout\Check;
-use Lanai\Core\Layout\Device;
 use Lanai\Core\Layout\Flaw;
-use Lanai\Core\Layout\Frame;
 
 /** A tablet shows a few things in a corner and leaves most of the screen empty. */
 final class MostlyEmpty implements Check
@@ -43,6 +43,8 @@ final class MostlyEmpty implements Check
             return isset($frame->box->marks['taps']) ? $frame->width : max([0.0, ...$frame->lines]) + $frame->box->padding->across();
         }
 
-        return $frame->children === [] ? $frame->width : min($frame->width, max(array_map(self::reach(...), $frame->children)) + ($frame->box->flow === 'column' ? 0 : $frame->width));
+        return $frame->children === []
+            ? $frame->width
+            : min($frame->width, max(array_map(self::reach(...), $frame->children)) + ($frame->box->flow === 'column' ? 0 : $frame->width));
     }
 }

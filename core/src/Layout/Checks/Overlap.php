@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Layout\Checks;
 
+use Lanai\Core\Geometry\Device;
+use Lanai\Core\Geometry\Frame;
 use Lanai\Core\Layout\Check;
-use Lanai\Core\Layout\Device;
 use Lanai\Core\Layout\Flaw;
-use Lanai\Core\Layout\Frame;
 
 /** Two things that can be tapped lie upon each other. */
 final class Overlap implements Check

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Layout\Checks;
 
+use Lanai\Core\Geometry\Device;
+use Lanai\Core\Geometry\Frame;
 use Lanai\Core\Layout\Check;
-use Lanai\Core\Layout\Device;
 use Lanai\Core\Layout\Flaw;
-use Lanai\Core\Layout\Frame;
 
 /** Something runs off the side of the screen, where nobody can scroll to it. */
 final class RunsOff implements Check

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Layout\Checks;
 
+use Lanai\Core\Geometry\Device;
+use Lanai\Core\Geometry\Frame;
 use Lanai\Core\Layout\Check;
-use Lanai\Core\Layout\Device;
 use Lanai\Core\Layout\Flaw;
-use Lanai\Core\Layout\Frame;
 use Lanai\Core\Text\Pattern;
 
 /** A word is broken in two, or the label of a button needs more than two lines. */

@@ -1,10 +1,20 @@
 package android.net;
 
-public class Uri {
+import android.os.Parcelable;
+
+public class Uri implements Parcelable {
     private final java.net.URI uri;
 
     public Uri(String text) {
         uri = java.net.URI.create(text);
+    }
+
+    public static Uri parse(String text) {
+        return new Uri(text);
+    }
+
+    public String getScheme() {
+        return uri.getScheme();
     }
 
     public String getHost() {
@@ -13,6 +23,15 @@ public class Uri {
 
     public String getPath() {
         return uri.getPath();
+    }
+
+    public String getEncodedFragment() {
+        return uri.getRawFragment();
+    }
+
+    public String getLastPathSegment() {
+        String raw = uri.getRawPath();
+        return java.net.URLDecoder.decode(raw.substring(raw.lastIndexOf('/') + 1), java.nio.charset.StandardCharsets.UTF_8);
     }
 
     @Override

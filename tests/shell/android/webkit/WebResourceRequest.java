@@ -4,4 +4,8 @@ import android.net.Uri;
 
 public interface WebResourceRequest {
     Uri getUrl();
+
+    default boolean isForMainFrame() {
+        return true;
+    }
 }

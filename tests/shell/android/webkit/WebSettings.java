@@ -18,6 +18,8 @@ public class WebSettings {
         files = on;
     }
 
+    public void setMediaPlaybackRequiresUserGesture(boolean needed) {}
+
     public void setMixedContentMode(int mode) {
         mixed = mode;
     }

@@ -8,4 +8,8 @@ public class WebViewClient {
     public boolean shouldOverrideUrlLoading(WebView view, WebResourceRequest request) {
         return false;
     }
+
+    public void doUpdateVisitedHistory(WebView view, String url, boolean reload) {}
+
+    public void onPageFinished(WebView view, String url) {}
 }

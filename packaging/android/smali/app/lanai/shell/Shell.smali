@@ -3,23 +3,46 @@
 
 # Answers requests to the app's own origin from the package's assets, and opens other addresses outside.
 
-.field private final activity:Landroid/app/Activity;
+.field private final activity:Lapp/lanai/shell/MainActivity;
 
-.method public constructor <init>(Landroid/app/Activity;)V
+.method public constructor <init>(Lapp/lanai/shell/MainActivity;)V
     .registers 2
     invoke-direct {p0}, Landroid/webkit/WebViewClient;-><init>()V
-    iput-object p1, p0, Lapp/lanai/shell/Shell;->activity:Landroid/app/Activity;
+    iput-object p1, p0, Lapp/lanai/shell/Shell;->activity:Lapp/lanai/shell/MainActivity;
     return-void
 .end method
 
-.method private static mine(Landroid/net/Uri;)Z
+# Whether an address is of the package's own origin.
+.method public static mine(Landroid/net/Uri;)Z
     .registers 3
+    const-string v0, "https"
+    invoke-virtual {p0}, Landroid/net/Uri;->getScheme()Ljava/lang/String;
+    move-result-object v1
+    invoke-virtual {v0, v1}, Ljava/lang/String;->equals(Ljava/lang/Object;)Z
+    move-result v0
+    if-eqz v0, :no
     const-string v0, "app.lanai.invalid"
     invoke-virtual {p0}, Landroid/net/Uri;->getHost()Ljava/lang/String;
     move-result-object v1
     invoke-virtual {v0, v1}, Ljava/lang/String;->equals(Ljava/lang/Object;)Z
     move-result v0
+    :no
     return v0
+.end method
+
+# The page has gone on or back by itself.
+.method public doUpdateVisitedHistory(Landroid/webkit/WebView;Ljava/lang/String;Z)V
+    .registers 5
+    iget-object v0, p0, Lapp/lanai/shell/Shell;->activity:Lapp/lanai/shell/MainActivity;
+    invoke-virtual {v0}, Lapp/lanai/shell/MainActivity;->wayChanged()V
+    return-void
+.end method
+
+.method public onPageFinished(Landroid/webkit/WebView;Ljava/lang/String;)V
+    .registers 4
+    iget-object v0, p0, Lapp/lanai/shell/Shell;->activity:Lapp/lanai/shell/MainActivity;
+    invoke-virtual {v0}, Lapp/lanai/shell/MainActivity;->tellEdges()V
+    return-void
 .end method
 
 .method private static type(Ljava/lang/String;)Ljava/lang/String;
@@ -73,8 +96,8 @@
     invoke-static {v1}, Lapp/lanai/shell/Shell;->type(Ljava/lang/String;)Ljava/lang/String;
     move-result-object v4
     :try_start
-    iget-object v5, p0, Lapp/lanai/shell/Shell;->activity:Landroid/app/Activity;
-    invoke-virtual {v5}, Landroid/app/Activity;->getAssets()Landroid/content/res/AssetManager;
+    iget-object v5, p0, Lapp/lanai/shell/Shell;->activity:Lapp/lanai/shell/MainActivity;
+    invoke-virtual {v5}, Lapp/lanai/shell/MainActivity;->getAssets()Landroid/content/res/AssetManager;
     move-result-object v5
     invoke-virtual {v5, v2}, Landroid/content/res/AssetManager;->open(Ljava/lang/String;)Ljava/io/InputStream;
     move-result-object v5
@@ -103,18 +126,13 @@
     const/4 v1, 0x0
     return v1
     :outside
-    new-instance v1, Landroid/content/Intent;
-    const-string v2, "android.intent.action.VIEW"
-    invoke-direct {v1, v2, v0}, Landroid/content/Intent;-><init>(Ljava/lang/String;Landroid/net/Uri;)V
-    :try_start
-    iget-object v2, p0, Lapp/lanai/shell/Shell;->activity:Landroid/app/Activity;
-    invoke-virtual {v2, v1}, Landroid/app/Activity;->startActivity(Landroid/content/Intent;)V
-    :try_end
-    .catch Landroid/content/ActivityNotFoundException; {:try_start .. :try_end} :nobody
-    :done
+    invoke-interface {p2}, Landroid/webkit/WebResourceRequest;->isForMainFrame()Z
+    move-result v1
+    if-nez v1, :leaves
+    return v1
+    :leaves
+    iget-object v2, p0, Lapp/lanai/shell/Shell;->activity:Lapp/lanai/shell/MainActivity;
+    invoke-virtual {v2, v0}, Lapp/lanai/shell/MainActivity;->openOutside(Landroid/net/Uri;)V
     const/4 v1, 0x1
     return v1
-    :nobody
-    move-exception v1
-    goto :done
 .end method

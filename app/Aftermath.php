@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App;
+
+use App\Jobs\DoLater;
+use App\Jobs\SendLetters;
+use Lanai\Core\Play\Outcome;
+
+/** Everything that follows an outcome, whoever ran it: a tap, a routine, a webhook. */
+final class Aftermath
+{
+    /**
+     * @param  int|null  $person  in whose name it was done; null for nobody's
+     * @param  string  $zone  the IANA time zone of whoever did it
+     */
+    public static function of(Outcome $outcome, Space $space, ?int $person = null, string $zone = 'UTC'): void
+    {
+        foreach ($outcome->later as $later) {
+            DoLater::dispatch($space->app->id, $space->set->value, $later->routine, $later->given, $person, $zone)->delay($later->seconds);
+        }
+        SendLetters::keep($outcome, $space->app, $space->set);
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Apps;
+
+/** A kept picture in the widths that screens want, made when one is first asked for and kept beside it. */
+final class SmallerPictures
+{
+    /** In pixels; whoever asks for another width gets the picture as it is. */
+    public const WIDTHS = [160, 320, 640, 1080];
+
+    /** @return string the file of that width, or of the picture itself where it is no wider or cannot be read */
+    public static function of(string $file, int $width): string
+    {
+        if (! in_array($width, self::WIDTHS, true)) {
+            return $file;
+        }
+        $small = self::path($file, $width);
+        if (is_file($small)) {
+            return $small;
+        }
+        $size = @getimagesize($file);
+        $source = $size === false || $size[0] <= $width ? false : @imagecreatefromstring((string) file_get_contents($file));
+        $scaled = $source === false ? false : imagescale($source, $width);
+        if ($scaled === false) {
+            return $file;
+        }
+        imagesavealpha($scaled, true);
+        ob_start();
+        imagewebp($scaled, null, 82);
+        is_dir(dirname($small)) || @mkdir(dirname($small), 0700, true);
+        WholeFile::put($small, (string) ob_get_clean());
+
+        return $small;
+    }
+
+    /** What was made of a picture goes with it. */
+    public static function forget(string $file): void
+    {
+        foreach (self::WIDTHS as $width) {
+            $small = self::path($file, $width);
+            is_file($small) && unlink($small);
+        }
+    }
+
+    private static function path(string $file, int $width): string
+    {
+        return dirname($file)."/small/$width/".basename($file).'.webp';
+    }
+}

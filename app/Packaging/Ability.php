@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Packaging;
+
+use Lanai\Core\Effects\DownloadMine;
+use Lanai\Core\Effects\ShareText;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\FieldTypes\FileType;
+use Lanai\Core\Model\FieldTypes\PictureType;
+use Lanai\Core\Model\FieldTypes\PlaceType;
+use Lanai\Core\Release\AskedTypes;
+
+/** What a phone does for a page of the package, each by a class of its own in packaging/android/smali; only what an app uses comes along. */
+enum Ability: string
+{
+    case Feels = 'Feels';
+    case Shares = 'Shares';
+    case Saves = 'Saves';
+    case ChoosesFiles = 'ChoosesFiles';
+    case TakesPictures = 'TakesPictures';
+    case Locates = 'Locates';
+
+    /** @return list<self> those that the app's sentences use */
+    public static function of(Blueprint $blueprint): array
+    {
+        $asked = AskedTypes::of($blueprint);
+        $walk = $blueprint->walk();
+        $pictures = in_array(PictureType::class, $asked, true);
+        $uses = fn (self $ability): bool => match ($ability) {
+            self::Feels => true,
+            self::Shares => $walk->nodesOf(ShareText::class) !== [],
+            self::Saves => $walk->nodesOf(DownloadMine::class) !== [],
+            // Who takes pictures chooses files, too.
+            self::ChoosesFiles => ! $pictures && in_array(FileType::class, $asked, true),
+            self::TakesPictures => $pictures,
+            self::Locates => in_array(PlaceType::class, $asked, true),
+        };
+
+        return array_values(array_filter(self::cases(), $uses));
+    }
+
+    /** @return list<string> the classes of the shell that it is made of */
+    public function classes(): array
+    {
+        return match ($this) {
+            self::TakesPictures => ['ChoosesFiles', 'TakesPictures', 'Taken'],
+            default => [$this->value],
+        };
+    }
+
+    /** @return list<string> */
+    public function permissions(): array
+    {
+        return $this === self::Locates ? ['android.permission.ACCESS_COARSE_LOCATION', 'android.permission.ACCESS_FINE_LOCATION'] : [];
+    }
+
+    /**
+     * All that a package asks of the phone.
+     *
+     * @return list<string>
+     */
+    public static function permissionsOf(Blueprint $blueprint): array
+    {
+        return ['android.permission.INTERNET', ...array_merge(...array_map(fn (self $a): array => $a->permissions(), self::of($blueprint)))];
+    }
+}

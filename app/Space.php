@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App;
+
+use App\Models\App;
+use App\Models\Revision;
+use App\People\AccountDesk;
+use App\People\People;
+use App\Records\DataSet;
+use App\Records\EloquentRecordStore;
+use App\Services\ServiceDesk;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Player\Player;
+
+/** One app in one data set at one revision: its rows, its people, its services. Whatever runs an app asks for it here. */
+final readonly class Space
+{
+    public function __construct(public App $app, public DataSet $set, public Revision $revision)
+    {
+    }
+
+    /** Null where nothing is live yet. */
+    public static function of(App $app, DataSet $set): ?self
+    {
+        $revision = $app->revisionOf($set);
+
+        return $revision === null ? null : new self($app, $set, $revision);
+    }
+
+    public static function sandbox(App $app): self
+    {
+        return new self($app, DataSet::Sandbox, $app->revision);
+    }
+
+    public function blueprint(): Blueprint
+    {
+        return $this->revision->read();
+    }
+
+    public function store(): EloquentRecordStore
+    {
+        return new EloquentRecordStore($this->app, $this->set, $this->blueprint());
+    }
+
+    public function services(): ServiceDesk
+    {
+        return new ServiceDesk($this->app, $this->set);
+    }
+
+    public function people(): People
+    {
+        return new People($this->app, $this->set, $this->blueprint());
+    }
+
+    /** As the people of the app run it: they can sign in, and in the sandbox all is a rehearsal. */
+    public function player(): Player
+    {
+        $accounts = $this->blueprint()->signIn === null ? null : new AccountDesk($this->people());
+
+        return new Player($this->blueprint(), $this->store(), $accounts, $this->services(), rehearsal: $this->set === DataSet::Sandbox);
+    }
+
+    /** For somebody who is signed in already and does not sign in or out, or who only looks. */
+    public function looking(): Player
+    {
+        return new Player($this->blueprint(), $this->store(), null, $this->services(), rehearsal: $this->set === DataSet::Sandbox);
+    }
+
+    /** What the app does by itself, in nobody's name. */
+    public function itself(): Player
+    {
+        return new Player($this->blueprint(), $this->store(), null, $this->services(), itself: true);
+    }
+}

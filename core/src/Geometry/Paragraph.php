@@ -1,0 +1,182 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Geometry;
+
+use Lanai\Core\Text\Pattern;
+
+/** A text that is set in lines. Where lines may end follows Unicode's line breaking (UAX 14), by ICU. */
+final class Paragraph
+{
+    /** @var array<string, list<string>> */
+    private static array $pieces = [];
+
+    private ?float $natural = null;
+
+    /**
+     * @param  list<array{string, int}>  $runs  text and weight
+     * @param  float  $size  of the font, in dp
+     * @param  float  $line  height of a line, in dp
+     * @param  bool  $wraps  false where it stays on one line and is cut
+     */
+    public function __construct(public readonly array $runs, public readonly float $size, public readonly float $line, public readonly bool $wraps = true)
+    {
+    }
+
+    public static function of(string $text, float $size, float $line, int $weight = 400): self
+    {
+        return new self([[$text, $weight]], $size, $line);
+    }
+
+    public function text(): string
+    {
+        return implode('', array_column($this->runs, 0));
+    }
+
+    /** The width of its longest line where there is all the room it wants. */
+    public function natural(): float
+    {
+        return $this->natural ??= max([0.0, ...$this->set(INF)[0]]);
+    }
+
+    /**
+     * @return array{list<float>, bool} the widths of its lines, and whether a word had to be broken
+     */
+    public function set(float $room): array
+    {
+        $lines = [];
+        $broken = false;
+        $width = $blank = 0.0;
+        $begun = false;
+        foreach ($this->words() as [$word, $space, $ends, $at, $text]) {
+            if ($begun && $this->wraps && $width + $blank + $word > $room + 0.01) {
+                $lines[] = $width;
+                $width = $blank = 0.0;
+            }
+            if ($this->wraps && $word > $room + 0.01 && $room > 0) {
+                $broken = true;
+                $parts = $this->broken($at, $text, $room);
+                $width = array_pop($parts);
+                array_push($lines, ...$parts);
+            } else {
+                $width += $blank + $word;
+            }
+            $blank = $space;
+            $begun = true;
+            if ($ends) {
+                $lines[] = $width;
+                $width = $blank = 0.0;
+                $begun = false;
+            }
+        }
+        if ($begun || $lines === []) {
+            $lines[] = $width;
+        }
+
+        return [$lines, $broken];
+    }
+
+    /**
+     * A word that is longer than a line goes on below, as often as it must.
+     *
+     * @return non-empty-list<float> the widths of its parts
+     */
+    private function broken(int $at, string $word, float $room): array
+    {
+        $parts = [];
+        $part = '';
+        $width = 0.0;
+        foreach (self::letters($word) as $letter) {
+            $next = $this->measured($at, $part.$letter);
+            if ($part !== '' && $next > $room + 0.01) {
+                $parts[] = $width;
+                $at += strlen($part);
+                $part = '';
+                $next = $this->measured($at, $letter);
+            }
+            $part .= $letter;
+            $width = $next;
+        }
+
+        return [...$parts, $width];
+    }
+
+    /**
+     * The pieces between places where a line may end: the width of each, that of the space after it, whether the line ends there in
+     * any case, and where it stands.
+     *
+     * @return list<array{float, float, bool, int, string}>
+     */
+    private function words(): array
+    {
+        $words = [];
+        $at = 0;
+        foreach (self::pieces($this->text()) as $piece) {
+            $bare = rtrim($piece);
+            $words[] = [
+                $this->measured($at, $bare),
+                $this->measured($at + strlen($bare), rtrim(substr($piece, strlen($bare)), "\n\r")),
+                str_ends_with($piece, "\n"),
+                $at,
+                $bare,
+            ];
+            $at += strlen($piece);
+        }
+
+        return $words;
+    }
+
+    /** @return list<string> what a person takes for one letter, marks and all */
+    private static function letters(string $word): array
+    {
+        return Pattern::matchAll('/\X/u', $word, $found) ? $found[0] : [$word];
+    }
+
+    /** The width of a part that begins at this byte, in dp. */
+    private function measured(int $at, string $part): float
+    {
+        if ($part === '') {
+            return 0.0;
+        }
+        $face = Face::shipped();
+        if (count($this->runs) === 1) {
+            return $face->width($part, $this->runs[0][1]) * $this->size;
+        }
+        $width = 0.0;
+        $from = 0;
+        foreach ($this->runs as [$text, $weight]) {
+            $begins = max($at, $from);
+            $ends = min($at + strlen($part), $from + strlen($text));
+            if ($ends > $begins) {
+                $width += $face->width(substr($part, $begins - $at, $ends - $begins), $weight) * $this->size;
+            }
+            $from += strlen($text);
+        }
+
+        return $width;
+    }
+
+    /** @return list<string> */
+    private static function pieces(string $text): array
+    {
+        if (isset(self::$pieces[$text])) {
+            return self::$pieces[$text];
+        }
+        if (count(self::$pieces) > 5000) {
+            self::$pieces = [];
+        }
+        $iterator = \IntlBreakIterator::createLineInstance('en');
+        $iterator?->setText($text);
+        $pieces = [];
+        $from = 0;
+        foreach ($iterator === null ? [] : $iterator as $end) {
+            if (is_int($end) && $end > $from) {
+                $pieces[] = substr($text, $from, $end - $from);
+                $from = $end;
+            }
+        }
+
+        return self::$pieces[$text] = $pieces;
+    }
+}

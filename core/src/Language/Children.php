@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Language;
+
+/** Nodes that stand directly under a sentence, one a line, such as the lines of a screen. */
+final readonly class Children implements Below
+{
+    public function __construct(public string $key, public Family $family, public string $label = '')
+    {
+    }
+}

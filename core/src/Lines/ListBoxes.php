@@ -1,0 +1,274 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Lines;
+
+use Lanai\Core\Geometry\Box;
+use Lanai\Core\Geometry\Edges;
+use Lanai\Core\Geometry\Nodes;
+use Lanai\Core\Geometry\Pen;
+use Lanai\Core\Geometry\Size;
+
+/** The boxes of a list: its search, its choices, and its items as rows, cards, tiles, a strip or a conversation. */
+final readonly class ListBoxes
+{
+    public function __construct(private Pen $pen)
+    {
+    }
+
+    /** @param  array<string, mixed>  $node */
+    public function of(array $node): Box
+    {
+        $parts = [];
+        if (($node['search'] ?? null) !== null) {
+            $parts[] = new Box(height: Size::dp(max(48, $this->pen->rem(1.5) + 2)));
+        }
+        $narrow = isset($node['orders']) ? [new Box(width: Size::dp(48), minHeight: 48, marks: ['taps' => true])] : [];
+        foreach (Nodes::of($node['chips'] ?? [], false) as $i => $chips) {
+            $choices = array_map($this->chip(...), Nodes::of($chips['choices'] ?? [], false));
+            $narrow[] = new Box(flow: 'row', children: $choices, padding: new Edges(0, 0, 0, $i > 0 ? 9 : 0), gap: 8);
+        }
+        if ($narrow !== []) {
+            $parts[] = new Box(
+                flow: 'row',
+                children: $narrow,
+                padding: Edges::of(0, 16),
+                margin: new Edges(0, -16, 0, -16),
+                gap: 8,
+                marks: ['scrolls' => true],
+            );
+        }
+        $items = Nodes::of($node['items'] ?? [], false);
+        $parts[] = $items === [] ? new Box(text: $this->pen->text(Nodes::text($node, 'empty')), padding: Edges::of(20, 16)) : $this->list($node, $items);
+        if (($node['more'] ?? false) === true) {
+            $parts[] = new Box(text: $this->pen->text('More…'));
+        }
+
+        return new Box(children: $parts, gap: 12);
+    }
+
+    /** @param  array<string, mixed>  $choice */
+    private function chip(array $choice): Box
+    {
+        return new Box(
+            flow: 'row',
+            children: [new Box(text: $this->pen->text(Nodes::text($choice, 'label')))],
+            minHeight: 48,
+            padding: Edges::of(11, 17),
+            align: 'center',
+            marks: ['taps' => true],
+        );
+    }
+
+    /**
+     * @param  array<string, mixed>  $node
+     * @param  list<array<string, mixed>>  $items
+     */
+    private function list(array $node, array $items): Box
+    {
+        $layout = Nodes::text($node, 'layout');
+        $boxes = [];
+        $before = null;
+        // Where some have a picture, those without keep its room, so that all stand in line; cards stand by themselves.
+        $pictures = array_filter(array_column($items, 'picture'), fn (mixed $picture): bool => is_string($picture) && $picture !== '');
+        if ($layout !== 'cards' && $pictures !== []) {
+            $items = array_map(fn (array $item): array => ['picture' => '-', ...array_filter($item, fn (mixed $v): bool => $v !== '')], $items);
+        }
+        foreach ($items as $i => $item) {
+            $box = match ($layout) {
+                'cards' => $this->stacked($item, $node, 116, true),
+                'tiles', 'strip' => $this->stacked($item, $node, 92, false),
+                'pages' => $this->stacked($item, $node, 0, false),
+                'conversation' => $this->said($item, $node),
+                default => $this->row($item, $node),
+            };
+            $group = $item['group'] ?? null;
+            $heading =
+                in_array($layout, ['tiles', 'strip', 'pages'], true) || $group === null || $group === $before
+                    ? []
+                    : [
+                        new Box(
+                            text: $this->pen->text(is_string($group) && $group !== '' ? $group : '–', 0.9375, 1.375, 680),
+                            padding: new Edges(10, 14, 4, 14),
+                        ),
+                    ];
+            $before = $group;
+            $line = $layout === 'rows' && $i > 0 ? 1 : 0;
+            $taps = ($node['taps'] ?? false) === true ? ['taps' => true] : [];
+            $box = $box->with(key: Nodes::text($node, 'at').'#'.(is_int($item['id'] ?? null) ? $item['id'] : $i), marks: $taps);
+            $boxes[] =
+                $heading === [] && $line === 0
+                    ? $box
+                    : new Box(children: [...$heading, $layout === 'tiles' ? $box->with(grow: 1.0) : $box], padding: new Edges($line));
+        }
+
+        return match ($layout) {
+            'tiles' => new Box(flow: 'grid', children: $boxes, gap: 12, track: $this->pen->rem(9.25)),
+            'strip' => new Box(
+                flow: 'row',
+                children: array_map(fn (Box $b): Box => $b->with(width: Size::dp($this->pen->large() ? 240 : 172)), $boxes),
+                padding: Edges::of(0, 16),
+                margin: new Edges(0, -16, 0, -16),
+                gap: 12,
+                marks: ['scrolls' => true],
+            ),
+            'pages' => new Box(
+                children: [
+                    new Box(
+                        flow: 'row',
+                        children: array_map(fn (Box $b): Box => $b->with(width: Size::percent(100)), $boxes),
+                        gap: 12,
+                        marks: ['scrolls' => true],
+                    ),
+                    ...count($boxes) > 1 ? [new Box(height: Size::dp(24))] : [],
+                ],
+                gap: 12,
+            ),
+            // Side by side where there is room for two.
+            'cards' => new Box(flow: 'grid', children: $boxes, gap: 12, track: 300),
+            'conversation' => new Box(children: $boxes, gap: 8),
+            default => new Box(children: $boxes),
+        };
+    }
+
+    /**
+     * @param  array<string, mixed>  $item
+     * @param  array<string, mixed>  $node
+     */
+    private function row(array $item, array $node): Box
+    {
+        $chevron = ($node['taps'] ?? false) === true ? [new Box(width: Size::dp(20), height: Size::dp(24))] : [];
+        $line = $this->pen->large()
+            ? new Box(children: [$this->words($item), ...$this->aside($item, null)], gap: 4, grow: 1, shrink: 1, basis: Size::dp(0))
+            : new Box(
+                flow: 'row',
+                children: [$this->words($item)->with(grow: 1.0, shrink: 1.0, basis: Size::dp(0)), ...$this->aside($item, Size::percent(50)), ...$chevron],
+                gap: 12,
+                grow: 1,
+                shrink: 1,
+                basis: Size::dp(0),
+                align: 'center',
+            );
+        $picture = Nodes::text($item, 'picture') === '' ? [] : [new Box(width: Size::dp(48), height: Size::dp(48))];
+
+        return new Box(
+            flow: 'row',
+            children: [...$picture, $line],
+            minHeight: 56,
+            padding: $this->beside(new Edges(10, 14, 10, 14), $node),
+            gap: 12,
+            align: 'center',
+        );
+    }
+
+    /**
+     * A picture over words, as on cards and tiles.
+     *
+     * @param  array<string, mixed>  $item
+     * @param  array<string, mixed>  $node
+     */
+    private function stacked(array $item, array $node, float $high, bool $asideBeside): Box
+    {
+        $words = $this->words($item);
+        $line =
+            match (true) {
+                $asideBeside && $this->pen->large() => new Box(children: [$words, ...$this->aside($item, null)], padding: Edges::of(12, 14), gap: 4),
+                $asideBeside => new Box(
+                    flow: 'row',
+                    children: [$words->with(grow: 1.0, shrink: 1.0, basis: Size::dp(0)), ...$this->aside($item, Size::percent(50))],
+                    padding: Edges::of(12, 14),
+                    gap: 12,
+                    align: 'start',
+                ),
+                default => new Box(children: [$words, ...$this->aside($item, null)], padding: new Edges(10, 12, 12, 12), gap: 4),
+            };
+        $picture = Nodes::text($item, 'picture') === '' ? [] : [$high === 0.0 ? new Box(aspect: 16 / 10) : new Box(height: Size::dp($high))];
+
+        return new Box(children: [...$picture, $line], minHeight: 56, padding: $this->beside(new Edges(), $node), justify: $asideBeside ? 'center' : 'start');
+    }
+
+    /**
+     * @param  array<string, mixed>  $item
+     * @param  array<string, mixed>  $node
+     */
+    private function said(array $item, array $node): Box
+    {
+        $line = new Box(
+            children: [
+                // One knows one's own name.
+                ...($item['own'] ?? false) === true && Nodes::text($item, 'note') !== '' ? [] : $this->part($item, 'title', 0.875, 1.25, 600),
+                ...$this->part($item, 'note', 1, 1.5, 400),
+                ...$this->badge($item),
+                ...$this->part($item, 'aside', 0.8125, 1.125, 400),
+            ],
+            grow: 1,
+            shrink: 1,
+            basis: null,
+            align: 'start',
+        );
+        $picture = Nodes::text($item, 'picture') === '' ? [] : [new Box(width: Size::dp(40), height: Size::dp(40), alignSelf: 'start')];
+
+        return new Box(
+            flow: 'row',
+            children: [...$picture, $line],
+            width: null,
+            maxWidth: Size::percent(82),
+            minHeight: 48,
+            padding: $this->beside(new Edges(8, 14, 8, 14), $node),
+            gap: 12,
+            align: 'center',
+            alignSelf: ($item['own'] ?? false) === true ? 'end' : 'start',
+        );
+    }
+
+    /**
+     * The room for the button that opens what swiping offers.
+     *
+     * @param  array<string, mixed>  $node
+     */
+    private function beside(Edges $edges, array $node): Edges
+    {
+        return Nodes::list($node['swipes'] ?? []) === [] ? $edges : new Edges($edges->top, 56, $edges->bottom, $edges->left);
+    }
+
+    /** @param  array<string, mixed>  $item */
+    private function words(array $item): Box
+    {
+        return new Box(
+            children: [...$this->part($item, 'title', 1, 1.5, 600), ...$this->part($item, 'note', 0.9375, 1.375, 400), ...$this->badge($item)],
+            align: 'start',
+        );
+    }
+
+    /**
+     * @param  array<string, mixed>  $item
+     * @return list<Box>
+     */
+    private function part(array $item, string $name, float $size, float $line, int $weight): array
+    {
+        $text = Nodes::text($item, $name);
+
+        return $text === '' ? [] : [new Box(text: $this->pen->text($text, $size, $line, $weight))];
+    }
+
+    /**
+     * @param  array<string, mixed>  $item
+     * @return list<Box>
+     */
+    private function badge(array $item): array
+    {
+        $text = Nodes::text($item, 'badge');
+
+        return $text === '' ? [] : [new Box(text: $this->pen->text($text, 0.8125, 1.125, 600), padding: Edges::of(2, 10), margin: new Edges(4))];
+    }
+
+    /**
+     * @param  array<string, mixed>  $item
+     * @return list<Box>
+     */
+    private function aside(array $item, ?Size $most): array
+    {
+        return array_map(fn (Box $b): Box => $b->with(maxWidth: $most), $this->part($item, 'aside', 0.875, 1.25, 600));
+    }
+}

@@ -1,0 +1,500 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Model;
+
+use Lanai\Core\Formula\Schema;
+use Lanai\Core\Formula\Scope;
+use Lanai\Core\Formula\TableType;
+use Lanai\Core\Formula\Type;
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Children;
+use Lanai\Core\Language\Family;
+use Lanai\Core\Language\Fits\NameFit;
+use Lanai\Core\Language\HasSentence;
+use Lanai\Core\Language\One;
+use Lanai\Core\Language\Parser;
+use Lanai\Core\Language\Printer;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Language\Walk;
+use Lanai\Core\Model\FieldTypes\StandsInTable;
+use Lanai\Core\Model\People\Account;
+use Lanai\Core\Model\People\Role;
+use Lanai\Core\Model\People\SignIn;
+use Lanai\Core\Model\Services\Service;
+use Lanai\Core\Model\Services\ServiceRequest;
+use Lanai\Core\Text\Names;
+
+/** The whole app: what it stores, shows and does. Immutable; an edit gives a new one. */
+final class Blueprint implements HasSentence, Schema
+{
+    /** @var array<string, mixed> */
+    private array $data = [];
+
+    private ?Walk $walk = null;
+
+    private ?Kinds $kinds = null;
+
+    /** @var array<string, Table>|null */
+    private ?array $serviceTables = null;
+
+    /** @var array<string, array<string, BackLink>> by table */
+    private array $back = [];
+
+    /** @var \WeakMap<Table, array<string, Type>>|null */
+    private ?\WeakMap $parts = null;
+
+    /** @var array<string, Type>|null */
+    private ?array $lists = null;
+
+    /** @var array<string, Type>|null */
+    private ?array $remembered = null;
+
+    /** @var array<string, Table>|null by what one row is called, in small letters */
+    private ?array $byOne = null;
+
+    /** @var array<string, int>|null by name in small letters, and by slug */
+    private ?array $screenIndexes = null;
+
+    /** @var array<string, array<string, int>> pieces and routines by their names in small letters */
+    private array $indexes = [];
+
+    /**
+     * @param  list<Role>  $roles
+     * @param  list<Table>  $tables
+     * @param  list<AppValue>  $values
+     * @param  list<Asset>  $assets
+     * @param  list<Service>  $services
+     * @param  list<Screen>  $screens
+     * @param  list<Piece>  $pieces
+     * @param  list<Routine>  $routines
+     * @param  list<Tab>  $tabs
+     * @param  list<MenuEntry>  $menu
+     */
+    public function __construct(
+        public readonly string $name,
+        public readonly Theme $theme = new Theme(),
+        public readonly ?SignIn $signIn = null,
+        #[ListOf(Role::class)] public readonly array $roles = [],
+        #[ListOf(Table::class)] public readonly array $tables = [],
+        #[ListOf(AppValue::class)] public readonly array $values = [],
+        #[ListOf(Asset::class)] public readonly array $assets = [],
+        #[ListOf(Service::class)] public readonly array $services = [],
+        #[ListOf(Screen::class)] public readonly array $screens = [],
+        #[ListOf(Piece::class)] public readonly array $pieces = [],
+        #[ListOf(Routine::class)] public readonly array $routines = [],
+        #[ListOf(Tab::class)] public readonly array $tabs = [],
+        #[ListOf(MenuEntry::class)] public readonly array $menu = [],
+        public readonly Release $release = new Release(),
+    ) {
+    }
+
+    public static function sentence(): Sentence
+    {
+        return Sentence::of('app', new Blank('name', NameFit::of('the name of the app')))->below(
+            new One('theme', Theme::class),
+            new One('signIn', SignIn::class),
+            new Children('roles', Family::only('“role”', Role::class), 'a role'),
+            new Children('tables', Family::only('a table', Table::class), 'a table'),
+            new Children('values', Family::only('“value”', AppValue::class), 'a value'),
+            new Children('assets', Family::only('“asset”', Asset::class), 'an asset'),
+            new Children('services', Family::only('“service”', Service::class), 'a service'),
+            new Children('screens', Family::only('a screen', Screen::class), 'a screen'),
+            new Children('pieces', Family::only('“piece”', Piece::class), 'a piece'),
+            new Children('routines', Family::only('“routine”', Routine::class), 'a routine'),
+            new Children('tabs', Family::only('a tab', Tab::class), 'a tab'),
+            new Children('menu', Family::only('“side menu”', MenuEntry::class), 'an entry of the side menu'),
+            new One('release', Release::class),
+        );
+    }
+
+    /**
+     * @param  array<string, mixed>  $data
+     * @param  self|null  $like  one that is read already: screens that are the same in both are not read again
+     *
+     * @throws \UnexpectedValueException where the data is not a blueprint
+     */
+    public static function fromData(array $data, ?self $like = null): self
+    {
+        $blueprint = self::stored($data, $like);
+        foreach ($blueprint->screens as $i => $screen) {
+            if ($screen !== ($like->screens[$i] ?? null)) {
+                $screen->lines();
+                $screen->actions();
+            }
+        }
+
+        return $blueprint;
+    }
+
+    /**
+     * The same of data that was read before: the lines of a screen are read when they are asked for.
+     *
+     * @param  array<string, mixed>  $data
+     *
+     * @throws \UnexpectedValueException where the data is not a blueprint
+     */
+    public static function stored(array $data, ?self $like = null): self
+    {
+        $blueprint = Shape::make(self::class, $like === null ? $data : $like->shared($data) + $data);
+        $blueprint->data = $data;
+        foreach ([...$blueprint->tables, ...array_values($blueprint->serviceTables())] as $table) {
+            foreach ($table->fields as $field) {
+                if ($field->type instanceof StandsInTable) {
+                    $field->type->standIn(Scope::of($blueprint)->inRow($table));
+                }
+            }
+        }
+        // What was worked out while some fields did not know their type yet is worked out again.
+        $blueprint->parts = null;
+
+        return $blueprint;
+    }
+
+    /**
+     * @param  array<string, mixed>  $data  of another app
+     * @return array<string, list<mixed>> its screens, those of this one where they are the same
+     */
+    private function shared(array $data): array
+    {
+        $own = $this->data['screens'] ?? [];
+        $screens = $data['screens'] ?? [];
+        if (! is_array($own) || ! is_array($screens)) {
+            return [];
+        }
+        foreach ($screens as $i => $screen) {
+            if (isset($own[$i], $this->screens[$i]) && $own[$i] === $screen) {
+                $screens[$i] = $this->screens[$i];
+            }
+        }
+
+        return ['screens' => array_values($screens)];
+    }
+
+    /** @throws \Lanai\Core\Language\ScriptMistake */
+    public static function fromScript(string $script): self
+    {
+        return self::fromData(Parser::script($script, self::class));
+    }
+
+    public static function begin(string $name): self
+    {
+        return self::fromData([
+            'name' => $name,
+            'theme' => ['main' => '#0B6E5F', 'onMain' => '#FFFFFF', 'background' => '#F3F6F4', 'surface' => '#FFFFFF', 'text' => '#13292B'],
+            'screens' => [['name' => 'Start', 'first' => true]],
+            'release' => ['version' => '0.1.0', 'build' => 1],
+        ]);
+    }
+
+    /** @return array<string, mixed> as in docs/blueprint.schema.json */
+    public function data(): array
+    {
+        return $this->data;
+    }
+
+    public function script(): string
+    {
+        return Printer::print($this->data, self::class);
+    }
+
+    /** Every node and every blank of it. */
+    public function walk(): Walk
+    {
+        return $this->walk ??= Walk::through($this->data, self::class, Scope::of($this));
+    }
+
+    public function kinds(): Kinds
+    {
+        return $this->kinds ??= Kinds::of($this->data);
+    }
+
+    /** The way to a place: the nodes and blanks that lead there and those of the table, the screen or the like in which it lies. */
+    public function walkTo(string $at): Walk
+    {
+        return Walk::towards($at, $this->data, self::class, Scope::of($this));
+    }
+
+    /** A name that no table has yet, near to this one. */
+    public function freeTable(string $name): string
+    {
+        for ($n = 2, $free = $name; $this->table($free) !== null || $this->tableOfOne($free) !== null; $n++) {
+            $free = "$name $n";
+        }
+
+        return $free;
+    }
+
+    public function table(string $name): ?Table
+    {
+        foreach ($this->tables as $table) {
+            if (mb_strtolower($table->name) === mb_strtolower($name)) {
+                return $table;
+            }
+        }
+
+        return $this->serviceTables()[mb_strtolower($name)] ?? null;
+    }
+
+    /** @return array<string, Table> what services give, by name in small letters: it reads like tables, but is not stored */
+    public function serviceTables(): array
+    {
+        if ($this->serviceTables === null) {
+            $this->serviceTables = [];
+            foreach ($this->services as $service) {
+                foreach ($service->requests as $request) {
+                    foreach ($request->tables() as $table) {
+                        $this->serviceTables[mb_strtolower($table->name)] ??= $table;
+                    }
+                }
+            }
+        }
+
+        return $this->serviceTables;
+    }
+
+    public function isServiceTable(Table $table): bool
+    {
+        return $this->serviceTables() !== [] && ($this->serviceTables()[mb_strtolower($table->name)] ?? null) === $table;
+    }
+
+    /** @return array{Service, ServiceRequest}|null a request by its name, with its service */
+    public function asked(string $name): ?array
+    {
+        foreach ($this->services as $service) {
+            $request = $service->request($name);
+            if ($request !== null) {
+                return [$service, $request];
+            }
+        }
+
+        return null;
+    }
+
+    public function tableOfOne(string $singular): ?Table
+    {
+        if ($this->byOne === null) {
+            $this->byOne = [];
+            foreach ([...$this->tables, ...array_values($this->serviceTables())] as $table) {
+                $this->byOne[mb_strtolower($table->singular)] ??= $table;
+            }
+        }
+
+        return $this->byOne[mb_strtolower($singular)] ?? null;
+    }
+
+    public function tableStoredAs(string $stored): ?Table
+    {
+        foreach ($this->tables as $table) {
+            if ($table->storedAs() === $stored) {
+                return $table;
+            }
+        }
+
+        return null;
+    }
+
+    public function peopleTable(): ?Table
+    {
+        foreach ($this->tables as $table) {
+            if ($table->people) {
+                return $table;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * What a row of the table has in formulas: its fields, and the rows that link to it.
+     *
+     * @return array<string, Type>
+     */
+    public function partsOf(TableType $table): array
+    {
+        $table = Table::known($table);
+        if ($table === null) {
+            return [];
+        }
+        $this->parts ??= new \WeakMap();
+        if (isset($this->parts[$table])) {
+            return $this->parts[$table];
+        }
+        $parts = [];
+        foreach ($table->fields as $field) {
+            $parts[Names::inFormula($field->name)] ??= $field->valueType();
+        }
+        foreach ($this->backLinks($table) as $name => $link) {
+            $parts[$name] ??= Type::several(Type::row($link->from->singular));
+        }
+
+        return $this->parts[$table] = $parts;
+    }
+
+    /**
+     * The lists that a row of this table has because others link to it: by name in formulas, such as swim.bookings. Where a
+     * table links twice, its field is part of the name: swimsByHost.
+     *
+     * @return array<string, BackLink>
+     */
+    public function backLinks(Table $to): array
+    {
+        if (isset($this->back[$to->name])) {
+            return $this->back[$to->name];
+        }
+        $found = [];
+        foreach ($this->tables as $from) {
+            $linking = array_values(
+                array_filter(
+                    $from->fields,
+                    fn (Field $f): bool => mb_strtolower($f->linksTo()) === mb_strtolower($to->singular) ||
+                        mb_strtolower($f->linksToMany()) === mb_strtolower($to->singular),
+                ),
+            );
+            foreach ($linking as $field) {
+                $name = Names::inFormula($from->name).(count($linking) === 1 ? '' : 'By'.ucfirst(Names::inFormula($field->name)));
+                $found[$name] ??= new BackLink($name, $from, $field);
+            }
+        }
+
+        return $this->back[$to->name] = $found;
+    }
+
+    public function lists(): array
+    {
+        if ($this->lists === null) {
+            $this->lists = [];
+            foreach ($this->tables as $table) {
+                $this->lists[Names::inFormula($table->name)] = Type::several(Type::row($table->singular));
+            }
+        }
+
+        return $this->lists;
+    }
+
+    public function person(): ?Type
+    {
+        $people = $this->peopleTable();
+
+        return $people === null ? null : Type::row($people->singular);
+    }
+
+    /**
+     * The app whose names a scope knows.
+     *
+     * @throws \LogicException where they are not those of a blueprint
+     */
+    public static function in(Scope $scope): self
+    {
+        return $scope->schema instanceof self ? $scope->schema : throw new \LogicException('These are not the names of a blueprint.');
+    }
+
+    /**
+     * @return array<string, Type> what formulas can say everywhere: "app.name" for its values, "asset.name" for what it brings, "account.email" for
+     *   one's own account
+     */
+    public function remembered(): array
+    {
+        if ($this->remembered !== null) {
+            return $this->remembered;
+        }
+        $types = $this->signIn === null ? [] : Account::types();
+        foreach ($this->values as $value) {
+            $types[$value->key()] = $value->type->type();
+        }
+        foreach ($this->assets as $asset) {
+            $types[$asset->key()] = $asset->type();
+        }
+
+        return $this->remembered = $types;
+    }
+
+    public function role(string $name): ?Role
+    {
+        foreach ($this->roles as $role) {
+            if (mb_strtolower($role->name) === mb_strtolower($name)) {
+                return $role;
+            }
+        }
+
+        return null;
+    }
+
+    /** What new people are; null where the app has no roles. */
+    public function firstRole(): ?Role
+    {
+        foreach ($this->roles as $role) {
+            if ($role->first) {
+                return $role;
+            }
+        }
+
+        return $this->roles[0] ?? null;
+    }
+
+    public function appValue(string $name): ?AppValue
+    {
+        foreach ($this->values as $value) {
+            if (mb_strtolower($value->name) === mb_strtolower($name)) {
+                return $value;
+            }
+        }
+
+        return null;
+    }
+
+    public function routineIndex(string $name): ?int
+    {
+        return $this->indexOf('routines', $name);
+    }
+
+    public function pieceIndex(string $name): ?int
+    {
+        return $this->indexOf('pieces', $name);
+    }
+
+    /** @param  'routines'|'pieces'  $list */
+    private function indexOf(string $list, string $name): ?int
+    {
+        if (! isset($this->indexes[$list])) {
+            $this->indexes[$list] = [];
+            foreach ($list === 'pieces' ? $this->pieces : $this->routines as $i => $one) {
+                $this->indexes[$list][mb_strtolower($one->name)] ??= $i;
+            }
+        }
+
+        return $this->indexes[$list][mb_strtolower($name)] ?? null;
+    }
+
+    public function screen(string $name): ?Screen
+    {
+        $index = $this->screenIndex($name);
+
+        return $index === null ? null : $this->screens[$index];
+    }
+
+    public function screenIndex(string $name): ?int
+    {
+        if ($this->screenIndexes === null) {
+            $this->screenIndexes = [];
+            foreach ($this->screens as $i => $screen) {
+                $this->screenIndexes[mb_strtolower($screen->name)] ??= $i;
+                $this->screenIndexes[$screen->slug()] ??= $i;
+            }
+        }
+
+        return $this->screenIndexes[mb_strtolower($name)] ?? ($this->screenIndexes[$name] ?? null);
+    }
+
+    public function firstScreen(): ?Screen
+    {
+        foreach ($this->screens as $screen) {
+            if ($screen->first) {
+                return $screen;
+            }
+        }
+
+        return $this->screens[0] ?? null;
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Model\FieldTypes;
+
+use Faker\Generator;
+use Lanai\Core\Formula\Kind;
+use Lanai\Core\Formula\Type;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Language\Words;
+use Lanai\Core\Model\FieldType;
+use Lanai\Core\Model\UnreadableValue;
+use Lanai\Core\Text\Pattern;
+
+/** The name of an uploaded file: 64 hexadecimal digits (its SHA-256) and an ending. */
+final readonly class FileType implements FieldType
+{
+    use StoredByKind;
+
+    public static function sentence(): Sentence
+    {
+        return Sentence::of(new Words('is a file', 'is file'));
+    }
+
+    public function type(): Type
+    {
+        return Type::of(Kind::File);
+    }
+
+    public function column(): string
+    {
+        return 'TEXT';
+    }
+
+    public function read(mixed $input): ?string
+    {
+        if (! is_string($input) || trim($input) === '') {
+            return null;
+        }
+
+        return Pattern::match('/^[0-9a-f]{64}\.(png|jpg|webp|pdf|txt|csv|mp3|wav|zip)$/', $input)
+            ? $input
+            : throw new UnreadableValue('Please upload a PDF, text, CSV, MP3, ZIP or picture file.');
+    }
+
+    public function control(): string
+    {
+        return 'file';
+    }
+
+    public function sample(Generator $faker, string $name): mixed
+    {
+        return null;
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Model;
+
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Fits\ColourFit;
+use Lanai\Core\Language\Fits\NumberFit;
+use Lanai\Core\Language\Fits\TextFit;
+use Lanai\Core\Language\HasSentence;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Language\SubLine;
+
+/** What goes on the package and on its page in a store. */
+final readonly class Release implements HasSentence
+{
+    /**
+     * @param  string  $package  the package's id, such as com.example.app
+     * @param  string  $version  as in Semantic Versioning 2.0.0
+     * @param  int  $build  the build number, higher with every submission that a store takes
+     * @param  string  $letter  drawn on the icon where no picture is given
+     * @param  string  $icon  the name of an uploaded square picture
+     * @param  string  $location  what it is for that the app may know where a phone is, as it follows “to”
+     */
+    public function __construct(
+        public string $package = '',
+        public string $version = '0.1.0',
+        public int $build = 1,
+        public string $letter = '',
+        public string $colour = '',
+        public string $icon = '',
+        public string $title = '',
+        public string $summary = '',
+        public string $description = '',
+        public string $location = '',
+    ) {
+    }
+
+    public static function sentence(): Sentence
+    {
+        $text = fn (string $key, string $lead): SubLine => new SubLine($lead, new Blank($key, TextFit::plain()), $lead);
+
+        return Sentence::of('release')->below(
+            $text('package', 'package is'),
+            $text('version', 'version is'),
+            new SubLine('build number is', new Blank('build', NumberFit::whole(1, 2100000000)), 'build number is'),
+            $text('letter', 'icon letter is'),
+            new SubLine('icon colour is', new Blank('colour', new ColourFit), 'icon colour is'),
+            $text('icon', 'icon picture is'),
+            $text('title', 'title is'),
+            $text('summary', 'summary is'),
+            $text('description', 'description is'),
+            $text('location', 'location is used to'),
+        );
+    }
+}

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Player;
+
+use Lanai\Core\Access\Rights;
+use Lanai\Core\Access\SignInFirst;
+use Lanai\Core\Model\AnyParameter;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Row;
+use Lanai\Core\Model\Screen;
+use Lanai\Core\Play\AppValues;
+use Lanai\Core\Play\Arguments;
+use Lanai\Core\Play\Drawing;
+use Lanai\Core\Play\Scene;
+use Lanai\Core\Play\Tappable;
+use Lanai\Core\Play\Trail;
+use Lanai\Core\Play\Visit;
+use Lanai\Core\Rows\Reader;
+use Lanai\Core\Rows\RecordStore;
+use Lanai\Core\Rows\Refused;
+use Lanai\Core\Services\Answers;
+
+/** One visit of an app: its rows as this person may see and change them, and where on which screen they are. */
+final readonly class Stage
+{
+    /** @param  Answers|null  $answers  what services have answered in this visit; null where the app asks none */
+    public function __construct(
+        public Blueprint $blueprint,
+        public RecordStore $store,
+        public Visit $visit,
+        public Trail $trail,
+        public ?Answers $answers = null,
+    ) {
+    }
+
+    public function screen(): ?Screen
+    {
+        return ($this->visit->screen === '' ? null : $this->blueprint->screen($this->visit->screen)) ?? $this->blueprint->firstScreen();
+    }
+
+    /** Where a screen is said. */
+    public function at(Screen $screen): string
+    {
+        return '/screens/'.array_search($screen, $this->blueprint->screens, true);
+    }
+
+    /** @throws Refused where a row that the screen is about is not there, or nobody is signed in on a screen that needs it */
+    public function scene(Screen $screen, ?Trail $trail = null): Scene
+    {
+        $me = self::me($this->blueprint, $this->visit, $this->store);
+        if ($screen->signedIn && $me === null) {
+            throw new SignInFirst('Please sign in to see this.');
+        }
+        $reader = new Reader($this->store);
+        $args = $this->visit->args;
+        $about = Arguments::read($screen->parameters(), fn (AnyParameter $p, int $i): int|string|null => $args[$i] ?? null, $this->blueprint, $reader);
+        $typed = array_filter($this->visit->inputs, fn (string $name): bool => ! str_contains($name, '.'), ARRAY_FILTER_USE_KEY);
+
+        return $this->with($reader, ['me' => $me] + $about, $typed, $trail ?? $this->trail);
+    }
+
+    /** Beside all screens: what a routine sees. */
+    public function around(): Scene
+    {
+        return $this->with(new Reader($this->store), ['me' => self::me($this->blueprint, $this->visit, $this->store)], [], $this->trail);
+    }
+
+    /**
+     * The line that is tapped at a place, and what it sees there.
+     *
+     * @return array{Tappable, Scene}
+     *
+     * @throws Refused
+     */
+    public function behind(Screen $screen, string $at, Scene $scene): array
+    {
+        $own = $this->at($screen);
+        [$line, $here] =
+            Drawing::find($at, $screen->lines(), "$own/lines", $scene) ?? Drawing::find($at, $screen->actions(), "$own/actions", $scene) ?? [null, null];
+        if ($here === null || ! ($line instanceof Tappable)) {
+            throw new Refused('This screen has just changed. Please try again.');
+        }
+
+        return [$line, $here];
+    }
+
+    public static function me(Blueprint $blueprint, Visit $visit, RecordStore $store): ?Row
+    {
+        $people = $blueprint->peopleTable();
+
+        return $people === null || $visit->person === null ? null : (new Reader($store->whole()))->row($people->singular, $visit->person);
+    }
+
+    /** Where somebody begins who has just come in: the first screen of their role, else of the app. */
+    public static function arrival(Blueprint $blueprint, ?Rights $rights): string
+    {
+        $role = $blueprint->role((string) $rights?->role());
+        $begins = $role === null || $role->begins === '' ? null : $blueprint->screen($role->begins);
+
+        return (string) ($begins ?? $blueprint->firstScreen())?->slug();
+    }
+
+    /**
+     * @param  array<string, mixed>  $names
+     * @param  array<string, mixed>  $typed
+     */
+    private function with(Reader $reader, array $names, array $typed, Trail $trail): Scene
+    {
+        return new Scene(
+            $this->blueprint,
+            $this->store,
+            $reader,
+            $this->visit->moment,
+            $trail,
+            $names,
+            AppValues::of($this->blueprint, $this->visit, $reader, $this->store) + $typed,
+            visit: $this->visit,
+            beside: $this->answers === null ? [] : [Answers::class => $this->answers],
+        );
+    }
+}

@@ -1,0 +1,3 @@
+package android.content;
+
+public class ContentValues {}

@@ -1,0 +1,5 @@
+package android.webkit;
+
+public interface ValueCallback<T> {
+    void onReceiveValue(T value);
+}

@@ -1,0 +1,3 @@
+package android.webkit;
+
+public class WebBackForwardList {}

@@ -1,0 +1,5 @@
+package android.window;
+
+public interface OnBackInvokedCallback {
+    void onBackInvoked();
+}

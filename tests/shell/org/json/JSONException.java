@@ -1,0 +1,3 @@
+package org.json;
+
+public class JSONException extends Exception {}

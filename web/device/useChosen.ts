@@ -1,0 +1,25 @@
+import { reactive } from 'vue'
+import type { Choice } from './deck'
+import { measureText, platform } from './form'
+import { network } from './network'
+import { dark } from './theme'
+
+/** What the deck chose: who, when, with which data, and on what kind of device. Elsewhere nothing is chosen. */
+export function useChosen() {
+  const chosen = reactive({ person: null as number | null, now: null as string | null, set: 'sandbox' })
+
+  function choose(choice: Choice) {
+    Object.assign(chosen, Object.fromEntries(Object.entries(choice).filter(([name]) => name in chosen)))
+    if (choice.platform) platform.value = choice.platform
+    if (choice.network) network.value = choice.network
+    if (choice.dark !== undefined) dark.value = choice.dark
+    const root = document.documentElement
+    if (choice.direction) root.dir = choice.direction
+    if (choice.textSize) root.style.fontSize = `${choice.textSize}%`
+    measureText()
+  }
+
+  return { chosen, choose }
+}
+
+export type Chosen = ReturnType<typeof useChosen>

@@ -1,0 +1,83 @@
+import type { Outcome, Place } from '../contracts/view'
+import { entry } from './entry'
+import { forgetKept } from './kept'
+import { server } from './server'
+import { beside, session } from './session'
+import type { Places } from './usePlaces'
+import type { Shown } from './useView'
+
+const ASKED_EVERY = 1500
+const ASKED_AT_MOST = 400
+
+/** Coming in and leaving: where somebody wanted to be who had to sign in first, and the way by a provider's page and back. */
+export function useComing({ step, chain, go, startAt, returnTo, forgetLeft, begin }: Places, { where, signedIn, load }: Shown, say: (text: string) => void) {
+  /** The step at which somebody had to sign in: there they go on afterwards. */
+  let wanted = 0
+  let stay: Place[] = []
+
+  function toSignIn(screen: string) {
+    wanted = step.value.id
+    stay = chain()
+    return go({ screen, args: [] })
+  }
+
+  /** A session has begun or ended: what the one before saw is not kept, and one goes on where one wanted to be. */
+  async function turned(outcome: Outcome) {
+    if (outcome.pending !== undefined) session.begun(outcome.pending)
+    if (outcome.session === undefined) return
+    session.set(outcome.session)
+    forgetKept()
+    forgetLeft()
+    if (outcome.go || outcome.over) return
+    await arrived(outcome.session ? (outcome.arrives ?? '') : '')
+  }
+
+  async function arrived(screen: string) {
+    const to = wanted
+    wanted = 0
+    forgetLeft()
+    return to && (await returnTo(to)) ? undefined : startAt(screen)
+  }
+
+  /** Leaves for a provider's page: beside the app, or in its place. */
+  async function leaveFor(address: string) {
+    if (!beside) {
+      session.want(JSON.stringify(wanted ? stay : []))
+      location.href = address
+      return
+    }
+    window.open(address, '_blank', 'noopener')
+    say('Please go on in the page that has opened.')
+    const handle = session.pending()
+    for (let left = ASKED_AT_MOST; left > 0 && session.pending() === handle; left--) {
+      await new Promise((done) => setTimeout(done, ASKED_EVERY))
+      if (await returnedFrom().catch(() => false)) return
+    }
+  }
+
+  /** True where nothing is waited for any more. */
+  async function returnedFrom(): Promise<boolean> {
+    const answer = await server.arrive(where())
+    if (answer.waiting) return false
+    session.begun('')
+    if (answer.arrives === undefined) return true
+    forgetKept()
+    if (answer.person !== undefined) signedIn(answer.person)
+    await arrived(answer.arrives)
+    return true
+  }
+
+  /** The first thing that is shown; somebody who left for a provider's page may have come back to this one. */
+  async function comeIn() {
+    const returns = !entry.deck && new URLSearchParams(location.search).has('back')
+    if (returns) history.replaceState({}, '', location.pathname)
+    stay = returns ? (JSON.parse(session.wanted() || '[]') as Place[]) : []
+    if (returns) session.want('')
+    begin(stay)
+    if (stay.length) wanted = step.value.id
+    if (returns && session.pending() && (await returnedFrom().catch(() => false))) return
+    return load()
+  }
+
+  return { toSignIn, turned, leaveFor, comeIn }
+}

@@ -1,0 +1,204 @@
+import { nextTick, ref, shallowRef } from 'vue'
+import type { DeviceResponse, Outcome, Place, Question, View } from '../contracts/view'
+import { hand } from './hand'
+import { queue } from './queue'
+import { Declined, server, Unreachable } from './server'
+import type { useComing } from './useComing'
+import type { Places } from './usePlaces'
+import type { Typed } from './useTyped'
+import type { useValues } from './useValues'
+import type { Shown } from './useView'
+import { toFirstWrong } from './wrong'
+
+interface Parts {
+  places: Places
+  shown: Shown
+  typed: Typed
+  values: ReturnType<typeof useValues>
+  coming: ReturnType<typeof useComing>
+  say: (text: string, refusal?: boolean) => void
+}
+
+/** What was tapped, and with what; it can be done again with a question answered. */
+interface Tapped {
+  at: string
+  item: number | null
+  fill?: Record<string, unknown>
+  /** Whether it may wait for a connection. */
+  queues?: boolean
+  confirmed: string[]
+  replies: Record<string, unknown>
+}
+
+const NO_CONNECTION = 'There is no connection. Nothing was changed; please try again.'
+
+function tapKey(): string {
+  return Array.from(crypto.getRandomValues(new Uint8Array(16)), (b) => b.toString(16).padStart(2, '0')).join('')
+}
+
+/** What a tap does: on the server, and then on the device. */
+export function useTap({ places, shown, typed, values, coming, say }: Parts) {
+  const busy = ref('')
+  const errors = ref<Record<string, string>>({})
+  const waiting = ref(queue.all().length)
+  /** The sheet that stands over the screen; '' for none. */
+  const sheet = ref('')
+  /** A question that the last tap waits for. */
+  const question = shallowRef<(Question & { reply: (typed?: string) => void }) | null>(null)
+  const { view, where, take, load, offlineSince, known } = shown
+
+  /** One tap at a time: another while this one is under way is not taken. True where it was done, or will be by itself. */
+  async function run(tapped: Tapped): Promise<boolean> {
+    const { at, item, fill, queues, confirmed, replies } = tapped
+    if (busy.value) return false
+    question.value = null
+    busy.value = `${at}:${item ?? ''}`
+    errors.value = {}
+    const from = performance.now()
+    const step = places.step.value.id
+    const inputs = { ...typed.inputs, ...fill }
+    const body = { ...where(), screen: view.value?.screen ?? '', inputs, at, item, confirmed, replies, tap: tapKey(), revision: known.revision }
+    try {
+      return await outcomeOf(await server.tap(body), tapped, from, step)
+    } catch (error) {
+      if (error instanceof Unreachable && queues && queue.add(JSON.parse(JSON.stringify(body)))) return waits()
+      say(error instanceof Declined ? error.message : NO_CONNECTION, true)
+      return false
+    } finally {
+      busy.value = ''
+    }
+  }
+
+  /** To a screen that a tap is known to open and nothing else: the server need not be asked for the way. */
+  async function lead(at: string, item: number, screen: string) {
+    if (busy.value) return
+    busy.value = `${at}:${item}`
+    try {
+      await places.go({ screen, args: [item] })
+    } finally {
+      busy.value = ''
+    }
+  }
+
+  async function outcomeOf(answer: DeviceResponse, tapped: Tapped, from: number, step: number): Promise<boolean> {
+    const outcome = answer.outcome
+    // What comes after a wait is seen after it.
+    const later = outcome?.onDevice.some((next) => next.do === 'wait') ? answer.view : undefined
+    await take(later ? { ...answer, view: undefined } : answer, tapped.at, from, step)
+    if (!outcome) return false
+    errors.value = outcome.errors
+    const [wrong] = Object.values(outcome.errors)
+    if (wrong) await nextTick().then(() => say(toFirstWrong(wrong), true))
+    if (outcome.confirm) {
+      ask(outcome.confirm, tapped)
+      return false
+    }
+    if (outcome.refused) say(outcome.refused, true)
+    else if (outcome.say.length) say(outcome.say.join(' '))
+    values.take(outcome.values, outcome.passing)
+    if (outcome.signIn && answer.view?.signIn) {
+      void coming.toSignIn(answer.view.signIn)
+      return false
+    }
+    await coming.turned(outcome)
+    await follow(outcome, later)
+    return outcome.done
+  }
+
+  /** The tap is done again with what is answered: with a yes, or with what was typed. */
+  function ask(asked: Question, tapped: Tapped) {
+    question.value = {
+      ...asked,
+      reply: (said) =>
+        said === undefined
+          ? run({ ...tapped, confirmed: [...tapped.confirmed, asked.at] })
+          : run({ ...tapped, replies: { ...tapped.replies, [asked.at]: said } }),
+    }
+  }
+
+  /** Without a connection it is done later, once. */
+  function waits(): boolean {
+    waiting.value = queue.all().length
+    typed.forgetInputs()
+    offlineSince.value ??= Date.now()
+    say('There is no connection. This will be done as soon as there is one.')
+    return true
+  }
+
+  /** What an outcome lets the device do by itself, one after the other, and where it leads in the end. */
+  async function follow(outcome: Outcome, later?: View) {
+    const leaves = outcome.go || outcome.back || outcome.over || outcome.session !== undefined
+    if (outcome.done) typed.forgetInputs(outcome.used)
+    for (const next of outcome.onDevice) await onDevice(next, outcome)
+    if (later && view.value?.screen === later.screen) view.value = later
+    if (outcome.done && Object.keys({ ...outcome.values, ...outcome.passing }).length && !leaves) await load()
+    if (outcome.over) await places.startAt('')
+    else if (outcome.go) await (isTab(outcome.go) ? places.toRoot(outcome.go.screen, true) : places.go(outcome.go))
+    else if (outcome.back) await places.leave()
+  }
+
+  const isTab = (to: Place) => !to.args.length && (view.value?.tabs ?? []).some((tab) => tab.screen === to.screen)
+
+  async function onDevice(next: Outcome['onDevice'][number], outcome: Outcome): Promise<unknown> {
+    switch (next.do) {
+      case 'open':
+        return hand.open(next.text)
+      case 'sheet':
+        return (sheet.value = next.text)
+      case 'copy':
+        return hand.copy(next.text)?.then(
+          () => outcome.say.length || say('Copied.'),
+          () => say('This device does not let the app copy.', true),
+        )
+      case 'share':
+        return hand.share(next.text, say)
+      case 'play':
+        return hand.play(next.text).catch(() => say('The sound could not be played.', true))
+      case 'wait':
+        return new Promise((done) => setTimeout(done, Number(next.text) * 1000))
+      case 'say':
+        return say(next.text)
+      case 'leave for':
+        return void coming.leaveFor(next.text)
+      case 'download':
+        return hand.save('my-data.json', await server.mine(where()))
+      case 'refresh':
+        return load()
+    }
+  }
+
+  /** Does what was tapped without a connection, in its order; each says by itself where it was refused. */
+  async function flush() {
+    for (const one of queue.all()) {
+      try {
+        const { outcome } = await server.tap(one.body)
+        // What waits for an answer cannot be asked here: it is told, and was not done.
+        if (outcome?.refused || outcome?.confirm) say(outcome.refused || `Not done: ${outcome.confirm?.text}`, true)
+      } catch (error) {
+        if (error instanceof Unreachable) return
+        say(error instanceof Declined ? error.message : String(error), true)
+      }
+      queue.done(one)
+      waiting.value = queue.all().length
+    }
+  }
+
+  /** Nothing of the screen before stands over the next one. */
+  function clear() {
+    errors.value = {}
+    sheet.value = ''
+  }
+
+  return {
+    busy,
+    errors,
+    waiting,
+    sheet,
+    question,
+    tap: (at: string, item: number | null, fill?: Record<string, unknown>, queues = false) => run({ at, item, fill, queues, confirmed: [], replies: {} }),
+    lead,
+    isBusy: (at: string, item: number | null = null) => busy.value === `${at}:${item ?? ''}`,
+    flush,
+    clear,
+  }
+}

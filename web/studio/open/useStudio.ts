@@ -1,0 +1,209 @@
+import { computed, inject, nextTick, provide, ref, shallowRef, type InjectionKey, type Ref } from 'vue'
+import type { Delta, EditData, Finding, Foreseen, StudioState } from '../../contracts/studio'
+import { api, Declined } from '../api'
+import { stateAfter } from './delta'
+import { usePages } from './usePages'
+import { useSurvey } from './useSurvey'
+
+/** Where a founder goes on after an edit. */
+export type Made = Pick<Delta, 'made' | 'next'>
+
+/** A value that everybody sees and only the frame changes. */
+const seen = <T>(value: Ref<T>): Readonly<Ref<T>> => value
+
+/** The app that is open: its newest revision, and the edits that make the next one. */
+function open(app: string) {
+  const state = shallowRef<StudioState | null>(null)
+  const trouble = ref('')
+  const saving = ref(0)
+  /** The line under the pointer, in the prose or in the device. */
+  const pointed = ref('')
+  /** Where somebody wants to be, and in which station where several show it. */
+  const going = shallowRef<{ at: string; station: string } | null>(null)
+  /** The line that was gone to. */
+  const gone = ref('')
+  /** The blank that is being filled. */
+  const filling = ref('')
+  /** A screen that the deck is to show. */
+  const opened = shallowRef<{ screen: string; args: (number | string)[] } | null>(null)
+  /** Counts the changes that the deck must show at once. */
+  const changes = ref(0)
+
+  function told(error: unknown) {
+    trouble.value = error instanceof Declined ? error.message : String(error)
+  }
+
+  const pages = usePages(app, told)
+
+  async function load() {
+    try {
+      const newest = await api.get<StudioState>(`apps/${app}`)
+      // The page that is open changes together with the state, so that what is written beside its blanks stays.
+      await pages.anew(() => (state.value = newest))
+    } catch (error) {
+      told(error)
+      throw error
+    }
+  }
+
+  async function take(delta: Delta) {
+    if (!delta.whole && (!state.value || delta.from !== state.value.revision.number)) return load()
+    state.value = stateAfter(state.value as StudioState, delta) ?? state.value
+    pages.take(delta)
+    changes.value++
+  }
+
+  /** What an edit would do to the rows there are, while the founder is asked. */
+  const asking = shallowRef<{ foreseen: Foreseen; answer: (go: boolean) => void } | null>(null)
+
+  async function agreed(foreseen: Foreseen): Promise<boolean> {
+    const go = await new Promise<boolean>((answer) => (asking.value = { foreseen, answer }))
+    asking.value = null
+    return go
+  }
+
+  /** One edit after the other: each is made on what the one before has left. */
+  let last: Promise<unknown> = Promise.resolve()
+
+  /** Asks the server for an edit and takes over what it changed; null where the founder thought better of it. */
+  async function make(path: string, body: object, signal?: AbortSignal): Promise<Made | null> {
+    const before = last
+    const work = (async () => {
+      await before.catch(() => {})
+      const send = (more: object) =>
+        api.post<Delta>(`apps/${app}/${path}`, { base: state.value?.revision.number, page: pages.shown.value, ...body, ...more }, signal)
+      const delta = await send({}).catch(async (error) => {
+        if (!(error instanceof Declined) || error.status !== 428 || !error.answer.foreseen) throw error
+        return (await agreed(error.answer.foreseen)) ? send({ sure: true }) : null
+      })
+      if (delta) await take(delta)
+      return delta
+    })()
+    last = work
+    saving.value++
+    try {
+      return await work
+    } catch (error) {
+      if (error instanceof Declined && error.status === 409) await load()
+      throw error
+    } finally {
+      saving.value--
+    }
+  }
+
+  /** The same where what goes wrong is told at the bottom of the page. */
+  async function telling(work: Promise<Made | null>): Promise<Made | null> {
+    try {
+      return await work
+    } catch (error) {
+      told(error)
+      return null
+    }
+  }
+
+  const edit = (data: EditData) => telling(make('edits', { edit: data }))
+
+  /** Begins a sentence in a list and goes on with its first blank. */
+  async function begin(list: string, as = ''): Promise<Made | null> {
+    const made = await edit({ do: 'begin', list, as })
+    if (made?.next) startFilling(made.next)
+    return made
+  }
+
+  /** Makes an edit that was typed; gives the sentence that says why it could not be made, or ''. */
+  async function tryEdit(data: EditData): Promise<string> {
+    try {
+      await make('edits', { edit: data })
+      return ''
+    } catch (error) {
+      return error instanceof Declined ? error.message : String(error)
+    }
+  }
+
+  /** Fills a blank; gives the sentence that says why it could not, or ''. */
+  const fill = (at: string, text: string) => tryEdit({ do: 'fill', at, text })
+
+  async function startFilling(at: string) {
+    filling.value = ''
+    await nextTick()
+    filling.value = at
+  }
+
+  const survey = useSurvey(app, state, changes)
+  /** What was read from the app, and what was seen when its screens were laid out. */
+  const findings = computed(() => [...(state.value?.findings ?? []), ...survey.findings.value])
+
+  const findingsAt = computed(() => {
+    const byPlace = new Map<string, Finding[]>()
+    for (const finding of findings.value) byPlace.set(finding.at, [...(byPlace.get(finding.at) ?? []), finding])
+    return byPlace
+  })
+
+  async function goLive() {
+    try {
+      const { app: now } = await api.post<{ app: StudioState['app'] }>(`apps/${app}/live`)
+      if (state.value) state.value = { ...state.value, app: now }
+      changes.value++
+    } catch (error) {
+      told(error)
+    }
+  }
+
+  return {
+    app,
+    state: seen(state),
+    pages,
+    opened: seen(opened),
+    survey,
+    findings,
+    asking: seen(asking),
+    trouble: seen(trouble),
+    saving: seen(saving),
+    pointed: seen(pointed),
+    going: seen(going),
+    gone: seen(gone),
+    filling: seen(filling),
+    changes: seen(changes),
+    findingsAt,
+    /** Says a sentence at the bottom of the page; '' takes it away. */
+    say: (sentence: string) => (trouble.value = sentence),
+    point: (at: string) => (pointed.value = at),
+    /** Something beside the sentences has changed that the deck shows: rows, files, services. */
+    changed: () => changes.value++,
+    /** The deck goes to a screen. */
+    open: (screen: string, args: (number | string)[] = []) => (opened.value = { screen, args }),
+    goTo: (at: string, station = '') => {
+      gone.value = ''
+      going.value = { at, station }
+    },
+    arrived: (at: string) => (gone.value = at),
+    stopFilling: () => (filling.value = ''),
+    load,
+    make,
+    edit,
+    begin,
+    tryEdit,
+    fill,
+    startFilling,
+    told,
+    goLive,
+    mend: (finding: string) => telling(make('mend', { finding })),
+    undo: () => state.value?.canUndo && telling(make('undo', {})),
+    redo: () => state.value?.canRedo && telling(make('redo', {})),
+  }
+}
+
+export type Studio = ReturnType<typeof open>
+const key: InjectionKey<Studio> = Symbol('studio')
+
+export function provideStudio(app: string): Studio {
+  const studio = open(app)
+  provide(key, studio)
+  return studio
+}
+
+export function useStudio(): Studio {
+  const studio = inject(key)
+  if (!studio) throw new Error('There is no open app around this component.')
+  return studio
+}

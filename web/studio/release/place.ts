@@ -1,0 +1,1 @@
+export const pageOf = (at: string): string | undefined => (at.startsWith('/release') ? '' : undefined)
