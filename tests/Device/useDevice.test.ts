@@ -108,6 +108,43 @@ it('takes one tap at a time, and sends each under a key of its own', async () =>
   expect(sent[0].tap).not.toBe(sent[1].tap)
 })
 
+it('does what else is tapped meanwhile after it, but nothing of a screen that has gone', async () => {
+  const answers: ((answer: DeviceResponse) => void)[] = []
+  vi.spyOn(server, 'tap').mockImplementation((body: object) => {
+    sent.push(JSON.parse(JSON.stringify(body)))
+    return new Promise((resolve) => answers.push(resolve))
+  })
+  const [heart, other] = [device.tap('/heart', 1), device.tap('/heart', 2)]
+  expect(sent).toHaveLength(1)
+  answers[0](answer({ outcome: done() }))
+  expect(await heart).toBe(true)
+  await vi.waitFor(() => expect(sent).toHaveLength(2))
+  expect([device.isBusy('/heart', 1), device.isBusy('/heart', 2)]).toEqual([false, true])
+
+  const late = device.tap('/heart', 3)
+  answers[1](answer({ outcome: done({ go: { screen: 'swim', args: [3] } } as Partial<Outcome>) }))
+  expect([await other, await late]).toEqual([true, false])
+  expect([sent.length, device.view.value?.screen, device.busy.value]).toEqual([2, 'swim', ''])
+})
+
+it('takes a tap on what is shown again while that is read anew, and what was read before it does not hide what it did', async () => {
+  taps(done({ go: { screen: 'swim', args: [3] } } as Partial<Outcome>))
+  await device.tap('/a', null)
+  let read = (answer: DeviceResponse) => void answer
+  vi.mocked(server.view).mockImplementationOnce(() => new Promise((resolve) => (read = resolve)))
+  taps(done({ back: true } as Partial<Outcome>))
+  await device.tap('/back', null)
+  expect(device.view.value?.screen).toBe('start')
+
+  taps(done({ say: ['Tomas is in.'] } as Partial<Outcome>), 'start')
+  expect(await device.tap('/in', null)).toBe(true)
+  const after = device.view.value
+  read(answer({ view: view('start') }))
+  await nextTick()
+  await nextTick()
+  expect([device.message.value, device.view.value === after, device.loading.value]).toEqual(['Tomas is in.', true, false])
+})
+
 it('asks, and does the tap again with each reply beside those before', async () => {
   const asked = (at: string) => done({ done: false, confirm: { text: 'Sure?', at } } as Partial<Outcome>)
   taps(asked('/q/1'))
@@ -222,11 +259,11 @@ it('reads ahead what a list leads to, shows it at once when it is wanted, and re
   const went = device.lead('/screens/0/lines/0', 2, 'swim')
   await vi.waitFor(() => expect(device.view.value?.screen).toBe('swim'))
   const before = device.view.value?.title
-  expect(device.isBusy('/screens/0/lines/0', 2)).toBe(true)
   await vi.waitFor(() => expect(known).toBeDefined())
-  known!()
   await went
-  expect(device.view.value?.title).not.toBe(before)
+  expect(device.view.value?.title).toBe(before)
+  known!()
+  await vi.waitFor(() => expect(device.view.value?.title).not.toBe(before))
   expect([device.isBusy('/screens/0/lines/0', 2), device.place.value]).toEqual([false, { screen: 'swim', args: [2] }])
 })
 

@@ -39,6 +39,8 @@ function tapKey(): string {
 /** What a tap does: on the server, and then on the device. */
 export function useTap({ places, shown, typed, values, coming, say }: Parts) {
   const busy = ref('')
+  /** What was tapped and is not done yet, by its place, in order. */
+  const line = new Map<string, Promise<boolean>>()
   const errors = ref<Record<string, string>>({})
   const waiting = ref(queue.all().length)
   /** The sheet that stands over the screen; '' for none. */
@@ -47,12 +49,33 @@ export function useTap({ places, shown, typed, values, coming, say }: Parts) {
   const question = shallowRef<(Question & { reply: (typed?: string) => void }) | null>(null)
   const { view, where, take, load, offlineSince, known } = shown
 
-  /** One tap at a time: another while this one is under way is not taken. True where it was done, or will be by itself. */
-  async function run(tapped: Tapped): Promise<boolean> {
+  /**
+   * One tap after the other: the same again while it is under way is not taken, and what was tapped on a screen that has gone by then is not
+   * done on the next one. True where it was done, or will be by itself.
+   */
+  async function inTurn(at: string, item: number | null, work: () => Promise<boolean>): Promise<boolean> {
+    const key = `${at}:${item ?? ''}`
+    if (line.has(key)) return false
+    const step = places.step.value.id
+    const before = [...line.values()].at(-1)
+    const turn = (async () => {
+      if (before) await before
+      if (places.step.value.id !== step) return false
+      busy.value = key
+      return await work()
+    })().finally(() => {
+      if (busy.value === key) busy.value = ''
+      line.delete(key)
+    })
+    line.set(key, turn.catch(() => false))
+    return turn
+  }
+
+  const run = (tapped: Tapped) => inTurn(tapped.at, tapped.item, () => done(tapped))
+
+  async function done(tapped: Tapped): Promise<boolean> {
     const { at, item, fill, queues, confirmed, replies } = tapped
-    if (busy.value) return false
     question.value = null
-    busy.value = `${at}:${item ?? ''}`
     errors.value = {}
     const from = performance.now()
     const step = places.step.value.id
@@ -64,21 +87,11 @@ export function useTap({ places, shown, typed, values, coming, say }: Parts) {
       if (error instanceof Unreachable && queues && queue.add(JSON.parse(JSON.stringify(body)))) return waits()
       say(error instanceof Declined ? error.message : NO_CONNECTION, true)
       return false
-    } finally {
-      busy.value = ''
     }
   }
 
   /** To a screen that a tap is known to open and nothing else: the server need not be asked for the way. */
-  async function lead(at: string, item: number, screen: string) {
-    if (busy.value) return
-    busy.value = `${at}:${item}`
-    try {
-      await places.go({ screen, args: [item] })
-    } finally {
-      busy.value = ''
-    }
-  }
+  const lead = (at: string, item: number, screen: string) => inTurn(at, item, async () => (await places.go({ screen, args: [item] }), true))
 
   async function outcomeOf(answer: DeviceResponse, tapped: Tapped, from: number, step: number): Promise<boolean> {
     const outcome = answer.outcome

@@ -53,6 +53,9 @@ export function useView({ step, place, first }: Way, typed: Typed, { chosen }: C
     if (answer.pulse) known.pulse = answer.pulse
     // What comes for a step that one has left meanwhile is not shown in the place of another.
     if (answer.view && at === step.value.id) {
+      // What was asked for before this tap may come after it, and knows less.
+      if (tapped) asked++
+      if (tapped) loading.value = false
       await show(answer.view)
       first.value = answer.view.first
       keep(placeKey(), answer.view)
@@ -171,15 +174,12 @@ export function useView({ step, place, first }: Way, typed: Typed, { chosen }: C
     tapped = how === 'in' ? document.querySelector('.item[aria-busy="true"]') : null
     failed.value = ''
     clearTimeout(impatience)
-    if (to.left?.view) {
-      await show(to.left.view)
-      return load()
-    }
-    // What has just been read ahead is there at once, and read anew behind it.
+    // What is at hand is there at once, and can be tapped while it is read anew behind it.
     const ahead = how === 'in' ? recall(placeKey(), JUST_READ) : null
-    if (ahead) {
-      await show(ahead.view)
-      return load()
+    const atHand = to.left?.view ?? ahead?.view
+    if (atHand) {
+      await show(atHand)
+      return void load()
     }
     loading.value = true
     impatience = window.setTimeout(() => (late.value = loading.value), PATIENCE)
