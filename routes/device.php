@@ -14,4 +14,7 @@ Route::post('said', [C\TalkController::class, 'said'])->middleware('throttle:say
 Route::post('say', [C\TalkController::class, 'say'])->middleware('throttle:say');
 Route::post('why', [C\DeviceController::class, 'why'])->middleware('throttle:view');
 Route::post('whence', [C\DeviceController::class, 'whence'])->middleware('throttle:view');
+Route::get('tiles/{zoom}/{x}/{y}', [C\TileController::class, 'show'])
+    ->where(['zoom' => '[0-9]{1,2}', 'x' => '[0-9]{1,7}', 'y' => '[0-9]{1,7}'])
+    ->middleware('throttle:tiles');
 Route::post('pictures', [C\DeviceController::class, 'picture'])->middleware('throttle:upload');

@@ -66,7 +66,7 @@ trait PracticeServices
     protected function practise(string $service = '', string $mode = ''): void
     {
         config(['lanai.standins' => '127.0.0.1:'.self::$port]);
-        foreach (['almanac', 'wordsmith'] as $name) {
+        foreach (Practice::SERVICES as $name) {
             (new Switches(self::$practice, $name, $this->box()))->turn($name === $service ? $mode : '');
         }
     }

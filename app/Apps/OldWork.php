@@ -9,6 +9,7 @@ use App\Models\Import;
 use App\Records\DataFile;
 use App\Records\DataSet;
 use App\Records\Imports\Workplace;
+use App\Services\TileDesk;
 use Illuminate\Support\Facades\Config;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
@@ -32,7 +33,7 @@ final class OldWork
     /** @return array<string, int> what => how many */
     public static function prune(): array
     {
-        $pruned = ['answers to taps' => 0, 'files to be brought in' => 0, 'folders of work' => 0, 'sessions' => 0];
+        $pruned = ['answers to taps' => 0, 'files to be brought in' => 0, 'folders of work' => 0, 'tiles of maps' => 0, 'sessions' => 0];
         foreach (Import::query()->with('app')->where('state', 'looked at')->where('updated_at', '<', now()->subHours(self::IMPORTS))->get() as $import) {
             is_file($import->path()) && unlink($import->path());
             $import->delete();
@@ -40,6 +41,7 @@ final class OldWork
         }
         foreach (App::query()->cursor() as $app) {
             $pruned['folders of work'] += self::folders($app, now()->subMinutes(self::FOLDERS)->getTimestamp());
+            $pruned['tiles of maps'] += TileDesk::prune($app);
             foreach (DataSet::cases() as $set) {
                 if (is_file($app->folder()."/$set->value.sqlite")) {
                     $pruned['answers to taps'] += self::taps($app, $set);

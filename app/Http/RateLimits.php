@@ -35,6 +35,7 @@ final class RateLimits
         'say' => [60, 240],
         'upload' => [20, 60],
         'media' => [1200, 6000],
+        'tiles' => [600, 3000],
         'page' => [120, 600],
         'deletion' => [20, 60],
         'back' => [60, 240],

@@ -16,7 +16,7 @@ use Lanai\Core\Text\Pattern;
 final class Practice
 {
     /** Of the stand-ins those that are services for apps; the others keep what is nobody else's business. */
-    public const SERVICES = ['almanac', 'wordsmith'];
+    public const SERVICES = ['almanac', 'wordsmith', 'chartroom'];
 
     /** Names the box to a stand-in: it can be told to anybody, for only the key opens it. */
     public const BOX = 'X-Practice-Box';

@@ -129,7 +129,7 @@ final class DemoSeeder extends Seeder
         foreach (DataSet::cases() as $set) {
             $this->fill($app, $set, $blueprint, $photos);
             $this->accounts($app, $set, $blueprint);
-            foreach (['Almanac' => 'practice-key-of-the-sea', 'Wordsmith' => 'practice-key-of-words'] as $service => $key) {
+            foreach (['Almanac' => 'practice-key-of-the-sea', 'Wordsmith' => 'practice-key-of-words', 'Chartroom' => 'practice-key-of-the-coast'] as $service => $key) {
                 ServiceSecret::query()->create(['app_id' => $app->id, 'dataset' => $set->value, 'service' => $service, 'name' => '', 'secret' => $key]);
             }
             IdentityProvider::query()->create([

@@ -6,6 +6,7 @@ use Standins\Almanac\Almanac;
 use Standins\Almanac\Sea;
 use Standins\Answer;
 use Standins\Box;
+use Standins\Chartroom\Chartroom;
 use Standins\Desk;
 use Standins\Gatehouse\Gatehouse;
 use Standins\Gatehouse\House;
@@ -48,13 +49,14 @@ if ($store === 'letterbox') {
     (new Inbox(new Letters($folder), $address, $box))->answer($rest, $_GET)->send();
     exit();
 }
-if ($store === 'almanac' || $store === 'wordsmith') {
+if (in_array($store, ['almanac', 'wordsmith', 'chartroom'], true)) {
     $switches = new Switches($folder, $store, $box);
     $body = (string) file_get_contents('php://input');
-    ($store === 'almanac'
-        ? (new Almanac($switches, new Sea(time()), $address))->answer($method, $rest, $_GET, $_POST, $headers, $body)
-        : (new Wordsmith($switches, new Phrases(__DIR__.'/../data/phrases.json'), $address))->answer($method, $rest, $_POST, $headers, $body)
-    )->send();
+    (match ($store) {
+        'almanac' => (new Almanac($switches, new Sea(time()), $address))->answer($method, $rest, $_GET, $_POST, $headers, $body),
+        'chartroom' => (new Chartroom($switches, $address))->answer($method, $rest, $_GET, $_POST, $headers),
+        default => (new Wordsmith($switches, new Phrases(__DIR__.'/../data/phrases.json'), $address))->answer($method, $rest, $_POST, $headers, $body),
+    })->send();
     exit();
 }
 $inspector = match ($store) {

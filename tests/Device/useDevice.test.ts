@@ -299,3 +299,19 @@ it('makes room for what is read by what is oldest', () => {
   expect(() => keep('swim/500/', view('swim'))).not.toThrow()
   store.mockRestore()
 })
+
+it('is there again as soon as a connection is, though an answer from before never comes', async () => {
+  vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] })
+  app.unmount()
+  await begin()
+  vi.mocked(server.view).mockRejectedValueOnce(new Unreachable())
+  await device.load()
+  expect(device.offlineSince.value).not.toBeNull()
+  vi.mocked(server.pulse).mockImplementationOnce(() => new Promise(() => undefined))
+  vi.advanceTimersByTime(3000)
+  expect(server.pulse).toHaveBeenCalledTimes(1)
+
+  window.dispatchEvent(new Event('online'))
+  await vi.waitFor(() => expect(device.offlineSince.value).toBeNull())
+  vi.useRealTimers()
+})

@@ -35,8 +35,8 @@ final class ServicesTest extends TestCase
             'base' => $this->seen(),
         ])->assertOk();
         $state = $this->getJson("/api/apps/{$this->demo->id}");
-        self::assertSame('Coast', $state->json('services.2.name'));
-        $name = $state->json('services.2.requests.0.name');
+        self::assertSame('Coast', $state->json('services.3.name'));
+        $name = $state->json('services.3.requests.0.name');
 
         $trial = $this->postJson($this->at('sandbox/try'), ['request' => $name, 'values' => []])->assertOk();
         self::assertMeets('studio', (string) $trial->getContent(), 'Trial');
@@ -46,7 +46,7 @@ final class ServicesTest extends TestCase
         self::assertSame(['rows'], $offers->json('offers.*.offer'));
         $this->postJson($this->at('sandbox/pick'), ['request' => $name, 'steps' => [0, 'name'], 'offer' => 0, 'base' => $this->seen()])->assertOk();
         $state = $this->getJson("/api/apps/{$this->demo->id}");
-        self::assertTrue($state->json('services.2.requests.0.many'));
+        self::assertTrue($state->json('services.3.requests.0.many'));
         $this->postJson($this->at('sandbox/shape'), ['request' => $name, 'base' => $this->seen()])->assertOk();
         $this->postJson("/api/apps/{$this->demo->id}/edits", ['base' => $this->seen(), 'edit' => ['do' => 'makeScreens', 'request' => $name]])->assertOk();
         $screens = $this->getJson("/api/apps/{$this->demo->id}")->json('screens');

@@ -20,13 +20,17 @@ export function headers(): Record<string, string> {
 /** So often is asked again where the server says when. A tap has a key, so that it acts only once however often it is sent. */
 const AGAIN = 3
 
-async function ask(path: string, init: RequestInit, again = AGAIN): Promise<unknown> {
+/** For so long an answer is waited for, in ms; for whether something has changed not so long, as that is soon asked again. */
+const PATIENCE = 60_000
+const PATIENCE_FOR_PULSE = 10_000
+
+async function ask(path: string, init: RequestInit, patience = PATIENCE, again = AGAIN): Promise<unknown> {
   let response: Response
   try {
     await travel()
     response = await fetch(entry.base + path, {
       ...init,
-      signal: AbortSignal.timeout(60000),
+      signal: AbortSignal.timeout(patience),
       credentials: entry.base.startsWith('/') ? 'same-origin' : 'omit',
     })
   } catch {
@@ -37,7 +41,7 @@ async function ask(path: string, init: RequestInit, again = AGAIN): Promise<unkn
   if (response.status === 503 && response.headers.get('Retry-After') !== null) {
     if (again === 0) throw new Declined(answer.message || 'This cannot be done just now. Please try again in a moment.')
     await new Promise((done) => setTimeout(done, 1000 * Math.min(5, Math.max(1, Number(response.headers.get('Retry-After')) || 1))))
-    return ask(path, init, again - 1)
+    return ask(path, init, patience, again - 1)
   }
   if (response.status >= 500) throw new Unreachable()
   if (!response.ok) throw new Declined(answer.message || 'This is not there any more.')
@@ -61,7 +65,7 @@ export const server = {
   why: (body: object) => post('/why', body) as Promise<{ sentence: string }>,
   /** A slow connection is felt where somebody waits, not in what the device asks by itself. */
   pulse: (query: string) =>
-    (network.value === 'slow' ? Promise.resolve({ pulse: '' }) : ask(`/pulse${query}`, { headers: { Accept: 'application/json' } })) as Promise<{
+    (network.value === 'slow' ? Promise.resolve({ pulse: '' }) : ask(`/pulse${query}`, { headers: { Accept: 'application/json' } }, PATIENCE_FOR_PULSE)) as Promise<{
       pulse: string
     }>,
   async picture(file: File): Promise<string> {

@@ -7,11 +7,17 @@ import type { Shown } from './useView'
 
 const EVERY = 2500
 
-/** Asks now and then whether something has changed, and does what waited for a connection. A page that nobody sees asks less often. */
+/**
+ * Asks now and then whether something has changed, and does what waited for a connection. A page that nobody sees asks less often; where a
+ * connection comes back it asks at once, whatever still waits for an answer from before.
+ */
 export function usePulse({ known, offlineSince, view, load }: Shown, { busy, waiting, flush }: ReturnType<typeof useTap>, { chosen }: Chosen) {
   let timer = 0
+  let last = 0
 
   async function ask() {
+    const mine = ++last
+    clearTimeout(timer)
     try {
       const now = (await server.pulse(entry.deck ? `?set=${chosen.set}` : '')).pulse
       if (waiting.value) await flush()
@@ -19,9 +25,16 @@ export function usePulse({ known, offlineSince, view, load }: Shown, { busy, wai
     } catch (error) {
       if (error instanceof Unreachable && view.value) offlineSince.value ??= Date.now()
     }
-    timer = window.setTimeout(ask, document.hidden ? EVERY * 4 : EVERY)
+    if (mine === last) timer = window.setTimeout(ask, document.hidden ? EVERY * 4 : EVERY)
   }
 
-  onMounted(() => (timer = window.setTimeout(ask, EVERY)))
-  onUnmounted(() => clearTimeout(timer))
+  onMounted(() => {
+    timer = window.setTimeout(ask, EVERY)
+    window.addEventListener('online', ask)
+  })
+  onUnmounted(() => {
+    last++
+    clearTimeout(timer)
+    window.removeEventListener('online', ask)
+  })
 }

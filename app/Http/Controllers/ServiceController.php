@@ -205,9 +205,9 @@ final readonly class ServiceController
     /** How the stand-ins answer, so that failure can be rehearsed. */
     public function rehearse(Request $request, App $app, #[CurrentUser] Founder $founder): JsonResponse
     {
-        $given = $request->validate(['service' => ['sometimes', 'in:almanac,wordsmith'], 'mode' => ['sometimes', 'nullable', 'string', 'max:20']]);
+        $given = $request->validate(['service' => ['sometimes', 'in:'.implode(',', Practice::SERVICES)], 'mode' => ['sometimes', 'nullable', 'string', 'max:20']]);
         $found = [];
-        foreach (['almanac', 'wordsmith'] as $name) {
+        foreach (Practice::SERVICES as $name) {
             $url = 'http://'.config('lanai.standins')."/$name/switches";
             $desk = Guard::to($url)->withHeaders([Practice::KEY => Practice::key($founder)]);
             $answer = ($given['service'] ?? '') === $name ? $desk->asForm()->post($url, ['mode' => $given['mode'] ?? '']) : $desk->get($url);

@@ -13,7 +13,7 @@ use Throwable;
 /** Counts how often things are asked. Where the disk is full nothing can be counted; what only reads is answered all the same. */
 final class Throttle extends ThrottleRequests
 {
-    private const READING = ['view', 'pulse', 'media', 'page', 'founder', 'rest'];
+    private const READING = ['view', 'pulse', 'media', 'tiles', 'page', 'founder', 'rest'];
 
     /**
      * @param  \Illuminate\Http\Request  $request

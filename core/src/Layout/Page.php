@@ -45,6 +45,8 @@ final readonly class Page
         $full = ($view['full'] ?? false) === true;
         $rail = ! $full && $device->isTablet() && Nodes::list($view['tabs'] ?? []) !== [] ? self::RAIL : 0;
         $parts = [];
+        $last = $flowing === [] ? [] : $flowing[array_key_last($flowing)];
+        $endsWithMap = Nodes::text($last, 'kind') === 'list' && Nodes::text($last, 'layout') === 'map' && Nodes::list($last['items'] ?? []) !== [];
         $bar = $full ? '' : ($view['bar'] ?? '');
         $over = $bar === 'over' && Nodes::text($flowing[0] ?? [], 'kind') === 'picture';
         if (! $full) {
@@ -52,11 +54,15 @@ final readonly class Page
             $parts[] = $over ? $top->with(pins: new Edges(0, 0, NAN, $rail)) : $top;
         }
         $room = $device->width - $rail;
+        $lines = self::lines($flowing, $boxes, Within::Main, $room);
+        if ($endsWithMap && $lines !== []) {
+            $lines[] = array_pop($lines)->with(grow: 1.0);
+        }
         foreach (['top', 'bottom'] as $edge) {
             if ($edge === 'bottom') {
                 $parts[] = new Box(
                     'main',
-                    children: self::headed($bar, $over, $view, $pen, self::lines($flowing, $boxes, Within::Main, $room), $room),
+                    children: self::headed($bar, $over, $view, $pen, $lines, $room),
                     padding: new Edges($over ? 0 : 16, 16, 32, 16),
                     gap: $pen->look->gap,
                     grow: 1,

@@ -149,7 +149,7 @@ final readonly class From implements Holding
         $most = 0;
         foreach ($this->lines as $i => $line) {
             if ($line instanceof ListLine) {
-                $most = max($most, ($line->page ?? ListLine::PAGE) * max(1, $scene->visit->pages["$scene->at/lines/$i"] ?? 1) + 1);
+                $most = max($most, $line->most($scene->visit->pages["$scene->at/lines/$i"] ?? 1) + 1);
             }
         }
 

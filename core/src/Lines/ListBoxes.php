@@ -13,6 +13,9 @@ use Lanai\Core\Geometry\Size;
 /** The boxes of a list: its search, its choices, and its items as rows, cards, tiles, a strip or a conversation. */
 final readonly class ListBoxes
 {
+    /** In dp; a map with which a page ends is as high as there is room for it. */
+    private const MAP = 360;
+
     public function __construct(private Pen $pen)
     {
     }
@@ -68,6 +71,9 @@ final readonly class ListBoxes
     private function list(array $node, array $items): Box
     {
         $layout = Nodes::text($node, 'layout');
+        if ($layout === 'map') {
+            return new Box(minHeight: self::MAP, grow: 1);
+        }
         $boxes = [];
         $before = null;
         // Where some have a picture, those without keep its room, so that all stand in line; cards stand by themselves.

@@ -45,6 +45,7 @@ use Lanai\Core\Query\Term;
 use Lanai\Core\Rows\Refused;
 use Lanai\Core\Text\Names;
 use Lanai\Core\Text\Pattern;
+use Lanai\Core\Values\Place;
 
 /** The rows of a table that meet a condition, in order, each as one item. */
 final readonly class ListLine implements InParts, Labelled
@@ -58,6 +59,7 @@ final readonly class ListLine implements InParts, Labelled
         'strip' => 'a strip',
         'pages' => 'pages',
         'conversation' => 'a conversation',
+        'map' => 'a map',
     ];
 
     /** No list shows more, however far one scrolls. */
@@ -66,10 +68,13 @@ final readonly class ListLine implements InParts, Labelled
     /** Where nothing is said, so many at first, and more as one scrolls. */
     public const PAGE = 100;
 
+    /** On a map all stand at once, so many at most. */
+    public const ON_MAP = 2000;
+
     /**
      * @param  list<SortKey>  $by
      * @param  string  $owner  a formula that gives a row: only rows linked with it; '' for all
-     * @param  'rows'|'cards'|'tiles'|'strip'|'pages'|'conversation'|''  $layout
+     * @param  'rows'|'cards'|'tiles'|'strip'|'pages'|'conversation'|'map'|''  $layout
      * @param  string  $own  a formula about a row: in a conversation, the person's own stand on the other side
      * @param  string  $headings  a formula about a row: those with the same answer stand under it as a heading
      * @param  list<string>  $orders  fields by which the person may sort
@@ -108,8 +113,8 @@ final readonly class ListLine implements InParts, Labelled
                 Clause::of('by', 'sorted by', new Series('by', 'then', SortKey::class)),
                 Clause::of(
                     'as',
-                    'as rows, cards, tiles, a strip, pages or a conversation',
-                    new Blank('layout', ChoiceFit::of('rows, cards, tiles, a strip, pages or a conversation', self::LAYOUTS)),
+                    'as rows, cards, tiles, a strip, pages, a conversation or a map',
+                    new Blank('layout', ChoiceFit::of('rows, cards, tiles, a strip, pages, a conversation or a map', self::LAYOUTS)),
                 ),
                 Clause::of('own where', 'which are the person’s own', new Blank('own', FormulaFit::giving(Kind::YesNo))),
                 Clause::of('under headings of', 'under headings', new Blank('headings', FormulaFit::giving(Kind::Any))),
@@ -128,6 +133,12 @@ final readonly class ListLine implements InParts, Labelled
             ->within(['where', 'by', 'own', 'headings', 'orders', 'chips', 'shows', 'tapped', 'swipes'], self::itemScope(...));
     }
 
+    /** So many items it shows at most, when its end was reached so often. */
+    public function most(int $pages): int
+    {
+        return $this->layout === 'map' ? self::ON_MAP : min(self::MOST, ($this->page ?? self::PAGE) * max(1, $pages));
+    }
+
     /** What a person chose of what it offers. */
     public function narrowing(Table $table, Scene $scene): Narrowing
     {
@@ -142,7 +153,8 @@ final readonly class ListLine implements InParts, Labelled
         }
         $narrowing = $this->narrowing($table, $scene);
         $also = Term::every(LinkCondition::to($this->owner, $scene, $table), $narrowing->condition());
-        $most = min(self::MOST, ($this->page ?? self::PAGE) * max(1, $scene->visit->pages[$scene->at] ?? 1));
+        $map = $this->layout === 'map';
+        $most = $this->most($scene->visit->pages[$scene->at] ?? 1);
         $shown = [...array_map(fn (Shown $s): string => $s->formula, $this->shows), $this->own, $this->headings];
         $newest = $this->endsWithNewest($narrowing);
         $sorts = $this->sorts($table, $scene, $narrowing);
@@ -152,7 +164,7 @@ final readonly class ListLine implements InParts, Labelled
         }
         $rows = $scene->rows($table, $this->where, $sorts, $most + 1, $shown, $also, $narrowing->search);
         $longer = count($rows) > $most;
-        $more = $longer && $most < self::MOST;
+        $more = $longer && ! $map && $most < self::MOST;
         $rows = array_slice($rows, 0, $most);
         $rows = $newest ? array_reverse($rows) : $rows;
         $scene->reader->ahead($table, $rows, $shown);
@@ -172,15 +184,11 @@ final readonly class ListLine implements InParts, Labelled
                 },
                 'search' => $this->searchable ? $narrowing->search : null,
                 'more' => $more,
-                'rest' => $longer && ! $more
-                        ? ($newest ? 'Only the last ' : 'Only the first ').
-                            number_format(self::MOST).
-                            ' are shown.'.
-                            ($this->searchable || $narrowing->chips !== [] ? ' Search or choose above to see others.' : '')
-                        : null,
+                'rest' => $this->rest($longer && ! $more ? $most : null, $newest, $narrowing, $items),
                 'order' => $narrowing->orders === [] ? null : $narrowing->order,
                 'orders' => $narrowing->orders,
                 'chips' => $narrowing->chips,
+                'tiles' => $map ? OnMap::tiles($scene->blueprint)['tiles'] ?? null : null,
                 'swipes' => array_map(
                     fn (Swipe $s, int $i): array => ['label' => $scene->text($s->label, "swipes/$i/label"), 'dangerous' => $s->dangerous] +
                         ($s->removes() ? ['removes' => true] : []),
@@ -189,11 +197,35 @@ final readonly class ListLine implements InParts, Labelled
                 ),
             ],
             fn (mixed $v, string $key): bool => ! (in_array($key, ['orders', 'chips', 'swipes'], true) && $v === []) &&
-                ! (in_array($key, ['order', 'rest'], true) && $v === null) &&
+                ! (in_array($key, ['order', 'rest', 'tiles'], true) && $v === null) &&
                 ! ($key === 'leads' && $v === '') &&
                 ! ($key === 'newestLast' && $v === false),
             ARRAY_FILTER_USE_BOTH,
         );
+    }
+
+    /**
+     * What is there and not to be seen, in words; null where all is.
+     *
+     * @param  int|null  $shown  so many of more; null where the list is whole
+     * @param  list<array<string, mixed>>  $items
+     */
+    private function rest(?int $shown, bool $newest, Narrowing $narrowing, array $items): ?string
+    {
+        $said = [];
+        if ($shown !== null) {
+            $said[] =
+                ($newest ? 'Only the last ' : 'Only the first ').
+                number_format($shown).
+                ' are shown.'.
+                ($this->searchable || $narrowing->chips !== [] ? ' Search or choose above to see others.' : '');
+        }
+        $nowhere = $this->layout === 'map' ? count(array_filter($items, fn (array $item): bool => ! isset($item['place']))) : 0;
+        if ($nowhere > 0) {
+            $said[] = $nowhere === 1 ? 'One has no place and is not on the map.' : number_format($nowhere).' have no place and are not on the map.';
+        }
+
+        return $said === [] ? null : implode(' ', $said);
     }
 
     /** A conversation is read from its end, as long as nobody puts it in another order. */
@@ -269,8 +301,12 @@ final readonly class ListLine implements InParts, Labelled
             $item[$shown->place] = match (true) {
                 $shown->place === 'picture' && is_string($value) => $value,
                 $shown->place === 'picture' => '',
+                $shown->place === 'place' => $value instanceof Place ? OnMap::place($value) : null,
                 default => $scene->show($value),
             };
+        }
+        if (! isset($item['place'])) {
+            unset($item['place']);
         }
         if (! isset($item['title']) && $this->shows === []) {
             $item['title'] = $row->label();

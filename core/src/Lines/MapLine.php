@@ -23,7 +23,7 @@ use Lanai\Core\Play\Scene;
 use Lanai\Core\Play\Tappable;
 use Lanai\Core\Values\Place;
 
-/** A place, on a plain map of the world's shores, with its coordinates. */
+/** A place on a map, with its coordinates; without a service that draws maps, on a plain one of the world's shores. */
 final readonly class MapLine implements Tappable
 {
     use MayBeTapped;
@@ -49,9 +49,9 @@ final readonly class MapLine implements Tappable
         $place = $scene->value($this->of, 'of');
 
         return [
-            'place' => $place instanceof Place ? ['latitude' => $place->latitude, 'longitude' => $place->longitude] : null,
+            'place' => $place instanceof Place ? OnMap::place($place) : null,
             'text' => $scene->text($this->saying, 'saying'),
-        ] + $this->taps();
+        ] + OnMap::tiles($scene->blueprint) + $this->taps();
     }
 
     public static function box(array $node, Setting $setting, Within $in): Box

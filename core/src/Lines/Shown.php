@@ -14,7 +14,7 @@ use Lanai\Core\Language\Sentence;
 /** What an item of a list shows in one of its places. */
 final readonly class Shown implements HasSentence
 {
-    public const PLACES = ['title' => 'title', 'note' => 'note', 'aside' => 'aside', 'picture' => 'picture', 'badge' => 'badge'];
+    public const PLACES = ['title' => 'title', 'note' => 'note', 'aside' => 'aside', 'picture' => 'picture', 'badge' => 'badge', 'place' => 'place'];
 
     public function __construct(public string $formula, public string $place)
     {
@@ -26,7 +26,7 @@ final readonly class Shown implements HasSentence
             'shows',
             new Blank('formula', FormulaFit::giving(Kind::Any)),
             'as',
-            new Blank('place', ChoiceFit::of('title, note, aside, picture or badge', self::PLACES)),
+            new Blank('place', ChoiceFit::of('title, note, aside, picture, badge or place', self::PLACES)),
         );
     }
 }

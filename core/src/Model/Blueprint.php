@@ -109,6 +109,18 @@ final class Blueprint implements HasSentence, Schema
         );
     }
 
+    /** The service that draws the maps: the first that has tiles. */
+    public function mapService(): ?Service
+    {
+        foreach ($this->services as $service) {
+            if (($service->tiles[0] ?? null)?->isWhole() === true) {
+                return $service;
+            }
+        }
+
+        return null;
+    }
+
     /**
      * @param  array<string, mixed>  $data
      * @param  self|null  $like  one that is read already: screens that are the same in both are not read again

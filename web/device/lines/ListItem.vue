@@ -11,7 +11,7 @@ import type { Device } from '../useDevice'
 const props = defineProps<{ node: ListNode; item: Item }>()
 const device = inject('device') as Device
 /** How wide their pictures are at most, in dp. */
-const WIDE = { rows: 48, conversation: 40, tiles: 320, strip: 240, cards: Math.min(innerWidth, 880), pages: Math.min(innerWidth, 880) }
+const WIDE = { rows: 48, map: 48, conversation: 40, tiles: 320, strip: 240, cards: Math.min(innerWidth, 880), pages: Math.min(innerWidth, 880) }
 const offered = ref(false)
 const slides = props.node.swipes?.length ? sliding() : ref(null)
 /** Removed by a swipe: it is gone at once, and comes back where that was not done after all. */
@@ -44,7 +44,7 @@ async function choose(i: number) {
             <span v-if="item.badge" class="item-badge">{{ item.badge }}</span>
           </span>
           <span v-if="item.aside" class="item-aside">{{ item.aside }}</span>
-          <DeviceIcon v-if="node.taps && node.layout === 'rows'" name="chevron" class="item-chevron" />
+          <DeviceIcon v-if="node.taps && (node.layout === 'rows' || node.layout === 'map')" name="chevron" class="item-chevron" />
         </span>
       </component>
     </component>

@@ -5,6 +5,7 @@ import type { Device } from '../useDevice'
 import ListItem from './ListItem.vue'
 
 const ListNarrow = defineAsyncComponent(() => import('./ListNarrow.vue'))
+const ListMap = defineAsyncComponent(() => import('./ListMap.vue'))
 const ListPages = defineAsyncComponent(() => import('./ListPages.vue'))
 const LongList = defineAsyncComponent(() => import('./LongList.vue'))
 const props = defineProps<{ node: ListNode }>()
@@ -61,6 +62,7 @@ watch(
     <ListNarrow v-if="node.search !== null || node.orders || node.chips" :node="node" />
     <p v-if="node.more && node.newestLast" ref="end" class="list-more" role="status">More…</p>
     <p v-if="!node.items.length" class="empty">{{ node.empty }}</p>
+    <ListMap v-else-if="node.layout === 'map'" :node="node" />
     <ListPages v-else-if="node.layout === 'pages'" :node="node" />
     <LongList v-else-if="long" :node="node" :begins="begins" />
     <ul v-else class="list" :class="node.layout" :tabindex="node.layout === 'strip' ? 0 : undefined">

@@ -17,8 +17,8 @@ const busy = ref(false)
 const other = { sandbox: 'live', live: 'sandbox' }
 const path = () => `apps/${studio.app}/rows/${props.set}/${props.table.stored}`
 
+/** What was found before stays until the new is there: nothing moves under a finger. */
 async function look() {
-  found.value = null
   found.value = await api
     .get<Comparison>(`${path()}/compare`)
     .catch((error) => ((trouble.value = error instanceof Declined ? error.message : String(error)), null))
@@ -26,6 +26,7 @@ async function look() {
 }
 watch(model, (open) => {
   trouble.value = said.value = ''
+  found.value = null
   if (open) look()
 })
 
@@ -34,8 +35,8 @@ async function copy() {
   trouble.value = ''
   try {
     const done = await api.post<{ copied: number }>(`${path()}/copy`, { ids: chosen.value })
-    said.value = `${done.copied} ${done.copied === 1 ? 'row' : 'rows'} copied.`
     await look()
+    said.value = `${done.copied} ${done.copied === 1 ? 'row' : 'rows'} copied.`
     emit('done')
   } catch (error) {
     trouble.value = error instanceof Declined ? error.message : String(error)

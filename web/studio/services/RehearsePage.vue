@@ -4,6 +4,7 @@ import RehearseStandins from '../deck/RehearseStandins.vue'
 const about = {
   almanac: 'Sea and weather. Its key is practice-key-of-the-sea, in the header X-Almanac-Key; its OpenAPI document is at stand-in:almanac/v1/openapi.json.',
   wordsmith: 'Words, pictures and speech. Its token is practice-key-of-words; its models are small-talker, painter and reader.',
+  chartroom: 'Tiles of the map of a made-up coast. Its key is practice-key-of-the-coast, in the query as “key”; its tiles are at /tiles/{z}/{x}/{y}.png.',
 }
 </script>
 

@@ -33,6 +33,7 @@ final readonly class Service implements HasSentence
      * @param  list<SignsIn>  $signing  at most one
      * @param  list<Price>  $prices
      * @param  list<ServiceRequest>  $requests
+     * @param  list<Tiles>  $tiles  at most one
      */
     public function __construct(
         public string $name,
@@ -46,6 +47,7 @@ final readonly class Service implements HasSentence
         #[ListOf(SignsIn::class)] public array $signing = [],
         #[ListOf(Price::class)] public array $prices = [],
         #[ListOf(ServiceRequest::class)] public array $requests = [],
+        #[ListOf(Tiles::class)] public array $tiles = [],
     ) {
     }
 
@@ -63,6 +65,7 @@ final readonly class Service implements HasSentence
                 new SubLine('when that is enough:', new Blank('enough', new TextFit()), 'what a person reads who has asked enough'),
                 new Children('signing', Families::of(SignsIn::class), 'how Lanai signs in to it'),
                 new Children('prices', Family::only('“price”', Price::class), 'a price'),
+                new Children('tiles', Family::only('“draws maps”', Tiles::class), 'where its maps are drawn'),
                 new Children('requests', Families::of(ServiceRequest::class), 'a request'),
             );
     }
@@ -87,6 +90,7 @@ final readonly class Service implements HasSentence
             [],
             $this->prices,
             $this->requests,
+            $this->tiles,
         );
     }
 

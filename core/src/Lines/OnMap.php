@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Lines;
+
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Values\Place;
+
+/** What the maps of an app have in common. */
+final class OnMap
+{
+    /** @return array{latitude: float, longitude: float} */
+    public static function place(Place $place): array
+    {
+        return ['latitude' => $place->latitude, 'longitude' => $place->longitude];
+    }
+
+    /** @return array{tiles?: array{most: int, credit: string, mark: string}} what maps are drawn with; nothing where no service has tiles */
+    public static function tiles(Blueprint $blueprint): array
+    {
+        $service = $blueprint->mapService();
+        $tiles = $service?->tiles[0] ?? null;
+
+        return $service === null || $tiles === null
+            ? []
+            : ['tiles' => ['most' => $tiles->deepest(), 'credit' => $tiles->credit, 'mark' => hash('crc32b', "$service->address $service->sandbox $tiles->path")]];
+    }
+}
