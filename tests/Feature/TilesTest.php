@@ -75,7 +75,7 @@ final class TilesTest extends TestCase
         }
         self::assertSame($asked, $this->switches()->state()['calls']);
         $this->get("/device/deck/{$this->demo->id}/tiles/1/0/-1")->assertNotFound();
-        $this->get("/device/share/nobody/tiles/0/0/0")->assertNotFound();
+        $this->get('/device/share/nobody/tiles/0/0/0')->assertNotFound();
     }
 
     public function test_an_app_without_a_service_for_maps_has_no_tiles(): void

@@ -113,6 +113,11 @@ function pinned(pin: Pin): L.Marker {
   const marker = L.marker([pin.latitude, pin.longitude], { icon, keyboard: !props.still, interactive: !props.still }).addTo(map!)
   const label = one ? pin.spots[0].title : `${pin.spots.length} places here`
   marker.getElement()?.setAttribute('aria-label', label)
+  marker.getElement()?.addEventListener('keydown', (event) => {
+    if (event.key !== 'Enter' && event.key !== ' ') return
+    event.preventDefault()
+    pressed(pin)
+  })
   marker.on('click', () => pressed(pin))
   return marker
 }
@@ -146,7 +151,7 @@ watch(() => props.chosen, draw)
 
 <template>
   <!-- Fingers on a map move the map, and not the page around it. -->
-  <div class="map-frame" :class="{ still }" @touchstart.stop @touchmove.stop @touchend.stop>
+  <div class="map-frame" :data-moves="!still || undefined">
     <div ref="place" class="map-ground" :class="{ plain: !tiles }" dir="ltr" role="group" :aria-label="label" />
     <div v-if="!still" class="map-zoom">
       <button aria-label="Nearer" :disabled="zoom >= deepest()" @click="map?.zoomIn()"><DeviceIcon name="plus" /></button>

@@ -26,6 +26,8 @@ export function useDrag(element: Ref<HTMLElement | null | undefined>, drag: Drag
 
   function down(x: number, y: number, target: EventTarget | null) {
     if (!(target instanceof Element)) return
+    // What moves by itself under a finger, as a map does, keeps it.
+    if (element.value?.contains(target.closest('[data-moves]'))) return
     from = { x, y, target }
     state = 'open'
     track = []

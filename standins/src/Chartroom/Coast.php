@@ -50,7 +50,7 @@ final class Coast
     /** The latitude of the demo's shore. */
     private function shore(float $longitude): float
     {
-        $points = self::SHORE;
+        $points = self::points();
         $last = count($points) - 1;
         if ($longitude <= $points[0][0] || $longitude >= $points[$last][0]) {
             [$edge, $latitude] = $longitude <= $points[0][0] ? $points[0] : $points[$last];
@@ -62,6 +62,12 @@ final class Coast
         $smooth = $part * $part * (3 - 2 * $part);
 
         return $points[$i][1] + ($points[$i + 1][1] - $points[$i][1]) * $smooth;
+    }
+
+    /** @return list<array{float, float}> */
+    private static function points(): array
+    {
+        return self::SHORE;
     }
 
     /** Waves of many lengths over each other, each of them smooth between values at the corners of a grid. */
