@@ -40,6 +40,13 @@ final class DemoSeeder extends Seeder
         ['Mill Weir', 'River mouth', 13.5, 'Fresh and salt meet here. Wait for slack water.', [[215, 225, 190], [85, 140, 120], [30, 80, 75]]],
     ];
 
+    /** What opens the stand-ins, by the names of the services. */
+    private const KEYS = [
+        'Almanac' => 'practice-key-of-the-sea',
+        'Wordsmith' => 'practice-key-of-words',
+        'Chartroom' => 'practice-key-of-the-coast',
+    ];
+
     private const GROUNDS = [
         ['pebbles', '50.0312, -5.4471'],
         ['rock', '50.0467, -5.4118'],
@@ -129,7 +136,7 @@ final class DemoSeeder extends Seeder
         foreach (DataSet::cases() as $set) {
             $this->fill($app, $set, $blueprint, $photos);
             $this->accounts($app, $set, $blueprint);
-            foreach (['Almanac' => 'practice-key-of-the-sea', 'Wordsmith' => 'practice-key-of-words', 'Chartroom' => 'practice-key-of-the-coast'] as $service => $key) {
+            foreach (self::KEYS as $service => $key) {
                 ServiceSecret::query()->create(['app_id' => $app->id, 'dataset' => $set->value, 'service' => $service, 'name' => '', 'secret' => $key]);
             }
             IdentityProvider::query()->create([

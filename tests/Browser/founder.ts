@@ -124,9 +124,12 @@ export async function letterTo(page: Page, address: string, about = '', whose: n
   return found as Letter
 }
 
+/** The page and the frames in it, but those of the web. */
+const ours = (page: Page) => page.frames().filter((frame) => frame.url().startsWith(new URL(page.url()).origin))
+
 /** Waits until nothing loads, moves or is about to be drawn, in the page and in every frame of it. */
 export async function settled(page: Page): Promise<void> {
-  for (const frame of page.frames()) {
+  for (const frame of ours(page)) {
     await frame.waitForFunction(() => !document.querySelector('[aria-busy=true]'))
     await frame.evaluate(async () => {
       await document.fonts.ready
@@ -146,7 +149,7 @@ const axe = readFileSync('node_modules/axe-core/axe.min.js', 'utf8')
  * @param rules only these; what does not depend on colours need not be looked for twice
  */
 export async function nothingSerious(page: Page, where: string, rules?: string[]): Promise<void> {
-  for (const frame of page.frames()) {
+  for (const frame of ours(page)) {
     await frame.evaluate(axe)
     const found = await frame.evaluate(async (rules) => {
       const run = await (

@@ -144,7 +144,7 @@ final class KilledPartsTest extends TestCase
         $this->travel(25)->hours();
         $pruned = OldWork::prune();
 
-        self::assertSame(['answers to taps' => 1, 'files to be brought in' => 1, 'folders of work' => 2, 'sessions' => 1], $pruned);
+        self::assertSame(['answers to taps' => 1, 'files to be brought in' => 1, 'folders of work' => 2, 'tiles of maps' => 0, 'sessions' => 1], $pruned);
         self::assertSame(
             ['new'],
             DB::connection("app_{$app->id}_live")

@@ -223,7 +223,17 @@ watch(() => props.chosen, draw)
   background: var(--surface);
   box-shadow: 0 1px 3px rgb(0 0 0 / .35);
 }
-.map-zoom button { display: grid; place-items: center; width: 48px; height: 48px; border: 0; border-radius: 50%; color: var(--ink); background: none; cursor: pointer; }
+.map-zoom button {
+  display: grid;
+  place-items: center;
+  width: 48px;
+  height: 48px;
+  border: 0;
+  border-radius: 50%;
+  color: var(--ink);
+  background: none;
+  cursor: pointer;
+}
 .map-zoom button:disabled { opacity: .4; cursor: default; }
 .map-credit, .map-failing {
   position: absolute;

@@ -64,10 +64,10 @@ export const server = {
   mine: (body: object) => post('/mine', body),
   why: (body: object) => post('/why', body) as Promise<{ sentence: string }>,
   /** A slow connection is felt where somebody waits, not in what the device asks by itself. */
-  pulse: (query: string) =>
-    (network.value === 'slow' ? Promise.resolve({ pulse: '' }) : ask(`/pulse${query}`, { headers: { Accept: 'application/json' } }, PATIENCE_FOR_PULSE)) as Promise<{
-      pulse: string
-    }>,
+  pulse: (query: string): Promise<{ pulse: string }> =>
+    network.value === 'slow'
+      ? Promise.resolve({ pulse: '' })
+      : (ask(`/pulse${query}`, { headers: { Accept: 'application/json' } }, PATIENCE_FOR_PULSE) as Promise<{ pulse: string }>),
   async picture(file: File): Promise<string> {
     const form = new FormData()
     form.append('picture', file)

@@ -205,7 +205,10 @@ final readonly class ServiceController
     /** How the stand-ins answer, so that failure can be rehearsed. */
     public function rehearse(Request $request, App $app, #[CurrentUser] Founder $founder): JsonResponse
     {
-        $given = $request->validate(['service' => ['sometimes', 'in:'.implode(',', Practice::SERVICES)], 'mode' => ['sometimes', 'nullable', 'string', 'max:20']]);
+        $given = $request->validate([
+            'service' => ['sometimes', 'in:'.implode(',', Practice::SERVICES)],
+            'mode' => ['sometimes', 'nullable', 'string', 'max:20'],
+        ]);
         $found = [];
         foreach (Practice::SERVICES as $name) {
             $url = 'http://'.config('lanai.standins')."/$name/switches";

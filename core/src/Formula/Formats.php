@@ -63,6 +63,21 @@ final class Formats
         return (string) self::$made[$key]->format($at);
     }
 
+    /** "Today", "Yesterday", the day of the week within the last six days, and else the day, where the person is. */
+    public static function dayInWords(DateTimeImmutable $at, Moment $moment): string
+    {
+        // Days of a zone are not all of the same length.
+        $day = fn (DateTimeImmutable $when): DateTimeImmutable => new DateTimeImmutable($when->setTimezone($moment->zone)->format('Y-m-d').'T00:00:00Z');
+        $ago = (int) $day($at)->diff($day($moment->now))->format('%r%a');
+
+        return match (true) {
+            $ago === 0 => 'Today',
+            $ago === 1 => 'Yesterday',
+            $ago > 1 && $ago < 7 => self::pattern($at, 'EEEE', $moment),
+            default => self::longDate($at, $moment),
+        };
+    }
+
     /** "in 3 hours", "2 days ago": the largest unit that fits, rounded down. */
     public static function relative(DateTimeImmutable $at, Moment $moment): string
     {

@@ -8,8 +8,9 @@ use DateTimeImmutable;
 use DateTimeZone;
 use Lanai\Core\Formula\Kind;
 use Lanai\Core\Geometry\Box;
+use Lanai\Core\Geometry\Edges;
+use Lanai\Core\Geometry\Nodes;
 use Lanai\Core\Geometry\Setting;
-use Lanai\Core\Geometry\Size;
 use Lanai\Core\Geometry\Within;
 use Lanai\Core\Language\Blank;
 use Lanai\Core\Language\Clause;
@@ -48,8 +49,28 @@ final readonly class Countdown implements Line
         ];
     }
 
+    /** Each with its length and that of the next longer one, in seconds; what is shorter than an hour is always shown. */
+    private const UNITS = ['d' => [86400, null], 'h' => [3600, 86400], 'min' => [60, 3600], 's' => [1, 60]];
+
     public static function box(array $node, Setting $setting, Within $in): Box
     {
-        return new Box(height: Size::dp($setting->pen->rem(2)));
+        $until = strtotime(Nodes::text($node, 'until'));
+        $left = $until === false ? 0 : max(0, $until - (int) strtotime(Nodes::text($node, 'now')));
+        if ($left === 0) {
+            return new Box(text: $setting->pen->text(Nodes::text($node, 'over'), 1.5, 2));
+        }
+        $parts = [];
+        foreach (self::UNITS as $unit => [$length, $next]) {
+            $count = intdiv($next === null ? $left : $left % $next, $length);
+            if ($count > 0 || $left >= ($next ?? PHP_INT_MAX) || $length <= 60) {
+                $words = [
+                    new Box(text: $setting->pen->text((string) $count, 1.5, 2, 700)),
+                    new Box(text: $setting->pen->text($unit, 0.875, 2), margin: new Edges(0, 0, 0, 3)),
+                ];
+                $parts[] = new Box(flow: 'row', children: $words);
+            }
+        }
+
+        return new Box(flow: 'row', children: $parts, gap: 10, wraps: true);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Lines;
 
+use DateTimeImmutable;
+use Lanai\Core\Formula\Formats;
 use Lanai\Core\Formula\Kind;
 use Lanai\Core\Formula\Scope;
 use Lanai\Core\Formula\Type;
@@ -168,7 +170,8 @@ final readonly class ListLine implements InParts, Labelled
         $rows = array_slice($rows, 0, $most);
         $rows = $newest ? array_reverse($rows) : $rows;
         $scene->reader->ahead($table, $rows, $shown);
-        $items = array_map(fn (Row $row): array => $this->item($scene->inRow($row), $row), $rows);
+        $day = $this->day($table, $narrowing);
+        $items = array_map(fn (Row $row): array => $this->item($scene->inRow($row), $row, $day), $rows);
 
         return array_filter(
             [
@@ -234,6 +237,14 @@ final readonly class ListLine implements InParts, Labelled
         return $this->layout === 'conversation' && $narrowing->sort === null && ($this->by === [] || $this->by[0]->way !== 'downward');
     }
 
+    /** A formula for the moment by whose day what was said stands apart, where a conversation is in the order of one; '' for none. */
+    private function day(Table $table, Narrowing $narrowing): string
+    {
+        $field = $this->layout === 'conversation' && $narrowing->sort === null ? $table->field($this->by[0]->field ?? '') : null;
+
+        return $field !== null && $field->valueType()->kind === Kind::Moment ? Names::inFormula($field->name) : '';
+    }
+
     /** The screen that a tap on an item opens, and nothing else. */
     private function leads(Scene $scene): string
     {
@@ -290,7 +301,7 @@ final readonly class ListLine implements InParts, Labelled
     }
 
     /** @return array<string, mixed> */
-    private function item(Scene $scene, Row $row): array
+    private function item(Scene $scene, Row $row, string $day): array
     {
         $item = ['id' => $row->id];
         foreach ($this->shows as $i => $shown) {
@@ -316,6 +327,9 @@ final readonly class ListLine implements InParts, Labelled
         }
         if ($this->headings !== '') {
             $item['group'] = $scene->show($scene->value($this->headings, 'headings', $row->id));
+        } elseif ($day !== '') {
+            $at = $scene->value($day, 'by/0/field', $row->id);
+            $item['group'] = $at instanceof DateTimeImmutable ? Formats::dayInWords($at, $scene->moment) : '';
         }
 
         return $item;

@@ -22,8 +22,11 @@ final class OnMap
         $service = $blueprint->mapService();
         $tiles = $service?->tiles[0] ?? null;
 
-        return $service === null || $tiles === null
-            ? []
-            : ['tiles' => ['most' => $tiles->deepest(), 'credit' => $tiles->credit, 'mark' => hash('crc32b', "$service->address $service->sandbox $tiles->path")]];
+        if ($service === null || $tiles === null) {
+            return [];
+        }
+        $mark = hash('crc32b', "$service->address $service->sandbox $tiles->path");
+
+        return ['tiles' => ['most' => $tiles->deepest(), 'credit' => $tiles->credit, 'mark' => $mark]];
     }
 }

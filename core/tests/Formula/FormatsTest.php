@@ -39,6 +39,22 @@ final class FormatsTest extends TestCase
         self::assertSame($told, Formats::relative(World::moment()->now->modify($away), World::moment()));
     }
 
+    /** Summer time in Europe ended on 25 October 2026, a day of 25 hours (IANA time zone database). */
+    #[TestWith(['2026-10-26T00:30:00+01:00', 'Today'])]
+    #[TestWith(['2026-10-26T23:59:00+01:00', 'Today'])]
+    #[TestWith(['2026-10-25T23:59:00+01:00', 'Yesterday'])]
+    #[TestWith(['2026-10-25T00:00:00+02:00', 'Yesterday'])]
+    #[TestWith(['2026-10-24T23:59:00+02:00', 'Saturday'])]
+    #[TestWith(['2026-10-20T12:00:00+02:00', 'Tuesday'])]
+    #[TestWith(['2026-10-19T23:00:00+02:00', '19 October 2026'])]
+    #[TestWith(['2026-10-27T01:00:00+01:00', '27 October 2026'])]
+    public function test_a_day_that_is_near_is_told_by_its_name(string $at, string $told): void
+    {
+        $moment = new Moment(new DateTimeImmutable('2026-10-26T08:00:00+01:00'), new DateTimeZone('Europe/Berlin'));
+
+        self::assertSame($told, Formats::dayInWords(new DateTimeImmutable($at), $moment));
+    }
+
     /** The same instant is another day in another zone: UTC+14 (Pacific/Kiritimati) and UTC-10 (Pacific/Honolulu), by the IANA database. */
     public function test_a_moment_is_shown_on_the_clock_of_the_person(): void
     {

@@ -36,6 +36,7 @@ final class ParagraphTest extends TestCase
     #[TestWith(["first\nsecond", 500.0, 2])]
     #[TestWith(["a\u{A0}b c", 30.0, 2])]
     #[TestWith(['100 %', 500.0, 1])]
+    #[TestWith(["well--'known' fact", 60.0, 3])]
     #[TestWith(['', 100.0, 1])]
     public function test_lines_end_where_they_may(string $text, float $room, int $lines): void
     {

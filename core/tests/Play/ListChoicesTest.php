@@ -190,4 +190,31 @@ final class ListChoicesTest extends TestCase
         $ordered = $world->show(orders: ['/screens/0/lines/0' => 'text'])['nodes'][0];
         self::assertSame([1, false], [$titles($ordered)[0], isset($ordered['newestLast'])]);
     }
+
+    public function test_in_a_conversation_days_stand_apart(): void
+    {
+        $world = World::of(<<<'SCRIPT'
+            app Talk
+            table Words, each a Word
+              Text is a text
+              Said is a date and time
+            screen S, first
+              List of Words, by Said upward, as a conversation, offering order by Text
+                shows text as title
+              List of Words, by Said upward, as a conversation, under headings of text
+              List of Words, by Said upward
+              List of Words, by Text upward, as a conversation
+            SCRIPT);
+        foreach (['2026-12-20T08:00:00Z', '2026-12-23T08:00:00Z', '2026-12-24T08:00:00Z', '2026-12-24T09:00:00Z'] as $i => $said) {
+            $world->add('Words', ['text' => "word $i", 'said' => new \DateTimeImmutable($said)]);
+        }
+        $world->add('Words', ['text' => 'before time']);
+        $groups = fn (array $node): array => array_column($node['items'], 'group');
+        [$talk, $headed, $list, $byText] = $world->show()['nodes'];
+
+        self::assertSame(['', 'Sunday', 'Yesterday', 'Today', 'Today'], $groups($talk));
+        self::assertSame(['before time', 'word 0', 'word 1', 'word 2', 'word 3'], $groups($headed));
+        self::assertSame([[], []], [$groups($list), $groups($byText)]);
+        self::assertSame([], $groups($world->show(orders: ['/screens/0/lines/0' => 'text'])['nodes'][0]));
+    }
 }

@@ -25,7 +25,8 @@ final class MapTest extends TestCase
 {
     private const APP = "app Coast\n\ntable Coves, each a Cove\n  Name is a text\n  Lies is a place\n\n";
 
-    private const TILES = "service Room is at \"https://tiles.example\"\n  draws maps with \"/t/{z}/{x}/{y}.png\", as far as zoom 14, credited to \"The Room\"\n\n";
+    private const TILES = "service Room is at \"https://tiles.example\"\n"
+        ."  draws maps with \"/t/{z}/{x}/{y}.png\", as far as zoom 14, credited to \"The Room\"\n\n";
 
     private const LIST = "screen S, first\n  List of Coves, by Name upward, as a map, with a search box\n    shows name as title\n    shows lies as place\n"
         ."    tapped:\n      say \"{name}\"\n    when empty: \"No coves.\"\n";

@@ -63,7 +63,7 @@ function choose(id: string) {
 </script>
 
 <template>
-  <span class="phone">
+  <span class="phone-line">
     <button
       type="button"
       class="line-control phone-country"
@@ -92,7 +92,7 @@ function choose(id: string) {
 </template>
 
 <style>
-.phone { display: flex; gap: 8px; }
+.phone-line { display: flex; gap: 8px; }
 .phone-country { flex: none; width: auto; display: flex; align-items: center; gap: 4px; padding-inline-end: 8px; cursor: pointer; white-space: nowrap; }
-.phone .line-control { min-width: 0; }
+.phone-line .line-control { min-width: 0; }
 </style>

@@ -35,6 +35,6 @@ const parts = computed(() => {
 </template>
 
 <style>
-.countdown { display: flex; flex-wrap: wrap; gap: 0 14px; font-variant-numeric: tabular-nums; font-size: 1.5rem; line-height: 2rem; }
-.countdown small { margin-inline-start: 3px; font-size: .875rem; font-weight: 400; }
+.countdown { display: flex; flex-wrap: wrap; gap: 10px; font-variant-numeric: tabular-nums; font-size: 1.5rem; line-height: 2rem; }
+.countdown small { line-height: 1; margin-inline-start: 3px; font-size: .875rem; font-weight: 400; }
 </style>

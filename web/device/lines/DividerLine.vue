@@ -9,5 +9,5 @@ defineProps<{ node: DividerNode }>()
 </template>
 
 <style>
-.divider { width: 100%; margin: 4px 0; border: 0; border-top: 1px solid color-mix(in srgb, var(--ink) 20%, transparent); }
+.divider { width: 100%; margin-block: 4px; border: 0; border-top: 1px solid color-mix(in srgb, var(--ink) 20%, transparent); }
 </style>

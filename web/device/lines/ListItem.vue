@@ -94,6 +94,8 @@ button.item { cursor: pointer; }
 .item-title { font-weight: 600; overflow-wrap: anywhere; }
 .item-note { font-size: .9375rem; line-height: 1.375rem; overflow-wrap: anywhere; color: color-mix(in srgb, var(--ink) 78%, transparent); }
 .item-badge {
+  max-width: 100%;
+  overflow-wrap: anywhere;
   margin-block-start: 4px;
   padding: 2px 10px;
   border-radius: 12px;

@@ -65,7 +65,7 @@ watch(
     <ListMap v-else-if="node.layout === 'map'" :node="node" />
     <ListPages v-else-if="node.layout === 'pages'" :node="node" />
     <LongList v-else-if="long" :node="node" :begins="begins" />
-    <ul v-else class="list" :class="node.layout" :tabindex="node.layout === 'strip' ? 0 : undefined">
+    <ul v-else class="list" :class="[node.layout, { far: node.items.length > MANY }]" :tabindex="node.layout === 'strip' ? 0 : undefined">
       <li v-for="(item, i) in node.items" :key="item.id">
         <h3 v-if="begins(i)" class="list-heading">{{ item.group || '–' }}</h3>
         <ListItem :node="node" :item="item" />
@@ -80,6 +80,7 @@ watch(
 .list-place { display: flex; flex-direction: column; gap: 12px; min-width: 0; }
 .list { list-style: none; display: flex; flex-direction: column; gap: 12px; }
 .list-heading {
+  overflow-wrap: anywhere;
   padding: 10px 14px 4px;
   font-size: .9375rem;
   line-height: 1.375rem;
@@ -89,12 +90,17 @@ watch(
 /* What is far away is not drawn, and keeps its room. */
 img.item-picture { display: block; }
 .conversation { gap: 8px; overflow-anchor: none; }
-.conversation > li { content-visibility: auto; contain-intrinsic-block-size: auto 72px; }
+.conversation.far > li { content-visibility: auto; contain-intrinsic-block-size: auto 72px; }
+/* Days stand apart. */
+.conversation .list-heading { text-align: center; font-weight: 600; }
 /* Clipped, and not hidden: so that headings stay in sight. */
 .rows { gap: 0; border-radius: var(--corner); overflow: clip; background: var(--surface); }
 .list:not(.long) > li > .list-heading { position: sticky; inset-block-start: 0; z-index: 1; background: var(--ground); }
 .rows:not(.long) > li > .list-heading { background: var(--surface); }
 .cards:not(.long) { display: grid; grid-template-columns: repeat(auto-fill, minmax(min(100%, 300px), 1fr)); }
+.cards > li { display: flex; flex-direction: column; }
+.cards .item-place { flex: 1; }
+.cards .item { height: 100%; }
 .cards > li:has(> .list-heading) { grid-column: 1 / -1; }
 .rows li + li { border-top: 1px solid color-mix(in srgb, var(--ink) 9%, transparent); }
 .rows .item-picture { flex: none; width: 48px; height: 48px; border-radius: calc(var(--corner) * .625); object-fit: cover; }
