@@ -49,11 +49,14 @@ final class Bench
         $this->laravel->make(DemoSeeder::class)->setContainer($this->laravel)->__invoke();
     }
 
-    public function serve(): void
+    /** @param  bool  $whole  with the files of the device; else with the hand-written routes */
+    public function serve(bool $whole = false): void
     {
+        $root = dirname(__DIR__);
+        $router = $whole ? "$root/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php" : "$root/benchmarks/server.php";
         $this->server = new Process(
-            [PHP_BINARY, '-d', 'opcache.enable_cli=1', '-S', substr($this->address, 7), '-t', 'public', 'benchmarks/server.php'],
-            dirname(__DIR__),
+            [PHP_BINARY, '-d', 'opcache.enable_cli=1', '-S', substr($this->address, 7), '-t', "$root/public", $router],
+            $whole ? "$root/public" : $root,
             null,
             null,
             null,

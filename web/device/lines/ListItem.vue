@@ -8,7 +8,8 @@ import { pictured } from '../pictured'
 import { sliding } from '../sliding'
 import type { Device } from '../useDevice'
 
-const props = defineProps<{ node: ListNode; item: Item }>()
+/** @param soon among the first of its list: its picture is wanted at once */
+const props = defineProps<{ node: ListNode; item: Item; soon?: boolean }>()
 const device = inject('device') as Device
 /** How wide their pictures are at most, in dp. */
 const WIDE = { rows: 48, map: 48, conversation: 40, tiles: 320, strip: 240, cards: Math.min(innerWidth, 880), pages: Math.min(innerWidth, 880) }
@@ -35,7 +36,7 @@ async function choose(i: number) {
   <div v-show="!gone" class="item-place" :data-item="item.id">
     <component :is="slides ?? 'div'" :class="{ 'item-still': !slides }" :swipes="node.swipes" @choose="choose">
       <component :is="node.taps ? 'button' : 'div'" class="item" :class="{ own: item.own }" :aria-busy="device.isBusy(node.at, item.id)" @click="open()">
-        <img v-if="item.picture" class="item-picture" :src="picture(item.picture, WIDE[node.layout])" alt="" loading="lazy" />
+        <img v-if="item.picture" class="item-picture" :src="picture(item.picture, WIDE[node.layout])" alt="" :loading="soon ? 'eager' : 'lazy'" />
         <span v-else-if="pictured(node)" class="item-picture none" aria-hidden="true">{{ [...(item.title ?? '')][0] }}</span>
         <span class="item-line">
           <span class="item-words">

@@ -14,6 +14,8 @@ const end = ref<HTMLElement>()
 const place = ref<HTMLElement>()
 
 const MANY = 80
+/** So many are on the screen at first. */
+const SOON = 3
 const long = computed(() => props.node.items.length > MANY && ['rows', 'cards'].includes(props.node.layout))
 const begins = (index: number) => props.node.items[index].group !== undefined && props.node.items[index].group !== props.node.items[index - 1]?.group
 
@@ -68,7 +70,7 @@ watch(
     <ul v-else class="list" :class="[node.layout, { far: node.items.length > MANY }]" :tabindex="node.layout === 'strip' ? 0 : undefined">
       <li v-for="(item, i) in node.items" :key="item.id">
         <h3 v-if="begins(i)" class="list-heading">{{ item.group || '–' }}</h3>
-        <ListItem :node="node" :item="item" />
+        <ListItem :node="node" :item="item" :soon="i < SOON" />
       </li>
     </ul>
     <p v-if="node.more && !node.newestLast" ref="end" class="list-more" role="status">More…</p>
