@@ -57,11 +57,14 @@ final class Bench
         $this->server = new Process(
             [PHP_BINARY, '-d', 'opcache.enable_cli=1', '-S', substr($this->address, 7), '-t', "$root/public", $router],
             $whole ? "$root/public" : $root,
-            null,
+            $whole ? ['PHP_CLI_SERVER_WORKERS' => '6'] : null,
             null,
             null,
         );
+        $whole && $this->server->disableOutput();
         $this->server->start();
+        // Its workers do not end with it by themselves.
+        $whole && register_shutdown_function(fn () => exec('pkill -P '.$this->server?->getPid()));
         for ($i = 0; $i < 200 && ! @fsockopen('127.0.0.1', (int) parse_url($this->address, PHP_URL_PORT)); $i++) {
             usleep(20000);
         }
