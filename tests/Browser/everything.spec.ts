@@ -76,7 +76,7 @@ test('of an app of every kind of line at most one in a hundred stands elsewhere 
         }
         // What comes by itself, such as a chart, may come after the rest.
         await expect
-          .poll(() => measured().then(() => apart.length), { timeout: 1500, intervals: [50, 100, 250, 500] })
+          .poll(() => measured().then(() => apart.length), { timeout: 10_000, intervals: [50, 100, 250, 500] })
           .toBe(0)
           .catch(() => undefined)
         off.push(...apart)
