@@ -37,7 +37,9 @@ final class ScreenPicture
             if ($frame->y > $device->height || $frame->height < 1) {
                 continue;
             }
-            if ($kind === 'picture') {
+            if (isset($box->marks['map'])) {
+                $parts[] = $part('picture') + ['media' => ''];
+            } elseif ($kind === 'picture') {
                 $parts[] = $part('picture') + ['media' => $media[$box->key] ?? ''];
             } elseif (isset($media[$box->key])) {
                 $parts[] = $part('surface');

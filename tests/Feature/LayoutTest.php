@@ -28,6 +28,9 @@ final class LayoutTest extends TestCase
             self::assertSame('', $screen['problem'], $screen['slug']);
             self::assertNotSame([], $screen['picture']['parts'], $screen['slug']);
         }
+        $chart = array_column($answer->json('screens'), null, 'slug')['chart']['picture'];
+        $map = array_filter($chart['parts'], fn (array $part): bool => $part['kind'] === 'picture' && $part['height'] > $chart['height'] / 2);
+        self::assertCount(1, $map, 'Its map is to be seen on the small picture.');
     }
 
     public function test_a_flaw_is_found_told_by_its_device_and_mended(): void

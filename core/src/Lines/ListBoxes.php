@@ -72,7 +72,7 @@ final readonly class ListBoxes
     {
         $layout = Nodes::text($node, 'layout');
         if ($layout === 'map') {
-            return new Box(minHeight: self::MAP, grow: 1);
+            return new Box(minHeight: self::MAP, grow: 1, marks: ['map' => true]);
         }
         $boxes = [];
         $before = null;
