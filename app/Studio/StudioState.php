@@ -174,7 +174,10 @@ final class StudioState
                 $requests[] = self::request($request, Prose::nodes($node['requests'] ?? [])[$r], "/services/$i/requests/$r", $sentences);
             }
             $lines = $sentences->of(array_diff_key($node, ['requests' => true]), Service::class, "/services/$i");
-            $told[] = ['at' => "/services/$i", 'name' => $blueprint->services[$i]->name, 'lines' => $lines, 'requests' => $requests];
+            $service = $blueprint->services[$i];
+            $told[] =
+                ['at' => "/services/$i", 'name' => $service->name, 'lines' => $lines, 'requests' => $requests] +
+                ($service === $blueprint->mapService() ? ['drawsMaps' => true] : []);
         }
 
         return $told;

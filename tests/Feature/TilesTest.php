@@ -78,6 +78,16 @@ final class TilesTest extends TestCase
         $this->get('/device/share/nobody/tiles/0/0/0')->assertNotFound();
     }
 
+    public function test_the_studio_says_which_service_draws_the_maps(): void
+    {
+        $services = $this->getJson("/api/apps/{$this->demo->id}")->assertOk()->json('services');
+
+        self::assertSame(['Almanac' => false, 'Wordsmith' => false, 'Chartroom' => true], array_map(
+            fn (array $service): bool => $service['drawsMaps'] ?? false,
+            array_column($services, null, 'name'),
+        ));
+    }
+
     public function test_an_app_without_a_service_for_maps_has_no_tiles(): void
     {
         $made = $this->postJson('/api/apps', ['name' => 'Bare'])->assertCreated();

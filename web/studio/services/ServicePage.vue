@@ -46,6 +46,7 @@ async function remove() {
       }}</span>
     </li>
   </ul>
-  <p v-if="!service.requests.length" class="small">Nothing yet. Add a request above.</p>
+  <p v-if="service.drawsMaps" class="small">The maps of this app are drawn with it.</p>
+  <p v-else-if="!service.requests.length" class="small">Nothing yet. Add a request above.</p>
   <p class="page-end"><v-btn variant="text" size="small" color="error" @click="remove">Remove this service</v-btn></p>
 </template>
