@@ -7,7 +7,7 @@ return [
     'lifetime' => 60 * 24 * 30,
     'expire_on_close' => false,
     'encrypt' => false,
-    'files' => storage_path('framework/sessions'),
+    'files' => env('LANAI_SESSIONS', storage_path('framework/sessions')),
     'lottery' => [2, 100],
     'cookie' => 'lanai_session',
     'path' => '/',

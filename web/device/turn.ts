@@ -29,6 +29,13 @@ function pass(tap: MouseEvent) {
   under?.dispatchEvent(new MouseEvent('click', { bubbles: true, cancelable: true, clientX: tap.clientX, clientY: tap.clientY }))
 }
 
+/** Until what was pressed has shown that, or for as long as three pictures take where nothing is drawn. */
+const seen = () =>
+  new Promise<void>((done) => {
+    requestAnimationFrame(() => setTimeout(done))
+    setTimeout(done, 50)
+  })
+
 /**
  * Shows another step: the one before goes and the new one comes as its way in says, by the habits of the platform. Where the browser cannot
  * or motion is not wanted, it is there at once.
@@ -39,6 +46,7 @@ function pass(tap: MouseEvent) {
  */
 export async function turned(turn: Turn, opens: View['opens'], tapped: Element | null, come: () => Promise<void>): Promise<void> {
   if (!document.startViewTransition || less() || document.hidden) return come()
+  await seen()
   const root = document.documentElement
   const names = [`turn-${turn}`, `turn-${opens || 'sliding'}`, platform.value === 'ios' ? 'turn-ios' : 'turn-other']
   root.classList.remove(...CLASSES)

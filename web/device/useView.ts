@@ -80,6 +80,8 @@ export function useView({ step, place, first }: Way, typed: Typed, { chosen }: C
     }
     if (shown.value === id) return put()
     const come = async () => {
+      // Whoever has gone on meanwhile sees where that leads.
+      if (step.value.id !== id) return
       put()
       await nextTick()
       scrolled(was)
