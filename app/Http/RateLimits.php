@@ -48,13 +48,23 @@ final class RateLimits
         }
     }
 
+    /** What a device asks to read, and by itself: of those that show no session nobody knows which is which, so only their address counts. */
+    private const READ = ['view', 'pulse', 'media', 'tiles'];
+
     /** @return Closure(Request): list<Limit> */
     private static function limits(string $purpose, int $person, int $address): Closure
     {
         return fn (Request $request): array => [
             Limit::perMinute($address)->by("$purpose by address {$request->ip()}"),
-            Limit::perMinute($person)->by("$purpose by ".self::who($request, $purpose)),
+            ...in_array($purpose, self::READ, true) && ! self::isKnown($request)
+                ? []
+                : [Limit::perMinute($person)->by("$purpose by ".self::who($request, $purpose))],
         ];
+    }
+
+    private static function isKnown(Request $request): bool
+    {
+        return $request->user() instanceof Founder || ! in_array($request->bearerToken(), [null, ''], true);
     }
 
     /** Who asks, as far as it can be told without asking a database: else where from. */

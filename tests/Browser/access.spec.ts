@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './test'
 import { nothingSerious, openDemo, settled } from './founder'
 
 for (const colorScheme of ['light', 'dark'] as const) {

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs'
-import { expect, test, type Page } from '@playwright/test'
+import { expect, test, type Page } from './test'
 import { beginApp, device, fillBlank, openDemo, script, signUp } from './founder'
 
 const cell = (page: Page, name: string) => page.getByRole('gridcell', { name, exact: true })

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './test'
 import { asGuest, openDemo } from './founder'
 
 test('two people on two devices book one place, and each sees it at once', async ({ page }) => {

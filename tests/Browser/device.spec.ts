@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test'
+import { expect, test, type Page } from './test'
 import jsQR from 'jsqr'
 import { asGuest, device, fillBlank, makeDemo, openDemo } from './founder'
 

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './test'
 import { device, fillBlank, openDemo, signUp } from './founder'
 
 test('signing in with a wrong password says so and keeps the address', async ({ page }) => {

@@ -1,6 +1,6 @@
 import { spawn } from 'node:child_process'
 import { createRequire } from 'node:module'
-import { expect, test } from '@playwright/test'
+import { expect, test } from './test'
 import { beginApp, device, script } from './founder'
 
 const XLSX = createRequire(`${process.cwd()}/package.json`)('xlsx')

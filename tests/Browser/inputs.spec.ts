@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './test'
 import { device, nothingSerious, pick, signUp } from './founder'
 
 /** One form with a field of every type that a person can be asked for. */

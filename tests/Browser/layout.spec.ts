@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './test'
 import { openDemo, settled } from './founder'
 
 /** Chromium is the other opinion: the frames that the core computes are those that it draws, within 1 dp. */

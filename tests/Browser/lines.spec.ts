@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test'
+import { expect, test, type Page } from './test'
 import { device, signUp } from './founder'
 
 /** An app with a line of every kind that holds, opens, asks or draws. */

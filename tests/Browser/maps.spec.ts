@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './test'
 import { nothingSerious, openShippedDemo, practiceKey, settled, standins } from './founder'
 import { Finger, phone, shared } from './phone'
 

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './test'
 import { beginApp, nothingSerious, script } from './founder'
 import { Finger, phone, shared } from './phone'
 

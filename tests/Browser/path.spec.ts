@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './test'
 import { buildForHere, device, fillBlank, openDemo, pick } from './founder'
 
 test('from a sentence to an approved store submission', async ({ page }) => {

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs'
-import { expect, test, type Browser, type Page } from '@playwright/test'
+import { expect, test, type Browser, type Page } from './test'
 import { device, letterTo, makeDemo, nothingSerious, openDemo, openShippedDemo, signUp, type Demo } from './founder'
 
 test.use({ viewport: { width: 1280, height: 800 } })

@@ -1,5 +1,5 @@
 import { execFileSync } from 'node:child_process'
-import { expect, test } from '@playwright/test'
+import { expect, test } from './test'
 import semver from 'semver'
 
 /** Numbers that follow from a seed (a linear congruential generator), so that a failure can be repeated. */

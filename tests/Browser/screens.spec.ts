@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './test'
 import { device, openDemo, settled, signUp } from './founder'
 
 test.use({ permissions: ['clipboard-read', 'clipboard-write'] })

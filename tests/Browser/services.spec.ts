@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test'
+import { expect, test, type Page } from './test'
 import { beginApp, device, makeDemo, nothingSerious, openDemo, practiceKey, script, standins } from './founder'
 
 test.use({ viewport: { width: 1280, height: 800 } })

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './test'
 import { device, fillBlank, letterTo, openDemo, signUp } from './founder'
 
 test('an app is begun empty, gets a table, a row and a list, and is undone and redone', async ({ page }) => {

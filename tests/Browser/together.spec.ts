@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './test'
 import { beginApp, device, script } from './founder'
 import { phone, shared } from './phone'
 

@@ -1,4 +1,4 @@
-import { expect, test, type Browser, type Page } from '@playwright/test'
+import { expect, test, type Browser, type Page } from './test'
 import { beginApp, script } from './founder'
 import { Finger, phone, shared } from './phone'
 

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './test'
 import { buildForHere, makeDemo, openDemo } from './founder'
 
 test('a web app goes through Pier, runs from the store, and opens without a network', async ({ page, browser }) => {

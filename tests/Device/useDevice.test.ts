@@ -300,6 +300,19 @@ it('makes room for what is read by what is oldest', () => {
   store.mockRestore()
 })
 
+it('is there again where the server answers at all, though not to what it is asked by itself', async () => {
+  vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] })
+  app.unmount()
+  await begin()
+  vi.mocked(server.view).mockRejectedValueOnce(new Unreachable())
+  await device.load()
+  expect(device.offlineSince.value).not.toBeNull()
+  vi.mocked(server.pulse).mockRejectedValue(new Declined('That was too often in a short time.'))
+  vi.advanceTimersByTime(3000)
+  await vi.waitFor(() => expect(device.offlineSince.value).toBeNull())
+  vi.useRealTimers()
+})
+
 it('is there again as soon as a connection is, though an answer from before never comes', async () => {
   vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] })
   app.unmount()

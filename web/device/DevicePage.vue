@@ -1,7 +1,6 @@
 <script setup lang="ts">
-import { computed, onUnmounted, provide, ref, watch } from 'vue'
+import { computed, defineAsyncComponent, onUnmounted, provide, ref, watch } from 'vue'
 import type { Node } from '../contracts/view'
-import AskedBox from './AskedBox.vue'
 import DeviceIcon from './DeviceIcon.vue'
 import EntryList from './EntryList.vue'
 import { form, large, platform } from './form'
@@ -13,6 +12,7 @@ import { useEdge } from './useEdge'
 import { useOver } from './useOver'
 import { usePull } from './usePull'
 
+const AskedBox = defineAsyncComponent(() => import('./AskedBox.vue'))
 const device = useDevice()
 provide('device', device)
 const { view, shown, loading, late, failed, message, messageIsRefusal, offlineSince, waiting, canGoBack, place, rootScreen, question } = device

@@ -2,10 +2,12 @@ import './device.css'
 import { createApp } from 'vue'
 import DevicePage from './DevicePage.vue'
 import { entry } from './entry'
+import { fetchNext } from './lines'
 import { listenToEdges } from './shell'
 
 listenToEdges()
 createApp(DevicePage).mount('#device')
+window.addEventListener('load', fetchNext)
 
 // A live app and a packaged web app bring a manifest and a service worker; elsewhere there is none to register.
 if (document.querySelector('link[rel="manifest"]') && 'serviceWorker' in navigator) {

@@ -24,6 +24,8 @@ export function usePulse({ known, offlineSince, view, load }: Shown, { busy, wai
       if ((now && now !== known.pulse) || offlineSince.value !== null) if (!busy.value) await load()
     } catch (error) {
       if (error instanceof Unreachable && view.value) offlineSince.value ??= Date.now()
+      // Whoever declines is there.
+      else if (offlineSince.value !== null && !busy.value) await load()
     }
     if (mine === last) timer = window.setTimeout(ask, document.hidden ? EVERY * 4 : EVERY)
   }

@@ -2,17 +2,27 @@ import { defineAsyncComponent, type Component } from 'vue'
 
 type Load = () => Promise<Component>
 
-/** What is heavy comes only where it is used. */
-const late = import.meta.glob<Component>(['./ChartLine.vue', './MapLine.vue', './ConversationLine.vue'], { import: 'default' })
-const soon = import.meta.glob<Component>(['./*Line.vue', '!./ChartLine.vue', '!./MapLine.vue', '!./ConversationLine.vue'], { import: 'default', eager: true })
+/** What is heavy or rare comes only where it is used; what is asked on most screens but the first comes when there is nothing else to do. */
+const late = import.meta.glob<Component>(['./{Chart,Map,Conversation,Countdown,Video,Sound,WebPage}Line.vue'], { import: 'default' })
+const next = import.meta.glob<Component>(['./{Form,Input}Line.vue'], { import: 'default' })
+const soon = import.meta.glob<Component>(['./*Line.vue', '!./{Chart,Map,Conversation,Countdown,Video,Sound,WebPage,Form,Input}Line.vue'], {
+  import: 'default',
+  eager: true,
+})
 
 /** “./IconButtonLine.vue” draws the kind “iconButton”. */
 const kind = (path: string) => path[2].toLowerCase() + path.slice(3, -'Line.vue'.length)
 
 const own = Object.fromEntries([
   ...Object.entries(soon).map(([path, component]) => [kind(path), component]),
-  ...Object.entries(late).map(([path, load]) => [kind(path), defineAsyncComponent(load as Load)]),
+  ...Object.entries({ ...late, ...next }).map(([path, load]) => [kind(path), defineAsyncComponent(load as Load)]),
 ]) as Record<string, Component>
 
 /** The component of each kind of node: the one that has its name, or one that draws several kinds. */
 export const lineComponents: Record<string, Component> = { ...own, addForm: own.form, changeForm: own.form, piece: own.group }
+
+/** So that a form or a question is there as soon as it is wanted. */
+export function fetchNext(): void {
+  const idle = window.requestIdleCallback ?? ((work: () => void) => setTimeout(work, 1000))
+  idle(() => void Promise.all([...Object.values(next).map((load) => load()), import('../AskedBox.vue')]).catch(() => undefined))
+}
