@@ -48,7 +48,10 @@ final class RateLimits
         }
     }
 
-    /** What a device asks to read, and by itself: of those that show no session nobody knows which is which, so only their address counts. */
+    /**
+     * What a device asks to read, and by itself: of those that show no session nobody knows which is which, so they have two thirds of what
+     * their address has, and the others there the rest.
+     */
     private const READ = ['view', 'pulse', 'media', 'tiles'];
 
     /** @return Closure(Request): list<Limit> */
@@ -56,9 +59,9 @@ final class RateLimits
     {
         return fn (Request $request): array => [
             Limit::perMinute($address)->by("$purpose by address {$request->ip()}"),
-            ...in_array($purpose, self::READ, true) && ! self::isKnown($request)
-                ? []
-                : [Limit::perMinute($person)->by("$purpose by ".self::who($request, $purpose))],
+            Limit::perMinute(in_array($purpose, self::READ, true) && ! self::isKnown($request) ? intdiv(2 * $address, 3) : $person)->by(
+                "$purpose by ".self::who($request, $purpose),
+            ),
         ];
     }
 
