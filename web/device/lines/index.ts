@@ -3,9 +3,9 @@ import { defineAsyncComponent, type Component } from 'vue'
 type Load = () => Promise<Component>
 
 /** What is heavy or rare comes only where it is used; what is asked on most screens but the first comes when there is nothing else to do. */
-const late = import.meta.glob<Component>(['./{Chart,Map,Conversation,Countdown,Video,Sound,WebPage}Line.vue'], { import: 'default' })
+const late = import.meta.glob<Component>(['./{Chart,Map,Conversation,Video,Sound,WebPage}Line.vue'], { import: 'default' })
 const next = import.meta.glob<Component>(['./{Form,Input}Line.vue'], { import: 'default' })
-const soon = import.meta.glob<Component>(['./*Line.vue', '!./{Chart,Map,Conversation,Countdown,Video,Sound,WebPage,Form,Input}Line.vue'], {
+const soon = import.meta.glob<Component>(['./*Line.vue', '!./{Chart,Map,Conversation,Video,Sound,WebPage,Form,Input}Line.vue'], {
   import: 'default',
   eager: true,
 })
