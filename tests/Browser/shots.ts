@@ -28,7 +28,7 @@ test('pictures of the main views, from the demo data', async ({ browser }) => {
 
   await page.getByRole('button', { name: 'Map of the ways' }).click()
   await page.getByRole('button', { name: 'One more device' }).click()
-  await expect(page.locator('.way-screen')).toHaveCount(23)
+  await expect(page.locator('.way-screen')).toHaveCount(24)
   await picture(page, 'ways')
   await page.getByRole('button', { name: 'Put this device away' }).click()
 
@@ -104,4 +104,9 @@ test('pictures of the main views, from the demo data', async ({ browser }) => {
   await phone.getByText('First timers, slowly').click()
   await expect(phone.getByText('Who is coming')).toBeVisible()
   await picture(phone, 'device')
+  await phone.goto('/a/saltlark#/chart')
+  await phone.getByRole('button', { name: 'Tansy Beach', exact: true }).click()
+  await expect(phone.locator('.map-chosen')).toBeVisible()
+  await expect(phone.locator('img.leaflet-tile-loaded').first()).toBeVisible()
+  await picture(phone, 'chart')
 })

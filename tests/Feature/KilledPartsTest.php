@@ -55,7 +55,7 @@ final class KilledPartsTest extends TestCase
             if ($what === 'import') {
                 self::assertSame(['done', ($before['spots'] ?? 0) + 6000], [$after['import'], $after['spots']], "point $point");
             } elseif ($what === 'build') {
-                self::assertSame('done', $after['build']);
+                self::assertSame('done', $after['build'], "point $point: ".json_encode($after['log']));
             } else {
                 self::assertSame(20 * $point, ($after['routines']['done'] ?? 0) + ($after['routines']['failed'] ?? 0), json_encode($after));
                 self::assertGreaterThanOrEqual($after['routines']['done'], $after['greetings'], 'Each that says it is done is done.');

@@ -63,6 +63,7 @@ if ($argv[1] === 'import') {
 echo json_encode([
     'import' => Import::query()->latest('id')->value('state'),
     'build' => Build::query()->latest('id')->value('state'),
+    'log' => Build::query()->latest('id')->value('log'),
     'routines' => RoutineRun::query()->selectRaw('state, count(*) as n')->groupBy('state')->pluck('n', 'state'),
     'jobs' => DB::table('jobs')->count(),
     'spots' => $rows->scalar("select count(*) from spots where name like 'Queued %'"),
