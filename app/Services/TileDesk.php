@@ -7,10 +7,11 @@ namespace App\Services;
 use App\Apps\WholeFile;
 use App\Models\App;
 use App\Records\DataSet;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\File;
 use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Services\Message;
 use Lanai\Core\Model\Services\Service;
-use Lanai\Core\Model\Services\Tiles;
 use Lanai\Core\Text\Pattern;
 
 /**
@@ -22,8 +23,11 @@ final readonly class TileDesk
     /** Bytes of a tile. */
     private const LARGEST = 1_000_000;
 
-    /** Seconds that a service may take. */
-    private const PATIENCE = 10;
+    /** Seconds that a service may take: several tiles are asked for at once, and taps must not wait behind them. */
+    private const PATIENCE = 4;
+
+    /** Seconds for which a service that did not answer in time is not asked again. */
+    private const REST = 30;
 
     /** Seconds that a tile is kept where the service does not say how long, at least and at most. */
     private const USUAL = 7 * 86400;
@@ -64,7 +68,7 @@ final readonly class TileDesk
             return self::known((string) file_get_contents($file), $left);
         }
         try {
-            [$bytes, $seconds] = $this->fetched($service, $tiles, $desk, $zoom, $x, $y);
+            [$bytes, $seconds] = $this->fetched($service, $desk, $message);
         } catch (NoTile $none) {
             // An old map is better than none.
             return is_file($file) ? self::known((string) file_get_contents($file), self::SHORTEST) : throw $none;
@@ -79,10 +83,16 @@ final readonly class TileDesk
     }
 
     /** @return array{string, int} */
-    private function fetched(Service $service, Tiles $tiles, ServiceDesk $desk, int $zoom, int $x, int $y): array
+    private function fetched(Service $service, ServiceDesk $desk, Message $message): array
     {
-        $message = $tiles->message($desk->base($service), $zoom, $x, $y);
+        $resting = "tiles rest {$this->app->id} {$this->set->value}";
+        if (Cache::has($resting)) {
+            throw new NoTile("$service->name has just been too slow to draw the map.", 502);
+        }
         $exchange = (new Wire($this->app))->send($message, $service->signsIn(), $desk->secret($service), self::PATIENCE)->wait();
+        if ($exchange instanceof Exchange && $exchange->status === 0) {
+            Cache::put($resting, true, self::REST);
+        }
         if (! $exchange instanceof Exchange || $exchange->status !== 200) {
             throw new NoTile("$service->name does not draw this part of the map just now.", 502);
         }

@@ -61,6 +61,19 @@ final class TilesTest extends TestCase
         self::assertStringStartsWith('Chartroom ', (string) $none->json('message'));
     }
 
+    public function test_a_slow_service_keeps_nobody_waiting_twice(): void
+    {
+        $this->switches()->turn('slow');
+        $this->tile(10, 496, 347)->assertStatus(502);
+        $asked = $this->switches()->state()['calls'];
+
+        $this->tile(10, 497, 347)->assertStatus(502)->assertExactJson(['message' => 'Chartroom has just been too slow to draw the map.']);
+        self::assertSame($asked, $this->switches()->state()['calls']);
+        $this->switches()->turn('');
+        $this->travel(31)->seconds();
+        $this->tile(10, 497, 347)->assertOk();
+    }
+
     public function test_a_wrong_key_is_told_without_showing_it(): void
     {
         ServiceSecret::query()->where('service', 'Chartroom')->delete();
