@@ -191,10 +191,11 @@ watch(() => props.chosen, draw)
   width: 3px;
   height: 9px;
   border-radius: 0 0 2px 2px;
-  background: var(--surface);
+  background: var(--main);
   box-shadow: 0 1px 2px rgb(0 0 0 / .45);
 }
 .map-place.chosen .map-pin { scale: 1.25; background: var(--ink); }
+.map-place.chosen .map-pin::after { background: var(--ink); }
 .map-pins {
   display: grid;
   place-items: center;
