@@ -16,7 +16,15 @@ const spots = computed(() => (props.node.place ? [{ id: 0, title: props.node.tex
 
 <template>
   <figure class="map">
-    <TileMap v-if="node.place" :key="node.tiles?.mark" :at="node.at" :spots="spots" :tiles="node.tiles" :label="`Map: ${node.text || words}`" :still="tappable(node)" />
+    <TileMap
+      v-if="node.place"
+      :key="node.tiles?.mark"
+      :at="node.at"
+      :spots="spots"
+      :tiles="node.tiles"
+      :label="`Map: ${node.text || words}`"
+      :still="tappable(node)"
+    />
     <p v-else class="empty">There is no place to show.</p>
     <figcaption v-if="node.place">{{ node.text ? `${node.text} · ${words}` : words }}</figcaption>
   </figure>
