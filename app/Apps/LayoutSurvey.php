@@ -15,6 +15,7 @@ use Lanai\Core\Formula\Moment;
 use Lanai\Core\Geometry\Device;
 use Lanai\Core\Layout\Page;
 use Lanai\Core\Layout\Survey;
+use Lanai\Core\Lines\ListLine;
 use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Model\People\Account;
 use Lanai\Core\Model\Screen;
@@ -47,14 +48,16 @@ final readonly class LayoutSurvey
     public function screens(?int $person, ?int $only = null): array
     {
         $screens = [];
+        $led = ListLine::leadTo($this->blueprint);
         foreach ($only === null ? $this->blueprint->screens : array_intersect_key($this->blueprint->screens, [$only => true]) as $i => $screen) {
             $views = [];
             $view = function (string $form) use (&$views, $screen, $person): array {
                 return $views[$form] ??= $this->view($screen, $person, $form);
             };
             $phone = $view('phone');
-            $key = 'layout:'.md5(json_encode([$i, $phone, $view('tablet')], JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE));
-            $flaws = Cache::remember($key, 3600, fn (): array => Survey::of($view, Device::every()));
+            $beside = in_array($screen->slug(), $led, true);
+            $key = 'layout:'.md5(json_encode([$i, $beside, $phone, $view('tablet')], JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE));
+            $flaws = Cache::remember($key, 3600, fn (): array => Survey::of($view, Device::every(), $beside));
             $screens[] = [
                 'at' => "/screens/$i",
                 'slug' => $screen->slug(),
@@ -72,12 +75,13 @@ final readonly class LayoutSurvey
      * The frames of one screen on one device, by the keys of its nodes.
      *
      * @param  list<int|string>  $args
+     * @param  bool  $beside  it was opened from a list, which stands beside it where there is room
      * @return array<string, array{float, float, float, float}> x, y, width and height in dp
      */
-    public function frames(Screen $screen, array $args, ?int $person, Device $device): array
+    public function frames(Screen $screen, array $args, ?int $person, Device $device, bool $beside = false): array
     {
         $frames = [];
-        foreach (Page::frames($this->view($screen, $person, $device->form(), $args), $device)->all() as $frame) {
+        foreach (Page::frames($this->view($screen, $person, $device->form(), $args), $device, $beside)->all() as $frame) {
             if ($frame->box->key !== '') {
                 $frames[$frame->box->key] = [round($frame->x, 2), round($frame->y, 2), round($frame->width, 2), round($frame->height, 2)];
             }

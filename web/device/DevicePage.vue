@@ -3,7 +3,7 @@ import { computed, defineAsyncComponent, onUnmounted, provide, ref, watch } from
 import type { Node } from '../contracts/view'
 import DeviceIcon from './DeviceIcon.vue'
 import EntryList from './EntryList.vue'
-import { form, large, platform } from './form'
+import { form, large, platform, roomy } from './form'
 import NodeList from './NodeList.vue'
 import { themed } from './theme'
 import { ripple } from './press'
@@ -12,16 +12,20 @@ import { useEdge } from './useEdge'
 import { useOver } from './useOver'
 import { usePull } from './usePull'
 
+const BesidePane = defineAsyncComponent(() => import('./BesidePane.vue'))
 const AskedBox = defineAsyncComponent(() => import('./AskedBox.vue'))
 const device = useDevice()
 provide('device', device)
-const { view, shown, loading, late, failed, message, messageIsRefusal, offlineSince, waiting, canGoBack, place, rootScreen, question } = device
+const { view, shown, loading, late, failed, message, messageIsRefusal, offlineSince, waiting, canGoBack, place, under, rootScreen, question } = device
 const { toSignIn, back, startAt, toRoot, load, dismiss } = device
 /** The page is another element on every step. */
 const page = ref<HTMLElement | null>(null)
 const whole = ref<HTMLElement | null>(null)
 const { pulled, refreshing, ready } = usePull(page, () => load())
 const { drawn } = useEdge(whole, canGoBack, back)
+
+/** Where there is room, the list that led here stands beside what it led to. */
+const beside = computed(() => (roomy.value && !view.value?.full && place.value.args.length === 1 ? under.value : null))
 
 const menuOpen = ref(false)
 const colours = computed(() => themed(view.value?.theme))
@@ -81,6 +85,7 @@ const plain = !('startViewTransition' in document)
 
 <template>
   <div ref="whole" class="device" :class="[platform, form, { full: view?.full, large }]" :style="colours" @pointerdown="ripple">
+    <BesidePane v-if="beside" :key="beside.id" :device="device" :step="beside" />
     <header v-if="!view?.full" class="bar" :class="{ over: bar === 'over', solid: bar && gone }">
       <button v-if="canGoBack || (view && !isTab && view.screen !== view.first)" class="bar-button" aria-label="Back" @click="back()">
         <DeviceIcon :name="platform === 'ios' ? 'backSlim' : 'back'" class="turns" />

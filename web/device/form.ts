@@ -7,6 +7,12 @@ const now = () => (Math.min(window.innerWidth, window.innerHeight) >= 600 ? 'tab
 export const form = ref<'phone' | 'tablet'>(now())
 addEventListener('resize', () => (form.value = now()))
 
+/** From this width on, in dp, a list may stand beside what it leads to; core/src/Layout/Page has the same. */
+const BESIDE = 840
+const hasRoom = () => form.value === 'tablet' && window.innerWidth >= BESIDE
+export const roomy = ref(hasRoom())
+addEventListener('resize', () => (roomy.value = hasRoom()))
+
 const told = () => {
   const agent = navigator.userAgent
   if (/Android/i.test(agent)) return 'android'

@@ -1,4 +1,4 @@
-import { onMounted } from 'vue'
+import { onMounted, type ComputedRef } from 'vue'
 import type { Place } from '../contracts/view'
 import { deck } from './deck'
 import { entry } from './entry'
@@ -68,7 +68,10 @@ export function useDevice() {
     await coming.comeIn()
   })
 
-  return { ...typed, ...messages, ...places, ...shown, ...coming, ...taps }
+  return { ...typed, ...messages, ...places, ...shown, ...coming, ...taps, parts: { places, coming, values, chosen: deckChoice } }
 }
 
-export type Device = ReturnType<typeof useDevice>
+export type Device = ReturnType<typeof useDevice> & {
+  /** The row that is shown beside this. */
+  opened?: ComputedRef<number>
+}

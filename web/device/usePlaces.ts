@@ -55,6 +55,8 @@ export function usePlaces(opened: (step: Step, turn: Turn) => unknown, leaving: 
   const step = shallowRef<Step>(made({ screen: '', args: [] }, null))
   const place = computed<Place>(() => ({ screen: step.value.screen, args: step.value.args }))
   const canGoBack = computed(() => step.value.under !== null)
+  /** The step that led to the one that is shown; null for a root. */
+  const under = computed(() => (step.value.under === null ? null : (steps.get(step.value.under) ?? null)))
   /** The screen of the tab that one is in. */
   const rootScreen = computed(() => named(steps.get(step.value.root)?.screen ?? ''))
   /** The screen that the app begins with, once it is known: the start is called by no name. */
@@ -120,6 +122,14 @@ export function usePlaces(opened: (step: Step, turn: Turn) => unknown, leaving: 
     const next = made(to, step.value)
     await trail.push(mark(next))
     return arrive(next, 'in')
+  }
+
+  /** Another place beside the step that led here, in the place of the one that is shown. */
+  async function swap(to: Place) {
+    if (under.value === null || addressOf(to) === addressOf(step.value)) return go(to)
+    const next = made(to, under.value)
+    await trail.replace(mark(next))
+    return arrive(next, 'beside')
   }
 
   /**
@@ -238,7 +248,7 @@ export function usePlaces(opened: (step: Step, turn: Turn) => unknown, leaving: 
 
   const { over, down, settled } = trail
 
-  return { step, place, first, canGoBack, rootScreen, chain, go, toRoot, startAt, back, leave, returnTo, forgetLeft, begin, over, down, settled }
+  return { step, place, under, first, canGoBack, rootScreen, chain, go, swap, toRoot, startAt, back, leave, returnTo, forgetLeft, begin, over, down, settled }
 }
 
 export type Places = ReturnType<typeof usePlaces>

@@ -43,6 +43,7 @@ final class LayoutController
             'height' => ['required', 'numeric', 'between:200,4000'],
             'text' => ['sometimes', 'numeric', 'between:0.5,4'],
             'person' => ['nullable', 'integer', 'min:1'],
+            'beside' => ['sometimes', 'boolean'],
             'args' => ['sometimes', 'array', 'max:10'],
             'args.*' => ['nullable', 'max:2000'],
         ]);
@@ -55,6 +56,7 @@ final class LayoutController
                 Arguments::sent($request->array('args')),
                 $request->filled('person') ? $request->integer('person') : null,
                 $device,
+                $request->boolean('beside'),
             ),
         ]);
     }

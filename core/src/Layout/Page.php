@@ -26,14 +26,22 @@ final readonly class Page
     /** How wide the tabs are that stand at the side of a tablet. */
     private const RAIL = 88;
 
-    /** @param  array<string, mixed>  $view  as in docs/view.schema.json */
-    public static function frames(array $view, Device $device): Frame
+    /** From this width on, in dp, a list of a tablet may stand beside what it leads to, and so wide is it then. */
+    private const BESIDE_FROM = 840;
+
+    private const BESIDE = 360;
+
+    /**
+     * @param  array<string, mixed>  $view  as in docs/view.schema.json
+     * @param  bool  $beside  the list that leads to it stands beside it, where there is room
+     */
+    public static function frames(array $view, Device $device, bool $beside = false): Frame
     {
-        return Engine::frames(self::box($view, $device), $device->width, $device->height);
+        return Engine::frames(self::box($view, $device, $beside), $device->width, $device->height);
     }
 
     /** @param  array<string, mixed>  $view */
-    public static function box(array $view, Device $device): Box
+    public static function box(array $view, Device $device, bool $beside = false): Box
     {
         $theme = is_array($view['theme'] ?? null) ? $view['theme'] : [];
         $pen = new Pen($device, Look::of($theme));
@@ -44,6 +52,7 @@ final readonly class Page
         $boxes = new Boxes($pen);
         $full = ($view['full'] ?? false) === true;
         $rail = ! $full && $device->isTablet() && Nodes::list($view['tabs'] ?? []) !== [] ? self::RAIL : 0;
+        $side = $rail + ($beside && ! $full && $device->isTablet() && $device->width >= self::BESIDE_FROM ? self::BESIDE : 0);
         $parts = [];
         $last = $flowing === [] ? [] : $flowing[array_key_last($flowing)];
         $endsWithMap = Nodes::text($last, 'kind') === 'list' && Nodes::text($last, 'layout') === 'map' && Nodes::list($last['items'] ?? []) !== [];
@@ -51,9 +60,9 @@ final readonly class Page
         $over = $bar === 'over' && Nodes::text($flowing[0] ?? [], 'kind') === 'picture';
         if (! $full) {
             $top = self::bar($view, $pen, $boxes);
-            $parts[] = $over ? $top->with(pins: new Edges(0, 0, NAN, $rail)) : $top;
+            $parts[] = $over ? $top->with(pins: new Edges(0, 0, NAN, $side)) : $top;
         }
-        $room = $device->width - $rail;
+        $room = $device->width - $side;
         $lines = self::lines($flowing, $boxes, Within::Main, $room);
         if ($endsWithMap && $lines !== []) {
             $lines[] = array_pop($lines)->with(grow: 1.0);
@@ -97,7 +106,7 @@ final readonly class Page
             );
         }
 
-        return new Box('device', children: $parts, padding: new Edges(0, 0, 0, $rail));
+        return new Box('device', children: $parts, padding: new Edges(0, 0, 0, $side));
     }
 
     /** @param  array<string, mixed>  $node */

@@ -27,9 +27,10 @@ final class Survey
     /**
      * @param  callable(string): array<string, mixed>  $view  the screen's view on a phone or a tablet
      * @param  list<Device>  $devices
+     * @param  bool  $beside  lists lead to it
      * @return list<Flaw> every flaw on every device
      */
-    public static function of(callable $view, array $devices): array
+    public static function of(callable $view, array $devices, bool $beside = false): array
     {
         $views = [];
         $flaws = [];
@@ -38,7 +39,7 @@ final class Survey
             if (($views[$device->form()]['problem'] ?? '') !== '') {
                 continue;
             }
-            $page = Page::frames($views[$device->form()], $device);
+            $page = Page::frames($views[$device->form()], $device, $beside);
             foreach (self::checks() as $check) {
                 // While answers are on their way, much of a screen is empty by itself.
                 if ($check instanceof MostlyEmpty && ($views[$device->form()]['awaits'] ?? false) === true) {

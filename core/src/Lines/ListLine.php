@@ -31,9 +31,11 @@ use Lanai\Core\Model\Fits\FieldFit;
 use Lanai\Core\Model\Fits\TableFit;
 use Lanai\Core\Model\ListOf;
 use Lanai\Core\Model\Row;
+use Lanai\Core\Model\Screen;
 use Lanai\Core\Model\Table;
 use Lanai\Core\Play\Doing;
 use Lanai\Core\Play\Effect;
+use Lanai\Core\Play\Holding;
 use Lanai\Core\Play\InParts;
 use Lanai\Core\Play\Labelled;
 use Lanai\Core\Play\LeadsOn;
@@ -179,7 +181,7 @@ final readonly class ListLine implements InParts, Labelled
                 'items' => $items,
                 'taps' => $this->tapped !== [],
                 'newestLast' => $newest,
-                'leads' => $this->leads($scene),
+                'leads' => $this->leads($scene->blueprint),
                 'empty' => match (true) {
                     $items !== [] => '',
                     $narrowing->narrows() => 'Nothing is found.',
@@ -246,11 +248,31 @@ final readonly class ListLine implements InParts, Labelled
     }
 
     /** The screen that a tap on an item opens, and nothing else. */
-    private function leads(Scene $scene): string
+    private function leads(Blueprint $blueprint): string
     {
         [$only] = $this->tapped + [null];
 
-        return count($this->tapped) === 1 && $only instanceof LeadsOn ? $only->leads($scene->blueprint) : '';
+        return count($this->tapped) === 1 && $only instanceof LeadsOn ? $only->leads($blueprint) : '';
+    }
+
+    /**
+     * The screens that lists lead to: where there is room, they stand beside the list.
+     *
+     * @return list<string> their slugs
+     */
+    public static function leadTo(Blueprint $blueprint): array
+    {
+        $found = function (array $lines, int $depth) use (&$found, $blueprint): array {
+            $slugs = [];
+            foreach ($lines as $line) {
+                $slugs[] = $line instanceof self ? [$line->leads($blueprint)] : [];
+                $slugs[] = $line instanceof Holding && $depth < 20 ? $found($line->held($blueprint), $depth + 1) : [];
+            }
+
+            return array_merge(...$slugs);
+        };
+
+        return array_values(array_unique(array_filter($found(array_merge(...array_map(fn (Screen $s): array => $s->lines(), $blueprint->screens)), 0))));
     }
 
     public function label(Scene $scene, string $part): array

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { inject, ref } from 'vue'
+import { computed, inject, ref } from 'vue'
 import type { Item, ListNode } from '../../contracts/view'
 import DeviceIcon from '../DeviceIcon.vue'
 import EntryList from '../EntryList.vue'
@@ -13,6 +13,8 @@ const props = defineProps<{ node: ListNode; item: Item; soon?: boolean }>()
 const device = inject('device') as Device
 /** How wide their pictures are at most, in dp. */
 const WIDE = { rows: 48, map: 48, conversation: 40, tiles: 320, strip: 240, cards: Math.min(innerWidth, 880), pages: Math.min(innerWidth, 880) }
+/** It is what is shown beside the list. */
+const isOpened = computed(() => !!props.node.leads && device.opened?.value === props.item.id)
 const offered = ref(false)
 const slides = props.node.swipes?.length ? sliding() : ref(null)
 /** Removed by a swipe: it is gone at once, and comes back where that was not done after all. */
@@ -35,7 +37,7 @@ async function choose(i: number) {
 <template>
   <div v-show="!gone" class="item-place" :data-item="item.id">
     <component :is="slides ?? 'div'" :class="{ 'item-still': !slides }" :swipes="node.swipes" @choose="choose">
-      <component :is="node.taps ? 'button' : 'div'" class="item" :class="{ own: item.own }" :aria-busy="device.isBusy(node.at, item.id)" @click="open()">
+      <component :is="node.taps ? 'button' : 'div'" class="item" :class="{ own: item.own }" :aria-busy="device.isBusy(node.at, item.id)" :aria-current="isOpened || undefined" @click="open()">
         <img v-if="item.picture" class="item-picture" :src="picture(item.picture, WIDE[node.layout])" alt="" :loading="soon ? 'eager' : 'lazy'" />
         <span v-else-if="pictured(node)" class="item-picture none" aria-hidden="true">{{ [...(item.title ?? '')][0] }}</span>
         <span class="item-line">

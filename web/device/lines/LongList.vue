@@ -35,7 +35,7 @@ const shown = computed(() =>
 )
 
 function settle() {
-  scroller.value = list.value?.closest('main') ?? null
+  scroller.value = list.value?.closest('main, .beside') ?? null
   if (list.value && scroller.value)
     margin.value = list.value.getBoundingClientRect().top - scroller.value.getBoundingClientRect().top + scroller.value.scrollTop
 }
