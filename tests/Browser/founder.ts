@@ -82,6 +82,15 @@ export async function beginApp(page: Page, name: string, station = 'screens'): P
   await expect(page.getByText(/Saved, revision/)).toBeVisible()
 }
 
+/** Adds rows to the sandbox of the open app. */
+export async function rows(page: Page, table: string, all: Record<string, string>[]): Promise<void> {
+  const id = /apps\/(\d+)/.exec(page.url())?.[1]
+  for (let i = 0; i < all.length; i += 100) {
+    const changes = all.slice(i, i + 100).map((values) => ({ id: null, values }))
+    await call(page.context(), 'POST', `apps/${id}/rows/sandbox/${table}`, { changes })
+  }
+}
+
 /** Rewrites the open app as this script. */
 export async function script(page: Page, text: string): Promise<void> {
   const id = /apps\/(\d+)/.exec(page.url())?.[1]

@@ -58,6 +58,7 @@ export function weeks(month: string, first: number): string[][] {
 
 const shown = (day: string, how: Intl.DateTimeFormatOptions) => new Intl.DateTimeFormat(language(), { timeZone: 'UTC', ...how }).format(noon(day))
 export const dayWords = (day: string) => shown(day, { weekday: 'short', day: 'numeric', month: 'short', year: 'numeric' })
+export const dayShort = (day: string) => shown(day, { day: 'numeric', month: 'short' })
 export const dayAloud = (day: string) => shown(day, { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' })
 export const monthWords = (month: string) => shown(`${month}-01`, { month: 'long', year: 'numeric' })
 export const monthNames = () => Array.from({ length: 12 }, (_, i) => shown(`2001-${two(i + 1)}-01`, { month: 'long' }))

@@ -26,6 +26,9 @@ interface Tapped {
   fill?: Record<string, unknown>
   /** Whether it may wait for a connection. */
   queues?: boolean
+  /** Items that are ticked, and what follows once it was done with them. */
+  ticked?: number[]
+  then?: () => void
   confirmed: string[]
   replies: Record<string, unknown>
 }
@@ -74,13 +77,13 @@ export function useTap({ places, shown, typed, values, coming, say }: Parts) {
   const run = (tapped: Tapped) => inTurn(tapped.at, tapped.item, () => done(tapped))
 
   async function done(tapped: Tapped): Promise<boolean> {
-    const { at, item, fill, queues, confirmed, replies } = tapped
+    const { at, item, fill, queues, ticked, confirmed, replies } = tapped
     question.value = null
     errors.value = {}
     const from = performance.now()
     const step = places.step.value.id
     const inputs = { ...typed.inputs, ...fill }
-    const body = { ...where(), screen: view.value?.screen ?? '', inputs, at, item, confirmed, replies, tap: tapKey(), revision: known.revision }
+    const body = { ...where(), screen: view.value?.screen ?? '', inputs, at, item, ticked, confirmed, replies, tap: tapKey(), revision: known.revision }
     try {
       return await outcomeOf(await server.tap(body), tapped, from, step)
     } catch (error) {
@@ -113,6 +116,7 @@ export function useTap({ places, shown, typed, values, coming, say }: Parts) {
       void coming.toSignIn(answer.view.signIn)
       return false
     }
+    if (outcome.done) tapped.then?.()
     await coming.turned(outcome)
     await follow(outcome, later)
     return outcome.done
@@ -209,6 +213,8 @@ export function useTap({ places, shown, typed, values, coming, say }: Parts) {
     sheet,
     question,
     tap: (at: string, item: number | null, fill?: Record<string, unknown>, queues = false) => run({ at, item, fill, queues, confirmed: [], replies: {} }),
+    /** Something that is done with several items at once. */
+    tapTicked: (at: string, ticked: number[], then: () => void) => run({ at, item: null, ticked, then, confirmed: [], replies: {} }),
     lead,
     isBusy: (at: string, item: number | null = null) => busy.value === `${at}:${item ?? ''}`,
     flush,

@@ -35,6 +35,8 @@ final class DeviceRequest extends FormRequest
             'now' => ['nullable', 'date'],
             'at' => ['sometimes', 'string', 'max:300'],
             'item' => ['nullable', 'integer', 'min:1'],
+            'ticked' => ['sometimes', 'array', 'max:1000'],
+            'ticked.*' => ['integer', 'min:1'],
             'tap' => ['nullable', 'string', 'max:64'],
             'revision' => ['sometimes', 'integer'],
             'finds' => ['sometimes', 'array', 'max:50'],
@@ -94,6 +96,7 @@ final class DeviceRequest extends FormRequest
             $found?->session->id,
             $this->boolean('beside'),
             $this->boolean('waits'),
+            array_values(array_map(intval(...), $this->array('ticked'))),
         );
     }
 

@@ -19,6 +19,7 @@ final class Findings
             new Rules\ListWithoutEmptyText(),
             new Rules\ListOfNothing(),
             new Rules\MapWithoutPlaces(),
+            new Rules\CalendarWithoutDays(),
             new Rules\ChoiceOfNothing(),
             new Rules\SlowList(),
             new Rules\FormulaInCircles(),

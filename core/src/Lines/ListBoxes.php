@@ -16,6 +16,11 @@ final readonly class ListBoxes
     /** In dp; a map with which a page ends is as high as there is room for it. */
     private const MAP = 360;
 
+    /** Of a calendar: the names of the days, and one week. */
+    private const WEEKDAYS = 32;
+
+    private const WEEK = 46;
+
     public function __construct(private Pen $pen)
     {
     }
@@ -29,7 +34,8 @@ final readonly class ListBoxes
         }
         $narrow = isset($node['orders']) ? [new Box(width: Size::dp(48), minHeight: 48, marks: ['taps' => true])] : [];
         foreach (Nodes::of($node['chips'] ?? [], false) as $i => $chips) {
-            $choices = array_map($this->chip(...), Nodes::of($chips['choices'] ?? [], false));
+            $offered = ($chips['days'] ?? false) === true ? [['label' => Nodes::text($chips, 'label')]] : Nodes::of($chips['choices'] ?? [], false);
+            $choices = array_map($this->chip(...), $offered);
             $narrow[] = new Box(flow: 'row', children: $choices, padding: new Edges(0, 0, 0, $i > 0 ? 9 : 0), gap: 8);
         }
         if ($narrow !== []) {
@@ -43,12 +49,93 @@ final readonly class ListBoxes
             );
         }
         $items = Nodes::of($node['items'] ?? [], false);
-        $parts[] = $items === [] ? new Box(text: $this->pen->text(Nodes::text($node, 'empty')), padding: Edges::of(20, 16)) : $this->list($node, $items);
+        if ($items !== [] && Nodes::list($node['chosen'] ?? []) !== []) {
+            $choose = new Box(
+                text: $this->pen->text('Choose', weight: 600),
+                minHeight: 48,
+                padding: Edges::of(0, 12),
+                justify: 'center',
+                alignSelf: 'end',
+                marks: ['taps' => true],
+            );
+            $parts[] = new Box(children: [$choose], margin: Edges::of(-8, 0));
+        }
+        $parts[] = $items === [] ? $this->nothing($node) : $this->list($node, $items);
         if (($node['more'] ?? false) === true) {
             $parts[] = new Box(text: $this->pen->text('More…'));
         }
 
         return new Box(children: $parts, gap: 12);
+    }
+
+    /**
+     * A picture, what an empty list says, and the way on.
+     *
+     * @param  array<string, mixed>  $node
+     */
+    private function nothing(array $node): Box
+    {
+        $narrowed = ($node['narrowed'] ?? false) === true;
+        $said = Nodes::text($node, 'empty');
+        $label = $narrowed ? 'Show all' : Nodes::text(Nodes::of([$node['first'] ?? []], false)[0] ?? [], 'label');
+        $parts = [
+            ...$narrowed ? [] : [new Box(width: Size::dp(96), height: Size::dp(64))],
+            ...$said === '' ? [] : [new Box(text: $this->pen->text($said))],
+            ...$label === '' ? [] : [ButtonLine::shape($label, $this->pen)],
+        ];
+
+        return new Box(children: $parts, padding: Edges::of(20, 16), gap: 12, align: 'center');
+    }
+
+    /**
+     * A month of six weeks, and what is on the day at which it is opened.
+     *
+     * @param  array<string, mixed>  $node
+     * @param  list<array<string, mixed>>  $items
+     */
+    private function calendar(array $node, array $items): Box
+    {
+        $month = new Box(
+            children: [new Box(height: Size::dp(max(48, $this->pen->rem(1.5)))), new Box(height: Size::dp(max(self::WEEKDAYS, $this->pen->rem(1.5) + 2) + 6 * max(self::WEEK, $this->pen->rem(1.5) + 2)))],
+            padding: new Edges(0, 8, 8, 8),
+            gap: 4,
+        );
+        $here = array_values(array_filter($items, fn (array $item): bool => isset($item['day']) && $item['day'] === ($node['opened'] ?? null)));
+        if ($here === []) {
+            return new Box(children: [$month, new Box(text: $this->pen->text('Nothing on this day.'))], gap: 12);
+        }
+        $short = Nodes::list($node['swipes'] ?? []) === [] && Nodes::list($node['chosen'] ?? []) === [] &&
+            array_filter($here, fn (array $i): bool => ! isset($i['time']) || Nodes::text($i, 'picture').Nodes::text($i, 'note') !== '') === [];
+        $boxes = array_map(
+            fn (array $item, int $i): Box => ($short ? $this->slot($item) : $this->row($item, $node))->with(
+                key: Nodes::text($node, 'at').'#'.(is_int($item['id'] ?? null) ? $item['id'] : $i),
+                marks: ($node['taps'] ?? false) === true ? ['taps' => true] : [],
+            ),
+            $here,
+            array_keys($here),
+        );
+        $rows = array_map(fn (Box $box, int $i): Box => $i === 0 ? $box : new Box(children: [$box], padding: new Edges(1)), $boxes, array_keys($boxes));
+        $day = $short ? new Box(flow: 'grid', children: $boxes, gap: 8, track: $this->pen->rem(7)) : new Box(children: $rows);
+
+        return new Box(children: [$month, $day], gap: 12);
+    }
+
+    /** @param  array<string, mixed>  $item */
+    private function slot(array $item): Box
+    {
+        return new Box(
+            children: [
+                new Box(text: $this->pen->text(Nodes::text($item, 'time'), 1.0625, 1.5, 650)),
+                ...$this->part($item, 'title', 0.8125, 1.125, 500),
+                ...$this->badge($item),
+                ...$this->part($item, 'aside', 0.875, 1.25, 600),
+            ],
+            minHeight: 52,
+            padding: Edges::of(7, 9),
+            grow: 1,
+            align: 'center',
+            justify: 'center',
+        );
     }
 
     /** @param  array<string, mixed>  $choice */
@@ -73,6 +160,9 @@ final readonly class ListBoxes
         $layout = Nodes::text($node, 'layout');
         if ($layout === 'map') {
             return new Box(minHeight: self::MAP, grow: 1, marks: ['map' => true]);
+        }
+        if ($layout === 'calendar') {
+            return $this->calendar($node, $items);
         }
         $boxes = [];
         $before = null;
@@ -144,6 +234,8 @@ final readonly class ListBoxes
      */
     private function row(array $item, array $node): Box
     {
+        $time = Nodes::text($item, 'time');
+        $before = $time === '' ? [] : [new Box(children: [new Box(text: $this->pen->text($time, weight: 650))], minWidth: $this->pen->rem(3))];
         $chevron = ($node['taps'] ?? false) === true ? [new Box(width: Size::dp(20), height: Size::dp(24))] : [];
         $line = $this->pen->large()
             ? new Box(children: [$this->words($item), ...$this->aside($item, null)], gap: 4, grow: 1, shrink: 1, basis: Size::dp(0))
@@ -160,7 +252,7 @@ final readonly class ListBoxes
 
         return new Box(
             flow: 'row',
-            children: [...$picture, $line],
+            children: [...$before, ...$picture, $line],
             minHeight: 56,
             padding: $this->beside(new Edges(10, 14, 10, 14), $node),
             gap: 12,

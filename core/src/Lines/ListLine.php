@@ -31,11 +31,10 @@ use Lanai\Core\Model\Fits\FieldFit;
 use Lanai\Core\Model\Fits\TableFit;
 use Lanai\Core\Model\ListOf;
 use Lanai\Core\Model\Row;
-use Lanai\Core\Model\Screen;
 use Lanai\Core\Model\Table;
 use Lanai\Core\Play\Doing;
+use Lanai\Core\Play\Drawing;
 use Lanai\Core\Play\Effect;
-use Lanai\Core\Play\Holding;
 use Lanai\Core\Play\InParts;
 use Lanai\Core\Play\Labelled;
 use Lanai\Core\Play\LeadsOn;
@@ -49,6 +48,7 @@ use Lanai\Core\Query\Term;
 use Lanai\Core\Rows\Refused;
 use Lanai\Core\Text\Names;
 use Lanai\Core\Text\Pattern;
+use Lanai\Core\Values\Day;
 use Lanai\Core\Values\Place;
 
 /** The rows of a table that meet a condition, in order, each as one item. */
@@ -64,6 +64,7 @@ final readonly class ListLine implements InParts, Labelled
         'pages' => 'pages',
         'conversation' => 'a conversation',
         'map' => 'a map',
+        'calendar' => 'a calendar',
     ];
 
     /** No list shows more, however far one scrolls. */
@@ -72,13 +73,19 @@ final readonly class ListLine implements InParts, Labelled
     /** Where nothing is said, so many at first, and more as one scrolls. */
     public const PAGE = 100;
 
-    /** On a map all stand at once, so many at most. */
-    public const ON_MAP = 2000;
+    /** From so many on one looks for a letter. */
+    private const LONG = 40;
+
+    /** So much is said at most of what was done for several. */
+    private const SAID = 3;
+
+    /** On a map and in a calendar all stand at once, so many at most. */
+    public const AT_ONCE = 2000;
 
     /**
      * @param  list<SortKey>  $by
      * @param  string  $owner  a formula that gives a row: only rows linked with it; '' for all
-     * @param  'rows'|'cards'|'tiles'|'strip'|'pages'|'conversation'|'map'|''  $layout
+     * @param  'rows'|'cards'|'tiles'|'strip'|'pages'|'conversation'|'map'|'calendar'|''  $layout
      * @param  string  $own  a formula about a row: in a conversation, the person's own stand on the other side
      * @param  string  $headings  a formula about a row: those with the same answer stand under it as a heading
      * @param  list<string>  $orders  fields by which the person may sort
@@ -87,6 +94,7 @@ final readonly class ListLine implements InParts, Labelled
      * @param  list<Shown>  $shows
      * @param  list<Effect>  $tapped
      * @param  list<Swipe>  $swipes
+     * @param  list<ForChosen>  $chosen
      */
     public function __construct(
         public string $table,
@@ -104,6 +112,7 @@ final readonly class ListLine implements InParts, Labelled
         #[ListOf(Shown::class)] public array $shows = [],
         #[ListOf(AnyEffect::class)] public array $tapped = [],
         #[ListOf(Swipe::class)] public array $swipes = [],
+        #[ListOf(ForChosen::class)] public array $chosen = [],
         public string $empty = '',
     ) {
     }
@@ -117,8 +126,8 @@ final readonly class ListLine implements InParts, Labelled
                 Clause::of('by', 'sorted by', new Series('by', 'then', SortKey::class)),
                 Clause::of(
                     'as',
-                    'as rows, cards, tiles, a strip, pages, a conversation or a map',
-                    new Blank('layout', ChoiceFit::of('rows, cards, tiles, a strip, pages, a conversation or a map', self::LAYOUTS)),
+                    'as rows, cards, tiles, a strip, pages, a conversation, a map or a calendar',
+                    new Blank('layout', ChoiceFit::of('rows, cards, tiles, a strip, pages, a conversation, a map or a calendar', self::LAYOUTS)),
                 ),
                 Clause::of('own where', 'which are the person’s own', new Blank('own', FormulaFit::giving(Kind::YesNo))),
                 Clause::of('under headings of', 'under headings', new Blank('headings', FormulaFit::giving(Kind::Any))),
@@ -132,15 +141,16 @@ final readonly class ListLine implements InParts, Labelled
                 new Children('shows', Family::only('“shows”', Shown::class), 'what each item shows'),
                 new Block('tapped', 'tapped:', Families::of(AnyEffect::class), 'what tapping an item does'),
                 new Children('swipes', Family::only('“swiped”', Swipe::class), 'what swiping an item offers'),
+                new Children('chosen', Family::only('“for the chosen ones”', ForChosen::class), 'what ticking several offers'),
                 new SubLine('when empty:', new Blank('empty', new TextFit()), 'what it says when empty'),
             )
-            ->within(['where', 'by', 'own', 'headings', 'orders', 'chips', 'shows', 'tapped', 'swipes'], self::itemScope(...));
+            ->within(['where', 'by', 'own', 'headings', 'orders', 'chips', 'shows', 'tapped', 'swipes', 'chosen'], self::itemScope(...));
     }
 
     /** So many items it shows at most, when its end was reached so often. */
     public function most(int $pages): int
     {
-        return $this->layout === 'map' ? self::ON_MAP : min(self::MOST, ($this->page ?? self::PAGE) * max(1, $pages));
+        return $this->atOnce() ? self::AT_ONCE : min(self::MOST, ($this->page ?? self::PAGE) * max(1, $pages));
     }
 
     /** What a person chose of what it offers. */
@@ -157,7 +167,6 @@ final readonly class ListLine implements InParts, Labelled
         }
         $narrowing = $this->narrowing($table, $scene);
         $also = Term::every(LinkCondition::to($this->owner, $scene, $table), $narrowing->condition());
-        $map = $this->layout === 'map';
         $most = $this->most($scene->visit->pages[$scene->at] ?? 1);
         $shown = [...array_map(fn (Shown $s): string => $s->formula, $this->shows), $this->own, $this->headings];
         $newest = $this->endsWithNewest($narrowing);
@@ -168,7 +177,7 @@ final readonly class ListLine implements InParts, Labelled
         }
         $rows = $scene->rows($table, $this->where, $sorts, $most + 1, $shown, $also, $narrowing->search);
         $longer = count($rows) > $most;
-        $more = $longer && ! $map && $most < self::MOST;
+        $more = $longer && ! $this->atOnce() && $most < self::MOST;
         $rows = array_slice($rows, 0, $most);
         $rows = $newest ? array_reverse($rows) : $rows;
         $scene->reader->ahead($table, $rows, $shown);
@@ -193,7 +202,16 @@ final readonly class ListLine implements InParts, Labelled
                 'order' => $narrowing->orders === [] ? null : $narrowing->order,
                 'orders' => $narrowing->orders,
                 'chips' => $narrowing->chips,
-                'tiles' => $map ? OnMap::tiles($scene->blueprint)['tiles'] ?? null : null,
+                'tiles' => $this->layout === 'map' ? OnMap::tiles($scene->blueprint)['tiles'] ?? null : null,
+                'opened' => $this->layout === 'calendar' ? self::opened($items, $scene) : null,
+                'alphabet' => $this->alphabetical($table, $narrowing) && count($items) >= self::LONG,
+                'first' => $items === [] && ! $narrowing->narrows() ? FirstOne::of($table, $scene) : null,
+                'narrowed' => $items === [] && $narrowing->narrows(),
+                'chosen' => array_map(
+                    fn (ForChosen $c, int $i): array => ['label' => $scene->text($c->label, "chosen/$i/label"), 'dangerous' => $c->dangerous],
+                    $this->chosen,
+                    array_keys($this->chosen),
+                ),
                 'swipes' => array_map(
                     fn (Swipe $s, int $i): array => ['label' => $scene->text($s->label, "swipes/$i/label"), 'dangerous' => $s->dangerous] +
                         ($s->removes() ? ['removes' => true] : []),
@@ -201,10 +219,10 @@ final readonly class ListLine implements InParts, Labelled
                     array_keys($this->swipes),
                 ),
             ],
-            fn (mixed $v, string $key): bool => ! (in_array($key, ['orders', 'chips', 'swipes'], true) && $v === []) &&
-                ! (in_array($key, ['order', 'rest', 'tiles'], true) && $v === null) &&
+            fn (mixed $v, string $key): bool => ! (in_array($key, ['orders', 'chips', 'swipes', 'chosen'], true) && $v === []) &&
+                ! (in_array($key, ['order', 'rest', 'tiles', 'opened', 'first'], true) && $v === null) &&
                 ! ($key === 'leads' && $v === '') &&
-                ! ($key === 'newestLast' && $v === false),
+                ! (in_array($key, ['newestLast', 'alphabet', 'narrowed'], true) && $v === false),
             ARRAY_FILTER_USE_BOTH,
         );
     }
@@ -225,6 +243,10 @@ final readonly class ListLine implements InParts, Labelled
                 ' are shown.'.
                 ($this->searchable || $narrowing->chips !== [] ? ' Search or choose above to see others.' : '');
         }
+        $never = $this->layout === 'calendar' ? count(array_filter($items, fn (array $item): bool => ! isset($item['day']))) : 0;
+        if ($never > 0) {
+            $said[] = $never === 1 ? 'One has no day and is not in the calendar.' : number_format($never).' have no day and are not in the calendar.';
+        }
         $nowhere = $this->layout === 'map' ? count(array_filter($items, fn (array $item): bool => ! isset($item['place']))) : 0;
         if ($nowhere > 0) {
             $said[] = $nowhere === 1 ? 'One has no place and is not on the map.' : number_format($nowhere).' have no place and are not on the map.';
@@ -233,15 +255,58 @@ final readonly class ListLine implements InParts, Labelled
         return $said === [] ? null : implode(' ', $said);
     }
 
+    /** All of it stands there at once, and nothing is read as one goes on. */
+    private function atOnce(): bool
+    {
+        return in_array($this->layout, ['map', 'calendar'], true);
+    }
+
+    /** Names in their order, in a list so long that one looks for a letter. */
+    private function alphabetical(Table $table, Narrowing $narrowing): bool
+    {
+        [$by] = $this->by + [null];
+        $field = $by === null ? null : $table->field($by->field);
+
+        return $this->layout === 'rows' &&
+            $this->headings === '' &&
+            $narrowing->order === '' &&
+            $by?->way === 'upward' &&
+            $field?->valueType()->kind === Kind::Text &&
+            array_filter($this->shows, fn (Shown $s): bool => $s->place === 'title' && $s->formula === Names::inFormula($field->name)) !== [];
+    }
+
+    /**
+     * The day at which a calendar is opened: today or the next with something on it, or else the last.
+     *
+     * @param  list<array<string, mixed>>  $items
+     */
+    private static function opened(array $items, Scene $scene): ?string
+    {
+        $days = array_filter(array_column($items, 'day'), is_string(...));
+        $today = Day::at($scene->moment->now, $scene->moment->zone)->iso;
+        $coming = array_filter($days, fn (string $day): bool => $day >= $today);
+
+        return match (true) {
+            $days === [] => null,
+            $coming === [] => max($days),
+            default => min($coming),
+        };
+    }
+
     /** A conversation is read from its end, as long as nobody puts it in another order. */
     private function endsWithNewest(Narrowing $narrowing): bool
     {
         return $this->layout === 'conversation' && $narrowing->sort === null && ($this->by === [] || $this->by[0]->way !== 'downward');
     }
 
-    /** A formula for the moment by whose day what was said stands apart, where a conversation is in the order of one; '' for none. */
+    /** A formula for the moment or the day by which items stand apart: in a calendar, and in a conversation that is in the order of one; '' for none. */
     private function day(Table $table, Narrowing $narrowing): string
     {
+        if ($this->layout === 'calendar') {
+            $field = $table->field($this->by[0]->field ?? '');
+
+            return in_array($field?->valueType()->kind, [Kind::Date, Kind::Moment], true) ? Names::inFormula($field->name) : '';
+        }
         $field = $this->layout === 'conversation' && $narrowing->sort === null ? $table->field($this->by[0]->field ?? '') : null;
 
         return $field !== null && $field->valueType()->kind === Kind::Moment ? Names::inFormula($field->name) : '';
@@ -262,24 +327,21 @@ final readonly class ListLine implements InParts, Labelled
      */
     public static function leadTo(Blueprint $blueprint): array
     {
-        $found = function (array $lines, int $depth) use (&$found, $blueprint): array {
-            $slugs = [];
-            foreach ($lines as $line) {
-                $slugs[] = $line instanceof self ? [$line->leads($blueprint)] : [];
-                $slugs[] = $line instanceof Holding && $depth < 20 ? $found($line->held($blueprint), $depth + 1) : [];
+        $slugs = [];
+        foreach ($blueprint->screens as $screen) {
+            foreach (Drawing::all($screen->lines(), $blueprint) as $line) {
+                $slugs[] = $line instanceof self ? $line->leads($blueprint) : '';
             }
+        }
 
-            return array_merge(...$slugs);
-        };
-
-        return array_values(array_unique(array_filter($found(array_merge(...array_map(fn (Screen $s): array => $s->lines(), $blueprint->screens)), 0))));
+        return array_values(array_unique(array_filter($slugs)));
     }
 
     public function label(Scene $scene, string $part): array
     {
-        $swipe = Pattern::match('~^/swipes/(\d+)$~', $part, $found) ? $this->swipes[(int) $found[1]] ?? null : null;
+        $one = $this->part($part);
 
-        return $swipe === null ? ['', false] : [$scene->text($swipe->label, "swipes/$found[1]/label"), $swipe->dangerous];
+        return $one === null ? ['', false] : [$scene->text($one->label, ltrim("$part/label", '/')), $one->dangerous];
     }
 
     public static function box(array $node, Setting $setting, Within $in): Box
@@ -289,16 +351,75 @@ final readonly class ListLine implements InParts, Labelled
 
     public function effects(): array
     {
-        return array_merge($this->tapped, ...array_map(fn (Swipe $s): array => $s->tapped, $this->swipes));
+        return array_merge($this->tapped, ...array_map(fn (Swipe|ForChosen $s): array => $s->tapped, [...$this->swipes, ...$this->chosen]));
     }
 
     public function tap(Doing $doing, ?int $item): void
     {
-        $table = $doing->scene->blueprint->table($this->table);
-        $row = $table === null || $item === null ? null : $doing->store->byIds($table, [$item])[$item] ?? null;
-        if ($row === null) {
-            throw new Refused('This is no longer there.');
+        $part = $this->part($doing->part);
+        if ($part === null && $doing->part !== '') {
+            throw new Refused('This is not possible any more.');
         }
+        if ($part instanceof ForChosen) {
+            $this->forEach($doing, $part);
+        } else {
+            $this->once($doing, $item === null ? [] : [$item], $part->tapped ?? $this->tapped, 'This is no longer there.', 'This is no longer in the list.');
+        }
+    }
+
+    /** What a part of it does, such as “/swipes/0” or “/chosen/1”; null for the line itself, and for one that is not there. */
+    private function part(string $part): Swipe|ForChosen|null
+    {
+        return Pattern::match('~^/(swipes|chosen)/(\d+)$~', $part, $found) ? $this->{$found[1]}[(int) $found[2]] ?? null : null;
+    }
+
+    private function forEach(Doing $doing, ForChosen $part): void
+    {
+        $ticked = array_values(array_unique($doing->scene->visit->ticked ?? []));
+        if ($ticked === []) {
+            throw new Refused('Please choose some first.');
+        }
+        if (count($ticked) > ForChosen::MOST) {
+            throw new Refused('Please choose at most '.ForChosen::MOST.' at a time.');
+        }
+        $before = count($doing->outcome->say);
+        $this->once($doing, $ticked, $part->tapped, 'One of the chosen ones is no longer there. Please look again.');
+        // What is said of each alike is said once.
+        $said = array_values(array_unique(array_slice($doing->outcome->say, $before)));
+        $doing->outcome->say = [
+            ...array_slice($doing->outcome->say, 0, $before),
+            ...array_slice($said, 0, self::SAID),
+            ...count($said) > self::SAID ? ['And so on, '.count($ticked).' in all.'] : [],
+        ];
+    }
+
+    /**
+     * Does it for each of these rows, in the order of the list of their ids.
+     *
+     * @param  list<int>  $ids
+     * @param  list<AnyEffect>  $effects
+     *
+     * @throws Refused where one is not there, or not in the list any more
+     */
+    private function once(Doing $doing, array $ids, array $effects, string $gone, ?string $left = null): void
+    {
+        $table = $doing->scene->blueprint->table($this->table);
+        $rows = $table === null ? [] : $doing->store->byIds($table, $ids);
+        foreach ($ids as $id) {
+            $this->isThere($doing, $rows[$id] ?? throw new Refused($gone), $left ?? $gone);
+        }
+        if ($rows === []) {
+            throw new Refused($gone);
+        }
+        foreach ($ids as $id) {
+            // What was done for one before may have changed this one.
+            $row = $doing->store->byIds($rows[$id]->table, [$id])[$id] ?? throw new Refused($gone);
+            $doing->in($doing->scene->inRow($row))->run($effects, $doing->part === '' ? 'tapped' : substr($doing->part, 1).'/tapped');
+        }
+    }
+
+    private function isThere(Doing $doing, Row $row, string $left): void
+    {
         $also = LinkCondition::to($this->owner, $doing->scene, $row->table);
         $there =
             $also === null
@@ -308,17 +429,10 @@ final readonly class ListLine implements InParts, Labelled
                     Term::operator('==', Type::of(Kind::YesNo), Term::id(0, $row->table), Term::value($row, Type::row($row->table->singular))),
                 );
         if ($there !== null && $doing->store->rows(new Query($row->table, $there, limit: 1)) === []) {
-            throw new Refused('This is no longer in the list.');
+            throw new Refused($left);
         }
-        $scene = $doing->scene->inRow($row);
-        if ($this->where !== '' && ! $scene->yes($this->where)) {
-            throw new Refused('This is no longer in the list.');
-        }
-        $swipe = Pattern::match('~^/swipes/(\d+)$~', $doing->part, $found) ? (int) $found[1] : null;
-        if ($swipe !== null) {
-            $doing->in($scene)->run(($this->swipes[$swipe] ?? throw new Refused('This is not possible any more.'))->tapped, "swipes/$swipe/tapped");
-        } else {
-            $doing->in($scene)->run($this->tapped, 'tapped');
+        if ($this->where !== '' && ! $doing->scene->inRow($row)->yes($this->where)) {
+            throw new Refused($left);
         }
     }
 
@@ -347,6 +461,9 @@ final readonly class ListLine implements InParts, Labelled
         if ($this->own !== '' && $scene->yes($this->own)) {
             $item['own'] = true;
         }
+        if ($this->layout === 'calendar') {
+            return $item + ($day === '' ? [] : self::when($scene->value($day, 'by/0/field', $row->id), $scene));
+        }
         if ($this->headings !== '') {
             $item['group'] = $scene->show($scene->value($this->headings, 'headings', $row->id));
         } elseif ($day !== '') {
@@ -355,6 +472,19 @@ final readonly class ListLine implements InParts, Labelled
         }
 
         return $item;
+    }
+
+    /** @return array{day?: string, time?: string} the day of a calendar, and the time where it has one */
+    private static function when(mixed $value, Scene $scene): array
+    {
+        return match (true) {
+            $value instanceof Day => ['day' => $value->iso],
+            $value instanceof DateTimeImmutable => [
+                'day' => Day::at($value, $scene->moment->zone)->iso,
+                'time' => $value->setTimezone($scene->moment->zone)->format('H:i'),
+            ],
+            default => [],
+        };
     }
 
     /** @return list<Sort> the headings' order first, then what the person chose, then what the sentence says */

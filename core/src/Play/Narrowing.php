@@ -11,6 +11,7 @@ use Lanai\Core\Model\Table;
 use Lanai\Core\Query\Sort;
 use Lanai\Core\Query\Term;
 use Lanai\Core\Text\Names;
+use Lanai\Core\Values\Day;
 
 /** What a person chose of what a list offers: words to search for, an order, and a value for some fields. */
 final readonly class Narrowing
@@ -19,7 +20,7 @@ final readonly class Narrowing
 
     /**
      * @param  list<array{by: string, label: string}>  $orders  what can be chosen
-     * @param  list<array{field: string, label: string, chosen: string, choices: list<array{id: string, label: string}>, rest?: string}>  $chips
+     * @param  list<array{field: string, label: string, chosen: string, choices: list<array{id: string, label: string}>, days?: true, rest?: string}>  $chips
      * @param  array<string, Term>  $conditions  what was chosen, in words => what it asks of a row
      */
     private function __construct(
@@ -69,6 +70,15 @@ final readonly class Narrowing
             }
             $key = Names::inFormula($field->name);
             $chosen = $visit->chips[$scene->at][$key] ?? '';
+            if (self::isOfDays($field)) {
+                $days = self::days($chosen);
+                $chips[] = ['field' => $key, 'label' => $field->name, 'chosen' => $days === null ? '' : $chosen, 'choices' => [], 'days' => true];
+                if ($days !== null) {
+                    $conditions["$field->name: ".self::inWords($days, $scene)] = self::within($table, $field, $days, $scene);
+                }
+
+                continue;
+            }
             $offered =
                 $field->type->control() === 'switch'
                     ? ['choices' => [['id' => 'yes', 'label' => $field->name]]]
@@ -104,10 +114,55 @@ final readonly class Narrowing
         };
     }
 
-    /** Whether a field has values to choose from: options, yes or no, or the rows of a table. */
+    /** Whether a field has values to choose from: options, yes or no, the rows of a table, or the days from one to another. */
     public static function canChoose(Field $field): bool
     {
-        return $field->hasColumn() && ($field->linksTo() !== '' || in_array($field->type->control(), ['switch', 'choice'], true));
+        return $field->hasColumn() && ($field->linksTo() !== '' || in_array($field->type->control(), ['switch', 'choice'], true) || self::isOfDays($field));
+    }
+
+    private static function isOfDays(Field $field): bool
+    {
+        return $field->hasColumn() && in_array($field->valueType()->kind, [Kind::Date, Kind::Moment], true);
+    }
+
+    /** @return array{Day, Day}|null from the first day to the last, as an ISO 8601 interval such as 2026-12-01/2026-12-05; null for none */
+    private static function days(string $chosen): ?array
+    {
+        [$from, $to] = [...explode('/', $chosen), ''];
+        [$first, $last] = [Day::of($from), Day::of($to)];
+
+        return match (true) {
+            $first === null || $last === null => null,
+            $first->iso <= $last->iso => [$first, $last],
+            default => [$last, $first],
+        };
+    }
+
+    /** @param  array{Day, Day}  $days */
+    private static function inWords(array $days, Scene $scene): string
+    {
+        [$from, $to] = array_map(fn (Day $day): string => $scene->show($day), $days);
+
+        return $from === $to ? $from : "$from to $to";
+    }
+
+    /** @param  array{Day, Day}  $days */
+    private static function within(Table $table, Field $field, array $days, Scene $scene): Term
+    {
+        $yesNo = Type::of(Kind::YesNo);
+        $term = $scene->term($table, Names::inFormula($field->name));
+        if ($term === null) {
+            return Term::value(false, $yesNo);
+        }
+        $type = $field->valueType();
+        // A moment lies on a day where the person is.
+        $zone = $scene->moment->zone;
+        [$from, $to] = $type->kind === Kind::Date ? [$days[0], $days[1]->plusDays(1)] : [$days[0]->begins($zone), $days[1]->plusDays(1)->begins($zone)];
+
+        return Term::all(
+            Term::operator('>=', $yesNo, $term, Term::value($from, $type)),
+            Term::operator('<', $yesNo, $term, Term::value($to, $type)),
+        );
     }
 
     public function narrows(): bool

@@ -29,6 +29,7 @@ final readonly class Visit
      * @param  string  $device  what the device calls itself, such as "Chrome on Android"
      * @param  string  $address  where it calls from, for limits
      * @param  int|null  $session  the session that it came with
+     * @param  list<int>  $ticked  ids of the items of a list that are ticked
      * @param  bool  $waits  true where answers of services are waited for; false to be shown at once what is at hand
      * @param  bool  $beside  true where a provider's page opens beside the app instead of in its place
      */
@@ -54,6 +55,7 @@ final readonly class Visit
         public ?int $session = null,
         public bool $beside = false,
         public bool $waits = false,
+        public array $ticked = [],
     ) {
     }
 }

@@ -89,7 +89,7 @@ final readonly class Tap
     private function key(string $at, ?int $item, string $tap): string
     {
         $visit = $this->stage->visit;
-        $all = [$visit->person, $visit->screen, $visit->args, $at, $item, $tap];
+        $all = [$visit->person, $visit->screen, $visit->args, $at, $item, $visit->ticked, $tap];
 
         return $tap === '' ? '' : hash('sha256', json_encode($all, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE));
     }

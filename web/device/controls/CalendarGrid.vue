@@ -4,8 +4,13 @@ import DeviceIcon from '../DeviceIcon.vue'
 import { addDays, addMonths, dayAloud, dayOf, firstWeekday, monthNames, monthOf, monthWords, sameDay, weekdayNames, weeks } from '../calendar'
 import WheelColumn from './WheelColumn.vue'
 
-/** A month of days; the name of the month leads to any other one. */
-const props = defineProps<{ modelValue: string; label: string }>()
+/**
+ * A month of days; the name of the month leads to any other one.
+ *
+ * @param until the last day of a stretch that begins with the one chosen
+ * @param marked days with something on them
+ */
+const props = defineProps<{ modelValue: string; label: string; until?: string; marked?: Set<string> }>()
 const emit = defineEmits<{ 'update:modelValue': [day: string] }>()
 
 const FIRST_YEAR = 1900
@@ -17,7 +22,15 @@ const at = ref(props.modelValue || today)
 const far = ref(false)
 const grid = ref<HTMLElement>()
 const first = firstWeekday()
-const rows = computed(() => weeks(month.value, first))
+/** Where something stands below it, every month is as high as the others. */
+const SIX = 6
+const rows = computed(() => {
+  const all = weeks(month.value, first)
+  while (props.marked && all.length < SIX) all.push(all.at(-1)!.map((day) => addDays(day, 7)))
+  return all
+})
+const isEnd = (day: string) => day === props.modelValue || day === props.until
+const within = (day: string) => !!props.until && day > props.modelValue && day < props.until
 const [narrow, long] = [weekdayNames(first, 'narrow'), weekdayNames(first, 'long')]
 const names = monthNames()
 const years = Array.from({ length: YEARS }, (_, i) => String(FIRST_YEAR + i))
@@ -83,13 +96,13 @@ function choose(day: string) {
       </thead>
       <tbody>
         <tr v-for="week in rows" :key="week[0]">
-          <td v-for="day in week" :key="day" role="gridcell" :aria-selected="day === modelValue">
+          <td v-for="day in week" :key="day" role="gridcell" :aria-selected="isEnd(day) || within(day)" :class="{ within: within(day), from: until && day === modelValue, to: until && day === until }">
             <button
               type="button"
-              :class="{ other: monthOf(day) !== month, today: day === today }"
-              :aria-pressed="day === modelValue"
+              :class="{ other: monthOf(day) !== month, today: day === today, marked: marked?.has(day) }"
+              :aria-pressed="isEnd(day)"
               :aria-current="day === today ? 'date' : undefined"
-              :aria-label="dayAloud(day)"
+              :aria-label="marked?.has(day) ? `${dayAloud(day)}, with something on it` : dayAloud(day)"
               :tabindex="day === at ? 0 : -1"
               :data-first="day === at || undefined"
               @click="choose(day)"
@@ -113,7 +126,15 @@ function choose(day: string) {
 .calendar-days th { height: 32px; font-size: .8125rem; font-weight: 600; color: color-mix(in srgb, var(--ink) 72%, transparent); }
 .calendar-days td { padding: 1px 0; text-align: center; }
 .calendar-days button { width: 100%; max-width: 44px; min-height: 44px; padding: 0; border: 0; border-radius: 22px; background: none; cursor: pointer; }
-.calendar-days .other { color: color-mix(in srgb, var(--ink) 62%, transparent); }
+.calendar-days .other { color: color-mix(in srgb, var(--ink) 70%, transparent); }
 .calendar-days .today { font-weight: 750; color: color-mix(in srgb, var(--main) 88%, var(--ink)); box-shadow: inset 0 0 0 1.5px currentColor; }
+.calendar-days .within, .calendar-days .from, .calendar-days .to { background: color-mix(in srgb, var(--main) 16%, transparent) no-repeat content-box; }
+.calendar-days .from:not(.to) { background: linear-gradient(to right, transparent 50%, color-mix(in srgb, var(--main) 16%, transparent) 0) content-box; }
+.calendar-days .to:not(.from) { background: linear-gradient(to left, transparent 50%, color-mix(in srgb, var(--main) 16%, transparent) 0) content-box; }
+[dir='rtl'] .calendar-days .from:not(.to) { background: linear-gradient(to left, transparent 50%, color-mix(in srgb, var(--main) 16%, transparent) 0) content-box; }
+[dir='rtl'] .calendar-days .to:not(.from) { background: linear-gradient(to right, transparent 50%, color-mix(in srgb, var(--main) 16%, transparent) 0) content-box; }
+.calendar-days .from.to { background: none; }
+.calendar-days .marked { position: relative; font-weight: 700; }
+.calendar-days .marked::after { content: ''; position: absolute; inset: auto 0 5px; width: 5px; height: 5px; margin-inline: auto; border-radius: 50%; background: currentColor; }
 .calendar-days [aria-pressed='true'] { background: var(--main); color: var(--on-main); font-weight: 700; box-shadow: none; }
 </style>

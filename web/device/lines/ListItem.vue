@@ -6,25 +6,34 @@ import EntryList from '../EntryList.vue'
 import { entry, picture } from '../entry'
 import { pictured } from '../pictured'
 import { sliding } from '../sliding'
+import { useTicked } from '../useTicked'
 import type { Device } from '../useDevice'
 
 /** @param soon among the first of its list: its picture is wanted at once */
 const props = defineProps<{ node: ListNode; item: Item; soon?: boolean }>()
 const device = inject('device') as Device
 /** How wide their pictures are at most, in dp. */
-const WIDE = { rows: 48, map: 48, conversation: 40, tiles: 320, strip: 240, cards: Math.min(innerWidth, 880), pages: Math.min(innerWidth, 880) }
+const WIDE = { rows: 48, map: 48, calendar: 48, conversation: 40, tiles: 320, strip: 240, cards: Math.min(innerWidth, 880), pages: Math.min(innerWidth, 880) }
 /** It is what is shown beside the list. */
 const isOpened = computed(() => !!props.node.leads && device.opened?.value === props.item.id)
+const ticked = useTicked()
 const offered = ref(false)
 const slides = props.node.swipes?.length ? sliding() : ref(null)
 /** Removed by a swipe: it is gone at once, and comes back where that was not done after all. */
 const gone = ref(false)
 
 function open() {
+  if (ticked?.on.value) return ticked.toggle(props.item.id)
   if (!props.node.taps) return
   // The deck tells what each tap does: there the server is asked.
   if (props.node.leads && !entry.deck) return device.lead(props.node.at, props.item.id, props.node.leads)
   return device.tap(props.node.at, props.item.id, undefined, props.node.queues)
+}
+
+/** Who presses long begins to choose. */
+function pressed(event: Event) {
+  event.preventDefault()
+  ticked?.begin(props.item.id)
 }
 
 async function choose(i: number) {
@@ -37,7 +46,19 @@ async function choose(i: number) {
 <template>
   <div v-show="!gone" class="item-place" :data-item="item.id">
     <component :is="slides ?? 'div'" :class="{ 'item-still': !slides }" :swipes="node.swipes" @choose="choose">
-      <component :is="node.taps ? 'button' : 'div'" class="item" :class="{ own: item.own }" :aria-busy="device.isBusy(node.at, item.id)" :aria-current="isOpened || undefined" @click="open()">
+      <component
+        :is="node.taps || ticked?.on.value ? 'button' : 'div'"
+        class="item"
+        :class="{ own: item.own }"
+        :role="ticked?.on.value ? 'checkbox' : undefined"
+        :aria-checked="ticked?.on.value ? ticked.has(item.id) : undefined"
+        :aria-busy="device.isBusy(node.at, item.id)"
+        :aria-current="isOpened || undefined"
+        @click="open()"
+        v-on="node.chosen ? { contextmenu: pressed } : {}"
+      >
+        <span v-if="ticked?.on.value" class="item-tick" :class="{ on: ticked.has(item.id) }" aria-hidden="true" />
+        <span v-if="item.time" class="item-time">{{ item.time }}</span>
         <img v-if="item.picture" class="item-picture" :src="picture(item.picture, WIDE[node.layout])" alt="" :loading="soon ? 'eager' : 'lazy'" />
         <span v-else-if="pictured(node)" class="item-picture none" aria-hidden="true">{{ [...(item.title ?? '')][0] }}</span>
         <span class="item-line">
@@ -51,7 +72,7 @@ async function choose(i: number) {
         </span>
       </component>
     </component>
-    <button v-if="node.swipes?.length" class="item-more" :aria-label="`More for ${item.title ?? 'this'}`" aria-haspopup="menu" @click="offered = true">
+    <button v-if="node.swipes?.length && !ticked?.on.value" class="item-more" :aria-label="`More for ${item.title ?? 'this'}`" aria-haspopup="menu" @click="offered = true">
       <DeviceIcon name="more" />
     </button>
     <EntryList v-if="offered && node.swipes" :entries="node.swipes" :label="item.title ?? 'More'" @choose="choose" @close="offered = false" />
@@ -116,6 +137,12 @@ button.item { cursor: pointer; }
   color: color-mix(in srgb, var(--main) 88%, var(--ink));
   font-weight: 600;
 }
+.item-tick { flex: none; align-self: center; display: grid; place-items: center; width: 24px; height: 24px; border: 2px solid color-mix(in srgb, var(--ink) 52%, transparent); border-radius: 50%; }
+.item-tick.on { border-color: var(--main); background: var(--main); }
+.item-tick.on::after { content: ''; width: 6px; height: 11px; margin-block-end: 3px; border: solid var(--on-main); border-width: 0 2px 2px 0; rotate: 45deg; }
+.cards .item-tick, .tiles .item-tick, .strip .item-tick { position: absolute; inset-block-start: 10px; inset-inline-start: 10px; z-index: 1; background: var(--surface); }
+.cards .item-tick.on, .tiles .item-tick.on, .strip .item-tick.on { background: var(--main); }
+.item-time { flex: none; min-width: 3rem; font-weight: 650; font-variant-numeric: tabular-nums; }
 .item-chevron { flex: none; width: 20px; opacity: .5; }
 [dir='rtl'] .item-chevron { transform: scaleX(-1); }
 .conversation .item {

@@ -1,15 +1,21 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, inject, onBeforeUpdate, onUnmounted, ref, watch } from 'vue'
+import { computed, defineAsyncComponent, inject, nextTick, onBeforeUpdate, onUnmounted, ref, watch } from 'vue'
 import type { ListNode } from '../../contracts/view'
 import type { Device } from '../useDevice'
+import { useTicking } from '../useTicked'
 import ListItem from './ListItem.vue'
 
 const ListNarrow = defineAsyncComponent(() => import('./ListNarrow.vue'))
+const ListCalendar = defineAsyncComponent(() => import('./ListCalendar.vue'))
+const ListEmpty = defineAsyncComponent(() => import('./ListEmpty.vue'))
+const TickedBar = defineAsyncComponent(() => import('./TickedBar.vue'))
+const AlphabetRail = defineAsyncComponent(() => import('./AlphabetRail.vue'))
 const ListMap = defineAsyncComponent(() => import('./ListMap.vue'))
 const ListPages = defineAsyncComponent(() => import('./ListPages.vue'))
 const LongList = defineAsyncComponent(() => import('./LongList.vue'))
 const props = defineProps<{ node: ListNode }>()
 const device = inject('device') as Device
+const ticked = useTicking(() => props.node)
 const end = ref<HTMLElement>()
 const place = ref<HTMLElement>()
 
@@ -39,6 +45,21 @@ watch(
 )
 onUnmounted(() => eye.disconnect())
 
+/** To the first item under a letter: where the list goes on, it is read to its end before. */
+const WHOLE = 10_000
+const longList = ref<{ to: (index: number) => void }>()
+async function toLetter(letter: string) {
+  if (props.node.more) {
+    device.pages[props.node.at] = WHOLE
+    await device.load()
+    await nextTick()
+  }
+  const { firstOf } = await import('../letters')
+  const index = firstOf(props.node.items.map((item) => item.title ?? ''), letter)
+  if (longList.value) longList.value.to(index)
+  else place.value?.querySelectorAll('.list > li')[index]?.scrollIntoView({ block: 'start' })
+}
+
 /** Where one reads on upward, what one reads stays where it is; at the end the newest stays in sight. */
 const NEAR = 80
 const page = () => (props.node.newestLast ? (place.value?.closest('main') ?? null) : null)
@@ -63,23 +84,31 @@ watch(
   <div ref="place" class="list-place" :data-newest="node.newestLast || undefined">
     <ListNarrow v-if="node.search !== null || node.orders || node.chips" :node="node" />
     <p v-if="node.more && node.newestLast" ref="end" class="list-more" role="status">More…</p>
-    <p v-if="!node.items.length" class="empty">{{ node.empty }}</p>
-    <ListMap v-else-if="node.layout === 'map'" :node="node" />
-    <ListPages v-else-if="node.layout === 'pages'" :node="node" />
-    <LongList v-else-if="long" :node="node" :begins="begins" />
-    <ul v-else class="list" :class="[node.layout, { far: node.items.length > MANY }]" :tabindex="node.layout === 'strip' ? 0 : undefined">
-      <li v-for="(item, i) in node.items" :key="item.id">
-        <h3 v-if="begins(i)" class="list-heading">{{ item.group || '–' }}</h3>
-        <ListItem :node="node" :item="item" :soon="i < SOON" />
-      </li>
-    </ul>
+    <div v-if="node.chosen && node.items.length && !ticked.on.value" class="list-choose">
+      <button type="button" @click="ticked.begin()">Choose</button>
+    </div>
+    <div class="list-body" :class="{ railed: node.alphabet }">
+      <AlphabetRail v-if="node.alphabet" :node="node" @to="toLetter" />
+      <ListEmpty v-if="!node.items.length" :node="node" />
+      <ListCalendar v-else-if="node.layout === 'calendar'" :node="node" />
+      <ListMap v-else-if="node.layout === 'map'" :node="node" />
+      <ListPages v-else-if="node.layout === 'pages'" :node="node" />
+      <LongList v-else-if="long" ref="longList" :node="node" :begins="begins" />
+      <ul v-else class="list" :class="[node.layout, { far: node.items.length > MANY }]" :tabindex="node.layout === 'strip' ? 0 : undefined">
+        <li v-for="(item, i) in node.items" :key="item.id">
+          <h3 v-if="begins(i)" class="list-heading">{{ item.group || '–' }}</h3>
+          <ListItem :node="node" :item="item" :soon="i < SOON" />
+        </li>
+      </ul>
+    </div>
     <p v-if="node.more && !node.newestLast" ref="end" class="list-more" role="status">More…</p>
     <p v-if="node.rest" class="list-more">{{ node.rest }}</p>
+    <TickedBar v-if="ticked.on.value" :node="node" />
   </div>
 </template>
 
 <style>
-.list-place { display: flex; flex-direction: column; gap: 12px; min-width: 0; }
+.list-place { position: relative; display: flex; flex-direction: column; gap: 12px; min-width: 0; }
 .list { list-style: none; display: flex; flex-direction: column; gap: 12px; }
 .list-heading {
   overflow-wrap: anywhere;
@@ -145,6 +174,10 @@ img.item-picture { display: block; }
 }
 .strip li { flex: 0 0 172px; scroll-snap-align: start; }
 .strip .list-heading { display: none; }
+.list-body { display: contents; }
+.list-body.railed { display: block; position: relative; }
 .list-more { text-align: center; }
+.list-choose { display: flex; justify-content: flex-end; margin-block: -8px; }
+.list-choose button { min-height: 48px; padding: 0 12px; border: 0; border-radius: 24px; background: none; color: color-mix(in srgb, var(--main) 88%, var(--ink)); font-weight: 600; cursor: pointer; }
 .large .strip li { flex-basis: 240px; }
 </style>

@@ -26,7 +26,7 @@ const choose = (id: number | undefined) => (id === undefined ? delete device.ope
 .map-list { position: relative; min-height: 360px; flex: 1 0 auto; }
 .map-list .map-frame { position: absolute; inset: 0; }
 /* A map with which a page ends is as high as there is room for it. */
-main > .list-place:last-child:has(> .map-list) { flex: 1 0 auto; }
+main > .list-place:last-child:has(> .list-body > .map-list) { flex: 1 0 auto; }
 .map-chosen {
   position: absolute;
   inset: auto 10px 10px;

@@ -1,10 +1,12 @@
 <script setup lang="ts">
-import { computed, inject, ref } from 'vue'
+import { computed, defineAsyncComponent, inject, ref } from 'vue'
 import type { ListNode } from '../../contracts/view'
 import DeviceIcon from '../DeviceIcon.vue'
 import EntryList from '../EntryList.vue'
+import { dayShort } from '../calendar'
 import type { Device } from '../useDevice'
 
+const DaysSheet = defineAsyncComponent(() => import('../controls/DaysSheet.vue'))
 const props = defineProps<{ node: ListNode }>()
 const device = inject('device') as Device
 let wait = 0
@@ -20,6 +22,14 @@ function choose(field: string, id: string) {
   device.chips[props.node.at] = { ...device.chips[props.node.at], [field]: id }
   delete device.pages[props.node.at]
   device.load()
+}
+
+/** The field of which days are being chosen. */
+const days = ref<NonNullable<ListNode['chips']>[number] | null>(null)
+const daysInWords = (chosen: string) => [...new Set(chosen.split('/'))].map(dayShort).join(' – ')
+function chooseDays(chosen: string) {
+  if (days.value) choose(days.value.field, chosen)
+  days.value = null
 }
 
 const ordering = ref(false)
@@ -49,6 +59,9 @@ function sort(at: number) {
       <DeviceIcon name="order" />
     </button>
     <div v-for="chips in node.chips" :key="chips.field" class="chips" role="group" :aria-label="chips.label">
+      <button v-if="chips.days" :aria-pressed="chips.chosen !== ''" aria-haspopup="dialog" @click="days = chips">
+        {{ chips.chosen ? daysInWords(chips.chosen) : chips.label }}
+      </button>
       <button
         v-for="choice in chips.choices"
         :key="choice.id"
@@ -62,6 +75,7 @@ function sort(at: number) {
   <template v-for="chips in node.chips" :key="chips.field">
     <p v-if="chips.rest" class="list-more">{{ chips.rest }}</p>
   </template>
+  <DaysSheet v-if="days" :label="days.label" :days="days.chosen" @done="chooseDays" @close="days = null" />
   <EntryList v-if="ordering" :entries="orders" label="Order" :chosen="chosen" @choose="sort" @close="ordering = false" />
 </template>
 

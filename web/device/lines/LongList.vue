@@ -39,6 +39,7 @@ function settle() {
   if (list.value && scroller.value)
     margin.value = list.value.getBoundingClientRect().top - scroller.value.getBoundingClientRect().top + scroller.value.scrollTop
 }
+defineExpose({ to: (index: number) => virtual.value.scrollToIndex(index, { align: 'start' }) })
 onMounted(settle)
 watch(() => props.node.items.length, settle, { flush: 'post' })
 onBeforeUnmount(() => measures.keep(here, virtual.value.measurementsCache))

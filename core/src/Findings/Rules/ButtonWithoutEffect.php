@@ -12,6 +12,7 @@ use Lanai\Core\Findings\Station;
 use Lanai\Core\Lines\ButtonLine;
 use Lanai\Core\Lines\Entry;
 use Lanai\Core\Lines\FloatingButton;
+use Lanai\Core\Lines\ForChosen;
 use Lanai\Core\Lines\IconButton;
 use Lanai\Core\Lines\LinkLine;
 use Lanai\Core\Lines\Swipe;
@@ -37,6 +38,7 @@ final class ButtonWithoutEffect implements OfOneScreen
             ...$reading->nodesOf(FloatingButton::class),
             ...$reading->nodesOf(Entry::class),
             ...$reading->nodesOf(Swipe::class),
+            ...$reading->nodesOf(ForChosen::class),
         ];
         foreach ($buttons as $button) {
             if (($button->data['tapped'] ?? []) === []) {
