@@ -6,6 +6,10 @@ namespace App\Packaging;
 
 use Lanai\Core\Effects\DownloadMine;
 use Lanai\Core\Effects\ShareText;
+use Lanai\Core\Language\NodeSpot;
+use Lanai\Core\Language\Walk;
+use Lanai\Core\Lines\ListLine;
+use Lanai\Core\Lines\MapLine;
 use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Model\FieldTypes\FileType;
 use Lanai\Core\Model\FieldTypes\PictureType;
@@ -35,10 +39,18 @@ enum Ability: string
             // Who takes pictures chooses files, too.
             self::ChoosesFiles => ! $pictures && in_array(FileType::class, $asked, true),
             self::TakesPictures => $pictures,
-            self::Locates => in_array(PlaceType::class, $asked, true),
+            self::Locates => in_array(PlaceType::class, $asked, true) || self::marksHere($walk),
         };
 
         return array_values(array_filter(self::cases(), $uses));
+    }
+
+    /** A map of the app shows where its person is. */
+    private static function marksHere(Walk $walk): bool
+    {
+        $maps = [...$walk->nodesOf(ListLine::class), ...$walk->nodesOf(MapLine::class)];
+
+        return array_filter($maps, fn (NodeSpot $map): bool => ($map->data['here'] ?? false) === true) !== [];
     }
 
     /** @return list<string> the classes of the shell that it is made of */

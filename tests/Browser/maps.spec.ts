@@ -1,5 +1,5 @@
 import { expect, test } from './test'
-import { nothingSerious, openShippedDemo, practiceKey, settled, standins } from './founder'
+import { beginApp, nothingSerious, openShippedDemo, practiceKey, script, settled, standins } from './founder'
 import { Finger, phone, shared } from './phone'
 
 // Chartroom is arranged for the founder of the demo, as it is shipped.
@@ -57,4 +57,60 @@ test('a map is worked by keys, and says so where it cannot be drawn', async ({ p
   } finally {
     await arranged('')
   }
+})
+
+const COVES = `app Coves
+
+table Coves, each a Cove
+  may be seen by everyone
+  may be added by everyone
+  Name is a text
+  Lies is a place
+
+service Tiles is at "https://tiles.invalid"
+  draws maps with "/{z}/{x}/{y}.png", as far as zoom 16
+
+screen Coves, first
+  Form for a new Cove asking Name, Lies, saying "Keep it"
+    saved: say "Kept."
+  List of Coves, by Name upward, as a map, marking where one is
+    shows name as title
+    shows lies as place
+    when empty: "No coves."
+`
+
+test('a place is chosen on a map under a pin, and one sees where one is', async ({ page, browser }) => {
+  await beginApp(page, 'Coves')
+  await script(page, COVES)
+  const p = await phone(browser, 'about:blank')
+  await p.context().grantPermissions(['geolocation'])
+  await p.context().setGeolocation({ latitude: 50.1234, longitude: -5.4321, accuracy: 80 })
+  await p.goto(await shared(page))
+  await p.getByLabel('Name').fill('Bay')
+  const onMap = p.getByRole('button', { name: 'Choose Lies on a map' })
+  await onMap.tap()
+  const sheet = p.getByRole('dialog', { name: 'Lies' })
+  await expect(sheet.getByText('Move the map until the pin stands on the place.')).toBeVisible()
+  await expect(sheet.getByRole('button', { name: 'Done' })).toBeDisabled()
+  await sheet.getByRole('button', { name: 'Where I am' }).tap()
+  await expect(sheet.getByText('50.12340, -5.43210')).toBeVisible()
+  await nothingSerious(p, 'choosing a place')
+  // Drawn to the left, what stands under the pin lies further east.
+  await (await Finger.on(p)).drag(p, '.place-map .map-ground', -80, 0)
+  await expect(sheet.getByText(/^50\.12\d+, -5\.(3|42)\d+$/)).toBeVisible()
+  await sheet.getByRole('button', { name: 'Done' }).tap()
+  const chosen = await p.getByLabel('Lies', { exact: true }).inputValue()
+  expect(chosen).toMatch(/^50\.12\d\d\d, -5\.(3|42)\d+$/)
+  await onMap.tap()
+  await expect(sheet.getByText(chosen)).toBeVisible()
+  await sheet.getByRole('button', { name: 'Close' }).tap()
+  await p.getByRole('button', { name: 'Keep it' }).tap()
+  await expect(p.getByText('Kept.')).toBeVisible()
+
+  await p.getByRole('button', { name: 'Where I am' }).tap()
+  await expect(p.locator('.map-me')).toBeVisible()
+  await p.context().clearPermissions()
+  await p.context().setGeolocation(null)
+  await p.getByRole('button', { name: 'Where I am' }).tap()
+  await expect(p.getByRole('alert')).toHaveText('This device does not tell where it is.')
 })

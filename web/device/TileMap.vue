@@ -5,15 +5,19 @@ import { inject, onMounted, onUnmounted, ref, watch } from 'vue'
 import type { Tiles } from '../contracts/view'
 import DeviceIcon from './DeviceIcon.vue'
 import { entry } from './entry'
+import { here } from './here'
 import { pinsOf, type Pin, type Spot } from './spots'
 import type { Device } from './useDevice'
 
 /**
  * Spots on a map that is moved with a finger, the mouse or keys. Where no service draws maps, on the shores of the world (Natural Earth,
  * public domain).
+ *
+ * @param locates one may be shown where one is
+ * @param aims a place is looked for: what stands in the middle is told; it begins there, or where the world is seen
  */
-const props = defineProps<{ at: string; spots: Spot[]; tiles?: Tiles; label: string; chosen?: number; still?: boolean }>()
-const emit = defineEmits<{ choose: [id: number | undefined] }>()
+const props = defineProps<{ at: string; spots: Spot[]; tiles?: Tiles; label: string; chosen?: number; still?: boolean; locates?: boolean; aims?: { latitude: number; longitude: number } | null }>()
+const emit = defineEmits<{ choose: [id: number | undefined]; middle: [at: { latitude: number; longitude: number }] }>()
 const device = inject('device') as Device
 
 /** One spot alone is seen from so near; several from no nearer. */
@@ -22,6 +26,9 @@ const WORLD = 5
 const deepest = () => props.tiles?.most ?? 8
 const place = ref<HTMLElement>()
 const failing = ref(false)
+/** Why one is not shown where one is. */
+const untold = ref('')
+const seeking = ref(false)
 const zoom = ref(0)
 let map: L.Map | undefined
 let pins = pinsOf([], 1)
@@ -68,8 +75,33 @@ async function shores() {
   if (map) L.geoJSON(feature(topology, topology.objects.land), { interactive: false, style: { className: 'map-land', weight: 0, fillOpacity: 1 } }).addTo(map)
 }
 
+/** Where one is, with how near that is known. */
+let me: L.LayerGroup | undefined
+async function toMe() {
+  seeking.value = true
+  untold.value = ''
+  try {
+    const { latitude, longitude, accuracy } = await here()
+    const at = L.latLng(latitude, longitude)
+    me?.remove()
+    me = L.layerGroup([
+      L.circle(at, { radius: accuracy, interactive: false, className: 'map-near' }),
+      L.circleMarker(at, { radius: 9, interactive: false, className: 'map-me' }),
+    ]).addTo(map!)
+    map!.setView(at, Math.min(deepest(), Math.max(zoom.value, STREET)))
+  } catch (error) {
+    untold.value = (error as Error).message
+  } finally {
+    seeking.value = false
+  }
+}
+
 /** As it was left, or so that all is seen. */
 function begin() {
+  if (props.aims !== undefined) {
+    map!.setView(props.aims ? [props.aims.latitude, props.aims.longitude] : [20, 0], props.aims ? Math.min(deepest(), STREET) : 2, { animate: false })
+    return
+  }
   pins = pinsOf(props.spots, deepest())
   const kept = ['latitude', 'longitude', 'zoom'].map((part) => device.opens[`${props.at}/map/${part}`])
   if (kept.every((part) => typeof part === 'number')) map!.setView([kept[0], kept[1]] as [number, number], kept[2] as number, { animate: false })
@@ -86,7 +118,8 @@ function all() {
 function moved() {
   const { lat, lng } = map!.getCenter()
   zoom.value = map!.getZoom()
-  if (!props.still) Object.assign(device.opens, { [`${props.at}/map/latitude`]: lat, [`${props.at}/map/longitude`]: lng, [`${props.at}/map/zoom`]: zoom.value })
+  if (props.aims !== undefined) emit('middle', { latitude: lat, longitude: L.Util.wrapNum(lng, [-180, 180], true) })
+  else if (!props.still) Object.assign(device.opens, { [`${props.at}/map/latitude`]: lat, [`${props.at}/map/longitude`]: lng, [`${props.at}/map/zoom`]: zoom.value })
   draw()
 }
 
@@ -154,11 +187,14 @@ watch(() => props.chosen, draw)
   <div class="map-frame" :data-moves="!still || undefined">
     <div ref="place" class="map-ground" :class="{ plain: !tiles }" dir="ltr" role="group" :aria-label="label" />
     <div v-if="!still" class="map-zoom">
+      <button v-if="locates" aria-label="Where I am" :aria-busy="seeking" @click="toMe()"><DeviceIcon name="here" /></button>
       <button aria-label="Nearer" :disabled="zoom >= deepest()" @click="map?.zoomIn()"><DeviceIcon name="plus" /></button>
       <button aria-label="Further away" :disabled="zoom <= 1" @click="map?.zoomOut()"><DeviceIcon name="minus" /></button>
     </div>
     <p v-if="tiles?.credit" class="map-credit">{{ tiles.credit }}</p>
-    <p v-if="failing" class="map-failing" role="status">The map cannot be drawn just now. What lies on it is in its right place.</p>
+    <span v-if="aims !== undefined" class="map-aim" aria-hidden="true"><span class="map-pin" /></span>
+    <p v-if="untold" class="map-failing" role="alert">{{ untold }}</p>
+    <p v-else-if="failing" class="map-failing" role="status">The map cannot be drawn just now. What lies on it is in its right place.</p>
   </div>
 </template>
 
@@ -250,5 +286,9 @@ watch(() => props.chosen, draw)
   background: color-mix(in srgb, var(--surface) 86%, transparent);
   pointer-events: none;
 }
+.map-near { fill: var(--main); fill-opacity: .14; stroke: none; }
+.map-me { fill: var(--main); fill-opacity: 1; stroke: var(--surface); stroke-width: 3; }
+.map-aim { position: absolute; inset: 50% auto auto 50%; z-index: 900; translate: -50% -34px; pointer-events: none; }
+.map-aim .map-pin { display: block; }
 .map-failing { inset-block-start: 34px; font-size: .875rem; line-height: 1.25rem; padding: 6px 10px; }
 </style>

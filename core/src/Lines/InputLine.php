@@ -92,6 +92,7 @@ final readonly class InputLine implements Line
                 'value' => '',
             ] +
                 $scene->choices($this->type, name: Names::inFormula($this->name)) +
+                OnMap::forBox($this->type, $scene->blueprint) +
                 ($this->help === '' ? [] : ['help' => $scene->text($this->help, 'help')]),
         ];
     }

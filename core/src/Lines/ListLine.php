@@ -87,6 +87,7 @@ final readonly class ListLine implements InParts, Labelled
      * @param  string  $owner  a formula that gives a row: only rows linked with it; '' for all
      * @param  'rows'|'cards'|'tiles'|'strip'|'pages'|'conversation'|'map'|'calendar'|''  $layout
      * @param  string  $own  a formula about a row: in a conversation, the person's own stand on the other side
+     * @param  bool  $here  on a map, the person may see where they are themselves
      * @param  string  $headings  a formula about a row: those with the same answer stand under it as a heading
      * @param  list<string>  $orders  fields by which the person may sort
      * @param  list<string>  $chips  fields of which the person may choose a value
@@ -103,6 +104,7 @@ final readonly class ListLine implements InParts, Labelled
         #[ListOf(SortKey::class)] public array $by = [],
         public string $layout = 'rows',
         public string $own = '',
+        public bool $here = false,
         public string $headings = '',
         public bool $searchable = false,
         public array $orders = [],
@@ -130,6 +132,7 @@ final readonly class ListLine implements InParts, Labelled
                     new Blank('layout', ChoiceFit::of('rows, cards, tiles, a strip, pages, a conversation, a map or a calendar', self::LAYOUTS)),
                 ),
                 Clause::of('own where', 'which are the person’s own', new Blank('own', FormulaFit::giving(Kind::YesNo))),
+                Clause::flag('here', 'marking where one is'),
                 Clause::of('under headings of', 'under headings', new Blank('headings', FormulaFit::giving(Kind::Any))),
                 Clause::flag('searchable', 'with a search box'),
                 Clause::of('offering order by', 'the person may sort by', new Series('orders', 'or', new FieldFit())),
@@ -203,6 +206,7 @@ final readonly class ListLine implements InParts, Labelled
                 'orders' => $narrowing->orders,
                 'chips' => $narrowing->chips,
                 'tiles' => $this->layout === 'map' ? OnMap::tiles($scene->blueprint)['tiles'] ?? null : null,
+                'here' => $this->here && $this->layout === 'map',
                 'opened' => $this->layout === 'calendar' ? self::opened($items, $scene) : null,
                 'alphabet' => $this->alphabetical($table, $narrowing) && count($items) >= self::LONG,
                 'first' => $items === [] && ! $narrowing->narrows() ? FirstOne::of($table, $scene) : null,
@@ -222,7 +226,7 @@ final readonly class ListLine implements InParts, Labelled
             fn (mixed $v, string $key): bool => ! (in_array($key, ['orders', 'chips', 'swipes', 'chosen'], true) && $v === []) &&
                 ! (in_array($key, ['order', 'rest', 'tiles', 'opened', 'first'], true) && $v === null) &&
                 ! ($key === 'leads' && $v === '') &&
-                ! (in_array($key, ['newestLast', 'alphabet', 'narrowed'], true) && $v === false),
+                ! (in_array($key, ['newestLast', 'alphabet', 'narrowed', 'here'], true) && $v === false),
             ARRAY_FILTER_USE_BOTH,
         );
     }

@@ -28,10 +28,14 @@ final readonly class MapLine implements Tappable
 {
     use MayBeTapped;
 
-    /** @param  list<Effect>  $tapped */
+    /**
+     * @param  bool  $here  the person may see where they are themselves
+     * @param  list<Effect>  $tapped
+     */
     public function __construct(
         public string $of,
         public string $saying = '',
+        public bool $here = false,
         public Placing $placing = new Placing(),
         #[ListOf(AnyEffect::class)] public array $tapped = [],
     ) {
@@ -40,7 +44,7 @@ final readonly class MapLine implements Tappable
     public static function sentence(): Sentence
     {
         return Sentence::of('Map of', new Blank('of', FormulaFit::giving(Kind::Place)))
-            ->clauses(Clause::of('saying', 'with words', new Blank('saying', new TextFit())), ...Placing::acting())
+            ->clauses(Clause::of('saying', 'with words', new Blank('saying', new TextFit())), Clause::flag('here', 'marking where one is'), ...Placing::acting())
             ->below(self::whenTapped());
     }
 
@@ -51,7 +55,7 @@ final readonly class MapLine implements Tappable
         return [
             'place' => $place instanceof Place ? OnMap::place($place) : null,
             'text' => $scene->text($this->saying, 'saying'),
-        ] + OnMap::tiles($scene->blueprint) + $this->taps();
+        ] + OnMap::tiles($scene->blueprint) + ($this->here ? ['here' => true] : []) + $this->taps();
     }
 
     public static function box(array $node, Setting $setting, Within $in): Box

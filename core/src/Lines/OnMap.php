@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Lanai\Core\Lines;
 
 use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\FieldType;
+use Lanai\Core\Model\FieldTypes\PlaceType;
 use Lanai\Core\Values\Place;
 
 /** What the maps of an app have in common. */
@@ -14,6 +16,12 @@ final class OnMap
     public static function place(Place $place): array
     {
         return ['latitude' => $place->latitude, 'longitude' => $place->longitude];
+    }
+
+    /** @return array{tiles?: array{most: int, credit: string, mark: string}} what a box for a place is drawn with */
+    public static function forBox(FieldType $type, Blueprint $blueprint): array
+    {
+        return $type instanceof PlaceType ? self::tiles($blueprint) : [];
     }
 
     /** @return array{tiles?: array{most: int, credit: string, mark: string}} what maps are drawn with; nothing where no service has tiles */

@@ -1,17 +1,33 @@
 <script setup lang="ts">
+import { defineAsyncComponent, ref } from 'vue'
 import type { Control } from '.'
+import DeviceIcon from '../DeviceIcon.vue'
+import { here, written } from '../here'
 
-/** Latitude and longitude, written or where the device is. */
+/** Latitude and longitude: written, where the device is, or chosen on a map where a service draws one. */
 defineProps<Control>()
 const emit = defineEmits<{ 'update:modelValue': [value: string]; trouble: [text: string] }>()
+const PlaceSheet = defineAsyncComponent(() => import('./PlaceSheet.vue'))
 const located = 'geolocation' in navigator
+const open = ref(false)
+const seeking = ref(false)
 
-function here() {
+async function toMe() {
   emit('trouble', '')
-  navigator.geolocation.getCurrentPosition(
-    (at) => emit('update:modelValue', `${at.coords.latitude.toFixed(5)}, ${at.coords.longitude.toFixed(5)}`),
-    () => emit('trouble', 'This device does not tell where it is. Please write latitude and longitude.'),
-  )
+  seeking.value = true
+  try {
+    emit('update:modelValue', written(await here()))
+  } catch (error) {
+    emit('trouble', `${(error as Error).message} Please write latitude and longitude.`)
+  } finally {
+    seeking.value = false
+  }
+}
+
+function choose(place: string) {
+  open.value = false
+  emit('trouble', '')
+  emit('update:modelValue', place)
 }
 </script>
 
@@ -27,7 +43,9 @@ function here() {
       :aria-describedby="`${id}-wrong`"
       @input="emit('update:modelValue', ($event.target as HTMLInputElement).value)"
     />
-    <button v-if="located" type="button" @click="here">Here</button>
+    <button v-if="box.tiles" type="button" :aria-label="`Choose ${box.label} on a map`" aria-haspopup="dialog" @click="open = true"><DeviceIcon name="place" /></button>
+    <button v-if="located" type="button" :aria-busy="seeking" @click="toMe()">Here</button>
+    <PlaceSheet v-if="open" :box="box" :place="modelValue" @done="choose" @close="open = false" />
   </span>
 </template>
 

@@ -17,7 +17,7 @@ const choose = (id: number | undefined) => (id === undefined ? delete device.ope
 
 <template>
   <div class="map-list">
-    <TileMap :key="node.tiles?.mark" :at="node.at" :spots="spots" :tiles="node.tiles" :chosen="chosen?.id" label="Map" @choose="choose" />
+    <TileMap :key="node.tiles?.mark" :at="node.at" :spots="spots" :tiles="node.tiles" :locates="node.here" :chosen="chosen?.id" label="Map" @choose="choose" />
     <div v-if="chosen" class="map-chosen rows" role="status"><ListItem :key="chosen.id" :node="node" :item="chosen" /></div>
   </div>
 </template>

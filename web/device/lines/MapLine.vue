@@ -24,6 +24,7 @@ const spots = computed(() => (props.node.place ? [{ id: 0, title: props.node.tex
       :tiles="node.tiles"
       :label="`Map: ${node.text || words}`"
       :still="tappable(node)"
+      :locates="node.here && !tappable(node)"
     />
     <p v-else class="empty">There is no place to show.</p>
     <figcaption v-if="node.place">{{ node.text ? `${node.text} · ${words}` : words }}</figcaption>

@@ -1,0 +1,21 @@
+/** Where this device is; refused with a sentence where it does not tell. */
+export const here = (): Promise<{ latitude: number; longitude: number; accuracy: number }> =>
+  new Promise((done, refused) => {
+    if (!('geolocation' in navigator)) return refused(new Error(UNTOLD))
+    navigator.geolocation.getCurrentPosition(
+      ({ coords }) => done({ latitude: coords.latitude, longitude: coords.longitude, accuracy: coords.accuracy }),
+      () => refused(new Error(UNTOLD)),
+      { timeout: 20_000, maximumAge: 30_000 },
+    )
+  })
+
+const UNTOLD = 'This device does not tell where it is.'
+
+/** As a place is written: degrees north and east, to about a metre. */
+export const written = (at: { latitude: number; longitude: number }): string => `${at.latitude.toFixed(5)}, ${at.longitude.toFixed(5)}`
+
+/** The place that was written; null where it is none. */
+export function placeOf(text: string): { latitude: number; longitude: number } | null {
+  const [, latitude, longitude] = /^\s*(-?\d+(?:\.\d+)?)\s*,\s*(-?\d+(?:\.\d+)?)\s*$/.exec(text) ?? []
+  return latitude !== undefined && Math.abs(Number(latitude)) <= 90 && Math.abs(Number(longitude)) <= 180 ? { latitude: Number(latitude), longitude: Number(longitude) } : null
+}
