@@ -12,6 +12,7 @@ use Lanai\Core\Edits\Kinds\Remove;
 use Lanai\Core\Edits\Kinds\Write;
 use Lanai\Core\Edits\Patch;
 use Lanai\Core\Edits\StoredNames;
+use Lanai\Core\Edits\Twins;
 use Lanai\Core\Findings\Findings;
 use Lanai\Core\Findings\Reading;
 use Lanai\Core\Model\Blueprint;
@@ -88,7 +89,7 @@ final class AnyAppTest extends TestCase
         foreach ($this->apps(80) as $seed => $app) {
             for ($i = 0; $i < 6; $i++) {
                 $edited = $this->someEdit($app, $random);
-                if ($edited !== null) {
+                if ($edited !== null && ! $this->hasTwins($app)) {
                     self::assertSame(
                         $app->data(),
                         $this->sorted($app->data(), EditResult::by($edited->blueprint, $edited->inverse)->blueprint->data()),
@@ -100,6 +101,18 @@ final class AnyAppTest extends TestCase
             }
         }
         self::assertGreaterThan(200, $made);
+    }
+
+    /** Two of one name, which no edit brings in: one of them may be removed, and does not come back beside the other. */
+    private function hasTwins(Blueprint $app): bool
+    {
+        try {
+            Twins::refuse([], $app->data());
+        } catch (EditRefused) {
+            return true;
+        }
+
+        return false;
     }
 
     public function test_storage_can_follow_it_and_then_has_nothing_left_to_do_but_indexes(): void

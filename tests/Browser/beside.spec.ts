@@ -62,7 +62,10 @@ test('what stands beside a list stands where the core says', async ({ page }) =>
   const { frames } = await (await page.request.get(`/api/apps/${app}/layout/swim?${query}`, { headers: { Accept: 'application/json' } })).json()
   const drawn = () =>
     page.evaluate(() =>
-      [...document.querySelectorAll<HTMLElement>('main > [data-at]')].map((e) => [e.dataset.at ?? '', e.getBoundingClientRect().x, e.getBoundingClientRect().width]),
+      [...document.querySelectorAll<HTMLElement>('main > [data-at]')].map((line) => {
+        const { x, width } = line.getBoundingClientRect()
+        return [line.dataset.at ?? '', x, width]
+      }),
     )
   const off = async () => (await drawn()).filter(([at, x, width]) => Math.abs(frames[at][0] - Number(x)) > 1 || Math.abs(frames[at][2] - Number(width)) > 1)
   expect((await drawn()).length).toBeGreaterThan(4)

@@ -2,7 +2,7 @@
 import * as L from 'leaflet'
 import 'leaflet/dist/leaflet.css'
 import { inject, onMounted, onUnmounted, ref, watch } from 'vue'
-import type { Tiles } from '../contracts/view'
+import type { Coordinates, Tiles } from '../contracts/view'
 import DeviceIcon from './DeviceIcon.vue'
 import { entry } from './entry'
 import { here } from './here'
@@ -16,8 +16,17 @@ import type { Device } from './useDevice'
  * @param locates one may be shown where one is
  * @param aims a place is looked for: what stands in the middle is told; it begins there, or where the world is seen
  */
-const props = defineProps<{ at: string; spots: Spot[]; tiles?: Tiles; label: string; chosen?: number; still?: boolean; locates?: boolean; aims?: { latitude: number; longitude: number } | null }>()
-const emit = defineEmits<{ choose: [id: number | undefined]; middle: [at: { latitude: number; longitude: number }] }>()
+const props = defineProps<{
+  at: string
+  spots: Spot[]
+  tiles?: Tiles
+  label: string
+  chosen?: number
+  still?: boolean
+  locates?: boolean
+  aims?: Coordinates | null
+}>()
+const emit = defineEmits<{ choose: [id: number | undefined]; middle: [at: Coordinates] }>()
 const device = inject('device') as Device
 
 /** One spot alone is seen from so near; several from no nearer. */
@@ -115,11 +124,16 @@ function all() {
   else map!.fitBounds(L.latLngBounds(points), { padding: [44, 44], maxZoom: near, animate: false })
 }
 
+/** Who comes back finds the map as it was. */
+function keep(seen: Record<string, number>) {
+  for (const [part, value] of Object.entries(seen)) device.opens[`${props.at}/map/${part}`] = value
+}
+
 function moved() {
   const { lat, lng } = map!.getCenter()
   zoom.value = map!.getZoom()
   if (props.aims !== undefined) emit('middle', { latitude: lat, longitude: L.Util.wrapNum(lng, [-180, 180], true) })
-  else if (!props.still) Object.assign(device.opens, { [`${props.at}/map/latitude`]: lat, [`${props.at}/map/longitude`]: lng, [`${props.at}/map/zoom`]: zoom.value })
+  else if (!props.still) keep({ latitude: lat, longitude: lng, zoom: zoom.value })
   draw()
 }
 

@@ -61,6 +61,8 @@ export const dayWords = (day: string) => shown(day, { weekday: 'short', day: 'nu
 export const dayShort = (day: string) => shown(day, { day: 'numeric', month: 'short' })
 export const dayAloud = (day: string) => shown(day, { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' })
 export const monthWords = (month: string) => shown(`${month}-01`, { month: 'long', year: 'numeric' })
+/** “Nov”, or “Nov 26” where the year is told, too. */
+export const monthShort = (month: string, year: boolean) => shown(`${month}-01`, { month: 'short', ...(year ? { year: '2-digit' } : {}) })
 export const monthNames = () => Array.from({ length: 12 }, (_, i) => shown(`2001-${two(i + 1)}-01`, { month: 'long' }))
 /** 1 January 2001 was a Monday. */
 export const weekdayNames = (first: number, how: 'narrow' | 'long') =>

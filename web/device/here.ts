@@ -17,5 +17,6 @@ export const written = (at: { latitude: number; longitude: number }): string => 
 /** The place that was written; null where it is none. */
 export function placeOf(text: string): { latitude: number; longitude: number } | null {
   const [, latitude, longitude] = /^\s*(-?\d+(?:\.\d+)?)\s*,\s*(-?\d+(?:\.\d+)?)\s*$/.exec(text) ?? []
-  return latitude !== undefined && Math.abs(Number(latitude)) <= 90 && Math.abs(Number(longitude)) <= 180 ? { latitude: Number(latitude), longitude: Number(longitude) } : null
+  const at = { latitude: Number(latitude ?? NaN), longitude: Number(longitude ?? NaN) }
+  return Math.abs(at.latitude) <= 90 && Math.abs(at.longitude) <= 180 ? at : null
 }

@@ -28,7 +28,7 @@ interface Tapped {
   queues?: boolean
   /** Items that are ticked, and what follows once it was done with them. */
   ticked?: number[]
-  then?: () => void
+  after?: () => void
   confirmed: string[]
   replies: Record<string, unknown>
 }
@@ -116,7 +116,7 @@ export function useTap({ places, shown, typed, values, coming, say }: Parts) {
       void coming.toSignIn(answer.view.signIn)
       return false
     }
-    if (outcome.done) tapped.then?.()
+    if (outcome.done) tapped.after?.()
     await coming.turned(outcome)
     await follow(outcome, later)
     return outcome.done
@@ -214,7 +214,7 @@ export function useTap({ places, shown, typed, values, coming, say }: Parts) {
     question,
     tap: (at: string, item: number | null, fill?: Record<string, unknown>, queues = false) => run({ at, item, fill, queues, confirmed: [], replies: {} }),
     /** Something that is done with several items at once. */
-    tapTicked: (at: string, ticked: number[], then: () => void) => run({ at, item: null, ticked, then, confirmed: [], replies: {} }),
+    tapTicked: (at: string, ticked: number[], after: () => void) => run({ at, item: null, ticked, after, confirmed: [], replies: {} }),
     lead,
     isBusy: (at: string, item: number | null = null) => busy.value === `${at}:${item ?? ''}`,
     flush,

@@ -21,6 +21,8 @@ final readonly class ListBoxes
 
     private const WEEK = 46;
 
+    private const WEEKS = 6;
+
     public function __construct(private Pen $pen)
     {
     }
@@ -95,8 +97,12 @@ final readonly class ListBoxes
      */
     private function calendar(array $node, array $items): Box
     {
+        $line = $this->pen->rem(1.5) + 2;
         $month = new Box(
-            children: [new Box(height: Size::dp(max(48, $this->pen->rem(1.5)))), new Box(height: Size::dp(max(self::WEEKDAYS, $this->pen->rem(1.5) + 2) + 6 * max(self::WEEK, $this->pen->rem(1.5) + 2)))],
+            children: [
+                new Box(height: Size::dp(max(48, $this->pen->rem(1.5)))),
+                new Box(height: Size::dp(max(self::WEEKDAYS, $line) + self::WEEKS * max(self::WEEK, $line))),
+            ],
             padding: new Edges(0, 8, 8, 8),
             gap: 4,
         );

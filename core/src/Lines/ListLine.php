@@ -412,12 +412,12 @@ final readonly class ListLine implements InParts, Labelled
         foreach ($ids as $id) {
             $this->isThere($doing, $rows[$id] ?? throw new Refused($gone), $left ?? $gone);
         }
-        if ($rows === []) {
+        if ($table === null || $rows === []) {
             throw new Refused($gone);
         }
         foreach ($ids as $id) {
             // What was done for one before may have changed this one.
-            $row = $doing->store->byIds($rows[$id]->table, [$id])[$id] ?? throw new Refused($gone);
+            $row = $doing->store->byIds($table, [$id])[$id] ?? throw new Refused($gone);
             $doing->in($doing->scene->inRow($row))->run($effects, $doing->part === '' ? 'tapped' : substr($doing->part, 1).'/tapped');
         }
     }

@@ -44,7 +44,11 @@ final readonly class MapLine implements Tappable
     public static function sentence(): Sentence
     {
         return Sentence::of('Map of', new Blank('of', FormulaFit::giving(Kind::Place)))
-            ->clauses(Clause::of('saying', 'with words', new Blank('saying', new TextFit())), Clause::flag('here', 'marking where one is'), ...Placing::acting())
+            ->clauses(
+                Clause::of('saying', 'with words', new Blank('saying', new TextFit())),
+                Clause::flag('here', 'marking where one is'),
+                ...Placing::acting(),
+            )
             ->below(self::whenTapped());
     }
 

@@ -51,7 +51,8 @@ final class CalendarTest extends TestCase
 
     private function slot(string $name, ?string $begins, ?string $ends = null): void
     {
-        $this->world->add('Slots', ['name' => $name, 'begins' => $begins === null ? null : World::at($begins), 'ends' => $ends === null ? null : Day::of($ends)]);
+        $at = $begins === null ? null : World::at($begins);
+        $this->world->add('Slots', ['name' => $name, 'begins' => $at, 'ends' => $ends === null ? null : Day::of($ends)]);
     }
 
     public function test_a_calendar_tells_the_day_and_time_of_each_where_the_person_is_and_opens_at_the_next(): void
@@ -123,7 +124,8 @@ final class CalendarTest extends TestCase
     {
         $node = World::of(
             "app X\n\ntable Slots, each a Slot\n  Name is a text\n\ntable Notes, each a Note\n  Name is a text\n\n"
-                ."screen S, first\n  List of Slots, with a search box\n    when empty: \"None.\"\n$button\nscreen New\n  Form for a new Slot\n\nscreen Note\n  Form for a new Note\n",
+                ."screen S, first\n  List of Slots, with a search box\n    when empty: \"None.\"\n$button\n"
+                ."screen New\n  Form for a new Slot\n\nscreen Note\n  Form for a new Note\n",
         )->show()['nodes'][0];
         self::assertSame($first, $node['first'] ?? null);
     }
@@ -133,7 +135,10 @@ final class CalendarTest extends TestCase
     {
         yield 'none' => ['', null];
         yield 'to its form' => ["  Floating button \"New\"\n    tapped: go to New\n", ['at' => '/screens/0/lines/1', 'label' => 'New']];
-        yield 'adds at once' => ["  Floating button \"Add\"\n    tapped:\n      confirm \"Sure?\"\n      add a Slot\n", ['at' => '/screens/0/lines/1', 'label' => 'Add']];
+        yield 'adds at once' => [
+            "  Floating button \"Add\"\n    tapped:\n      confirm \"Sure?\"\n      add a Slot\n",
+            ['at' => '/screens/0/lines/1', 'label' => 'Add'],
+        ];
         yield 'in a branch' => [
             "  Floating button \"Add\"\n    tapped:\n      if 1 == 1\n        then:\n          go to New\n",
             ['at' => '/screens/0/lines/1', 'label' => 'Add'],

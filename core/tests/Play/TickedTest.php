@@ -62,7 +62,9 @@ final class TickedTest extends TestCase
     {
         $visit = new Visit(World::moment(), 's', confirmed: $confirmed, ticked: $ticked);
 
-        return (new Player($this->world->blueprint, $this->world->store, rehearsal: true))->tap($visit, "/screens/0/lines/0/chosen/$which", null, $key, Trail::none());
+        $player = new Player($this->world->blueprint, $this->world->store, rehearsal: true);
+
+        return $player->tap($visit, "/screens/0/lines/0/chosen/$which", null, $key, Trail::none());
     }
 
     /** @return list<string> */
@@ -85,9 +87,10 @@ final class TickedTest extends TestCase
     public function test_a_question_is_asked_once_for_all_and_its_button_says_what_it_does(): void
     {
         $asked = $this->tap(1, [$this->ids[0], $this->ids[2]]);
-        self::assertSame(['Remove what was chosen?', 'Remove', true], [$asked->confirm['text'] ?? '', $asked->confirm['yes'] ?? '', $asked->confirm['dangerous'] ?? false]);
+        $question = $asked->confirm ?? [];
+        self::assertSame(['Remove what was chosen?', 'Remove', true], [$question['text'], $question['yes'], $question['dangerous']]);
         self::assertCount(5, $this->shown());
-        self::assertSame('', $this->tap(1, [$this->ids[0], $this->ids[2]], [(string) ($asked->confirm['at'] ?? '')])->refused);
+        self::assertSame('', $this->tap(1, [$this->ids[0], $this->ids[2]], [$question['at']])->refused);
         self::assertSame(['b', 'd', 'e'], $this->shown());
     }
 

@@ -30,6 +30,8 @@ const rows = computed(() => {
   return all
 })
 const isEnd = (day: string) => day === props.modelValue || day === props.until
+/** What a day is of a stretch of days. */
+const stretch = (day: string) => ({ within: within(day), from: props.until && day === props.modelValue, to: day === props.until })
 const within = (day: string) => !!props.until && day > props.modelValue && day < props.until
 const [narrow, long] = [weekdayNames(first, 'narrow'), weekdayNames(first, 'long')]
 const names = monthNames()
@@ -96,7 +98,7 @@ function choose(day: string) {
       </thead>
       <tbody>
         <tr v-for="week in rows" :key="week[0]">
-          <td v-for="day in week" :key="day" role="gridcell" :aria-selected="isEnd(day) || within(day)" :class="{ within: within(day), from: until && day === modelValue, to: until && day === until }">
+          <td v-for="day in week" :key="day" role="gridcell" :aria-selected="isEnd(day) || within(day)" :class="stretch(day)">
             <button
               type="button"
               :class="{ other: monthOf(day) !== month, today: day === today, marked: marked?.has(day) }"
@@ -131,10 +133,23 @@ function choose(day: string) {
 .calendar-days .within, .calendar-days .from, .calendar-days .to { background: color-mix(in srgb, var(--main) 16%, transparent) no-repeat content-box; }
 .calendar-days .from:not(.to) { background: linear-gradient(to right, transparent 50%, color-mix(in srgb, var(--main) 16%, transparent) 0) content-box; }
 .calendar-days .to:not(.from) { background: linear-gradient(to left, transparent 50%, color-mix(in srgb, var(--main) 16%, transparent) 0) content-box; }
-[dir='rtl'] .calendar-days .from:not(.to) { background: linear-gradient(to left, transparent 50%, color-mix(in srgb, var(--main) 16%, transparent) 0) content-box; }
-[dir='rtl'] .calendar-days .to:not(.from) { background: linear-gradient(to right, transparent 50%, color-mix(in srgb, var(--main) 16%, transparent) 0) content-box; }
+[dir='rtl'] .calendar-days .from:not(.to) {
+  background: linear-gradient(to left, transparent 50%, color-mix(in srgb, var(--main) 16%, transparent) 0) content-box;
+}
+[dir='rtl'] .calendar-days .to:not(.from) {
+  background: linear-gradient(to right, transparent 50%, color-mix(in srgb, var(--main) 16%, transparent) 0) content-box;
+}
 .calendar-days .from.to { background: none; }
 .calendar-days .marked { position: relative; font-weight: 700; }
-.calendar-days .marked::after { content: ''; position: absolute; inset: auto 0 5px; width: 5px; height: 5px; margin-inline: auto; border-radius: 50%; background: currentColor; }
+.calendar-days .marked::after {
+  content: '';
+  position: absolute;
+  inset: auto 0 5px;
+  width: 5px;
+  height: 5px;
+  margin-inline: auto;
+  border-radius: 50%;
+  background: currentColor;
+}
 .calendar-days [aria-pressed='true'] { background: var(--main); color: var(--on-main); font-weight: 700; box-shadow: none; }
 </style>

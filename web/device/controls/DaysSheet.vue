@@ -23,7 +23,14 @@ function choose(day: string) {
 </script>
 
 <template>
-  <PickSheet :label="label" :clears="days !== ''" :ready="from !== ''" @done="emit('done', `${from}/${to || from}`)" @clear="emit('done', '')" @close="emit('close')">
+  <PickSheet
+    :label="label"
+    :clears="days !== ''"
+    :ready="from !== ''"
+    @done="emit('done', `${from}/${to || from}`)"
+    @clear="emit('done', '')"
+    @close="emit('close')"
+  >
     <p class="days-said" role="status">{{ words }}</p>
     <CalendarGrid :model-value="from" :until="to || undefined" :label="label" @update:model-value="choose" />
   </PickSheet>

@@ -43,7 +43,9 @@ function choose(place: string) {
       :aria-describedby="`${id}-wrong`"
       @input="emit('update:modelValue', ($event.target as HTMLInputElement).value)"
     />
-    <button v-if="box.tiles" type="button" :aria-label="`Choose ${box.label} on a map`" aria-haspopup="dialog" @click="open = true"><DeviceIcon name="place" /></button>
+    <button v-if="box.tiles" type="button" :aria-label="`Choose ${box.label} on a map`" aria-haspopup="dialog" @click="open = true">
+      <DeviceIcon name="place" />
+    </button>
     <button v-if="located" type="button" :aria-busy="seeking" @click="toMe()">Here</button>
     <PlaceSheet v-if="open" :box="box" :place="modelValue" @done="choose" @close="open = false" />
   </span>

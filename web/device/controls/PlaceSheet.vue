@@ -16,7 +16,14 @@ const moved = (at: { latitude: number; longitude: number }) => moves++ > 0 && (m
 </script>
 
 <template>
-  <PickSheet :label="box.label" :clears="!box.required && place !== ''" :ready="middle !== null" @done="middle && emit('done', written(middle))" @clear="emit('done', '')" @close="emit('close')">
+  <PickSheet
+    :label="box.label"
+    :clears="!box.required && place !== ''"
+    :ready="middle !== null"
+    @done="middle && emit('done', written(middle))"
+    @clear="emit('done', '')"
+    @close="emit('close')"
+  >
     <p class="days-said" role="status">{{ middle ? written(middle) : 'Move the map until the pin stands on the place.' }}</p>
     <TileMap class="place-map" :at="box.name" :spots="[]" :tiles="box.tiles" :label="`Map to choose ${box.label} on`" locates :aims="begins" @middle="moved" />
   </PickSheet>

@@ -36,7 +36,17 @@ const short = computed(() => !props.node.swipes?.length && !props.node.chosen?.l
 .list-calendar > .calendar { padding: 0 8px 8px; border-radius: var(--corner); background: var(--surface); }
 .slots { display: grid; grid-template-columns: repeat(auto-fill, minmax(min(100%, 7rem), 1fr)); gap: 8px; }
 .slots .item-place, .slots .item { height: 100%; }
-.slots .item { flex-direction: column; align-items: center; justify-content: center; gap: 0; min-height: 52px; padding: 6px 8px; text-align: center; border: 1px solid color-mix(in srgb, var(--ink) 40%, transparent); border-radius: calc(var(--corner) * .75); }
+.slots .item {
+  flex-direction: column;
+  align-items: center;
+  justify-content: center;
+  gap: 0;
+  min-height: 52px;
+  padding: 6px 8px;
+  text-align: center;
+  border: 1px solid color-mix(in srgb, var(--ink) 40%, transparent);
+  border-radius: calc(var(--corner) * .75);
+}
 .slots .item.own { border-color: var(--main); background: var(--main); color: var(--on-main); }
 .slots .item-time { min-width: 0; font-size: 1.0625rem; }
 .slots .item-line { flex: none; flex-direction: column; gap: 0; }

@@ -32,7 +32,14 @@ function all() {
 <style>
 .list-empty { display: flex; flex-direction: column; align-items: center; gap: 12px; }
 .list-empty > * { flex: none; max-width: 100%; }
-.list-empty svg { width: 96px; height: 64px; fill: color-mix(in srgb, var(--main) 12%, var(--ground)); stroke: color-mix(in srgb, var(--main) 60%, var(--ground)); stroke-width: 2; stroke-linecap: round; }
+.list-empty svg {
+  width: 96px;
+  height: 64px;
+  fill: color-mix(in srgb, var(--main) 12%, var(--ground));
+  stroke: color-mix(in srgb, var(--main) 60%, var(--ground));
+  stroke-width: 2;
+  stroke-linecap: round;
+}
 .list-empty .over { fill: var(--ground); }
 .list-empty .dashed { stroke-dasharray: 4 4; }
 </style>

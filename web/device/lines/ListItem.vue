@@ -72,7 +72,13 @@ async function choose(i: number) {
         </span>
       </component>
     </component>
-    <button v-if="node.swipes?.length && !ticked?.on.value" class="item-more" :aria-label="`More for ${item.title ?? 'this'}`" aria-haspopup="menu" @click="offered = true">
+    <button
+      v-if="node.swipes?.length && !ticked?.on.value"
+      class="item-more"
+      :aria-label="`More for ${item.title ?? 'this'}`"
+      aria-haspopup="menu"
+      @click="offered = true"
+    >
       <DeviceIcon name="more" />
     </button>
     <EntryList v-if="offered && node.swipes" :entries="node.swipes" :label="item.title ?? 'More'" @choose="choose" @close="offered = false" />
@@ -137,10 +143,25 @@ button.item { cursor: pointer; }
   color: color-mix(in srgb, var(--main) 88%, var(--ink));
   font-weight: 600;
 }
-.item-tick { flex: none; align-self: center; display: grid; place-items: center; width: 24px; height: 24px; border: 2px solid color-mix(in srgb, var(--ink) 52%, transparent); border-radius: 50%; }
+.item-tick {
+  flex: none;
+  align-self: center;
+  display: grid;
+  place-items: center;
+  width: 24px;
+  height: 24px;
+  border: 2px solid color-mix(in srgb, var(--ink) 52%, transparent);
+  border-radius: 50%;
+}
 .item-tick.on { border-color: var(--main); background: var(--main); }
 .item-tick.on::after { content: ''; width: 6px; height: 11px; margin-block-end: 3px; border: solid var(--on-main); border-width: 0 2px 2px 0; rotate: 45deg; }
-.cards .item-tick, .tiles .item-tick, .strip .item-tick { position: absolute; inset-block-start: 10px; inset-inline-start: 10px; z-index: 1; background: var(--surface); }
+.cards .item-tick, .tiles .item-tick, .strip .item-tick {
+  position: absolute;
+  inset-block-start: 10px;
+  inset-inline-start: 10px;
+  z-index: 1;
+  background: var(--surface);
+}
 .cards .item-tick.on, .tiles .item-tick.on, .strip .item-tick.on { background: var(--main); }
 .item-time { flex: none; min-width: 3rem; font-weight: 650; font-variant-numeric: tabular-nums; }
 .item-chevron { flex: none; width: 20px; opacity: .5; }

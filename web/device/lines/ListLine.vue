@@ -178,6 +178,15 @@ img.item-picture { display: block; }
 .list-body.railed { display: block; position: relative; }
 .list-more { text-align: center; }
 .list-choose { display: flex; justify-content: flex-end; margin-block: -8px; }
-.list-choose button { min-height: 48px; padding: 0 12px; border: 0; border-radius: 24px; background: none; color: color-mix(in srgb, var(--main) 88%, var(--ink)); font-weight: 600; cursor: pointer; }
+.list-choose button {
+  min-height: 48px;
+  padding: 0 12px;
+  border: 0;
+  border-radius: 24px;
+  background: none;
+  color: color-mix(in srgb, var(--main) 88%, var(--ink));
+  font-weight: 600;
+  cursor: pointer;
+}
 .large .strip li { flex-basis: 240px; }
 </style>

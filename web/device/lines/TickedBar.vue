@@ -51,7 +51,15 @@ const act = (i: number) => device.tapTicked(`${props.node.at}/chosen/${i}`, tick
 }
 .ticked-count { display: flex; align-items: center; gap: 4px; font-weight: 650; }
 .ticked-count > span { flex: 1; min-width: 0; padding-inline-start: 4px; }
-.ticked-count button { min-height: 48px; padding: 0 12px; border: 0; border-radius: 24px; background: none; color: color-mix(in srgb, var(--main) 88%, var(--ink)); cursor: pointer; }
+.ticked-count button {
+  min-height: 48px;
+  padding: 0 12px;
+  border: 0;
+  border-radius: 24px;
+  background: none;
+  color: color-mix(in srgb, var(--main) 88%, var(--ink));
+  cursor: pointer;
+}
 .ticked-acts { display: flex; flex-wrap: wrap; gap: 8px; }
 .ticked-acts .button { flex: 1 1 8rem; }
 .ticked-acts .button:disabled { opacity: .5; cursor: default; }
