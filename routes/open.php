@@ -33,7 +33,7 @@ Route::prefix('device/{way}/{key}')
     ->group(__DIR__.'/device.php');
 Route::get('media/{id}/{name}', [C\AssetController::class, 'show'])
     ->where('id', '[0-9]{1,18}')
-    ->where('name', '[0-9a-f]{64}\.(png|jpg|webp|pdf|txt|csv|mp3|wav|zip)')
+    ->where('name', '[0-9a-f]{64}\.(png|jpg|webp|pdf|txt|csv|mp3|wav|zip|mp4|mov|webm|m4a|ogg)')
     ->middleware('throttle:media');
 
 // Proves over an address that this very server answers there.

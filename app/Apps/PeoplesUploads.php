@@ -11,12 +11,14 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Validation\ValidationException;
 use Lanai\Core\Lines\FilesTaken;
+use Lanai\Core\Model\FieldTypes\SoundType;
+use Lanai\Core\Model\FieldTypes\VideoType;
 
 /** Files that the people of an app send: only such as its screens take, only so many, and only as long as a row refers to them. */
 final readonly class PeoplesUploads
 {
     /** Bytes and files of one person, or one address where nobody is signed in, in a day. */
-    public const A_DAY = 40_000_000;
+    public const A_DAY = 200_000_000;
 
     public const FILES_A_DAY = 200;
 
@@ -29,17 +31,14 @@ final readonly class PeoplesUploads
 
     /**
      * @param  string  $by  the person, or the address
+     * @param  string  $poster  a picture that stands for a film until it is played; '' for none
      * @return string the name under which it is kept
      *
      * @throws ValidationException
      */
-    public function keep(Entry $entry, UploadedFile $file, string $by): string
+    public function keep(Entry $entry, UploadedFile $file, string $by, string $poster = ''): string
     {
-        $taken = FilesTaken::by($entry->blueprint());
-        $isPicture = ! Uploads::isOther($file);
-        if (! ($isPicture ? $taken->pictures : $taken->others)) {
-            throw self::no($taken->pictures || $taken->others ? 'This app does not take files of this kind.' : 'This app takes no files.');
-        }
+        $this->check(FilesTaken::by($entry->blueprint()), $file);
         $mine = Upload::query()
             ->where(['app_id' => $entry->app->id, 'by' => $by])
             ->where('created_at', '>', Date::now()->subDay());
@@ -50,10 +49,28 @@ final readonly class PeoplesUploads
             throw self::no('This app has no room for more files.');
         }
         $name = $this->uploads->keep($entry->app, $file);
+        if ($poster !== '' && Recordings::kind($file->getClientOriginalExtension()) === VideoType::class) {
+            Recordings::keepPoster($entry->app->folder('pictures')."/$name", $poster);
+        }
         $bytes = (int) filesize($entry->app->folder('pictures')."/$name");
         Upload::query()->create(['app_id' => $entry->app->id, 'name' => $name, 'by' => $by, 'bytes' => $bytes]);
 
         return $name;
+    }
+
+    /** @throws ValidationException where the app takes no such file */
+    private function check(FilesTaken $taken, UploadedFile $file): void
+    {
+        $recording = Recordings::kind($file->getClientOriginalExtension());
+        if ($recording !== null && $taken->takes($recording)) {
+            Recordings::check($file, $taken->longest($recording));
+
+            return;
+        }
+        if (! (Uploads::isOther($file) ? $taken->others : $taken->pictures)) {
+            $some = $taken->pictures || $taken->others || $taken->takes(VideoType::class) || $taken->takes(SoundType::class);
+            throw self::no($some ? 'This app does not take files of this kind.' : 'This app takes no files.');
+        }
     }
 
     /** Removes what no row has referred to within a day. @return int how many files */
@@ -83,6 +100,7 @@ final readonly class PeoplesUploads
                 ) {
                     unlink($file);
                     SmallerPictures::forget($file);
+                    Recordings::forget($file);
                     $swept++;
                 }
                 $upload->delete();

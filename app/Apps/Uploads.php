@@ -12,6 +12,9 @@ use Illuminate\Validation\ValidationException;
 /** Keeps what people upload: pictures drawn anew, other files of the kinds that an app may hold as they are. */
 final readonly class Uploads
 {
+    /** In megabytes, of what is neither a film nor a sound. */
+    private const MOST = 8;
+
     private const KINDS = [
         'pdf' => ['application/pdf'],
         'txt' => ['text/plain'],
@@ -19,6 +22,11 @@ final readonly class Uploads
         'mp3' => ['audio/mpeg'],
         'zip' => ['application/zip'],
         'wav' => ['audio/x-wav', 'audio/wav', 'audio/vnd.wave'],
+        'm4a' => ['audio/x-m4a', 'audio/mp4', 'video/mp4', 'video/quicktime'],
+        'ogg' => ['audio/ogg', 'application/ogg', 'video/ogg'],
+        'mp4' => ['video/mp4', 'video/quicktime', 'audio/x-m4a', 'audio/mp4'],
+        'mov' => ['video/quicktime', 'video/mp4'],
+        'webm' => ['video/webm', 'audio/webm', 'video/x-matroska'],
     ];
 
     public function __construct(private Pictures $pictures)
@@ -41,6 +49,24 @@ final readonly class Uploads
         }
 
         return self::kept($app, (string) $file->getContent(), $ending);
+    }
+
+    /** How large a file may be, by its ending, in megabytes. */
+    public static function most(?UploadedFile $file): int
+    {
+        return Recordings::most((string) $file?->getClientOriginalExtension()) ?? self::MOST;
+    }
+
+    /** @return array<string, list<string>> the rule for a file that is sent */
+    public static function rules(?UploadedFile $file): array
+    {
+        return ['picture' => ['required', 'file', 'max:'.self::most($file) * 1024], 'poster' => ['sometimes', 'file', 'max:2048']];
+    }
+
+    /** @return array<string, string> */
+    public static function messages(?UploadedFile $file): array
+    {
+        return ['picture.*' => 'Please choose a file of at most '.self::most($file).' MB.'];
     }
 
     /** True for a file that is kept as it is: all that is not a picture. */

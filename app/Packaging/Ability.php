@@ -14,6 +14,8 @@ use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Model\FieldTypes\FileType;
 use Lanai\Core\Model\FieldTypes\PictureType;
 use Lanai\Core\Model\FieldTypes\PlaceType;
+use Lanai\Core\Model\FieldTypes\SoundType;
+use Lanai\Core\Model\FieldTypes\VideoType;
 use Lanai\Core\Release\AskedTypes;
 
 /** What a phone does for a page of the package, each by a class of its own in packaging/android/smali; only what an app uses comes along. */
@@ -37,7 +39,7 @@ enum Ability: string
             self::Shares => $walk->nodesOf(ShareText::class) !== [],
             self::Saves => $walk->nodesOf(DownloadMine::class) !== [],
             // Who takes pictures chooses files, too.
-            self::ChoosesFiles => ! $pictures && in_array(FileType::class, $asked, true),
+            self::ChoosesFiles => ! $pictures && array_intersect([FileType::class, VideoType::class, SoundType::class], $asked) !== [],
             self::TakesPictures => $pictures,
             self::Locates => in_array(PlaceType::class, $asked, true) || self::marksHere($walk),
         };

@@ -120,8 +120,10 @@ use Lanai\Core\Model\FieldTypes\PlaceType;
 use Lanai\Core\Model\FieldTypes\RatingType;
 use Lanai\Core\Model\FieldTypes\RoleType;
 use Lanai\Core\Model\FieldTypes\SecretType;
+use Lanai\Core\Model\FieldTypes\SoundType;
 use Lanai\Core\Model\FieldTypes\TextType;
 use Lanai\Core\Model\FieldTypes\TimeType;
+use Lanai\Core\Model\FieldTypes\VideoType;
 use Lanai\Core\Model\FieldTypes\WebAddressType;
 use Lanai\Core\Model\FieldTypes\WholeNumberType;
 use Lanai\Core\Model\FieldTypes\YesNoType;
@@ -290,6 +292,8 @@ final class Catalogue
             'choices' => ChoicesType::class,
             'picture' => PictureType::class,
             'file' => FileType::class,
+            'video' => VideoType::class,
+            'sound' => SoundType::class,
             'place' => PlaceType::class,
             'rating' => RatingType::class,
             'colour' => ColourType::class,

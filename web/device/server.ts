@@ -68,9 +68,11 @@ export const server = {
     network.value === 'slow'
       ? Promise.resolve({ pulse: '' })
       : (ask(`/pulse${query}`, { headers: { Accept: 'application/json' } }, PATIENCE_FOR_PULSE) as Promise<{ pulse: string }>),
-  async picture(file: File): Promise<string> {
+  /** @param poster a picture that stands for a film until it is played */
+  async picture(file: File, poster?: Blob | null): Promise<string> {
     const form = new FormData()
     form.append('picture', file)
+    if (poster) form.append('poster', poster, 'poster.jpg')
     const answer = await ask('/pictures', { method: 'POST', headers: headers(), body: form })
     return (answer as { name: string }).name
   },

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Aftermath;
 use App\Apps\PeoplesUploads;
 use App\Apps\RevisionBook;
+use App\Apps\Uploads;
 use App\Device\Entry;
 use App\Http\Requests\DeviceRequest;
 use App\People\Belongings;
@@ -140,11 +141,12 @@ final class DeviceController
     public function picture(DeviceRequest $request, string $way, string $key, PeoplesUploads $uploads): JsonResponse
     {
         $entry = Entry::from($request, $way, $key);
-        $request->validate(['picture' => ['required', 'file', 'max:8192']], ['picture.*' => 'Please choose a file of at most 8 MB.']);
+        $request->validate(Uploads::rules($request->file('picture')), Uploads::messages($request->file('picture')));
         $person = $request->found($entry)?->account->person;
+        $by = $person === null ? "address {$request->ip()}" : "{$entry->set->value} $person";
 
         return response()->json(
-            ['name' => $uploads->keep($entry, $request->file('picture'), $person === null ? "address {$request->ip()}" : "{$entry->set->value} $person")],
+            ['name' => $uploads->keep($entry, $request->file('picture'), $by, (string) $request->file('poster')?->getContent())],
             201,
         );
     }

@@ -35,7 +35,7 @@ trait FormAsks
                     'required' => $field->required,
                     'hint' => '',
                     'value' => $field->type->write($row === null ? $begun[$field->column()] ?? null : $row->value($field)),
-                ] + $scene->choices($field->type, $row?->value($field), name: Names::inFormula($field->name)) + OnMap::forBox($field->type, $scene->blueprint);
+                ] + $scene->choices($field->type, $row?->value($field), name: Names::inFormula($field->name)) + OnMap::forBox($field->type, $scene->blueprint) + FilesTaken::forBox($field->type);
             }
         }
 

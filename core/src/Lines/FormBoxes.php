@@ -82,11 +82,20 @@ final readonly class FormBoxes
         return match (true) {
             ($box['control'] ?? '') === 'longText' => [new Box(height: Size::dp(max(48, $this->pen->rem(6.5))), marks: ['taps' => true])],
             ($box['control'] ?? '') === 'picture' => [new Box(width: Size::dp(112), height: Size::dp(112), marks: ['taps' => true])],
+            in_array($box['control'] ?? '', ['video', 'sound'], true) && ($box['value'] ?? '') !== '' => [$this->recording($box['control'] === 'video')],
             in_array($box['control'] ?? '', ['choices', 'rows'], true) && count($choices) <= self::FEW && ! isset($box['rest']) => [
                 new Box(children: array_map($this->tick(...), $choices), gap: 4),
             ],
             default => [new Box(height: Size::dp(max(48.0, $this->pen->rem(1.5) + 24)), marks: ['taps' => true])],
         };
+    }
+
+    /** What was chosen, to be seen or heard, over the row to choose another one. */
+    private function recording(bool $film): Box
+    {
+        $row = new Box(height: Size::dp(max(48.0, $this->pen->rem(1.5) + 24)), marks: ['taps' => true]);
+
+        return new Box(children: [$film ? new Box(aspect: 16 / 9, maxWidth: Size::dp(420)) : new Box(height: Size::dp(54)), $row], gap: 8);
     }
 
     /** @param  array<string, mixed>  $choice */

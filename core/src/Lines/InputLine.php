@@ -93,6 +93,7 @@ final readonly class InputLine implements Line
             ] +
                 $scene->choices($this->type, name: Names::inFormula($this->name)) +
                 OnMap::forBox($this->type, $scene->blueprint) +
+                FilesTaken::forBox($this->type) +
                 ($this->help === '' ? [] : ['help' => $scene->text($this->help, 'help')]),
         ];
     }

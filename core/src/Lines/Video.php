@@ -18,6 +18,7 @@ use Lanai\Core\Play\Placing;
 use Lanai\Core\Play\Scene;
 use Lanai\Core\Values\Address;
 
+/** A film, uploaded or at an address, with its own first picture until it is played. */
 final readonly class Video implements Line
 {
     use HasPlacing;
@@ -28,7 +29,7 @@ final readonly class Video implements Line
 
     public static function sentence(): Sentence
     {
-        return Sentence::of('Video at', new Blank('of', FormulaFit::giving(Kind::Text)))->clauses(
+        return Sentence::of('Video at', new Blank('of', FormulaFit::giving(Kind::Any)))->clauses(
             Clause::of('called', 'what a screen reader calls it', new Blank('title', new TextFit())),
             ...Placing::clauses(),
         );

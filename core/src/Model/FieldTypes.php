@@ -52,7 +52,7 @@ final class FieldTypes
     /** Those that a part of a service's answer can have; "are many" for a list of things with parts of their own. */
     public static function answered(): Family
     {
-        return self::$answered ??= self::but(fn (string $kind, string $class): bool => in_array($kind, ['link', 'file'], true)
+        return self::$answered ??= self::but(fn (string $kind, string $class): bool => in_array($kind, ['link', 'file', 'video', 'sound'], true)
             || ($kind !== 'links' && is_a($class, FieldTypes\OnlyInTables::class, true)) || is_a($class, FieldTypes\NeverStored::class, true));
     }
 

@@ -2,12 +2,13 @@
 import type { Control } from '.'
 import DeviceIcon from '../DeviceIcon.vue'
 import { media } from '../entry'
+import { smaller } from '../smaller'
 import { useSending } from './useSending'
 
 /** A picture, as it will be seen: taken or chosen by a tap on it, and taken away again. */
 defineProps<Control>()
 const emit = defineEmits<{ 'update:modelValue': [value: string]; trouble: [text: string] }>()
-const { sending, send } = useSending((name) => emit('update:modelValue', name), (text) => emit('trouble', text))
+const { sending, send } = useSending((name) => emit('update:modelValue', name), (text) => emit('trouble', text), async (file) => [await smaller(file)])
 </script>
 
 <template>
@@ -21,7 +22,7 @@ const { sending, send } = useSending((name) => emit('update:modelValue', name), 
       :aria-label="`${box.label}: ${modelValue ? 'another picture' : 'a picture'}`"
       :aria-busy="sending"
       :aria-describedby="`${id}-wrong`"
-      @change="send($event, true)"
+      @change="send($event)"
     />
     <span v-if="sending" class="box-sending" role="status" aria-label="Sending" />
     <button v-if="modelValue && !box.required && !sending" type="button" :aria-label="`Take ${box.label} away`" @click="emit('update:modelValue', '')">

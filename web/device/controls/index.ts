@@ -25,7 +25,7 @@ const own: Record<string, Component> = Object.fromEntries([
   ...Object.entries(soon).map(([path, control]) => [kind(path), control]),
   ...Object.entries(late).map(([path, load]) => [kind(path), defineAsyncComponent({ loader: load as Load, loadingComponent, delay: 0 })]),
 ])
-const others: Record<string, Component> = { row: own.choice, rows: own.choices }
+const others: Record<string, Component> = { row: own.choice, rows: own.choices, video: own.recording, sound: own.recording }
 
 /** The component that asks for it: the one of its name, or a line of text. */
 export const controlOf = (control: string): Component => own[control] ?? others[control] ?? own.text

@@ -1,27 +1,31 @@
 import { ref } from 'vue'
 import { server } from '../server'
-import { smaller } from '../smaller'
+
+/** What is sent in the end, and for a film the picture that stands for it. */
+type Ready = (file: File) => Promise<[File, (Blob | null)?]>
 
 /** Sends a file that was chosen, and says what went wrong. */
-export function useSending(sent: (name: string) => void, trouble: (text: string) => void) {
+export function useSending(sent: (name: string) => void, trouble: (text: string) => void, ready: Ready = async (file) => [file]) {
   const sending = ref(false)
 
-  async function send(event: Event, picture: boolean) {
+  async function send(event: Event) {
     const input = event.target as HTMLInputElement
     const file = input.files?.[0]
-    if (!file) return
+    // The same file can be chosen again.
+    if (file) await sendFile(file).finally(() => (input.value = ''))
+  }
+
+  async function sendFile(file: File) {
     sending.value = true
     trouble('')
     try {
-      sent(await server.picture(picture ? await smaller(file) : file))
+      sent(await server.picture(...(await ready(file))))
     } catch (error) {
       trouble((error instanceof Error && error.message) || 'It could not be sent. Please try again.')
     } finally {
       sending.value = false
-      // The same file can be chosen again.
-      input.value = ''
     }
   }
 
-  return { sending, send }
+  return { sending, send, sendFile }
 }

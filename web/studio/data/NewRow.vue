@@ -4,7 +4,7 @@ import type { BadCell, FieldState, LinkChoice } from '../../contracts/studio'
 import BusyButton from '../BusyButton.vue'
 import { hint } from './hint'
 import LinkPicker from './LinkPicker.vue'
-import { useFiles } from './useFiles'
+import { isUpload, useFiles } from './useFiles'
 import type { Change, Rows } from './useRows'
 
 /** The row that is written next, below all others. */
@@ -70,7 +70,7 @@ function take(field: FieldState, value: string, chosen: LinkChoice[]) {
           @cancel="choosing = ''"
         />
       </template>
-      <label v-else-if="f.control === 'picture' || f.control === 'file'" class="grid-picture">
+      <label v-else-if="isUpload(f.control)" class="grid-picture">
         <img v-if="f.control === 'picture' && draft[f.key]" :src="media(draft[f.key])" alt="" /><span v-else class="small">{{
           draft[f.key] ? 'file' : 'add'
         }}</span>

@@ -11,7 +11,7 @@ import { hint } from './hint'
 import LinkPicker from './LinkPicker.vue'
 import NewRow from './NewRow.vue'
 import { useColumns } from './useColumns'
-import { useFiles } from './useFiles'
+import { isUpload, useFiles } from './useFiles'
 import { useMark } from './useMark'
 import { useRows, type Change } from './useRows'
 import { useWriting, type Written } from './useWriting'
@@ -93,7 +93,7 @@ async function edit(start?: string) {
   const row = rows.at(at.row)
   const f = field.value
   if (!row || !f?.asked) return
-  if (f.control === 'picture' || f.control === 'file') return document.getElementById(`${cellId(at.row, at.col)}-file`)?.click()
+  if (isUpload(f.control)) return document.getElementById(`${cellId(at.row, at.col)}-file`)?.click()
   typed.value = start ?? wrong(row, f)?.typed ?? row.values[f.key] ?? ''
   editing.value = true
   await nextTick()
@@ -450,7 +450,7 @@ defineExpose({ reload })
                 @blur="leave('stay')"
               />
             </template>
-            <label v-else-if="f.control === 'picture' || f.control === 'file'" class="grid-picture">
+            <label v-else-if="isUpload(f.control)" class="grid-picture">
               <img v-if="f.control === 'picture' && row.values[f.key]" :src="media(row.values[f.key])" alt="" loading="lazy" /><a
                 v-else-if="row.values[f.key]"
                 :href="media(row.values[f.key])"

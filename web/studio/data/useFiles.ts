@@ -1,6 +1,9 @@
 import { api } from '../api'
 import { useStudio } from '../open/useStudio'
 
+/** Whether what a control asks for is a file that is uploaded. */
+export const isUpload = (control: string): boolean => ['picture', 'file', 'video', 'sound'].includes(control)
+
 /** Pictures and files of cells: where one is shown from, and how one is kept. */
 export function useFiles() {
   const studio = useStudio()
