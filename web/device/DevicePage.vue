@@ -2,6 +2,7 @@
 import { computed, defineAsyncComponent, onUnmounted, provide, ref, watch } from 'vue'
 import type { Node } from '../contracts/view'
 import DeviceIcon from './DeviceIcon.vue'
+import { entry } from './entry'
 import EntryList from './EntryList.vue'
 import { form, large, platform, roomy } from './form'
 import NodeList from './NodeList.vue'
@@ -13,6 +14,7 @@ import { useOver } from './useOver'
 import { usePull } from './usePull'
 
 const BesidePane = defineAsyncComponent(() => import('./BesidePane.vue'))
+const PracticeSystem = defineAsyncComponent(() => import('./practice/PracticeSystem.vue'))
 const AskedBox = defineAsyncComponent(() => import('./AskedBox.vue'))
 const device = useDevice()
 provide('device', device)
@@ -138,6 +140,7 @@ const plain = !('startViewTransition' in document)
     <div v-if="message" class="message" :class="{ refusal: messageIsRefusal }" :role="messageIsRefusal ? 'alert' : 'status'" @click="dismiss()">
       {{ message }}
     </div>
+    <PracticeSystem v-if="entry.deck" :app="view?.app ?? ''" />
     <AskedBox v-if="question" :key="question.at + question.wrong" :question="question" @close="question = null" />
     <div v-if="menuOpen && view" class="veil side" @click.self="menuOpen = false" @keydown.esc="menuOpen = false">
       <nav class="side-menu" aria-label="Menu">

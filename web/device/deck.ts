@@ -1,5 +1,14 @@
 import { entry } from './entry'
 
+export interface Phone {
+  leave: 'ask' | 'yes' | 'no'
+  location: { latitude: number; longitude: number }
+  reason: string
+  keyboard: boolean
+  top: number
+  bottom: number
+}
+
 export interface Choice {
   person?: number | null
   now?: string | null
@@ -9,6 +18,8 @@ export interface Choice {
   direction?: 'ltr' | 'rtl'
   textSize?: number
   dark?: boolean
+  /** What the phone's own system does, and the room that it keeps at the edges, in dp. */
+  phone?: Phone
 }
 
 /** The line to the studio around this device. Outside the deck it is silent; what the studio orders is heard by inDeck.ts. */

@@ -1,5 +1,10 @@
+import { practised } from './system'
+
+const UNTOLD = 'This device does not tell where it is.'
+
 /** Where this device is; refused with a sentence where it does not tell. */
 export const here = (): Promise<{ latitude: number; longitude: number; accuracy: number }> =>
+  practised.here?.().catch(() => Promise.reject(new Error(UNTOLD))) ??
   new Promise((done, refused) => {
     if (!('geolocation' in navigator)) return refused(new Error(UNTOLD))
     navigator.geolocation.getCurrentPosition(
@@ -8,8 +13,6 @@ export const here = (): Promise<{ latitude: number; longitude: number; accuracy:
       { timeout: 20_000, maximumAge: 30_000 },
     )
   })
-
-const UNTOLD = 'This device does not tell where it is.'
 
 /** As a place is written: degrees north and east, to about a metre. */
 export const written = (at: { latitude: number; longitude: number }): string => `${at.latitude.toFixed(5)}, ${at.longitude.toFixed(5)}`

@@ -6,6 +6,7 @@ interface Orders {
   set: (choice: Choice) => unknown
   open: (screen: string, args?: (number | string)[]) => unknown
   why: (at: string) => unknown
+  back: () => unknown
 }
 
 /** Asks the studio who is signed in and when it is; goes on without an answer. */
@@ -32,6 +33,7 @@ export function listen(orders: Orders) {
     if (order?.lanai === 'set') orders.set(order.choice)
     if (order?.lanai === 'open') orders.open(order.screen, order.args)
     if (order?.lanai === 'why') orders.why(order.at)
+    if (order?.lanai === 'back') orders.back()
     if (order?.lanai === 'point') point(order.at)
     if (order?.lanai === 'ask') asking = order.on
   })

@@ -48,6 +48,30 @@ async function ask(path: string, init: RequestInit, patience = PATIENCE, again =
   return answer
 }
 
+/** Sends a file: only a request of the older kind tells how far it is. */
+async function sent(path: string, form: FormData, went?: (part: number) => void): Promise<{ name: string }> {
+  await travel().catch(() => {
+    throw new Unreachable(LOST)
+  })
+  return new Promise((done, failed) => {
+    const request = new XMLHttpRequest()
+    request.open('POST', entry.base + path)
+    request.responseType = 'json'
+    request.withCredentials = entry.base.startsWith('/')
+    for (const [name, value] of Object.entries(headers())) request.setRequestHeader(name, value)
+    request.upload.onprogress = ({ loaded, total }) => went?.(total ? loaded / total : 0)
+    request.onerror = () => failed(new Unreachable(LOST))
+    request.onload = () => {
+      const answer = request.response ?? {}
+      if (request.status < 300) return done(answer)
+      failed(new Declined(request.status === 413 ? 'This file is too large to be sent.' : answer.message || 'It could not be sent. Please try again.'))
+    }
+    request.send(form)
+  })
+}
+
+const LOST = 'There is no connection. Please try again.'
+
 function post(path: string, body: object): Promise<unknown> {
   return ask(path, {
     method: 'POST',
@@ -68,12 +92,14 @@ export const server = {
     network.value === 'slow'
       ? Promise.resolve({ pulse: '' })
       : (ask(`/pulse${query}`, { headers: { Accept: 'application/json' } }, PATIENCE_FOR_PULSE) as Promise<{ pulse: string }>),
-  /** @param poster a picture that stands for a film until it is played */
-  async picture(file: File, poster?: Blob | null): Promise<string> {
+  /**
+   * @param poster a picture that stands for a film until it is played
+   * @param went how much of it has gone, from 0 to 1
+   */
+  async picture(file: File, poster?: Blob | null, went?: (part: number) => void): Promise<string> {
     const form = new FormData()
     form.append('picture', file)
     if (poster) form.append('poster', poster, 'poster.jpg')
-    const answer = await ask('/pictures', { method: 'POST', headers: headers(), body: form })
-    return (answer as { name: string }).name
+    return (await sent('/pictures', form, went)).name
   },
 }

@@ -14,6 +14,12 @@ export function useChosen() {
     if (choice.network) network.value = choice.network
     if (choice.dark !== undefined) dark.value = choice.dark
     const root = document.documentElement
+    if (choice.phone) {
+      const { top, bottom, ...rest } = choice.phone
+      root.style.setProperty('--edge-top', `${top}px`)
+      root.style.setProperty('--edge-bottom', `${bottom}px`)
+      void import('./practice/practice').then(({ set }) => Object.assign(set, rest))
+    }
     if (choice.direction) root.dir = choice.direction
     if (choice.textSize) root.style.fontSize = `${choice.textSize}%`
     measureText()

@@ -41,7 +41,8 @@ export function useDevice() {
 
   /** What the studio around the device wants of it. */
   async function obey() {
-    const { begun, listen } = await import('./inDeck')
+    const [{ begun, listen }, { practise, forgetLeave }] = await Promise.all([import('./inDeck'), import('./practice/practice')])
+    practise()
     const { chosen, choose } = deckChoice
     listen({
       refresh: () => shown.load(),
@@ -53,7 +54,11 @@ export function useDevice() {
         choose(choice)
         return moved ? places.startAt('') : shown.load()
       },
-      open: places.startAt,
+      back: places.back,
+      open: (screen, args) => {
+        forgetLeave()
+        return places.startAt(screen, args)
+      },
       why: (at) =>
         server.why({ ...shown.where(), at }).then(
           (account) => deck.tell({ lanai: 'why', at, account }),

@@ -1,37 +1,84 @@
 <script setup lang="ts">
+import { defineAsyncComponent, shallowRef } from 'vue'
 import type { Control } from '.'
 import DeviceIcon from '../DeviceIcon.vue'
 import { media } from '../entry'
 import { smaller } from '../smaller'
+import { practised } from '../system'
 import { useSending } from './useSending'
 
-/** A picture, as it will be seen: taken or chosen by a tap on it, and taken away again. */
-defineProps<Control>()
+/** A picture, as it will be seen: taken or chosen by a tap on it, cut to what one wants of it, and taken away again. */
+const props = defineProps<Control>()
 const emit = defineEmits<{ 'update:modelValue': [value: string]; trouble: [text: string] }>()
-const { sending, send } = useSending((name) => emit('update:modelValue', name), (text) => emit('trouble', text), async (file) => [await smaller(file)])
+const CropSheet = defineAsyncComponent(() => import('./CropSheet.vue'))
+/** What was chosen here, whole, so that it can be cut again. */
+const whole = shallowRef<File | null>(null)
+const cutting = shallowRef(false)
+const { sending, went, send, sendFile } = useSending(
+  (name) => emit('update:modelValue', name),
+  (text) => emit('trouble', text),
+  async (file) => [await smaller(file)],
+)
+
+function chosen(event: Event) {
+  whole.value = (event.target as HTMLInputElement).files?.[0] ?? null
+  return send(event)
+}
+
+/** In the deck its own phone is asked. */
+async function tapped(event: Event) {
+  if (!practised.picture) return
+  event.preventDefault()
+  const picture = await practised.picture(props.box.label)
+  if (!picture) return
+  whole.value = picture
+  await sendFile(picture)
+}
+
+function cut(picture: File) {
+  cutting.value = false
+  void sendFile(picture)
+}
+
+function away() {
+  whole.value = null
+  emit('update:modelValue', '')
+}
 </script>
 
 <template>
-  <span class="box-picture" :class="{ filled: modelValue }">
-    <img v-if="modelValue" :src="media(modelValue)" alt="" />
-    <DeviceIcon v-else name="plus" />
-    <input
-      :id="id"
-      type="file"
-      accept="image/png,image/jpeg,image/webp"
-      :aria-label="`${box.label}: ${modelValue ? 'another picture' : 'a picture'}`"
-      :aria-busy="sending"
-      :aria-describedby="`${id}-wrong`"
-      @change="send($event)"
-    />
-    <span v-if="sending" class="box-sending" role="status" aria-label="Sending" />
-    <button v-if="modelValue && !box.required && !sending" type="button" :aria-label="`Take ${box.label} away`" @click="emit('update:modelValue', '')">
-      ×
-    </button>
+  <span class="box-pictured">
+    <span class="box-picture" :class="{ filled: modelValue }">
+      <img v-if="modelValue" :src="media(modelValue)" alt="" />
+      <DeviceIcon v-else name="plus" />
+      <input
+        :id="id"
+        type="file"
+        accept="image/png,image/jpeg,image/webp"
+        :aria-label="`${box.label}: ${modelValue ? 'another picture' : 'a picture'}`"
+        :aria-busy="sending"
+        :aria-describedby="`${id}-wrong`"
+        @click="tapped"
+        @change="chosen"
+      />
+      <span v-if="sending" class="box-sending" role="progressbar" aria-label="Sending" :aria-valuenow="Math.round(went * 100)" :style="{ '--went': went }" />
+      <button v-if="modelValue && !box.required && !sending" type="button" :aria-label="`Take ${box.label} away`" @click="away()">×</button>
+    </span>
+    <button v-if="whole && modelValue && !sending" type="button" class="box-cut" aria-haspopup="dialog" @click="cutting = true">Cut it</button>
+    <CropSheet v-if="cutting && whole" :picture="whole" :label="box.label" @done="cut" @close="cutting = false" />
   </span>
 </template>
 
 <style>
+.box-pictured { display: flex; align-items: end; gap: 8px; }
+.box-cut {
+  min-height: 48px;
+  padding: 0 16px;
+  border: 1px solid currentColor;
+  border-radius: calc(var(--corner) * .75);
+  background: none;
+  cursor: pointer;
+}
 .box-picture {
   position: relative;
   display: grid;
@@ -68,9 +115,8 @@ const { sending, send } = useSending((name) => emit('update:modelValue', name), 
   width: 32px;
   height: 32px;
   margin: auto;
-  border: 3px solid color-mix(in srgb, var(--main) 30%, transparent);
-  border-block-start-color: var(--main);
   border-radius: 50%;
-  animation: turn .8s linear infinite;
+  background: conic-gradient(var(--main) calc(var(--went) * 1turn), color-mix(in srgb, var(--main) 25%, transparent) 0);
+  mask: radial-gradient(circle, transparent 12px, #000 12.5px);
 }
 </style>

@@ -7,6 +7,8 @@ type Ready = (file: File) => Promise<[File, (Blob | null)?]>
 /** Sends a file that was chosen, and says what went wrong. */
 export function useSending(sent: (name: string) => void, trouble: (text: string) => void, ready: Ready = async (file) => [file]) {
   const sending = ref(false)
+  /** How much of it has gone, from 0 to 1. */
+  const went = ref(0)
 
   async function send(event: Event) {
     const input = event.target as HTMLInputElement
@@ -17,9 +19,11 @@ export function useSending(sent: (name: string) => void, trouble: (text: string)
 
   async function sendFile(file: File) {
     sending.value = true
+    went.value = 0
     trouble('')
     try {
-      sent(await server.picture(...(await ready(file))))
+      const [made, poster] = await ready(file)
+      sent(await server.picture(made, poster, (part) => (went.value = part)))
     } catch (error) {
       trouble((error instanceof Error && error.message) || 'It could not be sent. Please try again.')
     } finally {
@@ -27,5 +31,5 @@ export function useSending(sent: (name: string) => void, trouble: (text: string)
     }
   }
 
-  return { sending, send, sendFile }
+  return { sending, went, send, sendFile }
 }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { mdiChevronLeft, mdiChevronRight, mdiClose, mdiReload, mdiTune } from '@mdi/js'
+import { mdiChevronLeft, mdiChevronRight, mdiClose, mdiReload, mdiTune, mdiUndoVariant } from '@mdi/js'
 import { useElementSize, useEventListener } from '@vueuse/core'
 import { computed, reactive, ref, watch } from 'vue'
 import { useStudio } from '../open/useStudio'
@@ -22,6 +22,14 @@ const on = reactive({
   network: 'good' as 'good' | 'slow' | 'none',
   direction: 'ltr' as 'ltr' | 'rtl',
   dark: false,
+  leave: 'ask' as 'ask' | 'yes' | 'no',
+  place: '50.0418, -5.4402',
+  keyboard: false,
+})
+/** Where the phone is, as the founder wrote it; null where that is no place. */
+const location = computed(() => {
+  const [latitude, longitude] = on.place.split(',').map((part) => (part.trim() === '' ? NaN : Number(part)))
+  return Math.abs(latitude) <= 90 && Math.abs(longitude) <= 180 ? { latitude, longitude } : null
 })
 const measures = computed(() => sizes.find((s) => s.key === on.size) ?? sizes[0])
 const scale = computed(() => Math.min(1, (width.value - 24) / measures.value.width, (height.value - 18) / measures.value.height) || 0.5)
@@ -35,6 +43,14 @@ const choice = computed(() => ({
   direction: on.direction,
   textSize: on.text,
   dark: on.dark,
+  phone: {
+    leave: on.leave,
+    location: location.value ?? { latitude: 0, longitude: 0 },
+    reason: studio.state.value?.release.location ?? '',
+    keyboard: on.keyboard,
+    top: measures.value.top,
+    bottom: measures.value.bottom,
+  },
 }))
 
 /** A screen that was wanted before the device listened. */
@@ -148,6 +164,26 @@ defineExpose({ order, who, choice })
             </select></label
           >
           <label
+            >asked for leave
+            <select v-model="on.leave" aria-label="Permissions">
+              <option value="ask">ask the person</option>
+              <option value="yes">always given</option>
+              <option value="no">always refused</option>
+            </select></label
+          >
+          <label
+            >keyboard
+            <select v-model="on.keyboard" aria-label="Keyboard">
+              <option :value="false">yours</option>
+              <option :value="true">on the screen</option>
+            </select></label
+          >
+          <label
+            >the phone is at
+            <input v-model.lazy="on.place" type="text" aria-label="Place of the phone" :aria-invalid="location === null" size="16"
+          /></label>
+          <p v-if="location === null" class="small" role="alert">Please write latitude and longitude, such as 50.04, -5.44.</p>
+          <label
             >moment
             <input type="datetime-local" aria-label="Chosen moment" :value="clock.local.value" @change="clock.set(($event.target as HTMLInputElement).value)"
           /></label>
@@ -181,6 +217,7 @@ defineExpose({ order, who, choice })
         />
       </span>
       <span class="deck-again">
+        <v-btn :icon="mdiUndoVariant" size="x-small" variant="text" aria-label="Go back, by the phone’s own button" title="The phone’s own way back" @click="order({ lanai: 'back' })" />
         <v-btn :icon="mdiReload" size="x-small" variant="text" aria-label="Begin again" title="Begin again" @click="order({ lanai: 'open', screen: '' })" />
         <v-btn v-if="!first" :icon="mdiClose" size="x-small" variant="text" aria-label="Put this device away" title="Put away" @click="emit('close')" />
       </span>
@@ -196,6 +233,8 @@ defineExpose({ order, who, choice })
           title="The app, running"
           :style="{ width: `${measures.width}px`, height: `${measures.height}px`, transform: `scale(${scale})`, borderRadius: '30px' }"
         />
+        <span v-if="measures.notch" class="handset-notch" :style="{ width: `${96 * scale}px`, height: `${18 * scale}px`, top: `${6 + 7 * scale}px` }" />
+        <span v-if="measures.bottom" class="handset-bar" :style="{ width: `${Math.min(140, measures.width / 3) * scale}px`, bottom: `${6 + 6 * scale}px` }" />
       </div>
     </div>
   </section>

@@ -1,0 +1,6 @@
+/** What the deck practises in the place of a phone's own system; elsewhere there is nothing here. */
+export const practised: {
+  here?: () => Promise<GeolocationCoordinates | { latitude: number; longitude: number; accuracy: number }>
+  /** A picture from the camera or the library; null where nobody chose one. */
+  picture?: (what: string) => Promise<File | null>
+} = {}
