@@ -10,6 +10,8 @@ final class SmallerPictures
     /** In pixels; whoever asks for another width gets the picture as it is. */
     public const WIDTHS = [160, 320, 640, 1080];
 
+    private const TINY = 20;
+
     /** @return string the file of that width, or of the picture itself where it is no wider or cannot be read */
     public static function of(string $file, int $width): string
     {
@@ -35,10 +37,42 @@ final class SmallerPictures
         return $small;
     }
 
+    /**
+     * What it looks like from far away, as a WebP picture of few bytes.
+     *
+     * @param  bool  $make  made where it is not there yet
+     * @param  bool|null  $fresh  whether it was made now
+     * @return string|null null where there is none
+     */
+    public static function tiny(string $file, bool $make, ?bool &$fresh = null): ?string
+    {
+        $fresh = false;
+        $small = self::path($file, self::TINY);
+        if (is_file($small)) {
+            return (string) file_get_contents($small);
+        }
+        if (! $make || ! is_file($file)) {
+            return null;
+        }
+        $fresh = true;
+        // A smaller one of it is quicker to read.
+        $source = @imagecreatefromstring((string) file_get_contents(self::of($file, self::WIDTHS[0])));
+        $scaled = $source === false ? false : imagescale($source, self::TINY);
+        if ($scaled === false) {
+            return null;
+        }
+        ob_start();
+        imagewebp($scaled, null, 20);
+        is_dir(dirname($small)) || @mkdir(dirname($small), 0700, true);
+        WholeFile::put($small, $bytes = (string) ob_get_clean());
+
+        return $bytes;
+    }
+
     /** What was made of a picture goes with it. */
     public static function forget(string $file): void
     {
-        foreach (self::WIDTHS as $width) {
+        foreach ([self::TINY, ...self::WIDTHS] as $width) {
             $small = self::path($file, $width);
             is_file($small) && unlink($small);
         }

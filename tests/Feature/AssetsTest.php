@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Apps\SmallerPictures;
 use App\Models\App;
 use Illuminate\Http\UploadedFile;
 use Tests\TestCase;
@@ -50,6 +51,28 @@ final class AssetsTest extends TestCase
         foreach (['?w=1080', '?w=161', '?w=-1', '?w=9999999', '?w[]=160', ''] as $query) {
             self::assertSame([960, 480, IMAGETYPE_PNG], $size($query), $query);
         }
+    }
+
+    public function test_a_view_brings_along_what_its_pictures_look_like_from_far_away(): void
+    {
+        $show = fn (): array => $this->postJson("/device/deck/{$this->demo->id}/view", ['screen' => 'spots'])->assertOk()->json('view');
+        $shown = fn (array $view): array => array_unique(array_filter(array_column(array_merge(...array_column($view['nodes'], 'items')), 'picture')));
+        $all = $shown($show());
+        self::assertGreaterThan(4, count($all));
+        // A few are made with each view, so that none takes long.
+        foreach ($all as $name) {
+            SmallerPictures::forget($this->demo->folder('pictures')."/$name");
+        }
+        self::assertCount(4, $show()['soft']);
+        $show();
+        $view = $show();
+        self::assertEqualsCanonicalizing(array_values($all), array_keys($view['soft']));
+        foreach ($view['soft'] as $small) {
+            $bytes = (string) base64_decode($small, true);
+            self::assertSame([20, IMAGETYPE_WEBP], [((array) getimagesizefromstring($bytes))[0], ((array) getimagesizefromstring($bytes))[2]]);
+            self::assertLessThan(400, strlen($bytes));
+        }
+        self::assertMeets('view', (string) $this->postJson("/device/deck/{$this->demo->id}/view", ['screen' => 'spots'])->getContent());
     }
 
     /** Exif 2.32, 4.6.4, tag 0x0112: 6 is a picture that has to be turned to the right, 3 one upside down (from memory). */

@@ -3,7 +3,6 @@ import { computed, defineAsyncComponent, onUnmounted, provide, ref, watch } from
 import type { Node } from '../contracts/view'
 import DeviceIcon from './DeviceIcon.vue'
 import { entry } from './entry'
-import EntryList from './EntryList.vue'
 import { form, large, platform, roomy } from './form'
 import NodeList from './NodeList.vue'
 import { themed } from './theme'
@@ -13,6 +12,7 @@ import { useEdge } from './useEdge'
 import { useOver } from './useOver'
 import { usePull } from './usePull'
 
+const EntryList = defineAsyncComponent(() => import('./EntryList.vue'))
 const BesidePane = defineAsyncComponent(() => import('./BesidePane.vue'))
 const PracticeSystem = defineAsyncComponent(() => import('./practice/PracticeSystem.vue'))
 const AskedBox = defineAsyncComponent(() => import('./AskedBox.vue'))

@@ -5,6 +5,7 @@ import { entry } from './entry'
 import { form, platform } from './form'
 import { keep, recall } from './kept'
 import { Declined, server, Unreachable } from './server'
+import { learn } from './soft'
 import { turned } from './turn'
 import type { Chosen } from './useChosen'
 import type { Left, Places, Step, Turn } from './usePlaces'
@@ -72,6 +73,7 @@ export function useView({ step, place, first }: Way, typed: Typed, { chosen }: C
   async function show(next: View) {
     const { id, left: was } = step.value
     const before = view.value
+    learn(next.soft)
     const put = () => {
       view.value = next
       shown.value = id

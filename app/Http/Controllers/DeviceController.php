@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Aftermath;
+use App\Apps\Beginnings;
 use App\Apps\PeoplesUploads;
 use App\Apps\RevisionBook;
 use App\Apps\Uploads;
@@ -156,7 +157,10 @@ final class DeviceController
     {
         $pulse = $entry->pulse();
 
-        return ['view' => $entry->player()->show($request->visit($entry), $trail), 'revision' => $entry->revision->number, 'pulse' => $pulse];
+        $view = $entry->player()->show($request->visit($entry), $trail);
+        $soft = Beginnings::of($entry->app, $view);
+
+        return ['view' => $view + ($soft === [] ? [] : ['soft' => $soft]), 'revision' => $entry->revision->number, 'pulse' => $pulse];
     }
 
     /** A tap made on an older revision still counts where its line reads the same today. */

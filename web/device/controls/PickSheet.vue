@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { inject, nextTick, onMounted, onUnmounted, ref } from 'vue'
 import type { Device } from '../useDevice'
+import '../sheet.css'
 import { useOver } from '../useOver'
 
 /** A sheet on which something is picked: Done takes it, everything else leaves it as it was. */

@@ -1,14 +1,15 @@
 <script setup lang="ts">
-import { computed, inject, ref } from 'vue'
+import { computed, defineAsyncComponent, inject, ref } from 'vue'
 import type { Item, ListNode } from '../../contracts/view'
 import DeviceIcon from '../DeviceIcon.vue'
-import EntryList from '../EntryList.vue'
 import { entry, picture } from '../entry'
 import { pictured } from '../pictured'
 import { sliding } from '../sliding'
+import { came, softly } from '../soft'
 import { useTicked } from '../useTicked'
 import type { Device } from '../useDevice'
 
+const EntryList = defineAsyncComponent(() => import('../EntryList.vue'))
 /** @param soon among the first of its list: its picture is wanted at once */
 const props = defineProps<{ node: ListNode; item: Item; soon?: boolean }>()
 const device = inject('device') as Device
@@ -59,7 +60,15 @@ async function choose(i: number) {
       >
         <span v-if="ticked?.on.value" class="item-tick" :class="{ on: ticked.has(item.id) }" aria-hidden="true" />
         <span v-if="item.time" class="item-time">{{ item.time }}</span>
-        <img v-if="item.picture" class="item-picture" :src="picture(item.picture, WIDE[node.layout])" alt="" :loading="soon ? 'eager' : 'lazy'" />
+        <img
+          v-if="item.picture"
+          class="item-picture"
+          :src="picture(item.picture, WIDE[node.layout])"
+          alt=""
+          :loading="soon ? 'eager' : 'lazy'"
+          :style="softly(item.picture)"
+          @load="came"
+        />
         <span v-else-if="pictured(node)" class="item-picture none" aria-hidden="true">{{ [...(item.title ?? '')][0] }}</span>
         <span class="item-line">
           <span class="item-words">

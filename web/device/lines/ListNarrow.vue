@@ -2,10 +2,10 @@
 import { computed, defineAsyncComponent, inject, ref } from 'vue'
 import type { ListNode } from '../../contracts/view'
 import DeviceIcon from '../DeviceIcon.vue'
-import EntryList from '../EntryList.vue'
 import { dayShort } from '../calendar'
 import type { Device } from '../useDevice'
 
+const EntryList = defineAsyncComponent(() => import('../EntryList.vue'))
 const DaysSheet = defineAsyncComponent(() => import('../controls/DaysSheet.vue'))
 const props = defineProps<{ node: ListNode }>()
 const device = inject('device') as Device

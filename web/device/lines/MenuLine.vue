@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { inject, ref } from 'vue'
+import { defineAsyncComponent, inject, ref } from 'vue'
 import type { MenuNode } from '../../contracts/view'
 import DeviceIcon from '../DeviceIcon.vue'
-import EntryList from '../EntryList.vue'
 import type { Device } from '../useDevice'
 
+const EntryList = defineAsyncComponent(() => import('../EntryList.vue'))
 const props = defineProps<{ node: MenuNode }>()
 const device = inject('device') as Device
 const open = ref(false)

@@ -2,6 +2,7 @@
 import { computed, defineAsyncComponent, inject, onMounted, ref, shallowRef, watch } from 'vue'
 import type { PictureNode } from '../../contracts/view'
 import { media, picture } from '../entry'
+import { came, softly } from '../soft'
 import type { Device } from '../useDevice'
 
 const LargePicture = defineAsyncComponent(() => import('../LargePicture.vue'))
@@ -33,7 +34,7 @@ const open = () => opens.value && (large.value = place.value?.getBoundingClientR
     @keydown.enter.self.prevent="open()"
     @keydown.space.self.prevent="open()"
   >
-    <img v-if="node.picture && !missing" :src="picture(node.picture, wide)" :alt="node.alt" @error="missing = true">
+    <img v-if="node.picture && !missing" :src="picture(node.picture, wide)" :alt="node.alt" :style="softly(node.picture)" @load="came" @error="missing = true">
     <span v-else-if="node.alt" role="img" :aria-label="node.alt" />
     <LargePicture v-if="large" :source="media(node.picture)" :alt="node.alt" :from="large" @close="large = null" />
   </div>

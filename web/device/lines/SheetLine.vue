@@ -3,6 +3,7 @@ import { computed, inject, nextTick, ref, watch } from 'vue'
 import type { SheetNode } from '../../contracts/view'
 import NodeList from '../NodeList.vue'
 import type { Device } from '../useDevice'
+import '../sheet.css'
 import { useDrag } from '../useDrag'
 import { useOver } from '../useOver'
 
@@ -72,30 +73,3 @@ useDrag(page, {
     </Teleport>
   </div>
 </template>
-
-<style>
-.sheet-place { display: none; }
-.sheet {
-  width: 100%;
-  max-width: 640px;
-  max-height: 85%;
-  overflow-y: auto;
-  padding: 8px 16px calc(24px + var(--edge-bottom));
-  overscroll-behavior: contain;
-  border-radius: 22px 22px 0 0;
-  background: var(--ground);
-  animation: rise .14s ease-out;
-  transition: transform .2s cubic-bezier(.2, .8, .2, 1);
-}
-.sheet.drawn { transition: none; }
-.sheet-grip {
-  display: block;
-  width: 64px;
-  height: 48px;
-  margin: 0 auto;
-  border: 0;
-  background: linear-gradient(color-mix(in srgb, var(--ink) 45%, transparent) 0 0) center / 40px 4px no-repeat;
-  cursor: pointer;
-  touch-action: none;
-}
-</style>

@@ -4,8 +4,8 @@ type Load = () => Promise<Component>
 
 /** What is heavy or rare comes only where it is used; what is asked on most screens but the first comes when there is nothing else to do. */
 const late = import.meta.glob<Component>(['./{Chart,Map,Conversation,Video,Sound,WebPage}Line.vue'], { import: 'default' })
-const next = import.meta.glob<Component>(['./{Form,Input}Line.vue'], { import: 'default' })
-const soon = import.meta.glob<Component>(['./*Line.vue', '!./{Chart,Map,Conversation,Video,Sound,WebPage,Form,Input}Line.vue'], {
+const next = import.meta.glob<Component>(['./{Form,Input,Sheet}Line.vue'], { import: 'default' })
+const soon = import.meta.glob<Component>(['./*Line.vue', '!./{Chart,Map,Conversation,Video,Sound,WebPage,Form,Input,Sheet}Line.vue'], {
   import: 'default',
   eager: true,
 })
@@ -24,5 +24,5 @@ export const lineComponents: Record<string, Component> = { ...own, addForm: own.
 /** So that a form or a question is there as soon as it is wanted. */
 export function fetchNext(): void {
   const idle = window.requestIdleCallback ?? ((work: () => void) => setTimeout(work, 1000))
-  idle(() => void Promise.all([...Object.values(next).map((load) => load()), import('../AskedBox.vue')]).catch(() => undefined))
+  idle(() => void Promise.all([...Object.values(next).map((load) => load()), import('../AskedBox.vue'), import('../EntryList.vue')]).catch(() => undefined))
 }
