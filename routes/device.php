@@ -8,6 +8,7 @@ use Illuminate\Support\Facades\Route;
 Route::post('view', [C\DeviceController::class, 'view'])->middleware('throttle:view');
 Route::post('do', [C\DeviceController::class, 'tap'])->middleware('throttle:tap');
 Route::get('pulse', [C\DeviceController::class, 'pulse'])->middleware('throttle:pulse');
+Route::get('outlines', [C\DeviceController::class, 'outlines'])->middleware('throttle:outlines');
 Route::post('arrive', [C\DeviceController::class, 'arrive'])->middleware('throttle:arrive');
 Route::post('mine', [C\DeviceController::class, 'mine'])->middleware('throttle:mine');
 Route::post('said', [C\TalkController::class, 'said'])->middleware('throttle:say');

@@ -26,8 +26,11 @@ final class Beginnings
         $found = [];
         $made = 0;
         foreach (self::names($view['nodes'] ?? []) as $name) {
-            $small = SmallerPictures::tiny("$folder/$name", $made < self::MADE, $fresh);
-            $made += $fresh ? 1 : 0;
+            $there = SmallerPictures::hasTiny("$folder/$name");
+            if (! $there && ++$made > self::MADE) {
+                continue;
+            }
+            $small = SmallerPictures::tiny("$folder/$name");
             if ($small !== null) {
                 $found[$name] = base64_encode($small);
             }

@@ -13,6 +13,7 @@ use Illuminate\Support\Facades\Cache;
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Formula\Moment;
 use Lanai\Core\Geometry\Device;
+use Lanai\Core\Layout\Outline;
 use Lanai\Core\Layout\Page;
 use Lanai\Core\Layout\Survey;
 use Lanai\Core\Lines\ListLine;
@@ -23,11 +24,15 @@ use Lanai\Core\Play\Arguments;
 use Lanai\Core\Play\Trail;
 use Lanai\Core\Play\Visit;
 use Lanai\Core\Player\Player;
+use Lanai\Core\Query\Query;
 
 /** How the screens of an app come out on all devices, with the rows of its sandbox. */
 final readonly class LayoutSurvey
 {
     private Player $player;
+
+    /** Of an app with more screens the first ones. */
+    private const OUTLINED = 60;
 
     private EloquentRecordStore $store;
 
@@ -88,6 +93,26 @@ final readonly class LayoutSurvey
         }
 
         return $frames;
+    }
+
+    /**
+     * What screens look like before anything is in them, laid out with the rows of the sandbox: of them nothing is told but how much room
+     * they take.
+     *
+     * @return array<string, list<array{int, int, int, int}>> slug => blocks, as in Outline
+     */
+    public function outlines(Device $device): array
+    {
+        $people = $this->blueprint->peopleTable();
+        $person = $people === null ? null : $this->store->whole()->rows(new Query($people, limit: 1))[0]->id ?? null;
+        $led = ListLine::leadTo($this->blueprint);
+        $outlines = [];
+        foreach (array_slice($this->blueprint->screens, 0, self::OUTLINED) as $screen) {
+            $view = $this->view($screen, $person, $device->form());
+            $outlines[$screen->slug()] = Outline::of($view, $device, in_array($screen->slug(), $led, true));
+        }
+
+        return array_filter($outlines);
     }
 
     /**

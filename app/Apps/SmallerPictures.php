@@ -40,21 +40,17 @@ final class SmallerPictures
     /**
      * What it looks like from far away, as a WebP picture of few bytes.
      *
-     * @param  bool  $make  made where it is not there yet
-     * @param  bool|null  $fresh  whether it was made now
-     * @return string|null null where there is none
+     * @return string|null null where the picture cannot be read
      */
-    public static function tiny(string $file, bool $make, ?bool &$fresh = null): ?string
+    public static function tiny(string $file): ?string
     {
-        $fresh = false;
         $small = self::path($file, self::TINY);
-        if (is_file($small)) {
+        if (self::hasTiny($file)) {
             return (string) file_get_contents($small);
         }
-        if (! $make || ! is_file($file)) {
+        if (! is_file($file)) {
             return null;
         }
-        $fresh = true;
         // A smaller one of it is quicker to read.
         $source = @imagecreatefromstring((string) file_get_contents(self::of($file, self::WIDTHS[0])));
         $scaled = $source === false ? false : imagescale($source, self::TINY);
@@ -67,6 +63,11 @@ final class SmallerPictures
         WholeFile::put($small, $bytes = (string) ob_get_clean());
 
         return $bytes;
+    }
+
+    public static function hasTiny(string $file): bool
+    {
+        return is_file(self::path($file, self::TINY));
     }
 
     /** What was made of a picture goes with it. */

@@ -30,6 +30,7 @@ final class RateLimits
         'view' => [300, 1500],
         'tap' => [120, 600],
         'pulse' => [120, 1500],
+        'outlines' => [10, 120],
         'arrive' => [60, 600],
         'mine' => [20, 60],
         'say' => [60, 240],

@@ -94,3 +94,26 @@ test('whoever taps while a screen still comes in is not kept waiting', async ({ 
   await p.mouse.click(back!.x + 28, back!.y + back!.height / 2)
   await expect(title(p)).toHaveText('Swims this week')
 })
+
+test('a screen that is long in coming is drawn as it will be', async ({ browser }) => {
+  const p = await swims(browser)
+  // What screens look like is asked for when there is nothing else to do.
+  await expect.poll(() => p.evaluate(() => Object.keys(localStorage).some((key) => key.startsWith('lanai-outlines:')))).toBe(true)
+  let go: () => void = () => undefined
+  const held = new Promise<void>((done) => (go = done))
+  await p.route('**/view', async (route) => {
+    if (route.request().postDataJSON().screen === 'spots') await held
+    await route.continue().catch(() => undefined)
+  })
+  await tab(p, 'Spots').tap()
+  const blocks = p.locator('.skeleton.drawn i')
+  await expect(blocks.nth(3)).toBeAttached()
+  const [search] = await blocks.evaluateAll((all) => all.map((one) => one.getBoundingClientRect().toJSON()).filter((box) => box.width > 200))
+  go()
+  await expect(p.getByRole('searchbox')).toBeVisible()
+  const real = await p.getByRole('searchbox').boundingBox()
+  expect(Math.abs((real?.y ?? 0) - search.y)).toBeLessThan(3)
+  expect(Math.abs((real?.width ?? 0) - search.width)).toBeLessThan(6)
+  await expect(blocks).toHaveCount(0)
+  await p.unrouteAll({ behavior: 'ignoreErrors' })
+})

@@ -12,13 +12,14 @@ import { useEdge } from './useEdge'
 import { useOver } from './useOver'
 import { usePull } from './usePull'
 
+const ScreenOutline = defineAsyncComponent({ loader: () => import('./ScreenOutline.vue'), delay: 0, loadingComponent: { render: () => null } })
 const EntryList = defineAsyncComponent(() => import('./EntryList.vue'))
 const BesidePane = defineAsyncComponent(() => import('./BesidePane.vue'))
 const PracticeSystem = defineAsyncComponent(() => import('./practice/PracticeSystem.vue'))
 const AskedBox = defineAsyncComponent(() => import('./AskedBox.vue'))
 const device = useDevice()
 provide('device', device)
-const { view, shown, loading, late, failed, message, messageIsRefusal, offlineSince, waiting, canGoBack, place, under, rootScreen, question } = device
+const { view, shown, loading, late, failed, message, messageIsRefusal, offlineSince, waiting, canGoBack, place, under, first, rootScreen, question } = device
 const { toSignIn, back, startAt, toRoot, load, dismiss } = device
 /** The page is another element on every step. */
 const page = ref<HTMLElement | null>(null)
@@ -121,7 +122,7 @@ const plain = !('startViewTransition' in document)
         <p>{{ failed }}</p>
         <button class="button quiet" @click="load()">Try again</button>
       </div>
-      <div v-else-if="!view || late" class="skeleton" role="status" aria-label="Loading"><i /><i /><i /></div>
+      <ScreenOutline v-else-if="!view || late" :screen="place.screen || first" />
       <div v-else-if="view.problem" class="problem">
         <p>{{ view.problem }}</p>
         <button v-if="view.signIn" class="button" @click="toSignIn(view.signIn)">Sign in</button>

@@ -92,6 +92,7 @@ export const server = {
     network.value === 'slow'
       ? Promise.resolve({ pulse: '' })
       : (ask(`/pulse${query}`, { headers: { Accept: 'application/json' } }, PATIENCE_FOR_PULSE) as Promise<{ pulse: string }>),
+  outlines: (width: number, height: number) => ask(`/outlines?width=${width}&height=${height}`, { headers: { Accept: 'application/json' } }),
   /**
    * @param poster a picture that stands for a film until it is played
    * @param went how much of it has gone, from 0 to 1

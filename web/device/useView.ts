@@ -141,6 +141,7 @@ export function useView({ step, place, first }: Way, typed: Typed, { chosen }: C
       if (mine === asked) {
         await take(answer, '', from, at, waits)
         if (answer.view) lookAhead(answer.view)
+        if (!entry.deck) void import('./outlines').then(({ learnOutlines }) => learnOutlines(answer.revision))
       }
       // Something newer is shown by now; what was read and called for this is told all the same.
       else happened('', from, answer.footprints)

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Aftermath;
 use App\Apps\Beginnings;
+use App\Apps\LayoutSurvey;
 use App\Apps\PeoplesUploads;
 use App\Apps\RevisionBook;
 use App\Apps\Uploads;
@@ -17,7 +18,9 @@ use App\People\Sessions;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Cookie;
+use Lanai\Core\Geometry\Device;
 use Lanai\Core\Model\Pointer;
 use Lanai\Core\Play\Outcome;
 use Lanai\Core\Play\Trail;
@@ -117,6 +120,21 @@ final class DeviceController
     public function pulse(Request $request, string $way, string $key): JsonResponse
     {
         return response()->json(['pulse' => Entry::from($request, $way, $key)->pulse()]);
+    }
+
+    /** What screens look like before anything is in them, on a device like this one. */
+    public function outlines(Request $request, string $way, string $key): JsonResponse
+    {
+        $entry = Entry::from($request, $way, $key);
+        $request->validate(['width' => ['required', 'integer', 'between:200,4000'], 'height' => ['required', 'integer', 'between:200,4000']]);
+        $device = Device::like((float) $request->integer('width'), (float) $request->integer('height'));
+        $found = Cache::remember(
+            "outlines:{$entry->app->id}:{$entry->app->revision->number}:$device->name",
+            86400,
+            fn (): array => (new LayoutSurvey($entry->app))->outlines($device),
+        );
+
+        return response()->json(['width' => $device->width, 'revision' => $entry->revision->number, 'outlines' => (object) $found]);
     }
 
     public function why(DeviceRequest $request, string $way, string $key): JsonResponse

@@ -51,6 +51,17 @@ final readonly class Device
         return array_merge(...array_map(fn (self $d): array => [$d, $d->reading(2)], self::all()));
     }
 
+    /** The one that is most like a window of this size: of the same form, and with the nearest measures. */
+    public static function like(float $width, float $height): self
+    {
+        $window = new self('', $width, $height);
+        $all = array_values(array_filter(self::all(), fn (self $d): bool => $d->isTablet() === $window->isTablet()));
+        $far = fn (self $d): float => abs($d->width - $width) + abs($d->height - $height) / 2;
+        usort($all, fn (self $a, self $b): int => $far($a) <=> $far($b));
+
+        return $all[0];
+    }
+
     public function reading(float $text): self
     {
         return new self($this->name, $this->width, $this->height, $this->top, $this->bottom, $text);
