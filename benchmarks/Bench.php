@@ -53,7 +53,7 @@ final class Bench
     public function serve(bool $whole = false): void
     {
         $root = dirname(__DIR__);
-        $router = $whole ? "$root/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php" : "$root/benchmarks/server.php";
+        $router = $whole ? "$root/bootstrap/serve.php" : "$root/benchmarks/server.php";
         $this->server = new Process(
             [PHP_BINARY, '-d', 'opcache.enable_cli=1', '-S', substr($this->address, 7), '-t', "$root/public", $router],
             $whole ? "$root/public" : $root,

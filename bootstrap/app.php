@@ -32,6 +32,7 @@ return Application::configure(basePath: dirname(__DIR__))
         ]);
         $middleware->redirectGuestsTo('/');
         $middleware->append(App\Http\Middleware\SecurityHeaders::class);
+        $middleware->append(App\Http\Middleware\Compressed::class);
         $middleware->web(prepend: [App\Http\Middleware\PlainTexts::class]);
         $middleware->web(append: [App\Http\Middleware\StillSignedIn::class]);
         $middleware->prependToPriorityList(Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests::class, App\Http\Middleware\StillSignedIn::class);

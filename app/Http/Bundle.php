@@ -23,6 +23,14 @@ final class Bundle
         return implode("\n    ", $tags);
     }
 
+    /** A small script that begins before the others, and waits for none of them. */
+    public static function ahead(string $bundle, string $entry): string
+    {
+        $file = self::manifest($bundle)[$entry]['file'] ?? null;
+
+        return $file === null ? '' : '<script type="module" async src="/build/'.$bundle.'/'.e($file).'"></script>';
+    }
+
     /**
      * @param  array<string, array{file: string, css?: list<string>, imports?: list<string>}>  $manifest
      * @param  list<string>  $seen

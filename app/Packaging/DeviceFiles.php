@@ -6,10 +6,15 @@ namespace App\Packaging;
 
 use App\Http\Bundle;
 use App\Models\App;
+use Lanai\Core\Language\NodeSpot;
 use Lanai\Core\Lines\Chart;
+use Lanai\Core\Lines\ListLine;
 use Lanai\Core\Lines\MapLine;
 use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Model\FieldTypes\PhoneType;
+use Lanai\Core\Model\FieldTypes\PictureType;
+use Lanai\Core\Model\FieldTypes\PlaceType;
+use Lanai\Core\Release\AskedTypes;
 
 /** The device bundle as files of a package, with a page that knows the app's server. It holds addresses, never a secret. */
 final class DeviceFiles
@@ -54,18 +59,28 @@ final class DeviceFiles
         return $files;
     }
 
-    /** What is heavy comes along only where a line of the app uses it. */
-    private const HEAVY = [
-        'web/device/lines/ChartLine.vue' => Chart::class,
-        'web/device/lines/MapLine.vue' => MapLine::class,
-        'web/device/controls/PhoneControl.vue' => PhoneType::class,
-    ];
+    /** What is heavy comes along only where a sentence of the app uses it, and what the deck practises with never does. */
+    private static function wanted(string $name, Blueprint $blueprint): bool
+    {
+        $walk = $blueprint->walk();
+        $asked = fn (string $type): bool => in_array($type, AskedTypes::of($blueprint), true);
+
+        return match ($name) {
+            'web/device/lines/ChartLine.vue' => $walk->nodesOf(Chart::class) !== [],
+            'web/device/lines/MapLine.vue' => $walk->nodesOf(MapLine::class) !== [],
+            'web/device/lines/ListMap.vue' => array_filter($walk->nodesOf(ListLine::class), fn (NodeSpot $l): bool => $l->text('layout') === 'map') !== [],
+            'web/device/controls/PhoneControl.vue' => $walk->nodesOf(PhoneType::class) !== [],
+            'web/device/controls/PlaceSheet.vue' => $asked(PlaceType::class),
+            'web/device/controls/CropSheet.vue' => $asked(PictureType::class),
+            'web/device/inDeck.ts', 'web/device/practice/practice.ts', 'web/device/practice/PracticeSystem.vue' => false,
+            default => true,
+        };
+    }
 
     /** @return list<string> the files of the bundle that this app can ask for */
     public static function needed(Blueprint $blueprint): array
     {
         $manifest = Bundle::manifest('device');
-        $walk = $blueprint->walk();
         $files = [];
         $open = ['web/device/main.ts'];
         while ($open !== []) {
@@ -78,7 +93,7 @@ final class DeviceFiles
                 $files[$file] = $file;
             }
             foreach ([...$chunk['imports'] ?? [], ...$chunk['dynamicImports'] ?? []] as $other) {
-                if (! isset(self::HEAVY[$other]) || $walk->nodesOf(self::HEAVY[$other]) !== []) {
+                if (self::wanted($other, $blueprint)) {
                     $open[] = $other;
                 }
             }

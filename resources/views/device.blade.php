@@ -12,6 +12,7 @@
         <meta name="mobile-web-app-capable" content="yes">
     @endif
     <script type="application/json" id="entry">@json($entry)</script>
+    {!! App\Http\Bundle::ahead('device', 'web/device/early.ts') !!}
     {!! App\Http\Bundle::tags('device', 'web/device/main.ts') !!}
 </head>
 <body><div id="device"></div><noscript>This app needs JavaScript.</noscript></body>

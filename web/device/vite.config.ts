@@ -15,6 +15,17 @@ export default defineConfig({
     // What the styles use, such as color-mix(), is of these; for older ones sides would be told by language, and not by direction.
     cssTarget: ['chrome111', 'safari16.4', 'firefox113'],
     assetsInlineLimit: 0,
-    rolldownOptions: { input: 'web/device/main.ts' },
+    rolldownOptions: {
+      input: ['web/device/main.ts', 'web/device/early.ts'],
+      // What the first screen needs comes in two files, and not in ten.
+      output: {
+        codeSplitting: {
+          groups: [
+            { name: 'told', test: /web\/device\/(entry|session|told)\.ts/ },
+            { name: 'base', test: /node_modules\/(@vue|vue|@mdi)\/|plugin-vue|web\/device\/(hand|shell|form|DeviceIcon|useOver|useTicked|deck)\b|rolldown/ },
+          ],
+        },
+      },
+    },
   },
 })

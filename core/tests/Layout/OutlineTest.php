@@ -27,6 +27,7 @@ final class OutlineTest extends TestCase
                 self::assertLessThanOrEqual(40, count($blocks));
                 if ($view['problem'] !== '') {
                     self::assertSame([], $blocks);
+
                     continue;
                 }
                 $frames = iterator_to_array(Page::frames($view, $device)->all(), false);
