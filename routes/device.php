@@ -9,6 +9,7 @@ Route::post('view', [C\DeviceController::class, 'view'])->middleware('throttle:v
 Route::post('do', [C\DeviceController::class, 'tap'])->middleware('throttle:tap');
 Route::get('pulse', [C\DeviceController::class, 'pulse'])->middleware('throttle:pulse');
 Route::get('outlines', [C\DeviceController::class, 'outlines'])->middleware('throttle:outlines');
+Route::post('trouble', [C\DeviceController::class, 'trouble'])->middleware('throttle:trouble');
 Route::post('arrive', [C\DeviceController::class, 'arrive'])->middleware('throttle:arrive');
 Route::post('mine', [C\DeviceController::class, 'mine'])->middleware('throttle:mine');
 Route::post('said', [C\TalkController::class, 'said'])->middleware('throttle:say');

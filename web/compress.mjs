@@ -12,7 +12,8 @@ for (const bundle of ['device', 'studio']) {
   await Promise.all(
     files.map(async (name) => {
       const bytes = await readFile(join(folder, name))
-      await Promise.all([gz(bytes, { level: 9 }).then((made) => writeFile(join(folder, `${name}.gz`), made)), br(bytes).then((made) => writeFile(join(folder, `${name}.br`), made))])
+      await writeFile(join(folder, `${name}.gz`), await gz(bytes, { level: 9 }))
+      await writeFile(join(folder, `${name}.br`), await br(bytes))
     }),
   )
 }

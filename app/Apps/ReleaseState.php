@@ -23,6 +23,7 @@ final class ReleaseState
         $server = ServerAddress::of($app);
 
         return [
+            'troubles' => Troubles::of($app),
             'builds' => $app
                 ->builds()
                 ->orderByDesc('id')

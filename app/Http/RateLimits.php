@@ -31,6 +31,7 @@ final class RateLimits
         'tap' => [120, 600],
         'pulse' => [120, 1500],
         'outlines' => [10, 120],
+        'trouble' => [10, 60],
         'arrive' => [60, 600],
         'mine' => [20, 60],
         'say' => [60, 240],

@@ -27,6 +27,9 @@ enum Ability: string
     case ChoosesFiles = 'ChoosesFiles';
     case TakesPictures = 'TakesPictures';
     case Locates = 'Locates';
+    case TakesShared = 'TakesShared';
+    case Locks = 'Locks';
+    case Fails = 'Fails';
 
     /** @return list<self> those that the app's sentences use */
     public static function of(Blueprint $blueprint): array
@@ -35,7 +38,9 @@ enum Ability: string
         $walk = $blueprint->walk();
         $pictures = in_array(PictureType::class, $asked, true);
         $uses = fn (self $ability): bool => match ($ability) {
-            self::Feels => true,
+            self::Feels, self::Fails => true,
+            self::TakesShared => $blueprint->sharedScreen() !== null,
+            self::Locks => $blueprint->release->locked,
             self::Shares => $walk->nodesOf(ShareText::class) !== [],
             self::Saves => $walk->nodesOf(DownloadMine::class) !== [],
             // Who takes pictures chooses files, too.

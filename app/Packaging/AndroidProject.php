@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Packaging;
 
+use Lanai\Core\Effects\SignInThrough;
+use Lanai\Core\Model\Blueprint;
+
 /** Lays out the Android project of an app: manifest, resources, icons in all densities, the shell, and the device bundle as assets. */
 final class AndroidProject
 {
@@ -90,12 +93,26 @@ final class AndroidProject
             '{{scheme}}' => (string) parse_url($job->server, PHP_URL_SCHEME),
             '{{host}}' => (string) parse_url($job->server, PHP_URL_HOST),
             '{{slug}}' => $job->app->slug,
+            '{{filters}}' => self::filters($job->blueprint),
+            '{{shared}}' => $job->blueprint->sharedScreen()?->slug() ?? '',
+            '{{name}}' => self::literal($job->blueprint->name),
             '{{reason}}' => self::literal(
                 $release->location === ''
                     ? "{$job->blueprint->name} would like to know where this phone is."
                     : "{$job->blueprint->name} uses where this phone is to ".rtrim($release->location, '.').'.',
             ),
         ];
+    }
+
+    /** What else may open the app: a text that is shared to it, and a provider's page that leads back into it. */
+    private static function filters(Blueprint $blueprint): string
+    {
+        $filter = fn (string $action, string $rest): string => "<intent-filter><action android:name=\"android.intent.action.$action\"/>".
+            '<category android:name="android.intent.category.DEFAULT"/>'.$rest.'</intent-filter>';
+        $open = '<category android:name="android.intent.category.BROWSABLE"/><data android:scheme="'.$blueprint->release->package.'"/>';
+
+        return ($blueprint->sharedScreen() === null ? '' : $filter('SEND', '<data android:mimeType="text/plain"/>')).
+            ($blueprint->walk()->nodesOf(SignInThrough::class) === [] ? '' : $filter('VIEW', $open));
     }
 
     /**
@@ -110,7 +127,7 @@ final class AndroidProject
             '.super Ljava/lang/Object;',
             '.method public static of(Lapp/lanai/shell/MainActivity;)[Lapp/lanai/shell/Ability;',
             '    .registers 4',
-            '    const/4 v0, 0x'.dechex(count($abilities)),
+            '    const/16 v0, 0x'.dechex(count($abilities)),
             '    new-array v0, v0, [Lapp/lanai/shell/Ability;',
         ];
         foreach ($abilities as $i => $ability) {
@@ -119,7 +136,7 @@ final class AndroidProject
                 $lines,
                 "    new-instance v1, $class",
                 "    invoke-direct {v1, p0}, $class-><init>(Lapp/lanai/shell/MainActivity;)V",
-                "    const/4 v2, 0x$i",
+                '    const/16 v2, 0x'.dechex($i),
                 '    aput-object v1, v0, v2',
             );
         }

@@ -25,6 +25,7 @@
         </form>
     @endif
     @if (($go ?? '') !== '')<form method="post" action="{{ $go }}">@csrf<button>Yes, go on</button></form>@endif
+    @if (($back ?? '') !== '')<p><a class="button" href="{{ $back }}">Back to {{ $app }}</a></p>@endif
 </main>
 </body>
 </html>

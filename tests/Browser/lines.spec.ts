@@ -155,6 +155,7 @@ test('charts, maps and pages of the web come only where they are used, and can b
   const app = device(page)
   await app.locator('.form').getByLabel('Name').fill('Fig')
   await app.getByRole('button', { name: 'Do something' }).click()
+  await expect(app.getByRole('menuitem').first()).toBeFocused()
   await page.keyboard.press('Escape')
   await expect(app.getByRole('menuitem')).toHaveCount(0)
   await expect(app.getByText('There is nothing to draw yet.')).toBeVisible()

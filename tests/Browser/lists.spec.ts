@@ -131,6 +131,42 @@ test('slots of a calendar are taken with one tap each, and a list is narrowed to
   await expect(p.locator('.item')).toHaveCount(3)
 })
 
+test('two days of a form are picked together, and what is wrong with one of them stands there', async ({ page, browser }) => {
+  await beginApp(page, 'Stays')
+  await script(page, `app Stays
+
+table Stays, each a Stay
+  may be seen by everyone
+  may be added by everyone
+  Name is a text
+  Arrives is a date, required
+  Leaves is a date, required
+
+screen Stays, first
+  Form for a new Stay asking Name, Arrives, Leaves, saying "Book", picking the days from Arrives to Leaves
+    saved: say "Booked."
+  List of Stays, by Name upward
+    shows name as title
+    shows arrives ~ " to " ~ leaves as note
+    when empty: "None."
+`)
+  const p = await phone(browser, 'about:blank')
+  await p.clock.setFixedTime(new Date(`${day(0)}T07:00Z`))
+  await p.goto(await shared(page))
+  await p.getByLabel('Name').fill('Ann')
+  await p.getByRole('button', { name: 'Book' }).tap()
+  await expect(p.locator('.box-wrong')).toHaveCount(1)
+  await p.getByRole('button', { name: /^Arrives – Leaves: nothing chosen/ }).tap()
+  const sheet = p.getByRole('dialog', { name: 'Arrives – Leaves' })
+  await sheet.getByRole('button', { name: aloud(5), exact: true }).tap()
+  await expect(sheet.getByText(/^From /)).toBeVisible()
+  await sheet.getByRole('button', { name: aloud(2), exact: true }).tap()
+  await sheet.getByRole('button', { name: 'Done' }).tap()
+  await expect(p.getByRole('button', { name: 'Arrives – Leaves: May 9 – Sat, May 12, 2035' })).toBeVisible()
+  await p.getByRole('button', { name: 'Book' }).tap()
+  await expect(p.locator('.item-note')).toHaveText('Wed 9 May to Sat 12 May')
+})
+
 test('an empty list offers what adds the first, and a long one a letter to go to', async ({ page, browser }) => {
   await made(page, [])
   const p = await phone(browser, await shared(page))

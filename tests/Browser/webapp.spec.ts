@@ -1,5 +1,6 @@
 import { expect, test } from './test'
-import { buildForHere, makeDemo, openDemo } from './founder'
+import { beginApp, buildForHere, makeDemo, nothingSerious, openDemo, script } from './founder'
+import { phone } from './phone'
 
 test('a web app goes through Pier, runs from the store, and opens without a network', async ({ page, browser }) => {
   await openDemo(page, 'release')
@@ -67,4 +68,44 @@ test('a live app is put on the home screen, and what was seen and comes next is 
   await expect(app.getByRole('heading', { level: 1 })).toHaveText('Swims this week')
   await visitor.setOffline(false)
   await expect(app.getByText('No connection.')).toHaveCount(0)
+})
+
+test('what another program shares opens the screen that takes it, and a fault is told to the founder', async ({ page, browser }) => {
+  await beginApp(page, 'Jotter')
+  const jot = 'screen Jot, taking Said is a text, takes what is shared\n  Text "Shared: {said}"\n'
+  await script(page, `app Jotter\n\nscreen Start, first\n  Text "Nothing yet."\n\n${jot}`)
+  const id = /apps\/(\d+)/.exec(page.url())?.[1]
+  await page.getByRole('button', { name: /^Release:/ }).click()
+  await page.getByRole('button', { name: /^Put revision/ }).click()
+  const live = page.getByRole('link', { name: /\/a\// })
+  const address = new URL((await live.getAttribute('href')) ?? '').pathname
+  const manifest = await (await page.request.get(`${address}/manifest.webmanifest`)).json()
+  expect(manifest.share_target.action).toBe(address)
+
+  const p = await phone(browser, `${address}?shared-text=Look%20%26%20see&shared-url=https%3A%2F%2Fexample.org%2F%C3%BC`)
+  await expect(p.getByText('Shared: Look & see https://example.org/ü')).toBeVisible()
+  expect(new URL(p.url()).search).toBe('')
+  await p.reload()
+  await expect(p.getByText('Shared: Look & see')).toBeVisible()
+  await p.getByRole('button', { name: 'Back' }).tap()
+  await expect(p.getByText('Nothing yet.')).toBeVisible()
+
+  const sent = p.waitForResponse((answer) => answer.url().endsWith('/trouble'))
+  await p.evaluate(() => {
+    setTimeout(() => {
+      throw new TypeError('The jar of row 7 is broken')
+    })
+  })
+  expect((await sent).status()).toBe(202)
+  await page.goto(`/apps/${id}/release`)
+  const told = page.getByRole('region', { name: 'What went wrong on phones' })
+  await told.locator('summary').filter({ hasText: 'TypeError: The jar of row 7 is broken' }).click()
+  await nothingSerious(page, 'what went wrong')
+  await told.getByRole('button', { name: 'I have seen to it' }).click()
+  await expect(told).toHaveCount(0)
+
+  await page.getByLabel(/^Locked by fingerprint/).check()
+  await expect(page.getByText('Saved, revision 3')).toBeVisible()
+  await page.getByLabel(/^Locked by fingerprint/).uncheck()
+  await expect(page.getByText('Saved, revision 4')).toBeVisible()
 })

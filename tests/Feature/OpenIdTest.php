@@ -163,7 +163,18 @@ final class OpenIdTest extends TestCase
         $back = substr($this->consent($url, 'p-2041'), strlen('http://localhost:8000'));
         $this->get($back)->assertOk()->assertSee('Did you begin this sign-in');
         self::assertSame(['waiting' => true], $this->arrive($handle));
-        $this->withoutMiddleware(\Illuminate\Foundation\Http\Middleware\ValidateCsrfToken::class)->post($back)->assertOk()->assertSee('You are signed in.');
+        $this->withoutMiddleware(\Illuminate\Foundation\Http\Middleware\ValidateCsrfToken::class)->post($back)->assertOk()->assertSee('You are signed in.')->assertDontSee('Back to');
+        self::assertArrayHasKey('session', $this->arrive($handle));
+    }
+
+    public function test_on_a_phone_the_page_leads_back_into_the_package(): void
+    {
+        [$url, $handle] = $this->begin();
+        $back = substr($this->consent($url, 'p-2041'), strlen('http://localhost:8000'));
+        $this->withoutMiddleware(\Illuminate\Foundation\Http\Middleware\ValidateCsrfToken::class)
+            ->post($back, [], ['User-Agent' => 'Mozilla/5.0 (Linux; Android 15; Pixel 9) Chrome/130.0 Mobile'])
+            ->assertOk()
+            ->assertSee('<a class="button" href="com.saltlark.companion:/back">Back to Saltlark</a>', false);
         self::assertArrayHasKey('session', $this->arrive($handle));
     }
 

@@ -124,7 +124,11 @@ final class RecordingsTest extends TestCase
     {
         $script = "app Cards\n\ntable Cards, each a Card\n  may be seen by everyone\n  Name is a text\n\nscreen Start, first\n$lines\n";
 
-        return tap(app(RevisionBook::class)->begin($this->owner ??= $this->stranger(), Blueprint::fromScript($script)), app(RevisionBook::class)->goLive(...))->refresh();
+        $book = app(RevisionBook::class);
+        $app = $book->begin($this->owner ??= $this->stranger(), Blueprint::fromScript($script));
+        $book->goLive($app);
+
+        return $app->refresh();
     }
 
     private function send(App $app, UploadedFile $file, ?UploadedFile $poster = null): TestResponse

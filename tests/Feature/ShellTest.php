@@ -39,7 +39,10 @@ final class ShellTest extends TestCase
         tapped:
           download my data
 
-    release
+    screen Words, taking Said is a text, takes what is shared
+      Text "{said}"
+
+    release, locked by fingerprint
       package is "com.example.roofs"
       location is used to "say “which hive’s” near"
     SCRIPT;
@@ -89,6 +92,30 @@ final class ShellTest extends TestCase
         $this->doesWhatThePageAsks($lines);
         $this->letsChooseAndTakePictures($lines);
         $this->tellsWhereItIsOnlyWhereThatIsGranted($lines);
+        $this->takesWhatIsSharedAndIsLocked($lines);
+        self::assertSame(['“”', 'nothing', '“java.lang.IllegalStateException: Out of wax', '“”'], [
+            $lines['no trouble yet'],
+            $lines['trouble for others'],
+            $lines['trouble'],
+            $lines['trouble told once'],
+        ]);
+    }
+
+    /** @param  array<string, string>  $lines */
+    private function takesWhatIsSharedAndIsLocked(array $lines): void
+    {
+        self::assertSame('https://app.lanai.invalid/index.html#/words/~Hi%20%26%20bye%2F%C3%BC', $lines['was shared']);
+        self::assertSame('as it was', $lines['was shared nothing']);
+        self::assertSame((string) (strlen('https://app.lanai.invalid/index.html#/words/~') + 2000), $lines['was shared much']);
+        // View.INVISIBLE is 4 and FLAG_SECURE 0x2000, from memory.
+        self::assertSame(['true', 'confirm Roofs 4'], [$lines['secure'], $lines['asked who holds it']]);
+        self::assertSame(['0', 'false', 'true', '1 4', 'true'], [
+            $lines['seen'],
+            $lines['asked again soon'],
+            $lines['asked again later'],
+            $lines['not known'],
+            $lines['a phone without a lock'],
+        ]);
     }
 
     /** @param  array<string, string>  $lines */
@@ -170,8 +197,10 @@ final class ShellTest extends TestCase
         self::assertSame(['nothing 0', 'nothing 0', 'none'], [$lines['own share'], $lines['own save'], $lines['saved file']]);
         self::assertSame('https://app.lanai.invalid false false', $lines['located, granted']);
         self::assertArrayNotHasKey('asked where it is', $lines);
+        self::assertSame(['as it was', 'false', 'no'], [$lines['was shared nothing'], $lines['secure'], $lines['asked who holds it']]);
+        self::assertSame('https://app.lanai.invalid/index.html#/one/7', $lines['was shared']);
         $code = (string) file_get_contents("$bare/classes.dex");
-        foreach (['TakesPictures', 'ChoosesFiles', 'Taken', 'Locates', 'Shares', 'Saves'] as $class) {
+        foreach (['TakesPictures', 'ChoosesFiles', 'Taken', 'Locates', 'Shares', 'Saves', 'TakesShared', 'Locks'] as $class) {
             self::assertStringNotContainsString("Lapp/lanai/shell/$class;", $code);
         }
 

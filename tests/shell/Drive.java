@@ -1,5 +1,6 @@
 import android.app.Activity;
 import android.app.AlertDialog;
+import android.app.KeyguardManager;
 import android.content.ContentProvider;
 import android.content.Context;
 import android.content.Intent;
@@ -7,6 +8,7 @@ import android.database.MatrixCursor;
 import android.net.Uri;
 import android.os.Bundle;
 import android.os.Parcelable;
+import android.os.SystemClock;
 import android.view.View;
 import android.view.WindowInsets;
 import android.webkit.JsPromptResult;
@@ -64,8 +66,64 @@ public class Drive {
         say("came by a link", web.loaded);
         call("onNewIntent", new Class<?>[] {Intent.class}, new Intent("android.intent.action.MAIN"));
         say("came back", web.loaded);
+        shared();
+        locks();
+        fails();
         call("onSaveInstanceState", new Class<?>[] {Bundle.class}, new Bundle());
         say("saved", web.saved);
+    }
+
+    private static void shared() throws Exception {
+        Intent sent = new Intent("android.intent.action.SEND");
+        sent.putExtra("android.intent.extra.TEXT", "Hi & bye/ü");
+        call("onNewIntent", new Class<?>[] {Intent.class}, sent);
+        say("was shared", web.loaded);
+        Intent empty = new Intent("android.intent.action.SEND");
+        web.loaded = "as it was";
+        call("onNewIntent", new Class<?>[] {Intent.class}, empty);
+        say("was shared nothing", web.loaded);
+        Intent long_ = new Intent("android.intent.action.SEND");
+        long_.putExtra("android.intent.extra.TEXT", "x".repeat(5000));
+        call("onNewIntent", new Class<?>[] {Intent.class}, long_);
+        say("was shared much", web.loaded.length());
+        web.loaded = "https://app.lanai.invalid/index.html#/one/7";
+    }
+
+    private static void locks() throws Exception {
+        say("secure", (activity.window.flags & 0x2000) != 0);
+        Activity.started = null;
+        call("onResume", new Class<?>[0]);
+        say("asked who holds it", Activity.started == null ? "no" : Activity.started.action + " " + Activity.started.extras.get("title") + " " + web.seen);
+        if (Activity.started == null) return;
+        call("onStop", new Class<?>[0]);
+        result(-1, null);
+        call("onResume", new Class<?>[0]);
+        say("seen", web.seen);
+        call("onStop", new Class<?>[0]);
+        SystemClock.now += 20_000;
+        Activity.started = null;
+        call("onResume", new Class<?>[0]);
+        say("asked again soon", Activity.started != null);
+        call("onStop", new Class<?>[0]);
+        SystemClock.now += 40_000;
+        call("onResume", new Class<?>[0]);
+        say("asked again later", Activity.started != null && web.seen == 4);
+        result(0, null);
+        say("not known", Activity.finished + " " + web.seen);
+        KeyguardManager.locks = false;
+        Activity.started = null;
+        call("onResume", new Class<?>[0]);
+        say("a phone without a lock", Activity.started == null);
+    }
+
+    private static void fails() {
+        Thread.UncaughtExceptionHandler handler = Thread.getDefaultUncaughtExceptionHandler();
+        say("no trouble yet", prompt(OWN, "lanai:trouble", ""));
+        handler.uncaughtException(Thread.currentThread(), new IllegalStateException("Out of wax"));
+        say("trouble for others", prompt(FOREIGN, "lanai:trouble", ""));
+        String told = prompt(OWN, "lanai:trouble", "");
+        say("trouble", told.replaceAll("[\\r\\n].*", "").replaceAll("(?s)\n.*", ""));
+        say("trouble told once", prompt(OWN, "lanai:trouble", ""));
     }
 
     private static void goesBack(FrameLayout frame) {

@@ -5,6 +5,8 @@ export interface Entry {
   deck: boolean
   app: number
   path: string
+  /** The screen that takes what is shared; '' for none. */
+  shared?: string
 }
 
 export const entry: Entry = JSON.parse(document.getElementById('entry')?.textContent ?? '{}')

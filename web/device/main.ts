@@ -4,8 +4,10 @@ import DevicePage from './DevicePage.vue'
 import { entry } from './entry'
 import { fetchNext } from './lines'
 import { listenToEdges } from './shell'
+import { listenForTrouble } from './troubles'
 
 listenToEdges()
+listenForTrouble()
 createApp(DevicePage).mount('#device')
 window.addEventListener('load', fetchNext)
 

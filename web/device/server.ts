@@ -64,13 +64,13 @@ async function sent(path: string, form: FormData, went?: (part: number) => void)
     request.responseType = 'json'
     request.withCredentials = entry.base.startsWith('/')
     for (const [name, value] of Object.entries(headers())) request.setRequestHeader(name, value)
-    request.upload.onprogress = ({ loaded, total }) => went?.(total ? loaded / total : 0)
-    request.onerror = () => failed(new Unreachable(LOST))
-    request.onload = () => {
+    request.upload.addEventListener('progress', ({ loaded, total }) => went?.(total ? loaded / total : 0))
+    request.addEventListener('error', () => failed(new Unreachable(LOST)))
+    request.addEventListener('load', () => {
       const answer = request.response ?? {}
       if (request.status < 300) return done(answer)
       failed(new Declined(request.status === 413 ? 'This file is too large to be sent.' : answer.message || 'It could not be sent. Please try again.'))
-    }
+    })
     request.send(form)
   })
 }

@@ -1,4 +1,5 @@
 import type { Outcome, Place } from '../contracts/view'
+import { addressOf } from './address'
 import { entry } from './entry'
 import { forgetKept } from './kept'
 import { server } from './server'
@@ -7,6 +8,8 @@ import type { Places } from './usePlaces'
 import type { Shown } from './useView'
 
 const ASKED_EVERY = 1500
+/** As much as a screen is given. */
+const LONGEST = 2000
 const ASKED_AT_MOST = 400
 
 /** Coming in and leaving: where somebody wanted to be who had to sign in first, and the way by a provider's page and back. */
@@ -67,12 +70,20 @@ export function useComing({ step, chain, go, startAt, returnTo, forgetLeft, begi
     return true
   }
 
+  /** A text that another program shared: its address is that of the screen that takes it. */
+  function shared() {
+    const query = new URLSearchParams(location.search)
+    const text = ['shared-title', 'shared-text', 'shared-url'].map((name) => query.get(name) ?? '').filter(Boolean).join('\n')
+    if (text && entry.shared) history.replaceState(null, '', `${location.pathname}${addressOf({ screen: entry.shared, args: [text.slice(0, LONGEST)] })}`)
+  }
+
   /** The first thing that is shown; somebody who left for a provider's page may have come back to this one. */
   async function comeIn() {
     const returns = !entry.deck && new URLSearchParams(location.search).has('back')
     if (returns) history.replaceState({}, '', location.pathname)
     stay = returns ? (JSON.parse(session.wanted() || '[]') as Place[]) : []
     if (returns) session.want('')
+    if (!entry.deck) shared()
     begin(stay)
     if (stay.length) wanted = step.value.id
     if (returns && session.pending() && (await returnedFrom().catch(() => false))) return

@@ -9,7 +9,9 @@ use App\Apps\Beginnings;
 use App\Apps\LayoutSurvey;
 use App\Apps\PeoplesUploads;
 use App\Apps\RevisionBook;
+use App\Apps\Troubles;
 use App\Apps\Uploads;
+use App\Device\DeviceName;
 use App\Device\Entry;
 use App\Http\Requests\DeviceRequest;
 use App\People\Belongings;
@@ -46,6 +48,7 @@ final class DeviceController
                 'media' => '/media/'.$entry->app->id,
                 'deck' => $entry->inDeck(),
                 'app' => $entry->app->id,
+                'shared' => $entry->blueprint()->sharedScreen()?->slug() ?? '',
                 'path' => ['live' => "/a/$key", 'share' => "/s/$key"][$way] ?? '',
             ],
         ]);
@@ -120,6 +123,18 @@ final class DeviceController
     public function pulse(Request $request, string $way, string $key): JsonResponse
     {
         return response()->json(['pulse' => Entry::from($request, $way, $key)->pulse()]);
+    }
+
+    /** Something went wrong on a device; nobody is told of it there. */
+    public function trouble(DeviceRequest $request, string $way, string $key): JsonResponse
+    {
+        $entry = Entry::from($request, $way, $key);
+        $request->validate(['said' => ['required', 'string', 'max:4000'], 'where' => ['nullable', 'string', 'max:8000']]);
+        $on = DeviceName::of((string) $request->userAgent(), $request->string('platform')->value());
+        $version = $entry->blueprint()->release->version.", revision {$entry->revision->number}";
+        Troubles::keep($entry->app, $request->string('said')->value(), $request->string('where')->value(), $on, $version);
+
+        return response()->json(['kept' => true], 202);
     }
 
     /** What screens look like before anything is in them, on a device like this one. */

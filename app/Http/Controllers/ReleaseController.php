@@ -9,6 +9,7 @@ use App\Apps\RevisionBook;
 use App\Jobs\BuildPackage;
 use App\Models\App;
 use App\Models\Build;
+use App\Models\Trouble;
 use App\Packaging\IconPainter;
 use App\Packaging\Packager;
 use App\Packaging\ServerAddress;
@@ -29,6 +30,14 @@ final class ReleaseController
         foreach ($app->submissions()->whereIn('state', StoreDesk::OPEN)->where('updated_at', '<', now()->subMilliseconds(600))->get() as $submission) {
             rescue(fn () => $desk->refresh($submission), report: false);
         }
+
+        return response()->json(ReleaseState::of($app));
+    }
+
+    /** The founder has seen to it; should it happen again, it is told again. */
+    public function forget(App $app, int $trouble): JsonResponse
+    {
+        Trouble::query()->where(['app_id' => $app->id, 'id' => $trouble])->delete();
 
         return response()->json(ReleaseState::of($app));
     }

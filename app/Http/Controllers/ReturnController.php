@@ -60,7 +60,7 @@ final class ReturnController
 
         return $same && ($pending->facts['beside'] ?? false) !== true
             ? redirect("$path?back=1")
-            : $this->page($people->app->name, 'You are signed in.', 'You can close this page and go on in the app.', 200);
+            : $this->page($people->app->name, 'You are signed in.', 'You can close this page and go on in the app.', 200, back: self::into($request, $people));
     }
 
     /** @return array{People, string} and the address of the app */
@@ -75,8 +75,16 @@ final class ReturnController
         return [new People($app, DataSet::from($set), $revision->read()), $set === 'live' ? "/a/$app->slug" : "/s/$app->share_code"];
     }
 
-    private function page(string $app, string $title, string $text, int $status, string $go = ''): Response
+    /** The address that opens the app again on a phone that has its package; '' elsewhere. */
+    private static function into(Request $request, People $people): string
     {
-        return response()->view('public', ['app' => $app, 'title' => $title, 'paragraphs' => [$text], 'go' => $go], $status);
+        $package = $people->blueprint->release->package;
+
+        return $package !== '' && str_contains((string) $request->userAgent(), 'Android') ? "$package:/back" : '';
+    }
+
+    private function page(string $app, string $title, string $text, int $status, string $go = '', string $back = ''): Response
+    {
+        return response()->view('public', ['app' => $app, 'title' => $title, 'paragraphs' => [$text], 'go' => $go, 'back' => $back], $status);
     }
 }

@@ -20,6 +20,8 @@ final class Findings
             new Rules\ListOfNothing(),
             new Rules\MapWithoutPlaces(),
             new Rules\CalendarWithoutDays(),
+            new Rules\DaysNotTogether(),
+            new Rules\SharedWithoutText(),
             new Rules\ChoiceOfNothing(),
             new Rules\SlowList(),
             new Rules\FormulaInCircles(),

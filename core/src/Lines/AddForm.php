@@ -41,6 +41,7 @@ final readonly class AddForm implements Labelled
      * @param  string  $one  what one row of the table is called
      * @param  list<string>  $asking  names of fields
      * @param  string  $label  of the button
+     * @param  string  $from  of two days that are picked together, the field of the first, and $until that of the last
      * @param  list<Assignment>  $with  values that are set without being asked
      * @param  list<Effect>  $saved  what happens afterwards; "this" is the new row
      */
@@ -49,6 +50,8 @@ final readonly class AddForm implements Labelled
         public array $asking = [],
         public string $label = '',
         public bool $oneByOne = false,
+        public string $from = '',
+        public string $until = '',
         public Placing $placing = new Placing(),
         #[ListOf(Assignment::class)] public array $with = [],
         #[ListOf(AnyEffect::class)] public array $saved = [],
@@ -62,6 +65,7 @@ final readonly class AddForm implements Labelled
                 Clause::joined('asking', 'asking for', new Series('asking', ',', new FieldFit())),
                 Clause::of('saying', 'its button says', new Blank('label', new TextFit())),
                 Clause::flag('oneByOne', 'one question at a time'),
+                self::stretch(),
                 ...Placing::acting(),
             )
             ->below(
@@ -69,7 +73,7 @@ final readonly class AddForm implements Labelled
                 new Block('saved', 'saved:', Families::of(AnyEffect::class), 'what happens once it is saved'),
             )
             ->within(
-                ['asking', 'with'],
+                ['asking', 'with', 'from', 'until'],
                 fn (array $data, Scope $scope): Scope => $scope->target(
                     Blueprint::in($scope)->tableOfOne(is_string($data['one'] ?? null) ? $data['one'] : ''),
                 ),

@@ -38,6 +38,7 @@ final readonly class ChangeForm implements Labelled
     /**
      * @param  string  $row  a formula that gives the row
      * @param  list<string>  $asking  names of fields
+     * @param  string  $from  of two days that are picked together, the field of the first, and $until that of the last
      * @param  list<Assignment>  $with
      * @param  list<Effect>  $saved
      */
@@ -46,6 +47,8 @@ final readonly class ChangeForm implements Labelled
         public array $asking = [],
         public string $label = '',
         public bool $oneByOne = false,
+        public string $from = '',
+        public string $until = '',
         public Placing $placing = new Placing(),
         #[ListOf(Assignment::class)] public array $with = [],
         #[ListOf(AnyEffect::class)] public array $saved = [],
@@ -59,13 +62,14 @@ final readonly class ChangeForm implements Labelled
                 Clause::joined('asking', 'asking for', new Series('asking', ',', new FieldFit())),
                 Clause::of('saying', 'its button says', new Blank('label', new TextFit())),
                 Clause::flag('oneByOne', 'one question at a time'),
+                self::stretch(),
                 ...Placing::acting(),
             )
             ->below(
                 new Children('with', Family::only('“set”', Assignment::class), 'a value set without asking'),
                 new Block('saved', 'saved:', Families::of(AnyEffect::class), 'what happens once it is saved'),
             )
-            ->within(['asking', 'with'], ChangeRow::targetScope(...));
+            ->within(['asking', 'with', 'from', 'until'], ChangeRow::targetScope(...));
     }
 
     public function draw(Scene $scene): array

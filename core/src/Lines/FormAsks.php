@@ -6,7 +6,12 @@ namespace Lanai\Core\Lines;
 
 use Lanai\Core\Access\SignInFirst;
 use Lanai\Core\Data\RowCheck;
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Clause;
+use Lanai\Core\Language\Words;
 use Lanai\Core\Model\Field;
+use Lanai\Core\Model\FieldTypes\DateType;
+use Lanai\Core\Model\Fits\FieldFit;
 use Lanai\Core\Model\Row;
 use Lanai\Core\Model\Table;
 use Lanai\Core\Play\Assignment;
@@ -19,6 +24,36 @@ use Lanai\Core\Text\Names;
 /** What the two forms share: the boxes for a table's fields, and the check of what was typed. */
 trait FormAsks
 {
+    private static function stretch(): Clause
+    {
+        return Clause::of(
+            'picking the days from',
+            'two days that are picked together',
+            new Blank('from', new FieldFit()),
+            new Words('to'),
+            new Blank('until', new FieldFit()),
+        );
+    }
+
+    /** Whether two days are picked together: both are asked for, and are days. */
+    private function picksDays(Table $table): bool
+    {
+        $asked = fn (string $name): bool => in_array($name, $this->asking, true) && $table->field($name)?->type instanceof DateType;
+
+        return $this->from !== $this->until && $asked($this->from) && $asked($this->until);
+    }
+
+    /** @return array{until?: string, within?: string} */
+    private function together(Table $table, string $name): array
+    {
+        return match (true) {
+            ! $this->picksDays($table) => [],
+            $name === $this->from => ['until' => Names::inFormula($this->until)],
+            $name === $this->until => ['within' => Names::inFormula($this->from)],
+            default => [],
+        };
+    }
+
     /** @return list<array<string, mixed>> */
     private function boxes(Table $table, Scene $scene, ?Row $row): array
     {
@@ -35,7 +70,11 @@ trait FormAsks
                     'required' => $field->required,
                     'hint' => '',
                     'value' => $field->type->write($row === null ? $begun[$field->column()] ?? null : $row->value($field)),
-                ] + $scene->choices($field->type, $row?->value($field), name: Names::inFormula($field->name)) + OnMap::forBox($field->type, $scene->blueprint) + FilesTaken::forBox($field->type);
+                ] +
+                    $scene->choices($field->type, $row?->value($field), name: Names::inFormula($field->name)) +
+                    OnMap::forBox($field->type, $scene->blueprint) +
+                    FilesTaken::forBox($field->type) +
+                    $this->together($table, $name);
             }
         }
 

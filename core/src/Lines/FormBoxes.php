@@ -24,7 +24,16 @@ final readonly class FormBoxes
     /** @param  array<string, mixed>  $node */
     public function form(array $node): Box
     {
-        $boxes = array_map($this->input(...), array_map(fn (array $b): array => $b, Nodes::of($node['boxes'] ?? [], false)));
+        $all = array_column(Nodes::of($node['boxes'] ?? [], false), null, 'name');
+        $boxes = [];
+        foreach ($all as $box) {
+            // Two days that are picked together have one box.
+            $other = $all[Nodes::text($box, 'until')] ?? null;
+            if (! isset($box['within'])) {
+                $label = Nodes::text($box, 'label').($other === null ? '' : ' – '.Nodes::text($other, 'label'));
+                $boxes[] = $this->input(['label' => $label] + $box);
+            }
+        }
         $step = [];
         if (($node['oneByOne'] ?? false) === true) {
             $step = [new Box(text: $this->pen->text('1 of '.count($boxes), 0.875, 1.25))];

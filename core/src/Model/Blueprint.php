@@ -499,6 +499,12 @@ final class Blueprint implements HasSentence, Schema
         return $this->screenIndexes[mb_strtolower($name)] ?? ($this->screenIndexes[$name] ?? null);
     }
 
+    /** The screen that a text opens which another program shares; null for none. */
+    public function sharedScreen(): ?Screen
+    {
+        return array_values(array_filter($this->screens, fn (Screen $s): bool => $s->shared && $s->takesText()))[0] ?? null;
+    }
+
     public function firstScreen(): ?Screen
     {
         foreach ($this->screens as $screen) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lanai\Core\Model;
 
 use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Clause;
 use Lanai\Core\Language\Fits\ColourFit;
 use Lanai\Core\Language\Fits\NumberFit;
 use Lanai\Core\Language\Fits\TextFit;
@@ -21,6 +22,7 @@ final readonly class Release implements HasSentence
      * @param  int  $build  the build number, higher with every submission that a store takes
      * @param  string  $letter  drawn on the icon where no picture is given
      * @param  string  $icon  the name of an uploaded square picture
+     * @param  bool  $locked  a package shows what is in it once the phone knows who holds it
      * @param  string  $location  what it is for that the app may know where a phone is, as it follows “to”
      */
     public function __construct(
@@ -34,6 +36,7 @@ final readonly class Release implements HasSentence
         public string $summary = '',
         public string $description = '',
         public string $location = '',
+        public bool $locked = false,
     ) {
     }
 
@@ -41,7 +44,7 @@ final readonly class Release implements HasSentence
     {
         $text = fn (string $key, string $lead): SubLine => new SubLine($lead, new Blank($key, TextFit::plain()), $lead);
 
-        return Sentence::of('release')->below(
+        return Sentence::of('release')->clauses(Clause::flag('locked', 'locked by fingerprint'))->below(
             $text('package', 'package is'),
             $text('version', 'version is'),
             new SubLine('build number is', new Blank('build', NumberFit::whole(1, 2100000000)), 'build number is'),

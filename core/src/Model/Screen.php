@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Model;
 
+use Lanai\Core\Formula\Kind;
 use Lanai\Core\Formula\Scope;
 use Lanai\Core\Formula\Type;
 use Lanai\Core\Language\Blank;
@@ -38,6 +39,7 @@ final class Screen implements HasSentence
      * @param  bool  $full  without a title bar and tabs
      * @param  'sliding'|'rising'|'fading'|''  $opens  how it comes in
      * @param  'large'|'over'|''  $bar  a title that is large until one scrolls, or one over the picture with which the page begins
+     * @param  bool  $shared  a text that another program shares opens it; it takes that text and nothing else
      * @param  list<array<string, mixed>>  $actions  data of lines in the title bar: they are read when they are asked for
      * @param  list<array<string, mixed>>  $lines  data of lines
      */
@@ -51,6 +53,7 @@ final class Screen implements HasSentence
         public readonly bool $full = false,
         public readonly string $opens = '',
         public readonly string $bar = '',
+        public readonly bool $shared = false,
         #[ListOf(AnyLine::class, later: true)] private readonly array $actions = [],
         #[ListOf(AnyLine::class, later: true)] private readonly array $lines = [],
     ) {
@@ -96,12 +99,19 @@ final class Screen implements HasSentence
                     'how its title stands',
                     new Blank('bar', ChoiceFit::of('large or over the picture', ['large' => 'large', 'over' => 'over the picture'])),
                 ),
+                Clause::flag('shared', 'takes what is shared'),
             )
             ->below(
                 new Block('actions', 'in the title bar:', Families::of(AnyLine::class), 'an action in the title bar'),
                 new Children('lines', Families::of(AnyLine::class), 'a line'),
             )
             ->within(['lines', 'title', 'actions'], self::scope(...));
+    }
+
+    /** Whether a text can open it: it is given one, and nothing else. */
+    public function takesText(): bool
+    {
+        return $this->about === [] && count($this->taking) === 1 && $this->taking[0]->type->type()->kind === Kind::Text;
     }
 
     /** @return list<AnyParameter> what it is given, in the order of arguments */

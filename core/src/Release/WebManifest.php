@@ -34,6 +34,22 @@ final class WebManifest
             'background_color' => $blueprint->theme->background,
             'theme_color' => $blueprint->theme->main,
             'icons' => [$icon(192, 'any'), $icon(512, 'any'), $icon(192, 'maskable'), $icon(512, 'maskable')],
-        ];
+        ] + self::shareTarget($blueprint, $start);
+    }
+
+    /** @return array{share_target?: array<string, mixed>} of the W3C Web Share Target API: a shared text opens the screen that takes it */
+    private static function shareTarget(Blueprint $blueprint, string $start): array
+    {
+        $screen = $blueprint->sharedScreen();
+
+        return $screen === null
+            ? []
+            : [
+                'share_target' => [
+                    'action' => $start,
+                    'method' => 'GET',
+                    'params' => ['title' => 'shared-title', 'text' => 'shared-text', 'url' => 'shared-url'],
+                ],
+            ];
     }
 }

@@ -5,7 +5,8 @@ import CalendarGrid from './CalendarGrid.vue'
 import PickSheet from './PickSheet.vue'
 
 /** The days from one to another: the first tap says where they begin, the second where they end. An ISO 8601 interval. */
-const props = defineProps<{ label: string; days: string }>()
+/** @param keeps some are needed */
+const props = defineProps<{ label: string; days: string; keeps?: boolean }>()
 const emit = defineEmits<{ done: [days: string]; close: [] }>()
 const [first = '', last = ''] = props.days.split('/')
 const from = ref(first)
@@ -25,7 +26,7 @@ function choose(day: string) {
 <template>
   <PickSheet
     :label="label"
-    :clears="days !== ''"
+    :clears="days !== '' && !keeps"
     :ready="from !== ''"
     @done="emit('done', `${from}/${to || from}`)"
     @clear="emit('done', '')"

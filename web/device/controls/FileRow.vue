@@ -11,7 +11,15 @@ defineEmits<{ chosen: [event: Event] }>()
     <span class="line-control file-line" :class="{ none }">
       <span>{{ sending ? 'Sending…' : words }}</span>
       <DeviceIcon v-if="none" name="plus" />
-      <input :id="id" type="file" :accept="accept" :aria-label="label" :aria-busy="sending" :aria-describedby="`${id}-wrong`" @change="$emit('chosen', $event)" />
+      <input
+        :id="id"
+        type="file"
+        :accept="accept"
+        :aria-label="label"
+        :aria-busy="sending"
+        :aria-describedby="`${id}-wrong`"
+        @change="$emit('chosen', $event)"
+      />
     </span>
     <slot />
   </span>

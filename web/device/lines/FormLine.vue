@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, inject, onMounted, onUpdated, reactive, ref, watch } from 'vue'
-import type { FormNode } from '../../contracts/view'
+import type { Box, FormNode } from '../../contracts/view'
 import type { Device } from '../useDevice'
 import InputBox from './InputBox.vue'
 
@@ -9,8 +9,25 @@ const device = inject('device') as Device
 const typed = reactive<Record<string, string>>({})
 /** With one question at a time: which one is asked. */
 const step = ref(0)
-const last = computed(() => !props.node.oneByOne || step.value >= props.node.boxes.length - 1)
-const asked = computed(() => (props.node.oneByOne ? props.node.boxes.slice(step.value, step.value + 1) : props.node.boxes))
+/** Two days that are picked together have one box. */
+const boxes = computed(() => props.node.boxes.filter((box) => !box.within).map((box) => (box.until ? days(box) : box)))
+const last = computed(() => !props.node.oneByOne || step.value >= boxes.value.length - 1)
+const asked = computed(() => (props.node.oneByOne ? boxes.value.slice(step.value, step.value + 1) : boxes.value))
+
+const until = (box: Box) => props.node.boxes.find((one) => one.name === box.until)
+const days = (box: Box): Box => ({ ...box, control: 'days' as Box['control'], label: `${box.label} – ${until(box)?.label}` })
+const valueOf = (box: Box): string => {
+  const value = typed[box.name] ?? box.value
+  const other = until(box)
+  return other && (value || valueOf(other)) ? `${value}/${valueOf(other)}` : value
+}
+const wrongIn = (box: Box) => device.errors.value[box.name] || device.errors.value[box.until ?? '']
+
+function fill(box: Box, value: string) {
+  const [first, second = ''] = box.until ? value.split('/') : [value]
+  type(box.name, first)
+  if (box.until) type(box.until, second)
+}
 
 /** What stood in a box when somebody began to change it: so it is noticed where somebody else has changed it since. */
 const began: Record<string, string> = {}
@@ -61,7 +78,7 @@ function onward(event: KeyboardEvent) {
 watch(
   () => device.errors.value,
   (errors) => {
-    const first = props.node.boxes.findIndex((box) => errors[box.name])
+    const first = boxes.value.findIndex((box) => errors[box.name] || errors[box.until ?? ''])
     if (first < 0) return
     if (props.node.oneByOne) step.value = first
   },
@@ -71,15 +88,15 @@ watch(
 
 <template>
   <form ref="form" class="form" novalidate @submit.prevent="send()" @keydown.enter="onward">
-    <p v-if="node.oneByOne" class="form-step" role="status">{{ step + 1 }} of {{ node.boxes.length }}</p>
+    <p v-if="node.oneByOne" class="form-step" role="status">{{ step + 1 }} of {{ boxes.length }}</p>
     <InputBox
       v-for="box in asked"
       :key="box.name"
       :box="box"
       :at="node.at"
-      :model-value="typed[box.name] ?? box.value"
-      :error="device.errors.value[box.name]"
-      @update:model-value="type(box.name, $event)"
+      :model-value="valueOf(box)"
+      :error="wrongIn(box)"
+      @update:model-value="fill(box, $event)"
     />
     <button class="button main" :disabled="node.enabled === false" :aria-busy="device.isBusy(node.at)">{{ last ? node.label : 'Go on' }}</button>
     <button v-if="node.oneByOne && step > 0" type="button" class="button quiet" @click="step--">Back</button>

@@ -217,7 +217,14 @@ defineExpose({ order, who, choice })
         />
       </span>
       <span class="deck-again">
-        <v-btn :icon="mdiUndoVariant" size="x-small" variant="text" aria-label="Go back, by the phone’s own button" title="The phone’s own way back" @click="order({ lanai: 'back' })" />
+        <v-btn
+          :icon="mdiUndoVariant"
+          size="x-small"
+          variant="text"
+          aria-label="Go back, by the phone’s own button"
+          title="The phone’s own way back"
+          @click="order({ lanai: 'back' })"
+        />
         <v-btn :icon="mdiReload" size="x-small" variant="text" aria-label="Begin again" title="Begin again" @click="order({ lanai: 'open', screen: '' })" />
         <v-btn v-if="!first" :icon="mdiClose" size="x-small" variant="text" aria-label="Put this device away" title="Put away" @click="emit('close')" />
       </span>

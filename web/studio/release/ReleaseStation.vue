@@ -84,6 +84,13 @@ async function upload(event: Event) {
       <ReleaseText at="/release/title" label="Title in the stores" :value="data.title" :most="30" />
       <ReleaseText at="/release/summary" label="Short description" :value="data.summary" :most="80" />
       <ReleaseText at="/release/description" label="Full description" :value="data.description" :most="4000" :rows="4" />
+      <v-checkbox
+        :model-value="data.locked"
+        density="compact"
+        hide-details
+        label="Locked by fingerprint: on a phone it opens once the phone knows who holds it"
+        @update:model-value="studio.edit($event ? { do: 'offer', at: '/release/locked' } : { do: 'remove', places: ['/release/locked'] })"
+      />
       <ReleaseText at="/release/location" label="Where a form asks for a place, the app uses where the phone is to …" :value="data.location" :most="120" />
     </section>
 
@@ -110,6 +117,21 @@ async function upload(event: Event) {
           >Put revision {{ studio.state.value?.revision.number }} live</v-btn
         >
       </div>
+    </section>
+
+    <section v-if="release?.troubles.length" class="release-part" aria-label="What went wrong on phones">
+      <h2>What went wrong on phones</h2>
+      <details v-for="trouble in release.troubles" :key="trouble.id" class="trouble">
+        <summary>
+          {{ trouble.said }}
+          <span class="small">
+            {{ trouble.times === 1 ? 'once' : `${trouble.times} times` }}, last on {{ trouble.on }}, version {{ trouble.version }},
+            {{ new Date(trouble.last).toLocaleString() }}
+          </span>
+        </summary>
+        <pre class="code">{{ trouble.where }}</pre>
+        <v-btn size="small" variant="tonal" @click="act(() => api.remove(`apps/${studio.app}/troubles/${trouble.id}`))">I have seen to it</v-btn>
+      </details>
     </section>
 
     <section class="release-part" aria-label="Packages">

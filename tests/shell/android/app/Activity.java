@@ -4,6 +4,7 @@ import android.content.Context;
 import android.content.Intent;
 import android.os.Bundle;
 import android.view.View;
+import android.view.Window;
 import android.window.OnBackInvokedDispatcher;
 import java.util.List;
 
@@ -13,12 +14,26 @@ public class Activity extends Context {
     public static int code;
     public static List<String> asked = List.of();
     public static int left;
+    public static int finished;
+    public final Window window = new Window();
     public Intent intent = new Intent("android.intent.action.MAIN");
     public final OnBackInvokedDispatcher dispatcher = new OnBackInvokedDispatcher.Kept();
 
     protected void onCreate(Bundle state) {}
 
     protected void onNewIntent(Intent intent) {}
+
+    protected void onResume() {}
+
+    protected void onStop() {}
+
+    public void finish() {
+        finished++;
+    }
+
+    public Window getWindow() {
+        return window;
+    }
 
     protected void onSaveInstanceState(Bundle state) {}
 

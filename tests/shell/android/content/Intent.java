@@ -34,6 +34,14 @@ public class Intent implements Parcelable {
         return chooser;
     }
 
+    public String getAction() {
+        return action;
+    }
+
+    public String getStringExtra(String name) {
+        return (String) extras.get(name);
+    }
+
     public Uri getData() {
         return data;
     }

@@ -13,6 +13,11 @@ public class Uri implements Parcelable {
         return new Uri(text);
     }
 
+    /** As the platform writes it: all but letters, digits and _-!.~'()* as UTF-8 bytes. */
+    public static String encode(String text) {
+        return java.net.URLEncoder.encode(text, java.nio.charset.StandardCharsets.UTF_8).replace("+", "%20");
+    }
+
     public String getScheme() {
         return uri.getScheme();
     }

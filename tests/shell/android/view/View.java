@@ -5,6 +5,7 @@ import android.content.Context;
 public class View {
     public int padding;
     public int visibility;
+    public int seen;
     public int felt;
     public OnApplyWindowInsetsListener insets;
 
@@ -22,6 +23,10 @@ public class View {
 
     public void setPadding(int left, int top, int right, int bottom) {
         padding = bottom;
+    }
+
+    public void setVisibility(int seen) {
+        this.seen = seen;
     }
 
     public void setSystemUiVisibility(int flags) {

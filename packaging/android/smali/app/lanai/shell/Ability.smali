@@ -40,6 +40,25 @@
     return v0
 .end method
 
+# The place of the app that what opened it is for, as in its addresses after the #; null where that is not for it.
+.method public opened(Landroid/content/Intent;)Ljava/lang/String;
+    .registers 3
+    const/4 v0, 0x0
+    return-object v0
+.end method
+
+# The app has come to the front.
+.method public shown()V
+    .registers 1
+    return-void
+.end method
+
+# Something else has come to the front.
+.method public hidden()V
+    .registers 1
+    return-void
+.end method
+
 # True where it had begun what has come back: a code, how it ended, and what it brought.
 .method public result(IILandroid/content/Intent;)Z
     .registers 5

@@ -65,15 +65,38 @@
     return-void
 .end method
 
-# The start, or the place that a link of the app names after its #.
+# The place that a link of the app names after its #, or that an ability knows; null for none.
+.method private place(Landroid/content/Intent;)Ljava/lang/String;
+    .registers 7
+    const/4 v0, 0x0
+    if-eqz p1, :done
+    invoke-virtual {p1}, Landroid/content/Intent;->getData()Landroid/net/Uri;
+    move-result-object v1
+    if-eqz v1, :abilities
+    invoke-virtual {v1}, Landroid/net/Uri;->getEncodedFragment()Ljava/lang/String;
+    move-result-object v0
+    if-nez v0, :done
+    :abilities
+    iget-object v1, p0, Lapp/lanai/shell/MainActivity;->abilities:[Lapp/lanai/shell/Ability;
+    array-length v2, v1
+    const/4 v3, 0x0
+    :next
+    if-ge v3, v2, :done
+    aget-object v4, v1, v3
+    invoke-virtual {v4, p1}, Lapp/lanai/shell/Ability;->opened(Landroid/content/Intent;)Ljava/lang/String;
+    move-result-object v0
+    if-nez v0, :done
+    add-int/lit8 v3, v3, 0x1
+    goto :next
+    :done
+    return-object v0
+.end method
+
+# The start, or the place that it was opened for.
 .method private open(Landroid/content/Intent;)V
     .registers 6
     const-string v0, "https://app.lanai.invalid/index.html"
-    if-eqz p1, :load
-    invoke-virtual {p1}, Landroid/content/Intent;->getData()Landroid/net/Uri;
-    move-result-object v1
-    if-eqz v1, :load
-    invoke-virtual {v1}, Landroid/net/Uri;->getEncodedFragment()Ljava/lang/String;
+    invoke-direct {p0, p1}, Lapp/lanai/shell/MainActivity;->place(Landroid/content/Intent;)Ljava/lang/String;
     move-result-object v1
     if-eqz v1, :load
     const-string v2, "#"
@@ -91,14 +114,43 @@
 .method protected onNewIntent(Landroid/content/Intent;)V
     .registers 4
     invoke-super {p0, p1}, Landroid/app/Activity;->onNewIntent(Landroid/content/Intent;)V
-    invoke-virtual {p1}, Landroid/content/Intent;->getData()Landroid/net/Uri;
-    move-result-object v0
-    if-eqz v0, :stay
-    invoke-virtual {v0}, Landroid/net/Uri;->getEncodedFragment()Ljava/lang/String;
+    invoke-direct {p0, p1}, Lapp/lanai/shell/MainActivity;->place(Landroid/content/Intent;)Ljava/lang/String;
     move-result-object v0
     if-eqz v0, :stay
     invoke-direct {p0, p1}, Lapp/lanai/shell/MainActivity;->open(Landroid/content/Intent;)V
     :stay
+    return-void
+.end method
+
+.method protected onResume()V
+    .registers 5
+    invoke-super {p0}, Landroid/app/Activity;->onResume()V
+    iget-object v0, p0, Lapp/lanai/shell/MainActivity;->abilities:[Lapp/lanai/shell/Ability;
+    array-length v1, v0
+    const/4 v2, 0x0
+    :next
+    if-ge v2, v1, :done
+    aget-object v3, v0, v2
+    invoke-virtual {v3}, Lapp/lanai/shell/Ability;->shown()V
+    add-int/lit8 v2, v2, 0x1
+    goto :next
+    :done
+    return-void
+.end method
+
+.method protected onStop()V
+    .registers 5
+    invoke-super {p0}, Landroid/app/Activity;->onStop()V
+    iget-object v0, p0, Lapp/lanai/shell/MainActivity;->abilities:[Lapp/lanai/shell/Ability;
+    array-length v1, v0
+    const/4 v2, 0x0
+    :next
+    if-ge v2, v1, :done
+    aget-object v3, v0, v2
+    invoke-virtual {v3}, Lapp/lanai/shell/Ability;->hidden()V
+    add-int/lit8 v2, v2, 0x1
+    goto :next
+    :done
     return-void
 .end method
 
