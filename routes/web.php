@@ -127,7 +127,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('apps/{app}/pages', [C\PeopleController::class, 'pages']);
         Route::post('apps/{app}/pages', [C\PeopleController::class, 'visitPages']);
         Route::get('apps/{app}/release', [C\ReleaseController::class, 'show']);
-        Route::delete('apps/{app}/troubles/{trouble}', [C\ReleaseController::class, 'forget']);
+        Route::delete('apps/{app}/troubles/{trouble}', [C\ReleaseController::class, 'forget'])->where('trouble', '[0-9]{1,18}');
         Route::get('apps/{app}/key', [C\ReleaseController::class, 'key']);
         Route::get('apps/{app}/icon.png', [C\ReleaseController::class, 'icon']);
         Route::post('apps/{app}/address', [C\ReleaseController::class, 'address'])->middleware('throttle:service');

@@ -44,7 +44,9 @@ final class Troubles
                 ->limit(20)
                 ->get()
                 ->map(
-                    fn (Trouble $t): array => $t->only(['id', 'said', 'where', 'times', 'on', 'version']) + ['last' => (string) $t->updated_at?->toIso8601String()],
+                    fn (Trouble $t): array => $t->only(['id', 'said', 'where', 'times', 'on', 'version']) + [
+                        'last' => (string) $t->updated_at?->toIso8601String(),
+                    ],
                 )
                 ->all(),
         );

@@ -33,7 +33,14 @@ final class DeviceFiles
         foreach (self::needed($blueprint) as $file) {
             $files[$file] = (string) file_get_contents(public_path("build/device/$file"));
         }
-        $entry = ['base' => "$server/device/live/$app->slug", 'media' => "$server/media/$app->id", 'deck' => false, 'app' => $app->id, 'path' => ''] + ['shared' => $blueprint->sharedScreen()?->slug() ?? ''];
+        $entry = [
+            'base' => "$server/device/live/$app->slug",
+            'media' => "$server/media/$app->id",
+            'deck' => false,
+            'app' => $app->id,
+            'path' => '',
+            'shared' => $blueprint->sharedScreen()?->slug() ?? '',
+        ];
         $files['index.html'] = strtr((string) file_get_contents(base_path('packaging/web/index.html')), [
             '{{name}}' => e($blueprint->name),
             '{{colour}}' => e($blueprint->theme->main),

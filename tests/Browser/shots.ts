@@ -109,4 +109,11 @@ test('pictures of the main views, from the demo data', async ({ browser }) => {
   await expect(phone.locator('.map-chosen')).toBeVisible()
   await expect(phone.locator('img.leaflet-tile-loaded').first()).toBeVisible()
   await picture(phone, 'chart')
+
+  const tablet = await (await browser.newContext({ viewport: { width: 1280, height: 800 }, hasTouch: true })).newPage()
+  await tablet.goto('/a/saltlark')
+  await tablet.getByText('Dawn dip').click()
+  await tablet.getByRole('complementary').getByText('First timers, slowly').click()
+  await expect(tablet.getByRole('heading', { level: 1 })).toHaveText('First timers, slowly')
+  await picture(tablet, 'tablet')
 })

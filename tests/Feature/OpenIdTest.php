@@ -163,7 +163,11 @@ final class OpenIdTest extends TestCase
         $back = substr($this->consent($url, 'p-2041'), strlen('http://localhost:8000'));
         $this->get($back)->assertOk()->assertSee('Did you begin this sign-in');
         self::assertSame(['waiting' => true], $this->arrive($handle));
-        $this->withoutMiddleware(\Illuminate\Foundation\Http\Middleware\ValidateCsrfToken::class)->post($back)->assertOk()->assertSee('You are signed in.')->assertDontSee('Back to');
+        $this->withoutMiddleware(\Illuminate\Foundation\Http\Middleware\ValidateCsrfToken::class)
+            ->post($back)
+            ->assertOk()
+            ->assertSee('You are signed in.')
+            ->assertDontSee('Back to');
         self::assertArrayHasKey('session', $this->arrive($handle));
     }
 

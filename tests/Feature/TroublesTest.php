@@ -69,7 +69,8 @@ final class TroublesTest extends TestCase
     {
         foreach (range(1, 103) as $i) {
             Trouble::query()->create(
-                ['app_id' => $this->app_->id, 'mark' => "m$i", 'said' => "t$i", 'where' => '', 'on' => '', 'version' => '', 'updated_at' => now()->addSeconds($i)],
+                ['app_id' => $this->app_->id, 'mark' => "m$i", 'said' => "t$i", 'updated_at' => now()->addSeconds($i)] +
+                    ['where' => '', 'on' => '', 'version' => ''],
             );
         }
         $this->travel(200)->seconds();

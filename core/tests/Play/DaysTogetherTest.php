@@ -19,7 +19,7 @@ final class DaysTogetherTest extends TestCase
 {
     private function script(string $form): string
     {
-        return "app X\n\ntable Stays, each a Stay\n  Name is a text\n  Arrives is a date\n  Leaves is a date\n  Paid is a date and time\n\nscreen S, first\n  $form\n";
+        return "app X\n\ntable Stays, each a Stay\n  Name is a text\n  Arrives is a date\n  Leaves is a date\n\nscreen S, first\n  $form\n";
     }
 
     /** @return array<string, array<string, mixed>> */

@@ -58,7 +58,8 @@ final class SharedTest extends TestCase
     public function test_only_one_screen_takes_it(): void
     {
         $two = $this->app(
-            "screen Words, taking Said is a text, takes what is shared\n  Text \"{said}\"\n\nscreen Other, taking Said is a text, takes what is shared\n  Text \"{said}\"\n",
+            "screen Words, taking Said is a text, takes what is shared\n  Text \"{said}\"\n\n"
+                ."screen Other, taking Said is a text, takes what is shared\n  Text \"{said}\"\n",
         );
         [$finding] = $this->found($two);
         self::assertSame(['/screens/2', 'What is shared opens Words, and never Other.'], [$finding->at, $finding->sentence]);

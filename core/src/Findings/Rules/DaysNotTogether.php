@@ -45,10 +45,7 @@ final class DaysNotTogether implements OfOneScreen
                     : 'The days cannot be picked together: the form does not ask for '.implode(' and ', $missing).'.',
                 $from === $until
                     ? null
-                    : new Mend(
-                        'Ask for '.implode(' and ', $missing),
-                        array_map(fn (string $name): array => ['op' => 'add', 'path' => "$form->at/asking/-", 'value' => $name], $missing),
-                    ),
+                    : Mend::addingTo('Ask for '.implode(' and ', $missing), "$form->at/asking", $asked !== [], $missing),
             );
         }
     }
