@@ -30,7 +30,7 @@ final class RateLimits
         'view' => [300, 1500],
         'tap' => [120, 600],
         'pulse' => [120, 1500],
-        'outlines' => [10, 120],
+        'outlines' => [30, 600],
         'trouble' => [10, 60],
         'arrive' => [60, 600],
         'mine' => [20, 60],
@@ -54,7 +54,7 @@ final class RateLimits
      * What a device asks to read, and by itself: of those that show no session nobody knows which is which, so they have two thirds of what
      * their address has, and the others there the rest.
      */
-    private const READ = ['view', 'pulse', 'media', 'tiles'];
+    private const READ = ['view', 'pulse', 'media', 'tiles', 'outlines'];
 
     /** @return Closure(Request): list<Limit> */
     private static function limits(string $purpose, int $person, int $address): Closure

@@ -26,7 +26,13 @@ final class InspectionTest extends TestCase
 
         self::assertTrue($quay->accepts($file));
         self::assertSame(
-            ['com.saltlark.companion', 1, '1.0.0', ['android.permission.INTERNET', 'android.permission.ACCESS_COARSE_LOCATION', 'android.permission.ACCESS_FINE_LOCATION'], []],
+            [
+                'com.saltlark.companion',
+                1,
+                '1.0.0',
+                ['android.permission.INTERNET', 'android.permission.ACCESS_COARSE_LOCATION', 'android.permission.ACCESS_FINE_LOCATION'],
+                [],
+            ],
             [$seen->package, $seen->code, $seen->version, $seen->permissions, $seen->reasons],
         );
         self::assertMatchesRegularExpression('/^[0-9a-f]{64}$/', $seen->signer);

@@ -32,7 +32,8 @@ export function learnOutlines(revision: number) {
           // Then they last for this visit.
         }
       },
-      () => (asked = 0),
+      // Without them a screen that is long in coming is drawn as any other.
+      () => undefined,
     )
   })
 }
