@@ -40,6 +40,7 @@ final class HandWritten
                 'title' => 'Swims this week',
                 'first' => 'upcoming',
                 'problem' => '',
+                'soft' => $this->soft($spots->pluck('photo')->unique()->all()),
                 'nodes' => [
                     ['kind' => 'text', 'at' => '/screens/0/lines/1', 'text' => 'Pick a swim, find your people, and never go in alone.'],
                     [
@@ -113,6 +114,25 @@ final class HandWritten
             'revision' => $app->liveRevision?->number,
             'pulse' => '',
         ]);
+    }
+
+    /**
+     * What pictures look like from far away.
+     *
+     * @param  list<string>  $photos
+     * @return array<string, string>
+     */
+    private function soft(array $photos): array
+    {
+        $soft = [];
+        foreach ($photos as $photo) {
+            $small = Config::string('lanai.apps')."/1/pictures/small/20/$photo.webp";
+            if (is_file($small)) {
+                $soft[$photo] = base64_encode((string) file_get_contents($small));
+            }
+        }
+
+        return $soft;
     }
 
     private function table(string $name): \Illuminate\Database\Query\Builder

@@ -26,11 +26,10 @@ final class Beginnings
         $found = [];
         $made = 0;
         foreach (self::names($view['nodes'] ?? []) as $name) {
-            $there = SmallerPictures::hasTiny("$folder/$name");
-            if (! $there && ++$made > self::MADE) {
-                continue;
+            $small = SmallerPictures::tiny("$folder/$name", false);
+            if ($small === null && $made++ < self::MADE) {
+                $small = SmallerPictures::tiny("$folder/$name", true);
             }
-            $small = SmallerPictures::tiny("$folder/$name");
             if ($small !== null) {
                 $found[$name] = base64_encode($small);
             }
@@ -44,9 +43,8 @@ final class Beginnings
     {
         $names = [];
         $seek = function (mixed $value) use (&$names): void {
-            $fits = is_string($value) && count($names) < self::MOST && in_array(strlen($value), [68, 69], true);
-            if ($fits && Pattern::match('/^[0-9a-f]{64}\.(png|jpg|webp)$/', $value)) {
-                $names[$value] = true;
+            if (is_string($value) && (strlen($value) === 68 || strlen($value) === 69) && count($names) < self::MOST) {
+                Pattern::match('/^[0-9a-f]{64}\.(png|jpg|webp)$/', $value) && ($names[$value] = true);
             }
         };
         if (is_array($nodes)) {

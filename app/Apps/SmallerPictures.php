@@ -40,15 +40,16 @@ final class SmallerPictures
     /**
      * What it looks like from far away, as a WebP picture of few bytes.
      *
-     * @return string|null null where the picture cannot be read
+     * @param  bool  $make  made where it is not there yet
+     * @return string|null null where it is not there, or the picture cannot be read
      */
-    public static function tiny(string $file): ?string
+    public static function tiny(string $file, bool $make): ?string
     {
         $small = self::path($file, self::TINY);
-        if (self::hasTiny($file)) {
+        if (is_file($small)) {
             return (string) file_get_contents($small);
         }
-        if (! is_file($file)) {
+        if (! $make || ! is_file($file)) {
             return null;
         }
         // A smaller one of it is quicker to read.
@@ -63,11 +64,6 @@ final class SmallerPictures
         WholeFile::put($small, $bytes = (string) ob_get_clean());
 
         return $bytes;
-    }
-
-    public static function hasTiny(string $file): bool
-    {
-        return is_file(self::path($file, self::TINY));
     }
 
     /** What was made of a picture goes with it. */

@@ -164,7 +164,7 @@ screen Stays, first
   await sheet.getByRole('button', { name: 'Done' }).tap()
   await expect(p.getByRole('button', { name: 'Arrives – Leaves: May 9 – Sat, May 12, 2035' })).toBeVisible()
   await p.getByRole('button', { name: 'Book' }).tap()
-  await expect(p.locator('.item-note')).toHaveText('Wed 9 May to Sat 12 May')
+  await expect(p.locator('.item-note')).toHaveText('Wed 9 May 2035 to Sat 12 May 2035')
 })
 
 test('an empty list offers what adds the first, and a long one a letter to go to', async ({ page, browser }) => {

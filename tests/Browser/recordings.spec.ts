@@ -54,6 +54,20 @@ test('a sound is sent, heard where it is asked for and where it is shown, and on
   await box.setInputFiles({ name: 'long.wav', mimeType: 'audio/wav', buffer: wav(4) })
   await expect(p.getByText('This lasts for 2 seconds at the most; yours for 4. Please cut it, or choose another one.')).toBeVisible()
   expect(sent).toBe(0)
+  // What takes long is broken off, and nothing of it is kept.
+  let go: () => void = () => undefined
+  const held = new Promise<void>((done) => (go = done))
+  await p.route('**/pictures', async (route) => {
+    await held
+    await route.continue().catch(() => undefined)
+  })
+  await box.setInputFiles({ name: 'short.wav', mimeType: 'audio/wav', buffer: wav(1) })
+  await expect(p.getByText(/^Sending…/)).toBeVisible()
+  await p.getByRole('button', { name: 'Cancel' }).tap()
+  await expect(p.getByText('Choose a sound… up to 2 s')).toBeVisible()
+  await expect(p.locator('.box-wrong')).toHaveCount(0)
+  go()
+  await p.unroute('**/pictures')
   await box.setInputFiles({ name: 'short.wav', mimeType: 'audio/wav', buffer: wav(1) })
   const heard = p.locator('audio')
   await expect(heard).toHaveJSProperty('readyState', 4)

@@ -8,6 +8,9 @@ import { headersWith, zone } from './told'
 /** The server could not be reached at all. */
 export class Unreachable extends Error {}
 
+/** The person did not want it any more. */
+export class BrokenOff extends Error {}
+
 /** The server answered that it cannot do this; the message is for the person. */
 export class Declined extends Error {}
 
@@ -27,6 +30,7 @@ const AGAIN = 3
 /** For so long an answer is waited for, in ms; for whether something has changed not so long, as that is soon asked again. */
 const PATIENCE = 60_000
 const PATIENCE_FOR_PULSE = 10_000
+const PATIENCE_FOR_FILES = 600_000
 
 async function ask(path: string, init: RequestInit, patience = PATIENCE, again = AGAIN): Promise<unknown> {
   let response: Response
@@ -54,7 +58,7 @@ async function ask(path: string, init: RequestInit, patience = PATIENCE, again =
 }
 
 /** Sends a file: only a request of the older kind tells how far it is. */
-async function sent(path: string, form: FormData, went?: (part: number) => void): Promise<{ name: string }> {
+async function sent(path: string, form: FormData, went?: (part: number) => void, signal?: AbortSignal): Promise<{ name: string }> {
   await travel().catch(() => {
     throw new Unreachable(LOST)
   })
@@ -63,9 +67,12 @@ async function sent(path: string, form: FormData, went?: (part: number) => void)
     request.open('POST', entry.base + path)
     request.responseType = 'json'
     request.withCredentials = entry.base.startsWith('/')
+    request.timeout = PATIENCE_FOR_FILES
+    signal?.addEventListener('abort', () => request.abort())
     for (const [name, value] of Object.entries(headers())) request.setRequestHeader(name, value)
     request.upload.addEventListener('progress', ({ loaded, total }) => went?.(total ? loaded / total : 0))
-    request.addEventListener('error', () => failed(new Unreachable(LOST)))
+    for (const name of ['error', 'timeout']) request.addEventListener(name, () => failed(new Unreachable(LOST)))
+    request.addEventListener('abort', () => failed(new BrokenOff()))
     request.addEventListener('load', () => {
       const answer = request.response ?? {}
       if (request.status < 300) return done(answer)
@@ -101,11 +108,12 @@ export const server = {
   /**
    * @param poster a picture that stands for a film until it is played
    * @param went how much of it has gone, from 0 to 1
+   * @param signal by which the person breaks it off
    */
-  async picture(file: File, poster?: Blob | null, went?: (part: number) => void): Promise<string> {
+  async picture(file: File, poster?: Blob | null, went?: (part: number) => void, signal?: AbortSignal): Promise<string> {
     const form = new FormData()
     form.append('picture', file)
     if (poster) form.append('poster', poster, 'poster.jpg')
-    return (await sent('/pictures', form, went)).name
+    return (await sent('/pictures', form, went, signal)).name
   },
 }

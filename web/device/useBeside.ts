@@ -29,7 +29,7 @@ export function useBeside(device: Device, beside: Step) {
     beside.left = { scroll: 0, aside: {}, ...beside.left, view, typed: now }
   })
   // What is done on either side is seen on the other.
-  watch([device.view, device.shown], ([, now], [, before]) => now === before && void shown.load())
+  watch([device.view, device.shown], ([, now], [, before]) => now === before && stands.value && void shown.load())
   async function tap(...how: Parameters<typeof taps.tap>) {
     const done = await taps.tap(...how)
     if (done) void device.load()

@@ -22,6 +22,7 @@ function ticking(node: () => ListNode) {
   return {
     ids,
     on,
+    most: MOST,
     has: (id: number) => ids.value?.includes(id) ?? false,
     full: computed(() => (ids.value?.length ?? 0) >= Math.min(MOST, node().items.length)),
     begin(id?: number) {

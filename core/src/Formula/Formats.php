@@ -12,6 +12,9 @@ use NumberFormatter;
 /** How values are shown to people, over PHP intl (ICU date patterns, Unicode TR 35). */
 final class Formats
 {
+    /** In seconds. */
+    private const HALF_A_YEAR = 183 * 86400;
+
     /** @var array<string, IntlDateFormatter> */
     private static array $made = [];
 
@@ -61,6 +64,14 @@ final class Formats
         self::$made[$key] ??= new IntlDateFormatter($moment->locale, IntlDateFormatter::NONE, IntlDateFormatter::NONE, $moment->zone, null, $pattern);
 
         return (string) self::$made[$key]->format($at);
+    }
+
+    /** A day as it is said, with its year where the same day of another year is nearer. */
+    public static function day(DateTimeImmutable $at, Moment $moment): string
+    {
+        $far = abs($at->getTimestamp() - $moment->now->getTimestamp()) > self::HALF_A_YEAR;
+
+        return self::pattern($at, $far ? 'EEE d MMM y' : 'EEE d MMM', $moment);
     }
 
     /** "Today", "Yesterday", the day of the week within the last six days, and else the day, where the person is. */

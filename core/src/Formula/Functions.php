@@ -322,8 +322,8 @@ final class Functions
                 'date',
                 [self::DAYS, K::Text],
                 K::Text,
-                'the day, as in Sat 28 Nov',
-                fn (Moment $m, mixed $v, string $zone = ''): string => Formats::pattern(self::instant($v, $m), 'EEE d MMM', self::in($m, $zone)),
+                'the day, as in Sat 28 Nov, with its year where that is far',
+                fn (Moment $m, mixed $v, string $zone = ''): string => Formats::day(self::instant($v, $m), self::in($m, $zone)),
                 1,
             ),
             new Signature(

@@ -246,7 +246,7 @@ final class Engine
     {
         $said = $child->height?->within($inner);
 
-        return $said ?? ($child->aspect === null ? null : $wide / $child->aspect);
+        return $said ?? ($child->aspect === null ? null : min($wide / $child->aspect, $child->maxHeight ?? INF));
     }
 
     /** The width that a row's child begins with. */

@@ -71,14 +71,22 @@ final readonly class PictureLine implements Tappable
             ($picture !== null && $this->tapped === [] && ! str_starts_with($this->of, 'asset.') ? ['opens' => true] : []);
     }
 
+    /** Of the height of the page, at the most; and of one that is tall by itself. */
+    private const MOST = 0.62;
+
+    private const TALL = 0.8;
+
     public static function box(array $node, Setting $setting, Within $in): Box
     {
+        // On a page that lies it leaves room for what stands below it.
+        $high = $setting->pen->device->height;
+
         return match ($node['shape'] ?? '') {
-            'square' => new Box(aspect: 1),
-            'tall' => new Box(aspect: 3 / 4),
+            'square' => new Box(aspect: 1, maxHeight: $high * self::MOST),
+            'tall' => new Box(aspect: 3 / 4, maxHeight: $high * self::TALL),
             'banner' => new Box(aspect: 3),
             'round' => new Box(width: Size::dp(96), aspect: 1, marks: ['narrow' => true]),
-            default => new Box(aspect: 16 / 10),
+            default => new Box(aspect: 16 / 10, maxHeight: $high * self::MOST),
         };
     }
 }

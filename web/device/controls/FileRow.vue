@@ -2,14 +2,14 @@
 import DeviceIcon from '../DeviceIcon.vue'
 
 /** A row on which a tap chooses a file. */
-defineProps<{ id: string; words: string; none: boolean; accept: string; label: string; sending: boolean }>()
-defineEmits<{ chosen: [event: Event] }>()
+defineProps<{ id: string; words: string; none: boolean; accept: string; label: string; sending: boolean; went: number }>()
+defineEmits<{ chosen: [event: Event]; cancel: [] }>()
 </script>
 
 <template>
   <span class="file-row">
     <span class="line-control file-line" :class="{ none }">
-      <span>{{ sending ? 'Sending…' : words }}</span>
+      <span>{{ sending ? `Sending… ${Math.round(went * 100)} %` : words }}</span>
       <DeviceIcon v-if="none" name="plus" />
       <input
         :id="id"
@@ -21,7 +21,8 @@ defineEmits<{ chosen: [event: Event] }>()
         @change="$emit('chosen', $event)"
       />
     </span>
-    <slot />
+    <button v-if="sending" type="button" class="file-cancel" @click="$emit('cancel')">Cancel</button>
+    <slot v-else />
   </span>
 </template>
 
@@ -31,5 +32,14 @@ defineEmits<{ chosen: [event: Event] }>()
 .file-line.none span { color: color-mix(in srgb, var(--ink) 68%, transparent); }
 .file-line input { position: absolute; inset: 0; opacity: 0; cursor: pointer; }
 .file-line:focus-within { outline: 3px solid var(--main); outline-offset: 2px; }
+.file-cancel {
+  min-height: 48px;
+  padding: 0 12px;
+  border: 0;
+  border-radius: 24px;
+  background: none;
+  color: color-mix(in srgb, var(--main) 88%, var(--ink));
+  cursor: pointer;
+}
 .file-row > a { display: grid; align-items: center; min-height: 48px; padding: 0 12px; color: color-mix(in srgb, var(--main) 88%, var(--ink)); }
 </style>

@@ -14,7 +14,7 @@ const CropSheet = defineAsyncComponent(() => import('./CropSheet.vue'))
 /** What was chosen here, whole, so that it can be cut again. */
 const whole = shallowRef<File | null>(null)
 const cutting = shallowRef(false)
-const { sending, went, send, sendFile } = useSending(
+const { sending, went, send, sendFile, cancel } = useSending(
   (name) => emit('update:modelValue', name),
   (text) => emit('trouble', text),
   async (file) => [await smaller(file)],
@@ -62,7 +62,8 @@ function away() {
         @change="chosen"
       />
       <span v-if="sending" class="box-sending" role="progressbar" aria-label="Sending" :aria-valuenow="Math.round(went * 100)" :style="{ '--went': went }" />
-      <button v-if="modelValue && !box.required && !sending" type="button" :aria-label="`Take ${box.label} away`" @click="away()">×</button>
+      <button v-if="sending" type="button" :aria-label="`Do not send ${box.label}`" @click="cancel()">×</button>
+      <button v-else-if="modelValue && !box.required" type="button" :aria-label="`Take ${box.label} away`" @click="away()">×</button>
     </span>
     <button v-if="whole && modelValue && !sending" type="button" class="box-cut" aria-haspopup="dialog" @click="cutting = true">Cut it</button>
     <CropSheet v-if="cutting && whole" :picture="whole" :label="box.label" @done="cut" @close="cutting = false" />

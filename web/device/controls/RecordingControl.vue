@@ -14,7 +14,7 @@ const film = computed(() => props.box.control === 'video')
 const most = computed(() => props.box.most ?? null)
 const what = computed(() => (film.value ? 'film' : 'sound'))
 
-const { sending, send } = useSending(
+const { sending, went, send, cancel } = useSending(
   (name) => emit('update:modelValue', name),
   (text) => emit('trouble', text),
   async (file) => {
@@ -46,7 +46,9 @@ const TAKEN = { video: '.mp4,.mov,.webm,video/mp4,video/quicktime,video/webm', s
       :accept="film ? TAKEN.video : TAKEN.sound"
       :label="`${box.label}: ${modelValue ? 'another' : 'a'} ${what}`"
       :sending="sending"
+      :went="went"
       @chosen="send"
+      @cancel="cancel()"
     >
       <button v-if="modelValue && !box.required && !sending" type="button" :aria-label="`Take ${box.label} away`" @click="emit('update:modelValue', '')">
         <DeviceIcon name="close" />

@@ -1,5 +1,5 @@
-import { ref } from 'vue'
-import { server } from '../server'
+import { onUnmounted, ref } from 'vue'
+import { BrokenOff, server } from '../server'
 
 /** What is sent in the end, and for a film the picture that stands for it. */
 type Ready = (file: File) => Promise<[File, (Blob | null)?]>
@@ -9,6 +9,10 @@ export function useSending(sent: (name: string) => void, trouble: (text: string)
   const sending = ref(false)
   /** How much of it has gone, from 0 to 1. */
   const went = ref(0)
+  let under = new AbortController()
+  const cancel = () => under.abort()
+  // Whoever goes elsewhere waits for nothing here.
+  onUnmounted(cancel)
 
   async function send(event: Event) {
     const input = event.target as HTMLInputElement
@@ -20,16 +24,17 @@ export function useSending(sent: (name: string) => void, trouble: (text: string)
   async function sendFile(file: File) {
     sending.value = true
     went.value = 0
+    under = new AbortController()
     trouble('')
     try {
       const [made, poster] = await ready(file)
-      sent(await server.picture(made, poster, (part) => (went.value = part)))
+      sent(await server.picture(made, poster, (part) => (went.value = part), under.signal))
     } catch (error) {
-      trouble((error instanceof Error && error.message) || 'It could not be sent. Please try again.')
+      if (!(error instanceof BrokenOff)) trouble((error instanceof Error && error.message) || 'It could not be sent. Please try again.')
     } finally {
       sending.value = false
     }
   }
 
-  return { sending, went, send, sendFile }
+  return { sending, went, send, sendFile, cancel }
 }

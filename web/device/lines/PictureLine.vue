@@ -43,12 +43,13 @@ const open = () => opens.value && (large.value = place.value?.getBoundingClientR
 <style>
 .picture {
   aspect-ratio: 16 / 10;
+  max-height: 62vh;
   border-radius: var(--corner);
   overflow: hidden;
   background: color-mix(in srgb, var(--main) 14%, var(--ground));
 }
 .picture.square { aspect-ratio: 1; }
-.picture.tall { aspect-ratio: 3 / 4; }
+.picture.tall { aspect-ratio: 3 / 4; max-height: 80vh; }
 .picture.banner { aspect-ratio: 3; }
 .picture.round { aspect-ratio: 1; width: 96px; border-radius: 50%; }
 main > .picture.round { width: 96px; margin-inline: max(0px, (100% - 880px) / 2) auto; }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { inject } from 'vue'
+import { computed, inject } from 'vue'
 import type { ListNode } from '../../contracts/view'
 import type { Device } from '../useDevice'
 import { useOver } from '../useOver'
@@ -10,13 +10,18 @@ const props = defineProps<{ node: ListNode }>()
 const device = inject('device') as Device
 const ticked = useTicked()!
 useOver(device, () => true, ticked.end)
+const words = computed(() => {
+  const count = ticked.ids.value?.length ?? 0
+  const most = count === ticked.most && props.node.items.length > count
+  return count ? `${count} chosen${most ? ', as many as go at a time' : ''}` : 'Choose some'
+})
 const act = (i: number) => device.tapTicked(`${props.node.at}/chosen/${i}`, ticked.ids.value ?? [], ticked.end)
 </script>
 
 <template>
   <div class="ticked" role="toolbar" aria-label="For the chosen ones" @keydown.esc="ticked.end()">
     <div class="ticked-count">
-      <span role="status">{{ ticked.ids.value?.length ? `${ticked.ids.value.length} chosen` : 'Choose some' }}</span>
+      <span role="status">{{ words }}</span>
       <button type="button" @click="ticked.all()">{{ ticked.full.value ? 'None' : 'All' }}</button>
       <button type="button" @click="ticked.end()">Never mind</button>
     </div>

@@ -91,7 +91,7 @@ async function upload(event: Event) {
         label="Locked by fingerprint: on a phone it opens once the phone knows who holds it"
         @update:model-value="studio.edit($event ? { do: 'offer', at: '/release/locked' } : { do: 'remove', places: ['/release/locked'] })"
       />
-      <ReleaseText at="/release/location" label="Where a form asks for a place, the app uses where the phone is to …" :value="data.location" :most="120" />
+      <ReleaseText at="/release/location" label="The app uses where the phone is to …" :value="data.location" :most="120" />
     </section>
 
     <section class="release-part" aria-label="Checks">

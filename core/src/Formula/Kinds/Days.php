@@ -29,7 +29,7 @@ final readonly class Days extends ValueKind
 
     public function shown(mixed $value, Moment $moment): string
     {
-        return $value instanceof Day ? Formats::pattern($value->begins($moment->zone), 'EEE d MMM', $moment) : '';
+        return $value instanceof Day ? Formats::day($value->begins($moment->zone), $moment) : '';
     }
 
     public function literal(mixed $value): string

@@ -40,7 +40,7 @@ final readonly class Moments extends ValueKind
 
     public function shown(mixed $value, Moment $moment): string
     {
-        return $value instanceof DateTimeImmutable ? Formats::pattern($value, 'EEE d MMM, HH:mm', $moment) : '';
+        return $value instanceof DateTimeImmutable ? Formats::day($value, $moment).Formats::pattern($value, ', HH:mm', $moment) : '';
     }
 
     public function kept(mixed $value): string
