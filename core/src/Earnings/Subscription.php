@@ -1,0 +1,173 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Earnings;
+
+use DateTimeImmutable;
+
+/**
+ * Where a subscription stands at a moment: a fold over its events in the order in which they happened. It does not matter in which order they
+ * came, nor how often; one that never came is missed only until its till is asked.
+ */
+final class Subscription
+{
+    private const DAY = 86400;
+
+    public Status $status = Status::Offered;
+
+    /** How far is paid, free or paused. */
+    public ?DateTimeImmutable $until = null;
+
+    /** The free days are given once. */
+    public bool $hadFreeDays = false;
+
+    /** Until when nothing is to be paid. */
+    private ?DateTimeImmutable $freeUntil = null;
+
+    /** Until when it pauses once what is paid is over. */
+    private ?DateTimeImmutable $pause = null;
+
+    private function __construct(private readonly Patience $patience)
+    {
+    }
+
+    /** @param  list<Event>  $events  in any order, each once or several times */
+    public static function at(DateTimeImmutable $now, array $events, Patience $patience = new Patience()): self
+    {
+        $each = [];
+        foreach ($events as $event) {
+            $each[$event->id] ??= $event;
+        }
+        usort($each, fn (Event $a, Event $b): int => [$a->at, $a->id] <=> [$b->at, $b->id]);
+        $here = new self($patience);
+        foreach ($each as $event) {
+            if ($event->at > $now) {
+                break;
+            }
+            $here->pass($event->at);
+            $here->take($event);
+        }
+        $here->pass($now);
+
+        return $here;
+    }
+
+    /** When it stands otherwise by time alone; null where time changes nothing. */
+    public function ends(): ?DateTimeImmutable
+    {
+        return match ($this->status) {
+            Status::Trial, Status::Active, Status::Ending, Status::Paused => $this->until,
+            Status::Grace => $this->after($this->patience->graceDays),
+            Status::Hold => $this->after($this->patience->graceDays + $this->patience->holdDays),
+            default => null,
+        };
+    }
+
+    /** So many times 24 hours after what was paid is over. */
+    private function after(int $days): ?DateTimeImmutable
+    {
+        return $this->until?->setTimestamp($this->until->getTimestamp() + $days * self::DAY);
+    }
+
+    /** What time alone does until then. */
+    private function pass(DateTimeImmutable $to): void
+    {
+        while (($end = $this->ends()) !== null && $end <= $to) {
+            if ($this->pause !== null && in_array($this->status, [Status::Trial, Status::Active], true) && $this->pause > $end) {
+                [$this->status, $this->until, $this->pause] = [Status::Paused, $this->pause, null];
+
+                continue;
+            }
+            // What was paid is over and nothing was heard: the payment is due, and the till is asked.
+            $this->status = match ($this->status) {
+                Status::Trial, Status::Active, Status::Paused => Status::Grace,
+                Status::Grace => Status::Hold,
+                default => Status::Expired,
+            };
+        }
+    }
+
+    private function take(Event $event): void
+    {
+        $status = self::TABLE[$event->what->value][$this->status->value] ?? null;
+        if ($status === null) {
+            return;
+        }
+        if ($event->what === Happened::Paused) {
+            $this->pause = $event->until;
+
+            return;
+        }
+        $this->pause = null;
+        $free = $event->what === Happened::Bought && $event->free && ! $this->hadFreeDays;
+        $this->hadFreeDays = $this->hadFreeDays || $free;
+        if (in_array($event->what, [Happened::Bought, Happened::Paid, Happened::Resumed], true) && $event->until !== null) {
+            $this->until = $event->what === Happened::Bought || $this->until === null ? $event->until : max($this->until, $event->until);
+        }
+        $this->freeUntil = $free ? $this->until : $this->freeUntil;
+        // Who stays after all is where they were before they left: in the free days, or in what is paid.
+        $inFreeDays = $status === Status::Active && $this->freeUntil !== null && $this->freeUntil == $this->until && $event->what !== Happened::Paid;
+        $this->status = $inFreeDays ? Status::Trial : $status;
+    }
+
+    /**
+     * What each event does from where; from anywhere else it changes nothing. The document of states is drawn from this.
+     *
+     * @var array<string, array<string, Status>>
+     */
+    public const TABLE = [
+        'bought' => [
+            'offered' => Status::Active,
+            'expired' => Status::Active,
+            'revoked' => Status::Active,
+            'on hold' => Status::Active,
+            'paused' => Status::Active,
+            'ending' => Status::Active,
+        ],
+        'paid again' => [
+            'trial' => Status::Active,
+            'active' => Status::Active,
+            'in grace' => Status::Active,
+            'on hold' => Status::Active,
+            'paused' => Status::Active,
+            'expired' => Status::Active,
+            'ending' => Status::Ending,
+        ],
+        'a payment failed' => ['in grace' => Status::Grace, 'on hold' => Status::Hold],
+        'left' => [
+            'trial' => Status::Ending,
+            'active' => Status::Ending,
+            'in grace' => Status::Expired,
+            'on hold' => Status::Expired,
+            'paused' => Status::Expired,
+        ],
+        'stays after all' => ['ending' => Status::Active],
+        'pauses' => ['trial' => Status::Trial, 'active' => Status::Active],
+        'goes on' => ['paused' => Status::Active],
+        'was given back' => [
+            'trial' => Status::Revoked,
+            'active' => Status::Revoked,
+            'in grace' => Status::Revoked,
+            'on hold' => Status::Revoked,
+            'paused' => Status::Revoked,
+            'ending' => Status::Revoked,
+        ],
+        'was taken away' => [
+            'trial' => Status::Revoked,
+            'active' => Status::Revoked,
+            'in grace' => Status::Revoked,
+            'on hold' => Status::Revoked,
+            'paused' => Status::Revoked,
+            'ending' => Status::Revoked,
+        ],
+        'was moved' => [
+            'trial' => Status::Moved,
+            'active' => Status::Moved,
+            'in grace' => Status::Moved,
+            'on hold' => Status::Moved,
+            'paused' => Status::Moved,
+            'ending' => Status::Moved,
+        ],
+    ];
+}
