@@ -35,13 +35,8 @@ final class Subscription
     /** @param  list<Event>  $events  in any order, each once or several times */
     public static function at(DateTimeImmutable $now, array $events, Patience $patience = new Patience()): self
     {
-        $each = [];
-        foreach ($events as $event) {
-            $each[$event->id] ??= $event;
-        }
-        usort($each, fn (Event $a, Event $b): int => [$a->at, $a->id] <=> [$b->at, $b->id]);
         $here = new self($patience);
-        foreach ($each as $event) {
+        foreach (self::inOrder($events) as $event) {
             if ($event->at > $now) {
                 break;
             }
@@ -51,6 +46,47 @@ final class Subscription
         $here->pass($now);
 
         return $here;
+    }
+
+    /**
+     * Where it stood from when on, until a moment.
+     *
+     * @param  list<Event>  $events  in any order, each once or several times
+     * @return list<array{DateTimeImmutable, Status}> each with when that began, the first one first
+     */
+    public static function history(DateTimeImmutable $now, array $events, Patience $patience = new Patience()): array
+    {
+        $here = new self($patience);
+        $history = [];
+        foreach (self::inOrder($events) as $event) {
+            if ($event->at > $now) {
+                break;
+            }
+            $here->pass($event->at, $history);
+            $before = $here->status;
+            $here->take($event);
+            if ($here->status !== $before) {
+                $history[] = [$event->at, $here->status];
+            }
+        }
+        $here->pass($now, $history);
+
+        return $history;
+    }
+
+    /**
+     * @param  list<Event>  $events
+     * @return list<Event>
+     */
+    private static function inOrder(array $events): array
+    {
+        $each = [];
+        foreach ($events as $event) {
+            $each[$event->id] ??= $event;
+        }
+        usort($each, fn (Event $a, Event $b): int => [$a->at, $a->id] <=> [$b->at, $b->id]);
+
+        return $each;
     }
 
     /** When it stands otherwise by time alone; null where time changes nothing. */
@@ -70,12 +106,17 @@ final class Subscription
         return $this->until?->setTimestamp($this->until->getTimestamp() + $days * self::DAY);
     }
 
-    /** What time alone does until then. */
-    private function pass(DateTimeImmutable $to): void
+    /**
+     * What time alone does until then.
+     *
+     * @param  list<array{DateTimeImmutable, Status}>  $history  to which each change is added
+     */
+    private function pass(DateTimeImmutable $to, array &$history = []): void
     {
         while (($end = $this->ends()) !== null && $end <= $to) {
             if ($this->pause !== null && in_array($this->status, [Status::Trial, Status::Active], true) && $this->pause > $end) {
                 [$this->status, $this->until, $this->pause] = [Status::Paused, $this->pause, null];
+                $history[] = [$end, Status::Paused];
 
                 continue;
             }
@@ -85,6 +126,7 @@ final class Subscription
                 Status::Grace => Status::Hold,
                 default => Status::Expired,
             };
+            $history[] = [$end, $this->status];
         }
     }
 

@@ -84,7 +84,7 @@ final class SubscriptionTest extends TestCase
     {
         $random = new Randomizer(new Mt19937(17));
         $seen = [];
-        for ($round = 0; $round < 4000; $round++) {
+        for ($round = 0; $round < 2500; $round++) {
             $events = $this->some($random);
             $now = self::day($random->getInt(0, 260));
             $patience = new Patience($random->getInt(1, 16), $random->getInt(1, 30));
@@ -92,6 +92,13 @@ final class SubscriptionTest extends TestCase
             $again = $random->shuffleArray([...$events, ...array_slice($random->shuffleArray($events), 0, 3)]);
             self::assertSame($status, Subscription::at($now, $again, $patience)->status, "round $round");
             self::assertSame($this->slowly($now, $events, $patience), $status, "round $round");
+            // Its history ends where it stands, each part of it beginning after the one before.
+            $history = Subscription::history($now, $again, $patience);
+            self::assertSame($status, $history === [] ? Status::Offered : end($history)[1]);
+            $begins = array_map(fn (array $part): int => $part[0]->getTimestamp(), $history);
+            $sorted = $begins;
+            sort($sorted);
+            self::assertSame($sorted, $begins);
             $seen[$status->value] = true;
         }
         self::assertCount(count(Status::cases()), $seen, 'Every place is come to.');

@@ -1,0 +1,195 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Earnings;
+
+use DateTimeImmutable;
+use DateTimeZone;
+
+/** Some months of a plan with made-up customers, each a list of events through the same fold and the same books as real ones. */
+final class Rehearsal
+{
+    private const DAY = 86400;
+
+    private const PLACE = 'UTC';
+
+    private readonly DateTimeZone $zone;
+
+    /** @var list<int> when each month begins, and the end of the last */
+    private array $begins = [];
+
+    private readonly Forecast $forecast;
+
+    private function __construct(private readonly Assumptions $of, private readonly int $months, private readonly DateTimeImmutable $from)
+    {
+        $this->zone = new DateTimeZone(self::PLACE);
+        $month = new Cycle('month');
+        for ($i = 0; $i <= $months; $i++) {
+            $this->begins[] = $month->begins($i, $from, $this->zone)->getTimestamp();
+        }
+        $this->forecast = new Forecast($months);
+    }
+
+    /** @param  int  $months  from 1 to 120 */
+    public static function of(Assumptions $of, int $months, int $seed, ?DateTimeImmutable $from = null): Forecast
+    {
+        $rehearsal = new self($of, max(1, min(120, $months)), $from ?? new DateTimeImmutable('2027-01-01T00:00:00Z'));
+        for ($month = 0; $month < $rehearsal->months; $month++) {
+            $arrive = (new Chance($seed, $month))->count($of->arrivals);
+            for ($i = 0; $i < $arrive; $i++) {
+                $chance = new Chance($seed, $month, $i + 1);
+                $day = $chance->next();
+                if ($chance->next() < $of->buys) {
+                    $rehearsal->live($chance, $month, $day);
+                }
+            }
+        }
+
+        return $rehearsal->forecast;
+    }
+
+    /** One customer, from when they begin until they are gone or the months are over. */
+    private function live(Chance $chance, int $month, float $day): void
+    {
+        $length = $this->begins[$month + 1] - $this->begins[$month];
+        $at = new DateTimeImmutable('@'.($this->begins[$month] + (int) ($day * $length)));
+        $over = $this->begins[$this->months];
+        $plan = $this->plan($chance->next());
+        $stays = $chance->next();
+        $this->forecast->customers++;
+        $events = [];
+        $payments = [];
+        $first = $at;
+        if ($this->of->freeDays > 0) {
+            $first = $at->setTimestamp($at->getTimestamp() + $this->of->freeDays * self::DAY);
+            $events[] = new Event('0', Happened::Bought, $at, $first, true);
+            if ($stays >= $this->of->stays) {
+                $events[] = new Event('0/left', Happened::Left, $at->setTimestamp($at->getTimestamp() + self::DAY));
+                $this->count($events, null);
+
+                return;
+            }
+        }
+        $cycle = new Cycle('month', $plan['months']);
+        for ($n = 0; ; $n++) {
+            $due = $cycle->begins($n, $first, $this->zone);
+            if ($due->getTimestamp() >= $over) {
+                break;
+            }
+            $luck = [$chance->next(), $chance->next(), $chance->next(), $chance->next()];
+            if ($n > 0 && $luck[0] < $this->of->leaving(($n - 1) * $plan['months'], $plan['months'])) {
+                $events[] = new Event("$n/left", Happened::Left, $due->setTimestamp($due->getTimestamp() - 1));
+                break;
+            }
+            $until = $cycle->begins($n + 1, $first, $this->zone);
+            $paid = $due;
+            if ($n > 0 && $luck[1] < $this->of->fails) {
+                $events[] = new Event("$n/failed", Happened::Failed, $due);
+                if ($luck[2] >= $this->of->recovers) {
+                    break;
+                }
+                $paid = $due->setTimestamp($due->getTimestamp() + self::DAY);
+            }
+            $events[] = new Event((string) $n, $n === 0 && $this->of->freeDays === 0 ? Happened::Bought : Happened::Paid, $paid, $until);
+            $back = null;
+            if ($n === 0 && $luck[3] < $this->of->refunds) {
+                $back = $paid->setTimestamp($paid->getTimestamp() + 3 * self::DAY);
+                $events[] = new Event('0/back', Happened::Refunded, $back);
+            }
+            $payments[] = [$paid, $until, $back];
+            if ($back !== null) {
+                break;
+            }
+        }
+        $this->count($events, isset($payments[0]) ? $payments[0][0]->getTimestamp() : null);
+        foreach ($payments as [$paid, $until, $back]) {
+            $this->write($plan['price'], $paid, $until, $back);
+            $this->forecast->months += $back === null ? $plan['months'] : 0;
+        }
+    }
+
+    /** @return array{months: positive-int, price: int, weight: float} */
+    private function plan(float $luck): array
+    {
+        $all = array_sum(array_column($this->of->plans, 'weight'));
+        $sum = 0.0;
+        foreach ($this->of->plans as $plan) {
+            $sum += $plan['weight'] / $all;
+            if ($luck < $sum) {
+                return $plan;
+            }
+        }
+
+        return $this->of->plans[count($this->of->plans) - 1];
+    }
+
+    /**
+     * Where they stand at the end of each month.
+     *
+     * @param  list<Event>  $events
+     * @param  int|null  $first  when they paid first; null where they never did
+     */
+    private function count(array $events, ?int $first): void
+    {
+        $end = $this->from->setTimestamp($this->begins[$this->months]);
+        $history = Subscription::history($end, $events);
+        $stands = Status::Offered;
+        $next = 0;
+        for ($month = 0; $month < $this->months; $month++) {
+            $had = $stands->has();
+            while (isset($history[$next]) && $history[$next][0]->getTimestamp() < $this->begins[$month + 1]) {
+                $stands = $history[$next++][1];
+                $had = $had || $stands->has();
+            }
+            // Whoever leaves in the free days has them to their end, and pays nothing.
+            $trying = $first === null || $first >= $this->begins[$month + 1];
+            $this->forecast->trying[$month] += $stands->has() && $trying ? 1 : 0;
+            $this->forecast->paying[$month] += $stands->has() && ! $trying ? 1 : 0;
+            $this->forecast->left[$month] += $had && ! $stands->has() ? 1 : 0;
+        }
+    }
+
+    private function write(int $price, DateTimeImmutable $paid, DateTimeImmutable $until, ?DateTimeImmutable $back): void
+    {
+        $days = max(1, (int) round(($until->getTimestamp() - $paid->getTimestamp()) / self::DAY));
+        $payment = new Payment('', $paid, $price, $this->of->currency, $this->of->country, $this->of->rate, $this->of->terms, $days);
+        $month = $this->monthOf($paid->getTimestamp());
+        $this->book($payment->paid(), $month, $price);
+        if ($back !== null && $back->getTimestamp() < $this->begins[$this->months]) {
+            $this->book($payment->givenBack(3, $back, true), $this->monthOf($back->getTimestamp()), -$price);
+
+            return;
+        }
+        $so = 0;
+        for ($m = $month; $m < $this->months && $so < $payment->net(); $m++) {
+            $gone = intdiv($this->begins[$m + 1] - $paid->getTimestamp(), self::DAY);
+            $earned = Spread::share($payment->net(), $gone, $days);
+            $this->forecast->earned[$m] += $earned - $so;
+            $so = $earned;
+        }
+    }
+
+    private function book(Entry $entry, int $month, int $paid): void
+    {
+        $this->forecast->paid[$month] += $paid;
+        $this->forecast->commission[$month] += $entry->amounts['commission'] ?? 0;
+        $sells = $this->of->terms->sells;
+        $owed = $entry->amounts["tax owed {$this->of->country}"] ?? 0;
+        // Where the till sells it pays the tax itself, of what people paid.
+        $here = array_intersect_key($entry->amounts, ["owed by {$this->of->terms->till}" => true, 'commission' => true]);
+        $this->forecast->tax[$month] += $sells ? $paid - array_sum($here) : -$owed;
+    }
+
+    private function monthOf(int $at): int
+    {
+        $low = 0;
+        $high = $this->months - 1;
+        while ($low < $high) {
+            $middle = intdiv($low + $high + 1, 2);
+            [$low, $high] = $this->begins[$middle] <= $at ? [$middle, $high] : [$low, $middle - 1];
+        }
+
+        return $low;
+    }
+}
