@@ -61,7 +61,7 @@ final class FunctionsTest extends TestCase
             'UTC',
             '2026-11-22T10:00:00Z',
             'date(startOf(now(), "week")) ~ " " ~ date(startOf(now(), "month")) ~ " " ~ date(startOf(now(), "year"))',
-            'Mon 16 Nov Sun 1 Nov Thu 1 Jan',
+            'Mon 16 Nov Sun 1 Nov Thu 1 Jan 2026',
         ];
         // A month later is at most the month's last day (as ISO 8601 arithmetic is commonly done; common practice, no source).
         yield ['UTC', '2028-01-31T10:00:00Z', 'date(addMonths(now(), 1)) ~ " " ~ date(addMonths(now(), -2))', 'Tue 29 Feb Tue 30 Nov'];
