@@ -14,6 +14,7 @@ final class RoomsTest extends TestCase
         'Text',
         'Geometry',
         'Values',
+        'Earnings',
         'Formula',
         'Language',
         'Model',

@@ -4,68 +4,26 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Model\FieldTypes;
 
-use Faker\Generator;
-use Lanai\Core\Formula\Kind;
-use Lanai\Core\Formula\Type;
-use Lanai\Core\Language\Blank;
-use Lanai\Core\Language\Clause;
-use Lanai\Core\Language\Fits\NumberFit;
 use Lanai\Core\Language\Sentence;
 use Lanai\Core\Language\Words;
 use Lanai\Core\Model\FieldType;
-use Lanai\Core\Model\UnreadableValue;
-use Lanai\Core\Text\Pattern;
 
-/** A sound that was uploaded: the name of its file, 64 hexadecimal digits (its SHA-256) and an ending. */
+/** A sound that was uploaded. */
 final readonly class SoundType implements FieldType, Timed
 {
-    use StoredByKind;
+    use Recorded;
 
-    /** @param  int|null  $most  how long it may be, in seconds */
-    public function __construct(public ?int $most = null)
-    {
-    }
+    private const ENDINGS = ['mp3', 'm4a', 'ogg', 'wav'];
+
+    private const CALLED = 'an MP3, M4A, Ogg or WAV sound';
 
     public static function sentence(): Sentence
     {
-        return Sentence::of(new Words('is a sound', 'is sound'))->clauses(
-            Clause::joined('of at most', 'of at most so many seconds', new Blank('most', NumberFit::whole(1, 3600)), new Words('seconds')),
-        );
-    }
-
-    public function type(): Type
-    {
-        return Type::of(Kind::File);
-    }
-
-    public function column(): string
-    {
-        return 'TEXT';
-    }
-
-    public function read(mixed $input): ?string
-    {
-        $name = self::typed($input);
-
-        return match (true) {
-            $name === '' => null,
-            Pattern::match('/^[0-9a-f]{64}\.(mp3|m4a|ogg|wav)$/', $name) => $name,
-            default => throw new UnreadableValue('Please upload an MP3, M4A, Ogg or WAV sound.'),
-        };
+        return Sentence::of(new Words('is a sound', 'is sound'))->clauses(self::inSeconds());
     }
 
     public function control(): string
     {
         return 'sound';
-    }
-
-    public function seconds(): ?int
-    {
-        return $this->most;
-    }
-
-    public function sample(Generator $faker, string $name): mixed
-    {
-        return null;
     }
 }
