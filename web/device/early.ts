@@ -27,6 +27,7 @@ if (!entry.deck && !location.hash && !location.search && history.state === null)
     headers: { 'Content-Type': 'application/json', ...headersWith(session.token()) },
     body,
     credentials: 'same-origin',
+    signal: AbortSignal.timeout(60_000),
   })
   // Whether it came is seen by whoever takes it.
   answer.catch(() => undefined)

@@ -62,6 +62,8 @@ async function sent(path: string, form: FormData, went?: (part: number) => void,
   await travel().catch(() => {
     throw new Unreachable(LOST)
   })
+  // Broken off while it was made ready.
+  if (signal?.aborted) throw new BrokenOff()
   return new Promise((done, failed) => {
     const request = new XMLHttpRequest()
     request.open('POST', entry.base + path)

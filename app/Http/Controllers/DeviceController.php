@@ -24,6 +24,7 @@ use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Cookie;
 use Lanai\Core\Geometry\Device;
 use Lanai\Core\Model\Pointer;
+use Lanai\Core\Model\Screen;
 use Lanai\Core\Play\Outcome;
 use Lanai\Core\Play\Trail;
 use Lanai\Core\Play\Whence;
@@ -149,7 +150,14 @@ final class DeviceController
             fn (): array => (new LayoutSurvey($entry->app))->outlines($device),
         );
 
-        return response()->json(['width' => $device->width, 'revision' => $entry->revision->number, 'outlines' => (object) $found]);
+        // A screen that is not there yet for who asks is not named to them.
+        $there = array_flip(array_map(fn (Screen $screen): string => $screen->slug(), $entry->blueprint()->screens));
+
+        return response()->json([
+            'width' => $device->width,
+            'revision' => $entry->revision->number,
+            'outlines' => (object) array_intersect_key($found, $there),
+        ]);
     }
 
     public function why(DeviceRequest $request, string $way, string $key): JsonResponse

@@ -8,7 +8,6 @@ const props = defineProps<{ node: ListNode }>()
 const device = inject('device') as Device
 
 function all() {
-  delete device.finds[props.node.at]
   delete device.chips[props.node.at]
   device.finds[props.node.at] = ''
   void device.load()
