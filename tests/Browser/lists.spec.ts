@@ -65,6 +65,7 @@ test('several items are ticked, by a long press or by a button, and something is
   await expect(ticks).toHaveCount(4)
   await expect(p.getByRole('checkbox', { name: 'Bob' })).toBeChecked()
   await expect(p.getByText('1 chosen')).toBeVisible()
+  await expect(p.getByRole('button', { name: 'New shift' })).toBeHidden()
   await nothingSerious(p, 'choosing')
   await p.getByRole('checkbox', { name: 'Dan' }).tap()
   await p.getByRole('button', { name: 'Remove' }).tap()
@@ -76,6 +77,7 @@ test('several items are ticked, by a long press or by a button, and something is
   await asked.getByRole('button', { name: 'Remove' }).tap()
   await expect(p.locator('.item')).toHaveText(['Ann', 'Cleo'])
   await expect(ticks).toHaveCount(0)
+  await expect(p.getByRole('button', { name: 'New shift' })).toBeVisible()
 
   await p.getByRole('button', { name: 'Choose' }).tap()
   await expect(p.getByRole('button', { name: 'Take' })).toBeDisabled()

@@ -43,6 +43,8 @@ const act = (i: number) => device.tapTicked(`${props.node.at}/chosen/${i}`, tick
 </template>
 
 <style>
+/* What floats over the page would lie on it. */
+.device:has(.ticked) > .floats { display: none; }
 .ticked {
   position: sticky;
   inset-block-end: 0;
