@@ -42,6 +42,8 @@ final class DeviceFiles
             'shared' => $blueprint->sharedScreen()?->slug() ?? '',
         ];
         $files['index.html'] = strtr((string) file_get_contents(base_path('packaging/web/index.html')), [
+            '{{lang}}' => $blueprint->theme->tongue(),
+            '{{dir}}' => $blueprint->theme->direction(),
             '{{name}}' => e($blueprint->name),
             '{{colour}}' => e($blueprint->theme->main),
             '{{links}}' => $links,

@@ -8,6 +8,7 @@ use Lanai\Core\Access\Rules;
 use Lanai\Core\Edits\Edits;
 use Lanai\Core\Edits\Kinds\Allow;
 use Lanai\Core\Model\Access\Everyone;
+use Lanai\Core\Model\Access\Having;
 use Lanai\Core\Model\Access\InRole;
 use Lanai\Core\Model\Access\Meeting;
 use Lanai\Core\Model\Access\Nobody;
@@ -57,6 +58,9 @@ final class AccessTable
         }
         foreach ($blueprint->roles as $role) {
             $whos[] = ['role', $role->name, new InRole($role->name)];
+        }
+        foreach ($blueprint->entitlements() as $entitlement) {
+            $whos[] = ['having', $entitlement, new Having($entitlement)];
         }
         $whos[] = ['if', '', new Meeting('…')];
         $whos[] = ['nobody', '', new Nobody];

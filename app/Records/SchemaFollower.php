@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Records;
 
+use App\Earnings\PurchaseBook;
 use App\Models\App;
 use App\People\People;
 use Closure;
@@ -92,6 +93,7 @@ final readonly class SchemaFollower
         );
         Happenings::prepare($this->database);
         People::prepare($this->database);
+        PurchaseBook::prepare($this->database);
         $this->database->statement(
             'create table if not exists "_shape" ("tbl" text not null, "col" text not null, "tag" text not null, primary key ("tbl", "col"))',
         );

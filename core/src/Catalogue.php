@@ -86,6 +86,7 @@ use Lanai\Core\Lines\TextLine;
 use Lanai\Core\Lines\Video;
 use Lanai\Core\Lines\WebPage;
 use Lanai\Core\Model\Access\Everyone;
+use Lanai\Core\Model\Access\Having;
 use Lanai\Core\Model\Access\InRole;
 use Lanai\Core\Model\Access\Meeting;
 use Lanai\Core\Model\Access\Nobody;
@@ -106,6 +107,7 @@ use Lanai\Core\Model\FieldTypes\DateType;
 use Lanai\Core\Model\FieldTypes\DecimalType;
 use Lanai\Core\Model\FieldTypes\DurationType;
 use Lanai\Core\Model\FieldTypes\EmailType;
+use Lanai\Core\Model\FieldTypes\EntitlementType;
 use Lanai\Core\Model\FieldTypes\FileType;
 use Lanai\Core\Model\FieldTypes\FormulaType;
 use Lanai\Core\Model\FieldTypes\LastHereType;
@@ -249,6 +251,7 @@ final class Catalogue
             'themselves' => Themselves::class,
             'personIn' => PersonIn::class,
             'role' => InRole::class,
+            'having' => Having::class,
             'if' => Meeting::class,
         ]],
         Way::class => ['a way in', [
@@ -307,6 +310,7 @@ final class Catalogue
             'addedBy' => AddedByType::class,
             'changedAt' => ChangedAtType::class,
             'role' => RoleType::class,
+            'entitlement' => EntitlementType::class,
             'lastHere' => LastHereType::class,
             'secret' => SecretType::class,
         ]],

@@ -107,6 +107,7 @@ final class TwoAppsTest extends TestCase
         'Formula::parsed',
         'Functions::all',
         'Marks::known',
+        'Hyphenation::of',
         'Kinds::all',
         'Kinds::met',
         'Names::latin',

@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, onUnmounted, provide, ref, watch } from 'vue'
+import { computed, defineAsyncComponent, onUnmounted, provide, ref, watch, watchEffect } from 'vue'
 import type { Node } from '../contracts/view'
 import DeviceIcon from './DeviceIcon.vue'
 import { entry } from './entry'
 import { form, large, platform, roomy } from './form'
 import NodeList from './NodeList.vue'
-import { themed } from './theme'
+import { spoken, themed } from './theme'
 import { ripple } from './press'
 import { useDevice } from './useDevice'
 import { useEdge } from './useEdge'
@@ -32,6 +32,7 @@ const beside = computed(() => (roomy.value && !view.value?.full && place.value.a
 
 const menuOpen = ref(false)
 const colours = computed(() => themed(view.value?.theme))
+watchEffect(() => spoken(view.value?.theme))
 const isTab = computed(() => [...(view.value?.tabs ?? []), ...(view.value?.menu ?? [])].some((tab) => tab.screen === view.value?.screen))
 const offlineText = computed(() => {
   const waits = waiting.value ? ` ${waiting.value === 1 ? 'One thing waits' : `${waiting.value} things wait`} to be done.` : ''

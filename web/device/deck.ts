@@ -15,7 +15,7 @@ export interface Choice {
   set?: string
   platform?: 'ios' | 'android' | 'web'
   network?: 'good' | 'slow' | 'none'
-  direction?: 'ltr' | 'rtl'
+  direction?: '' | 'ltr' | 'rtl'
   textSize?: number
   dark?: boolean
   /** What the phone's own system does, and the room that it keeps at the edges, in dp. */

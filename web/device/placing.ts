@@ -28,3 +28,6 @@ export const narrow = (placing?: Placing): boolean => !!((form.value === 'tablet
 const OWN = ['button', 'link', 'iconButton', 'floatingButton', 'menu', 'list', 'input', 'addForm', 'changeForm']
 
 export const tappable = (node: Node): boolean => !OWN.includes(node.kind) && 'taps' in node && node.taps === true && node.enabled !== false
+
+/** A quotation mark with which a text begins stands before its edge. */
+export const hanging = (node: { hang?: number }) => (node.hang ? { textIndent: `${-node.hang}em` } : undefined)

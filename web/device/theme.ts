@@ -5,6 +5,16 @@ import type { Theme } from '../contracts/view'
 export const dark = ref(window.matchMedia('(prefers-color-scheme: dark)').matches)
 window.matchMedia('(prefers-color-scheme: dark)').addEventListener('change', (event) => (dark.value = event.matches))
 
+/** How it is to be written whatever the language of its words, where the deck says so. */
+export const direction = ref<'' | 'ltr' | 'rtl'>('')
+
+/** The document's language, and how that is written. */
+export function spoken(theme?: Theme) {
+  const root = document.documentElement
+  root.lang = theme?.lang ?? (theme ? 'en' : root.lang)
+  root.dir = direction.value || (theme ? (theme.dir ?? 'ltr') : root.dir)
+}
+
 const gaps = { airy: '20px', comfortable: '14px', compact: '10px' }
 const headings = { calm: ['1.125rem', '1.5rem'], balanced: ['1.25rem', '1.625rem'], bold: ['1.5rem', '1.875rem'] }
 

@@ -2,7 +2,7 @@ import { reactive } from 'vue'
 import type { Choice } from './deck'
 import { measureText, platform } from './form'
 import { network } from './network'
-import { dark } from './theme'
+import { dark, direction } from './theme'
 
 /** What the deck chose: who, when, with which data, and on what kind of device. Elsewhere nothing is chosen. */
 export function useChosen() {
@@ -20,7 +20,7 @@ export function useChosen() {
       root.style.setProperty('--edge-bottom', `${bottom}px`)
       void import('./practice/practice').then(({ set }) => Object.assign(set, rest))
     }
-    if (choice.direction) root.dir = choice.direction
+    if (choice.direction !== undefined) direction.value = choice.direction
     if (choice.textSize) root.style.fontSize = `${choice.textSize}%`
     measureText()
   }

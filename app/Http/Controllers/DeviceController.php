@@ -42,6 +42,8 @@ final class DeviceController
         return response()->view('device', [
             'name' => $entry->app->name,
             'theme' => $entry->blueprint()->theme->main,
+            'lang' => $entry->blueprint()->theme->tongue(),
+            'dir' => $entry->blueprint()->theme->direction(),
             // Only what is live is put on a home screen.
             'home' => $way === 'live' ? "/a/$key" : null,
             'entry' => [

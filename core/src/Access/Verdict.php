@@ -8,6 +8,7 @@ use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Formula\Scope;
 use Lanai\Core\Model\Access\Everyone;
+use Lanai\Core\Model\Access\Having;
 use Lanai\Core\Model\Access\InRole;
 use Lanai\Core\Model\Access\Meeting;
 use Lanai\Core\Model\Access\Nobody;
@@ -67,6 +68,7 @@ final readonly class Verdict implements \JsonSerializable
                 : 'nothing is said of it, and the app is only being tried out',
             $who instanceof SignedIn => 'signed-in people may',
             $who instanceof InRole => "a $who->role may",
+            $who instanceof Having => "those with $who->entitlement may",
             $who instanceof PersonIn => "they are the person in $who->field",
             $who instanceof Themselves => 'it is themselves',
             default => self::words($who->formula($row->table), $row, $rights),

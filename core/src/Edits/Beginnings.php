@@ -13,6 +13,8 @@ use Lanai\Core\Language\Series;
 use Lanai\Core\Language\Words;
 use Lanai\Core\Model\AppValue;
 use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Earnings\Plan;
+use Lanai\Core\Model\Earnings\Product;
 use Lanai\Core\Model\Field;
 use Lanai\Core\Model\FieldTypes;
 use Lanai\Core\Model\People\Role;
@@ -37,6 +39,8 @@ final class Beginnings
         Role::class => 'Role 1',
         AppValue::class => 'Value 1',
         Service::class => 'Service 1',
+        Product::class => 'Product 1',
+        Plan::class => 'Plan 1',
         Field::class => 'New field',
         AnswerPart::class => 'New part',
         Through::class => 'New provider',

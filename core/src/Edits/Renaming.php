@@ -18,7 +18,10 @@ use Lanai\Core\Lines\Sheet;
 use Lanai\Core\Model\AppValue;
 use Lanai\Core\Model\Asset;
 use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Earnings\Plan;
+use Lanai\Core\Model\Earnings\Product;
 use Lanai\Core\Model\Field;
+use Lanai\Core\Model\Fits\EntitlementFit;
 use Lanai\Core\Model\Fits\FieldFit;
 use Lanai\Core\Model\Fits\NamedFit;
 use Lanai\Core\Model\Fits\ScreenFit;
@@ -115,7 +118,8 @@ final readonly class Renaming
             // A part without a way is found under its name: that stays as it was.
             return $this->was !== '' && $node->text('at') === '' && $this->spot->blank->key === 'name' ? ["$node->at/at" => Parts::step($this->was)] : [];
         }
-        $named = $node->is(Field::class) || ($node->is(Table::class) && $this->spot->blank->key === 'name');
+        $always = $node->is(Field::class) || $node->is(Product::class) || $node->is(Plan::class);
+        $named = $always || ($node->is(Table::class) && $this->spot->blank->key === 'name');
 
         return $named && $this->was !== '' && $node->text('stored') === '' ? ["$node->at/stored" => Names::inStorage($this->was)] : [];
     }
@@ -138,6 +142,9 @@ final readonly class Renaming
                 Names::inFormula($name),
                 $blank->text(),
             );
+        }
+        if ($fit instanceof EntitlementFit) {
+            return $same && $node->is(Field::class) && $this->blueprint->table($this->tableName())?->people === true ? $name : null;
         }
         if ($node->is(Screen::class) && $fit instanceof ScreenFit) {
             return $same ? $name : null;

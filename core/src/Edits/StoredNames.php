@@ -8,7 +8,7 @@ use Lanai\Core\Language\Prose;
 use Lanai\Core\Text\Names;
 
 /**
- * Gives every table and every field a place of its own in storage. A place is derived from the name; where that is taken (by what
+ * Gives every table, every field, every product and every plan a place of its own in storage. A place is derived from the name; where that is taken (by what
  * was called so before, or is spelled the same without accents), or kept by the database for itself, another one is written down.
  */
 final class StoredNames
@@ -23,6 +23,9 @@ final class StoredNames
      */
     public static function settled(array $data, array $before = []): array
     {
+        if (is_array($data['products'] ?? null)) {
+            $data['products'] = self::products(Prose::nodes($data['products']), Prose::nodes($before['products'] ?? []));
+        }
         if (! is_array($data['tables'] ?? null)) {
             return $data;
         }
@@ -57,6 +60,34 @@ final class StoredNames
         $data['tables'] = $tables;
 
         return $data;
+    }
+
+    /**
+     * What purchases keep of what was bought.
+     *
+     * @param  list<array<string, mixed>>  $products
+     * @param  list<array<string, mixed>>  $before
+     * @return list<array<string, mixed>>
+     */
+    private static function products(array $products, array $before): array
+    {
+        $any = fn (string $name): bool => $name !== '';
+        $was = [];
+        foreach ($before as $product) {
+            $was[mb_strtolower(self::text($product, 'name'))] = Prose::nodes($product['plans'] ?? []);
+        }
+        $products = self::apart($products, array_keys($was), $any);
+        foreach ($products as $i => $product) {
+            if (is_array($product['plans'] ?? null)) {
+                $known = [];
+                foreach ($was[mb_strtolower(self::text($product, 'name'))] ?? [] as $plan) {
+                    $known[] = mb_strtolower(self::text($plan, 'name'));
+                }
+                $products[$i]['plans'] = self::apart(Prose::nodes($product['plans']), $known, $any);
+            }
+        }
+
+        return $products;
     }
 
     /**

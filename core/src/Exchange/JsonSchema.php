@@ -60,8 +60,10 @@ final class JsonSchema
             }
         }
 
+        // One of which nothing is said is written as PHP writes what is empty: as an array.
         return [
-            'type' => 'object',
+            'type' => $required === [] && $kind === '' ? ['object', 'array'] : 'object',
+            ...$required === [] && $kind === '' ? ['maxItems' => 0] : [],
             'required' => $required,
             'properties' => $properties === [] ? new \stdClass() : $properties,
             'additionalProperties' => false,

@@ -13,6 +13,7 @@ enum Station: string
     case Screens = 'screens';
     case People = 'people';
     case Services = 'services';
+    case Earnings = 'earnings';
     case Release = 'release';
 
     public static function of(string $at): self
@@ -21,6 +22,7 @@ enum Station: string
             str_starts_with($at, '/signIn'), str_starts_with($at, '/roles'), Pattern::match('~^/tables/\d+/access~', $at) => self::People,
             str_starts_with($at, '/tables') => self::Data,
             str_starts_with($at, '/services') => self::Services,
+            str_starts_with($at, '/products') => self::Earnings,
             str_starts_with($at, '/release') => self::Release,
             default => self::Screens,
         };

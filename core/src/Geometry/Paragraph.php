@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Geometry;
 
+use Lanai\Core\Text\Hyphenation;
 use Lanai\Core\Text\Pattern;
 
 /** A text that is set in lines. Where lines may end follows Unicode's line breaking (UAX 14), by ICU. */
@@ -19,9 +20,15 @@ final class Paragraph
      * @param  float  $size  of the font, in dp
      * @param  float  $line  height of a line, in dp
      * @param  bool  $wraps  false where it stays on one line and is cut
+     * @param  float  $hang  how much of the first line stands before its edge, in dp
      */
-    public function __construct(public readonly array $runs, public readonly float $size, public readonly float $line, public readonly bool $wraps = true)
-    {
+    public function __construct(
+        public readonly array $runs,
+        public readonly float $size,
+        public readonly float $line,
+        public readonly bool $wraps = true,
+        private readonly float $hang = 0.0,
+    ) {
     }
 
     public static function of(string $text, float $size, float $line, int $weight = 400): self
@@ -47,12 +54,20 @@ final class Paragraph
     {
         $lines = [];
         $broken = false;
-        $width = $blank = 0.0;
+        // What stands before the edge leaves so much more room in the first line.
+        $width = -$this->hang;
+        $blank = 0.0;
         $begun = false;
-        foreach ($this->words() as [$word, $space, $ends, $at, $text]) {
+        $words = $this->words();
+        $fits = null;
+        for ($i = 0; $i < count($words); $i++) {
+            [$word, $space, $ends, $at, $text, $hyphen] = $words[$i];
             if ($begun && $this->wraps && $width + $blank + $word > $room + 0.01) {
-                $lines[] = $width;
-                $width = $blank = 0.0;
+                // It ends behind the last piece whose hyphen has room as well.
+                [$i, $lines[]] = $fits ?? [$i - 1, $width];
+                [$width, $blank, $begun, $fits] = [0.0, 0.0, false, null];
+
+                continue;
             }
             if ($this->wraps && $word > $room + 0.01 && $room > 0) {
                 $broken = true;
@@ -64,14 +79,16 @@ final class Paragraph
             }
             $blank = $space;
             $begun = true;
+            if ($width + $hyphen <= $room + 0.01) {
+                $fits = [$i, $width + $hyphen];
+            }
             if ($ends) {
                 $lines[] = $width;
-                $width = $blank = 0.0;
-                $begun = false;
+                [$width, $blank, $begun, $fits] = [0.0, 0.0, false, null];
             }
         }
         if ($begun || $lines === []) {
-            $lines[] = $width;
+            $lines[] = max(0.0, $width);
         }
 
         return [$lines, $broken];
@@ -104,22 +121,24 @@ final class Paragraph
 
     /**
      * The pieces between places where a line may end: the width of each, that of the space after it, whether the line ends there in
-     * any case, and where it stands.
+     * any case, where it stands, the piece itself, and the width of the hyphen that a line would end with there.
      *
-     * @return list<array{float, float, bool, int, string}>
+     * @return list<array{float, float, bool, int, string, float}>
      */
     private function words(): array
     {
         $words = [];
         $at = 0;
         foreach (self::pieces($this->text()) as $piece) {
-            $bare = rtrim($piece);
+            $soft = str_ends_with($piece, Hyphenation::SOFT);
+            $bare = $soft ? substr($piece, 0, -strlen(Hyphenation::SOFT)) : rtrim($piece);
             $words[] = [
                 $this->measured($at, $bare),
-                $this->measured($at + strlen($bare), rtrim(substr($piece, strlen($bare)), "\n\r")),
+                $soft ? 0.0 : $this->measured($at + strlen($bare), rtrim(substr($piece, strlen($bare)), "\n\r")),
                 str_ends_with($piece, "\n"),
                 $at,
                 $bare,
+                $soft ? $this->measured($at, '-') : 0.0,
             ];
             $at += strlen($piece);
         }

@@ -24,9 +24,10 @@ final readonly class Pen
         return $rem * self::REM * $this->device->text;
     }
 
-    public function text(string $text, float $size = 1, float $line = 1.5, int $weight = 400): Paragraph
+    /** @param  float  $hang  how much of the first line stands before its edge, as a share of the font size */
+    public function text(string $text, float $size = 1, float $line = 1.5, int $weight = 400, float $hang = 0): Paragraph
     {
-        return new Paragraph([[$text, $weight]], $this->rem($size), $this->rem($line));
+        return new Paragraph([[$text, $weight]], $this->rem($size), $this->rem($line), hang: $hang * $this->rem($size));
     }
 
     /** On one line, cut where it does not fit. */

@@ -21,6 +21,11 @@ final readonly class Page
     /** What is left free of the page on wide screens begins beyond this, in dp. */
     public const WIDEST = 880;
 
+    /** What is typed into or tapped is no wider, in dp: on a wide page it could not be taken in at a glance. */
+    private const REACH = 560;
+
+    private const OF_REACH = ['button', 'input', 'addForm', 'changeForm'];
+
     private const TABS = 58;
 
     /** How wide the tabs are that stand at the side of a tablet. */
@@ -125,7 +130,7 @@ final readonly class Page
         foreach ($nodes as $node) {
             $box = $boxes->of($node, $in);
             if ($box !== null) {
-                $lines[] = self::line($box, $node, $room);
+                $lines[] = self::line($box, $node, $in, $room);
             }
         }
 
@@ -154,14 +159,25 @@ final readonly class Page
     }
 
     /** @param  array<string, mixed>  $node */
-    private static function line(Box $box, array $node, float $room): Box
+    private static function line(Box $box, array $node, Within $in, float $room): Box
     {
         $fills = $box->width === null && Nodes::placing($node, 'width') === '' && ! isset($box->marks['narrow']);
-        if ($fills) {
-            return $box->with(width: Size::percent(100), maxWidth: Size::dp(self::WIDEST), middle: true);
-        }
         // What is narrower begins where the others begin.
         $side = max(0.0, ($room - 32 - self::WIDEST) / 2);
+        if ($fills) {
+            $reach = in_array(Nodes::text($node, 'kind'), self::OF_REACH, true);
+            $filling = $box->with(width: Size::percent(100), maxWidth: Size::dp($reach ? self::REACH : self::WIDEST), middle: true);
+            $edges = $box->margin;
+
+            return $reach && $in === Within::Main
+                ? $filling->with(
+                    middle: false,
+                    alignSelf: 'start',
+                    margin: new Edges($edges->top, $edges->right, $edges->bottom, $side),
+                    marks: ['glance' => true] + $box->marks,
+                )
+                : $filling;
+        }
         $middle = Nodes::placing($node, 'centred') === '1';
 
         return $box->with(

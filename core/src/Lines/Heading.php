@@ -23,6 +23,11 @@ final readonly class Heading implements Tappable
 {
     use MayBeTapped;
 
+    private const WEIGHT = 680;
+
+    /** Only words of so many letters and more are divided in one. */
+    private const LONG_WORD = 12;
+
     /** @param  list<Effect>  $tapped */
     public function __construct(public string $text, public Placing $placing = new Placing, #[ListOf(AnyEffect::class)] public array $tapped = [])
     {
@@ -35,7 +40,9 @@ final readonly class Heading implements Tappable
 
     public function draw(Scene $scene): array
     {
-        return ['text' => $scene->text($this->text, 'text')] + $this->taps();
+        $text = $scene->prose($this->text, 'text', self::LONG_WORD);
+
+        return ['text' => $text] + Hanging::of($text, $this->placing, self::WEIGHT) + $this->taps();
     }
 
     public static function box(array $node, Setting $setting, Within $in): Box
@@ -43,7 +50,7 @@ final readonly class Heading implements Tappable
         $look = $setting->pen->look;
 
         return new Box(
-            text: $setting->pen->text(Nodes::text($node, 'text'), $look->heading, $look->headingLine, 680),
+            text: $setting->pen->text(Nodes::text($node, 'text'), $look->heading, $look->headingLine, self::WEIGHT, Hanging::in($node)),
             margin: $in === Within::Card || $in->isBeside() ? new Edges() : new Edges(8, 0, -4, 0),
         );
     }

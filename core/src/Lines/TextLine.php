@@ -46,9 +46,13 @@ final readonly class TextLine implements Tappable
 
     public function draw(Scene $scene): array
     {
-        $text = $scene->text($this->text, 'text');
+        $text = $scene->prose($this->text, 'text');
 
-        return ['text' => $text] + ($this->emphasis ? ['runs' => Emphasis::runs($text)] : []) + ($this->small ? ['small' => true] : []) + $this->taps();
+        return ['text' => $text] +
+            Hanging::of($text, $this->placing) +
+            ($this->emphasis ? ['runs' => Emphasis::runs($text)] : []) +
+            ($this->small ? ['small' => true] : []) +
+            $this->taps();
     }
 
     public static function box(array $node, Setting $setting, Within $in): Box
@@ -62,6 +66,8 @@ final readonly class TextLine implements Tappable
 
         $runs = $runs === [] ? [[Nodes::text($node, 'text'), 400]] : $runs;
 
-        return new Box(text: new Paragraph($runs, $pen->rem($small ? 0.875 : 1), $pen->rem($small ? 1.25 : 1.5)));
+        $size = $pen->rem($small ? 0.875 : 1);
+
+        return new Box(text: new Paragraph($runs, $size, $pen->rem($small ? 1.25 : 1.5), hang: Hanging::in($node) * $size));
     }
 }

@@ -18,6 +18,8 @@ use Lanai\Core\Language\Parser;
 use Lanai\Core\Language\Printer;
 use Lanai\Core\Language\Sentence;
 use Lanai\Core\Language\Walk;
+use Lanai\Core\Model\Earnings\Product;
+use Lanai\Core\Model\FieldTypes\EntitlementType;
 use Lanai\Core\Model\FieldTypes\StandsInTable;
 use Lanai\Core\Model\People\Account;
 use Lanai\Core\Model\People\Role;
@@ -57,6 +59,9 @@ final class Blueprint implements HasSentence, Schema
     /** @var array<string, int>|null by name in small letters, and by slug */
     private ?array $screenIndexes = null;
 
+    /** False until it was asked for. */
+    private Table|false|null $holdings = false;
+
     /** @var array<string, array<string, int>> pieces and routines by their names in small letters */
     private array $indexes = [];
 
@@ -66,6 +71,7 @@ final class Blueprint implements HasSentence, Schema
      * @param  list<AppValue>  $values
      * @param  list<Asset>  $assets
      * @param  list<Service>  $services
+     * @param  list<Product>  $products
      * @param  list<Screen>  $screens
      * @param  list<Piece>  $pieces
      * @param  list<Routine>  $routines
@@ -81,6 +87,7 @@ final class Blueprint implements HasSentence, Schema
         #[ListOf(AppValue::class)] public readonly array $values = [],
         #[ListOf(Asset::class)] public readonly array $assets = [],
         #[ListOf(Service::class)] public readonly array $services = [],
+        #[ListOf(Product::class)] public readonly array $products = [],
         #[ListOf(Screen::class)] public readonly array $screens = [],
         #[ListOf(Piece::class)] public readonly array $pieces = [],
         #[ListOf(Routine::class)] public readonly array $routines = [],
@@ -100,6 +107,7 @@ final class Blueprint implements HasSentence, Schema
             new Children('values', Family::only('“value”', AppValue::class), 'a value'),
             new Children('assets', Family::only('“asset”', Asset::class), 'an asset'),
             new Children('services', Family::only('“service”', Service::class), 'a service'),
+            new Children('products', Family::only('“product”', Product::class), 'a product'),
             new Children('screens', Family::only('a screen', Screen::class), 'a screen'),
             new Children('pieces', Family::only('“piece”', Piece::class), 'a piece'),
             new Children('routines', Family::only('“routine”', Routine::class), 'a routine'),
@@ -249,6 +257,52 @@ final class Blueprint implements HasSentence, Schema
         return $this->serviceTables()[mb_strtolower($name)] ?? null;
     }
 
+    /** @return list<string> names of what people have or have not */
+    public function entitlements(): array
+    {
+        $fields = array_filter($this->peopleTable()->fields ?? [], fn (Field $f): bool => $f->type instanceof EntitlementType);
+
+        return array_values(array_map(fn (Field $f): string => $f->name, $fields));
+    }
+
+    /** @return list<Product> those that give an entitlement */
+    public function giving(string $entitlement): array
+    {
+        $gives = fn (Product $p): bool => in_array(mb_strtolower($entitlement), array_map(mb_strtolower(...), $p->gives), true);
+
+        return array_values(array_filter($this->products, $gives));
+    }
+
+    public function product(string $key): ?Product
+    {
+        foreach ($this->products as $product) {
+            if ($product->key() === $key) {
+                return $product;
+            }
+        }
+
+        return null;
+    }
+
+    /** Who has what, as Lanai keeps it; null where nothing is sold or nobody signs in. */
+    public function holdings(): ?Table
+    {
+        if ($this->holdings === false) {
+            $people = $this->products === [] ? null : $this->peopleTable();
+            $this->holdings = $people === null ? null : Holdings::table($people);
+        }
+
+        return $this->holdings;
+    }
+
+    /** @return array<string, BackLink> all lists that formulas find at a row, also those of what Lanai keeps */
+    public function everyBackLink(Table $to): array
+    {
+        $holdings = $to->people ? $this->holdings() : null;
+
+        return $this->backLinks($to) + ($holdings === null ? [] : [Holdings::LIST => new BackLink(Holdings::LIST, $holdings, $holdings->fields[0])]);
+    }
+
     /** @return array<string, Table> what services give, by name in small letters: it reads like tables, but is not stored */
     public function serviceTables(): array
     {
@@ -288,7 +342,8 @@ final class Blueprint implements HasSentence, Schema
     {
         if ($this->byOne === null) {
             $this->byOne = [];
-            foreach ([...$this->tables, ...array_values($this->serviceTables())] as $table) {
+            $kept = $this->holdings();
+            foreach ([...$this->tables, ...array_values($this->serviceTables()), ...$kept === null ? [] : [$kept]] as $table) {
                 $this->byOne[mb_strtolower($table->singular)] ??= $table;
             }
         }

@@ -15,7 +15,7 @@ use Lanai\Core\Language\HasSentence;
 use Lanai\Core\Language\InlineNode;
 use Lanai\Core\Language\Prose;
 use Lanai\Core\Language\Sentence;
-use Lanai\Core\Model\FieldTypes\FormulaType;
+use Lanai\Core\Model\FieldTypes\Computed;
 use Lanai\Core\Model\FieldTypes\LinksType;
 use Lanai\Core\Text\Names;
 
@@ -95,7 +95,7 @@ final readonly class Field implements HasSentence
 
     public function formula(): string
     {
-        return $this->type instanceof FormulaType ? $this->type->formula : '';
+        return $this->type instanceof Computed ? $this->type->formula() : '';
     }
 
     /** @param  array<string, mixed>  $data */

@@ -12,6 +12,7 @@ use Lanai\Core\Language\Fits\NumberFit;
 use Lanai\Core\Language\HasSentence;
 use Lanai\Core\Language\Sentence;
 use Lanai\Core\Language\SubLine;
+use Lanai\Core\Text\Tongues;
 
 /** The look of the app: its colours as #RRGGBB by day and in the dark, its corners, its density and the size of its headings. */
 final readonly class Theme implements HasSentence
@@ -23,6 +24,7 @@ final readonly class Theme implements HasSentence
      * @param  int|null  $corner  radius of cards and pictures, in dp
      * @param  'airy'|'comfortable'|'compact'|''  $density
      * @param  'calm'|'balanced'|'bold'|''  $scale  the size of headings beside the text
+     * @param  string  $tongue  the language of its words (BCP 47); '' where nothing is said: English, undivided
      * @param  bool  $dark  follows the device into the dark
      */
     public function __construct(
@@ -40,6 +42,7 @@ final readonly class Theme implements HasSentence
         public string $darkBackground = '',
         public string $darkSurface = '',
         public string $darkText = '',
+        public string $tongue = '',
     ) {
     }
 
@@ -69,6 +72,7 @@ final readonly class Theme implements HasSentence
                     new Blank('scale', ChoiceFit::of('calm, balanced or bold', ['calm' => 'calm', 'balanced' => 'balanced', 'bold' => 'bold'])),
                     'the size of headings',
                 ),
+                new SubLine('words are in', new Blank('tongue', ChoiceFit::of('a language', Tongues::NAMES)), 'the language of its words'),
                 $colour('darkMain', 'in the dark the main colour is'),
                 $colour('darkOnMain', 'in the dark text on the main colour is'),
                 $colour('darkBackground', 'in the dark the background is'),
@@ -107,6 +111,18 @@ final readonly class Theme implements HasSentence
             'density' => $this->density === '' ? 'comfortable' : $this->density,
             'scale' => $this->scale === '' ? 'balanced' : $this->scale,
             'dark' => $this->inTheDark(),
-        ];
+        ] + ($this->tongue === '' ? [] : ['lang' => $this->tongue, 'dir' => $this->direction()]);
+    }
+
+    /** The language of its words, by its tag. */
+    public function tongue(): string
+    {
+        return $this->tongue === '' ? 'en' : $this->tongue;
+    }
+
+    /** @return 'ltr'|'rtl' how its words are written */
+    public function direction(): string
+    {
+        return Tongues::direction($this->tongue);
     }
 }

@@ -32,6 +32,7 @@ use Lanai\Core\Rows\Reader;
 use Lanai\Core\Rows\RecordStore;
 use Lanai\Core\Rows\Terms;
 use Lanai\Core\Rows\TooMuch;
+use Lanai\Core\Text\Hyphenation;
 use Lanai\Core\Text\Names;
 use Lanai\Core\Text\Pattern;
 
@@ -177,6 +178,18 @@ final readonly class Scene
         } catch (FormulaMistake) {
             return Pattern::replace('/\{[^}]*\}?/', '…', $template);
         }
+    }
+
+    /**
+     * A template's text that may go over several lines: words of the app's language can be divided.
+     *
+     * @param  int  $shortest  letters: shorter words stay whole
+     */
+    public function prose(string $template, string $key, int $shortest = 6): string
+    {
+        $text = $this->text($template, $key);
+
+        return Hyphenation::in($this->blueprint->theme->tongue)?->text($text, $shortest) ?? $text;
     }
 
     /** A formula's value; null where it cannot be computed. */

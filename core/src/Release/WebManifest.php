@@ -26,6 +26,8 @@ final class WebManifest
         return [
             'id' => $scope,
             'name' => $blueprint->release->title !== '' ? $blueprint->release->title : $blueprint->name,
+            'lang' => $blueprint->theme->tongue(),
+            'dir' => $blueprint->theme->direction(),
             'short_name' => mb_substr($blueprint->name, 0, 12),
             'description' => $blueprint->release->summary,
             'start_url' => $start,

@@ -78,7 +78,7 @@ final class Reader implements Rows
 
     public function has(Row $row, string $name): bool
     {
-        return $row->table->fieldInFormula($name) !== null || isset($this->store->blueprint()->backLinks($row->table)[$name]);
+        return $row->table->fieldInFormula($name) !== null || isset($this->store->blueprint()->everyBackLink($row->table)[$name]);
     }
 
     public function linked(Row $row, string $name): array|LongList|null
@@ -232,7 +232,7 @@ final class Reader implements Rows
 
             return $to === null ? null : array_values(array_filter(array_map(fn (int $id): ?Row => $found[$id] ?? null, $ids)));
         }
-        $link = $this->store->blueprint()->backLinks($row->table)[$name] ?? null;
+        $link = $this->store->blueprint()->everyBackLink($row->table)[$name] ?? null;
 
         return $link === null ? null : $this->list(new Query($link->from, self::linkingTo($link, $row)));
     }

@@ -441,7 +441,7 @@ final class Terms
         if ($node instanceof Node\NameNode) {
             $name = Tree::name($node);
             foreach (array_reverse($this->levels) as [$table, $row]) {
-                if ($table->fieldInFormula($name) !== null || isset($this->blueprint->backLinks($table)[$name])) {
+                if ($table->fieldInFormula($name) !== null || isset($this->blueprint->everyBackLink($table)[$name])) {
                     return $this->links(Term::id($row, $table), $table, $name);
                 }
             }
@@ -495,7 +495,7 @@ final class Terms
                 ? null
                 : $this->seen(new Among($to, ++$this->rows, $field, $table, false, $owner));
         }
-        $link = $this->blueprint->backLinks($table)[$name] ?? null;
+        $link = $this->blueprint->everyBackLink($table)[$name] ?? null;
 
         return $link === null || $this->blueprint->isServiceTable($link->from)
             ? null
@@ -508,7 +508,7 @@ final class Terms
         if ($node instanceof Node\NameNode) {
             $name = Tree::name($node);
             foreach ($this->levels as [$table]) {
-                if ($name === 'this' || $table->fieldInFormula($name) !== null || isset($this->blueprint->backLinks($table)[$name])) {
+                if ($name === 'this' || $table->fieldInFormula($name) !== null || isset($this->blueprint->everyBackLink($table)[$name])) {
                     return true;
                 }
             }

@@ -25,7 +25,7 @@ final class ReleaseTest extends TestCase
         $manifest = WebManifest::of(World::saltlark()->blueprint);
 
         self::assertSame(
-            ['id', 'name', 'short_name', 'description', 'start_url', 'scope', 'display', 'background_color', 'theme_color', 'icons'],
+            ['id', 'name', 'lang', 'dir', 'short_name', 'description', 'start_url', 'scope', 'display', 'background_color', 'theme_color', 'icons'],
             array_keys($manifest),
         );
         self::assertContains($manifest['display'], ['fullscreen', 'standalone', 'minimal-ui', 'browser']);

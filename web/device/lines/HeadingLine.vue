@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import type { HeadingNode } from '../../contracts/view'
+import { hanging } from '../placing'
 
 defineProps<{ node: HeadingNode }>()
 </script>
 
 <template>
-  <h2 class="heading">{{ node.text }}</h2>
+  <h2 class="heading" :style="hanging(node)">{{ node.text }}</h2>
 </template>
 
 <style>

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import type { TextNode } from '../../contracts/view'
+import { hanging } from '../placing'
 
 defineProps<{ node: TextNode }>()
 </script>
 
 <template>
-  <p class="text" :class="{ small: node.small }">
+  <p class="text" :class="{ small: node.small }" :style="hanging(node)">
     <template v-if="node.runs"
       ><component :is="run.strong ? 'strong' : run.slanted ? 'em' : 'span'" v-for="(run, i) in node.runs" :key="i">{{ run.text }}</component></template
     ><template v-else>{{ node.text }}</template>

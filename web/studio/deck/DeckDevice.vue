@@ -20,7 +20,7 @@ const on = reactive({
   platform: '' as '' | 'ios' | 'android',
   text: 100,
   network: 'good' as 'good' | 'slow' | 'none',
-  direction: 'ltr' as 'ltr' | 'rtl',
+  direction: '' as '' | 'ltr' | 'rtl',
   dark: false,
   leave: 'ask' as 'ask' | 'yes' | 'no',
   place: '50.0418, -5.4402',
@@ -152,6 +152,7 @@ defineExpose({ order, who, choice })
           <label
             >reading
             <select v-model="on.direction" aria-label="Direction">
+              <option value="">as its words</option>
               <option value="ltr">left to right</option>
               <option value="rtl">right to left</option>
             </select></label

@@ -33,6 +33,7 @@ final readonly class Allow implements Edit
     {
         $who = match ($this->who) {
             'role' => ['kind' => 'role', 'role' => $this->of],
+            'having' => ['kind' => 'having', 'entitlement' => $this->of],
             'personIn' => ['kind' => 'personIn', 'field' => $this->of],
             'if' => ['kind' => 'if', 'if' => ''],
             'everyone', 'nobody', 'signedIn', 'themselves' => ['kind' => $this->who],

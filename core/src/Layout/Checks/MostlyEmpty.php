@@ -27,7 +27,7 @@ final class MostlyEmpty implements Check
             $used = 0.0;
             foreach ($main->children as $line) {
                 $down = min($line->bottom(), $main->bottom()) - max($line->y, $main->y);
-                $used += max(0.0, $down) * self::reach($line);
+                $used += max(0.0, $down) * (isset($line->box->marks['glance']) ? $main->width : self::reach($line));
             }
             $share = $used / max(1.0, $main->width * $main->height);
             if ($share < self::LEAST) {

@@ -15,7 +15,7 @@ use Lanai\Core\Language\Fits\FormulaFit;
 use Lanai\Core\Language\Sentence;
 
 /** A value that is computed from the others of its row; its type is that of the formula, in the scope of its table. */
-final class FormulaType implements OnlyInTables, StandsInTable
+final class FormulaType implements Computed
 {
     use StoredByKind;
 
@@ -32,6 +32,11 @@ final class FormulaType implements OnlyInTables, StandsInTable
     public static function sentence(): Sentence
     {
         return Sentence::of('=', new Blank('formula', FormulaFit::giving(Kind::Any)));
+    }
+
+    public function formula(): string
+    {
+        return $this->formula;
     }
 
     public function standIn(Scope $scope): void

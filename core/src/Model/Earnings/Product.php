@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Model\Earnings;
+
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Children;
+use Lanai\Core\Language\Clause;
+use Lanai\Core\Language\Family;
+use Lanai\Core\Language\Fits\ChoiceFit;
+use Lanai\Core\Language\Fits\CurrencyFit;
+use Lanai\Core\Language\Fits\DecimalFit;
+use Lanai\Core\Language\Fits\NameFit;
+use Lanai\Core\Language\HasSentence;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Language\Series;
+use Lanai\Core\Model\Fits\EntitlementFit;
+use Lanai\Core\Model\ListOf;
+use Lanai\Core\Text\Names;
+
+/** Something that the app sells, and what somebody has who bought it. */
+final readonly class Product implements HasSentence
+{
+    public const SUBSCRIPTION = 'subscription';
+
+    public const KEPT = 'kept';
+
+    private const SOLD = [self::SUBSCRIPTION => 'a subscription', self::KEPT => 'bought once'];
+
+    /**
+     * @param  'subscription'|'kept'|''  $sold  how
+     * @param  string  $price  a decimal; of what is bought once, plans have prices of their own
+     * @param  string  $currency  ISO 4217
+     * @param  list<string>  $gives  names of entitlements
+     * @param  list<Plan>  $plans
+     */
+    public function __construct(
+        public string $name,
+        public string $sold = '',
+        public string $price = '',
+        public string $currency = '',
+        public array $gives = [],
+        public string $stored = '',
+        #[ListOf(Plan::class)] public array $plans = [],
+    ) {
+    }
+
+    public static function sentence(): Sentence
+    {
+        return Sentence::of(
+            'product',
+            new Blank('name', NameFit::of('the name of the product')),
+            'is',
+            new Blank('sold', ChoiceFit::of('a subscription, or bought once', self::SOLD)),
+        )
+            ->clauses(
+                Clause::of('at', 'its price', new Blank('price', new DecimalFit()), new Blank('currency', new CurrencyFit())),
+                Clause::of('giving', 'what somebody has who bought it', new Series('gives', 'and', new EntitlementFit())),
+                Clause::of('stored as', 'known to the tills as', new Blank('stored', NameFit::column()))->aside(),
+            )
+            ->below(new Children('plans', Family::only('“plan”', Plan::class), 'a plan'));
+    }
+
+    /** What purchases keep of it: it stays as it was when the product is called otherwise. */
+    public function key(): string
+    {
+        return $this->stored !== '' ? $this->stored : Names::inStorage($this->name);
+    }
+
+    public function plan(string $key): ?Plan
+    {
+        foreach ($this->plans as $plan) {
+            if ($plan->key() === $key) {
+                return $plan;
+            }
+        }
+
+        return null;
+    }
+}
