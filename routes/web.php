@@ -126,6 +126,14 @@ Route::prefix('api')->group(function (): void {
         Route::delete('apps/{app}/tokens/{token}', [C\TokenController::class, 'destroy'])->where('token', '[0-9]{1,18}');
         Route::get('apps/{app}/pages', [C\PeopleController::class, 'pages']);
         Route::post('apps/{app}/pages', [C\PeopleController::class, 'visitPages']);
+        Route::post('apps/{app}/rehearsal', [C\EarningsController::class, 'rehearse'])->middleware('throttle:rehearsal');
+        Route::prefix('apps/{app}/purchases/{set}/{person}')
+            ->where(['set' => 'sandbox|live', 'person' => '[0-9]{1,18}'])
+            ->group(function (): void {
+                Route::get('', [C\EarningsController::class, 'purchases']);
+                Route::post('', [C\EarningsController::class, 'give']);
+                Route::delete('{purchase}', [C\EarningsController::class, 'takeBack'])->where('purchase', '[0-9]{1,18}');
+            });
         Route::get('apps/{app}/release', [C\ReleaseController::class, 'show']);
         Route::delete('apps/{app}/troubles/{trouble}', [C\ReleaseController::class, 'forget'])->where('trouble', '[0-9]{1,18}');
         Route::get('apps/{app}/key', [C\ReleaseController::class, 'key']);

@@ -23,6 +23,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property int|null $live_revision_id
  * @property list<int> $undo ids of revisions that can be taken back, the newest last
  * @property list<int> $redo
+ * @property array<string, mixed>|null $rehearsal what the founder takes for likely, by product
  * @property Revision $revision
  * @property Revision|null $liveRevision
  * @property SigningKey|null $signingKey
@@ -35,7 +36,7 @@ final class App extends Model
     protected $attributes = ['address' => '', 'api_public' => false];
 
     /** @var array<string, string> */
-    protected $casts = ['api_public' => 'boolean', 'undo' => 'array', 'redo' => 'array'];
+    protected $casts = ['api_public' => 'boolean', 'undo' => 'array', 'redo' => 'array', 'rehearsal' => 'array'];
 
     /** @return BelongsTo<Revision, $this> */
     public function revision(): BelongsTo

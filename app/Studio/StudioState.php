@@ -20,6 +20,7 @@ use Lanai\Core\Language\Walk;
 use Lanai\Core\Model\AboutRow;
 use Lanai\Core\Model\AppValue;
 use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Earnings\Product;
 use Lanai\Core\Model\Field;
 use Lanai\Core\Model\MenuEntry;
 use Lanai\Core\Model\People\Role;
@@ -125,6 +126,7 @@ final class StudioState
             'theme' => $sentences->of(Prose::node($data['theme'] ?? []), Theme::class, '/theme'),
             'signIn' => $blueprint->signIn === null ? [] : $sentences->of(Prose::node($data['signIn'] ?? []), SignIn::class, '/signIn'),
             'roles' => $sentences->all($data['roles'] ?? [], '/roles', Role::class),
+            'products' => $sentences->all($data['products'] ?? [], '/products', Product::class),
             'services' => self::services($blueprint, $sentences),
             'release' => get_object_vars($blueprint->release),
             'colours' => $blueprint->theme->byDay(),

@@ -6,6 +6,7 @@ namespace Database\Seeders;
 
 use App\Apps\Pictures;
 use App\Apps\RevisionBook;
+use App\Earnings\PurchaseBook;
 use App\Models\App;
 use App\Models\Founder;
 use App\Models\IdentityProvider;
@@ -13,11 +14,13 @@ use App\Models\ServiceSecret;
 use App\People\People;
 use App\Records\DataSet;
 use App\Records\EloquentRecordStore;
+use App\Space;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\Hash;
 use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Earnings\Product;
 use Lanai\Core\Values\Duration;
 use Lanai\Core\Values\Money;
 use Lanai\Core\Values\Place;
@@ -136,6 +139,7 @@ final class DemoSeeder extends Seeder
         foreach (DataSet::cases() as $set) {
             $this->fill($app, $set, $blueprint, $photos);
             $this->accounts($app, $set, $blueprint);
+            $this->gifts($app, $set);
             foreach (self::KEYS as $service => $key) {
                 ServiceSecret::query()->create(['app_id' => $app->id, 'dataset' => $set->value, 'service' => $service, 'name' => '', 'secret' => $key]);
             }
@@ -173,6 +177,21 @@ final class DemoSeeder extends Seeder
                     ]);
             }
         }
+    }
+
+    /** The first of the people is a member for a while, the second has had enough of it and kept the night chart, the third has nothing. */
+    private function gifts(App $app, DataSet $set): void
+    {
+        $space = new Space($app, $set, $app->revision);
+        $book = new PurchaseBook($space);
+        $people = $space->blueprint()->peopleTable() ?? throw new \LogicException('There are no people.');
+        $rows = $space->store()->byIds($people, [1, 2]);
+        $now = new DateTimeImmutable('now', new DateTimeZone('UTC'));
+        $product = fn (string $key): Product => $space->blueprint()->product($key) ?? throw new \LogicException($key);
+        $book->give($rows[1], $product('membership'), $now->modify('-20 days'), $now->modify('+5 months'), 'drew the map');
+        $book->give($rows[2], $product('night_chart'), $now->modify('-12 days'), null, 'lost theirs at sea');
+        $book->give($rows[2], $product('membership'), $now->modify('-30 days'), $now->modify('+1 month'));
+        $book->takeBack($book->of($rows[2], $now)[0]['id'], $now->modify('-2 days'));
     }
 
     /** Who wrote, about which spot, what, and whether with a picture. */

@@ -2,6 +2,8 @@ import type { Component } from 'vue'
 import type { StudioState } from '../contracts/studio'
 import DataStation from './data/DataStation.vue'
 import { pageOf as dataPageOf } from './data/place'
+import EarningsStation from './earnings/EarningsStation.vue'
+import { pageOf as earningsPageOf } from './earnings/place'
 import PeopleStation from './people/PeopleStation.vue'
 import { pageOf as peoplePageOf } from './people/place'
 import ReleaseStation from './release/ReleaseStation.vue'
@@ -26,6 +28,7 @@ export const stations: Station[] = [
   { key: 'screens', name: 'Screens', component: ScreensStation, pageOf: screensPageOf },
   { key: 'people', name: 'People', component: PeopleStation, pageOf: peoplePageOf },
   { key: 'services', name: 'Services', component: ServicesStation, pageOf: servicesPageOf },
+  { key: 'earnings', name: 'Earnings', component: EarningsStation, pageOf: earningsPageOf },
   { key: 'release', name: 'Release', component: ReleaseStation, pageOf: releasePageOf },
 ]
 

@@ -10,9 +10,8 @@ final readonly class Assumptions
     /**
      * @param  float  $arrivals  people who come to know the offer in a month
      * @param  float  $buys  the share of them who begin
-     * @param  non-empty-list<array{months: positive-int, price: int, weight: float}>  $plans  prices in minor units, and how many choose each
+     * @param  non-empty-list<Chosen>  $plans
      * @param  non-empty-list<float>  $leaves  the share who leave in the first month, the second and so on; the last one repeats
-     * @param  int  $freeDays  0 for none
      * @param  float  $stays  the share of those who go on to pay after the free days
      * @param  float  $fails  the share of payments that fail at first
      * @param  float  $recovers  the share of those that come after all
@@ -25,7 +24,6 @@ final readonly class Assumptions
         public array $plans,
         public array $leaves,
         public Terms $terms,
-        public int $freeDays = 0,
         public float $stays = 1.0,
         public float $fails = 0.0,
         public float $recovers = 0.0,
@@ -36,12 +34,18 @@ final readonly class Assumptions
     ) {
     }
 
-    /** The share that leaves within so many months from an age on, in months. */
-    public function leaving(int $age, int $months): float
+    /**
+     * The share that leaves from an age on within so long, both in months. In a part of a month as many leave as would, month after month, leave in a
+     * whole one.
+     */
+    public function leaving(float $age, float $months): float
     {
         $stays = 1.0;
-        for ($i = 0; $i < $months; $i++) {
-            $stays *= 1 - $this->leaves[min($age + $i, count($this->leaves) - 1)];
+        for ($to = $age + $months; $age < $to - 1e-9;) {
+            $month = (int) floor($age + 1e-9);
+            $part = min($to, $month + 1) - $age;
+            $stays *= (1 - $this->leaves[min($month, count($this->leaves) - 1)]) ** $part;
+            $age += $part;
         }
 
         return 1 - $stays;

@@ -16,6 +16,9 @@ final class Forecast
     /** @var array<int, int> who left or were lost in the month */
     public array $left;
 
+    /** @var array<int, float> what those who pay at the end of the month pay in a month, each plan by its length */
+    public array $recurring;
+
     /** @var array<int, int> paid by people, less what was given back */
     public array $paid;
 
@@ -31,12 +34,13 @@ final class Forecast
     public int $customers = 0;
 
     /** Months that customers paid for, all together. */
-    public int $months = 0;
+    public float $months = 0.0;
 
     public function __construct(int $months)
     {
         $none = array_fill(0, $months, 0);
         $this->paying = $this->trying = $this->left = $this->paid = $this->commission = $this->tax = $this->earned = $none;
+        $this->recurring = array_fill(0, $months, 0.0);
     }
 
     /** What is left for the founder in a month, once the till has paid out. */

@@ -14,12 +14,14 @@ final class Rehearsal
 
     private const PLACE = 'UTC';
 
+    private const GOLDEN = 0.6180339887498949;
+
     private readonly DateTimeZone $zone;
 
     /** @var list<int> when each month begins, and the end of the last */
     private array $begins = [];
 
-    private readonly Forecast $forecast;
+    private Forecast $forecast;
 
     private function __construct(private readonly Assumptions $of, private readonly int $months, private readonly DateTimeImmutable $from)
     {
@@ -49,36 +51,63 @@ final class Rehearsal
         return $rehearsal->forecast;
     }
 
-    /** One customer, from when they begin until they are gone or the months are over. */
-    private function live(Chance $chance, int $month, float $day): void
+    /**
+     * Some customers alone, each from the month in which they begin; they begin in all months of a year alike.
+     *
+     * @param  int  $months  from 1 to 120
+     * @param  positive-int  $count
+     * @return non-empty-list<Forecast>
+     */
+    public static function lives(Assumptions $of, int $months, int $seed, int $count): array
     {
-        $length = $this->begins[$month + 1] - $this->begins[$month];
-        $at = new DateTimeImmutable('@'.($this->begins[$month] + (int) ($day * $length)));
+        $months = max(1, min(120, $months));
+        $first = new DateTimeImmutable('2027-01-01T00:00:00Z');
+        $years = [];
+        $lives = [];
+        $i = 0;
+        do {
+            $year = $years[$i % 12] ??= new self($of, $months, (new Cycle('month'))->begins($i % 12, $first, new DateTimeZone(self::PLACE)));
+            $year->forecast = new Forecast($months);
+            $chance = new Chance($seed, $i % 12, $i + 1);
+            // Plans are spread evenly over them (multiples of the golden ratio), so that few say what many would.
+            $year->live($chance, 0, $chance->next(), fmod($i * self::GOLDEN, 1));
+            $lives[] = $year->forecast;
+        } while (++$i < $count);
+
+        return $lives;
+    }
+
+    /** One customer, from when they begin until they are gone or the months are over. */
+    private function live(Chance $chance, int $month, float $day, ?float $luck = null): void
+    {
+        $at = new DateTimeImmutable('@'.($this->begins[$month] + (int) ($day * ($this->begins[$month + 1] - $this->begins[$month]))));
         $over = $this->begins[$this->months];
-        $plan = $this->plan($chance->next());
+        $drawn = $chance->next();
+        $plan = $this->plan($luck ?? $drawn);
         $stays = $chance->next();
         $this->forecast->customers++;
         $events = [];
         $payments = [];
         $first = $at;
-        if ($this->of->freeDays > 0) {
-            $first = $at->setTimestamp($at->getTimestamp() + $this->of->freeDays * self::DAY);
+        if ($plan->freeDays > 0) {
+            $first = $at->setTimestamp($at->getTimestamp() + $plan->freeDays * self::DAY);
             $events[] = new Event('0', Happened::Bought, $at, $first, true);
             if ($stays >= $this->of->stays) {
                 $events[] = new Event('0/left', Happened::Left, $at->setTimestamp($at->getTimestamp() + self::DAY));
-                $this->count($events, null);
+                $this->count($events, null, $plan);
 
                 return;
             }
         }
-        $cycle = new Cycle('month', $plan['months']);
+        $cycle = $plan->cycle;
+        $length = $plan->months();
         for ($n = 0; ; $n++) {
             $due = $cycle->begins($n, $first, $this->zone);
             if ($due->getTimestamp() >= $over) {
                 break;
             }
             $luck = [$chance->next(), $chance->next(), $chance->next(), $chance->next()];
-            if ($n > 0 && $luck[0] < $this->of->leaving(($n - 1) * $plan['months'], $plan['months'])) {
+            if ($n > 0 && $luck[0] < $this->of->leaving(($n - 1) * $length, $length)) {
                 $events[] = new Event("$n/left", Happened::Left, $due->setTimestamp($due->getTimestamp() - 1));
                 break;
             }
@@ -91,7 +120,7 @@ final class Rehearsal
                 }
                 $paid = $due->setTimestamp($due->getTimestamp() + self::DAY);
             }
-            $events[] = new Event((string) $n, $n === 0 && $this->of->freeDays === 0 ? Happened::Bought : Happened::Paid, $paid, $until);
+            $events[] = new Event((string) $n, $n === 0 && $plan->freeDays === 0 ? Happened::Bought : Happened::Paid, $paid, $until);
             $back = null;
             if ($n === 0 && $luck[3] < $this->of->refunds) {
                 $back = $paid->setTimestamp($paid->getTimestamp() + 3 * self::DAY);
@@ -102,20 +131,19 @@ final class Rehearsal
                 break;
             }
         }
-        $this->count($events, isset($payments[0]) ? $payments[0][0]->getTimestamp() : null);
+        $this->count($events, isset($payments[0]) ? $payments[0][0]->getTimestamp() : null, $plan);
         foreach ($payments as [$paid, $until, $back]) {
-            $this->write($plan['price'], $paid, $until, $back);
-            $this->forecast->months += $back === null ? $plan['months'] : 0;
+            $this->write($plan->price, $paid, $until, $back);
+            $this->forecast->months += $back === null ? $length : 0;
         }
     }
 
-    /** @return array{months: positive-int, price: int, weight: float} */
-    private function plan(float $luck): array
+    private function plan(float $luck): Chosen
     {
-        $all = array_sum(array_column($this->of->plans, 'weight'));
+        $all = array_sum(array_map(fn (Chosen $plan): float => $plan->weight, $this->of->plans));
         $sum = 0.0;
         foreach ($this->of->plans as $plan) {
-            $sum += $plan['weight'] / $all;
+            $sum += $all > 0 ? $plan->weight / $all : 1.0;
             if ($luck < $sum) {
                 return $plan;
             }
@@ -130,7 +158,7 @@ final class Rehearsal
      * @param  list<Event>  $events
      * @param  int|null  $first  when they paid first; null where they never did
      */
-    private function count(array $events, ?int $first): void
+    private function count(array $events, ?int $first, Chosen $plan): void
     {
         $end = $this->from->setTimestamp($this->begins[$this->months]);
         $history = Subscription::history($end, $events);
@@ -146,6 +174,7 @@ final class Rehearsal
             $trying = $first === null || $first >= $this->begins[$month + 1];
             $this->forecast->trying[$month] += $stands->has() && $trying ? 1 : 0;
             $this->forecast->paying[$month] += $stands->has() && ! $trying ? 1 : 0;
+            $this->forecast->recurring[$month] += $stands->has() && ! $trying ? $plan->price / $plan->months() : 0;
             $this->forecast->left[$month] += $had && ! $stands->has() ? 1 : 0;
         }
     }

@@ -102,9 +102,22 @@ final class Beginnings
             Table::class => [$kind => self::table($blueprint)],
             AppValue::class => [$kind => "$begun, kept for each device"],
             Routine::class => ['' => $begun, 'waiting' => "$begun, when one ___ is added"],
+            Product::class => self::products($blueprint, $name),
             Service::class => [$kind => "service $name is at \"https://\"\n  request Answer of $name is GET \"/\""],
             default => [$kind => $begun],
         };
+    }
+
+    /** @return array<string, string> */
+    private static function products(Blueprint $blueprint, string $name): array
+    {
+        $entitlements = $blueprint->entitlements();
+        $giving = $entitlements === [] ? '' : ', giving '.NameFit::written($entitlements[0]);
+
+        return [
+            '' => "product $name is a subscription$giving\n  plan Monthly, every month at ___ EUR",
+            'kept' => "product $name is bought once, at ___ EUR$giving",
+        ];
     }
 
     private static function table(Blueprint $blueprint): string

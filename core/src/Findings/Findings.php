@@ -22,6 +22,8 @@ final class Findings
             new Rules\CalendarWithoutDays(),
             new Rules\DaysNotTogether(),
             new Rules\SharedWithoutText(),
+            new Rules\ProductIncomplete(),
+            new Rules\EntitlementIdle(),
             new Rules\ChoiceOfNothing(),
             new Rules\SlowList(),
             new Rules\FormulaInCircles(),

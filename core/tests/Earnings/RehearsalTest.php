@@ -6,6 +6,8 @@ namespace Lanai\Core\Tests\Earnings;
 
 use Lanai\Core\Earnings\Assumptions;
 use Lanai\Core\Earnings\Chance;
+use Lanai\Core\Earnings\Chosen;
+use Lanai\Core\Earnings\Cycle;
 use Lanai\Core\Earnings\Forecast;
 use Lanai\Core\Earnings\Rehearsal;
 use Lanai\Core\Earnings\Terms;
@@ -22,7 +24,7 @@ final class RehearsalTest extends TestCase
             ...($more + [
                 'arrivals' => 200.0,
                 'buys' => 0.5,
-                'plans' => [['months' => 1, 'price' => 499, 'weight' => 1.0]],
+                'plans' => [new Chosen(new Cycle('month'), 499, 1.0)],
                 'leaves' => [0.1],
                 'terms' => new Terms('Quay', '15'),
                 'rate' => '19',
@@ -45,7 +47,7 @@ final class RehearsalTest extends TestCase
     {
         $one = Rehearsal::of($this->of(), 24, 5);
         self::assertEquals($one, Rehearsal::of($this->of(), 24, 5));
-        $dearer = Rehearsal::of($this->of(['plans' => [['months' => 1, 'price' => 998, 'weight' => 1.0]]]), 24, 5);
+        $dearer = Rehearsal::of($this->of(['plans' => [new Chosen(new Cycle('month'), 998, 1.0)]]), 24, 5);
         self::assertSame($one->paying, $dearer->paying);
         self::assertSame(array_map(fn (int $paid): int => 2 * $paid, $one->paid), $dearer->paid);
         // More who come are never fewer who pay, month by month.
@@ -57,9 +59,9 @@ final class RehearsalTest extends TestCase
 
     /** @param  array<string, mixed>  $more */
     #[TestWith([[]])]
-    #[TestWith([['freeDays' => 7, 'stays' => 0.6]])]
+    #[TestWith([['plans' => [new Chosen(new Cycle('month'), 499, 1.0, 7)], 'stays' => 0.6]])]
     #[TestWith([['fails' => 0.2, 'recovers' => 0.5, 'refunds' => 0.1]])]
-    #[TestWith([['plans' => [['months' => 1, 'price' => 499, 'weight' => 2.0], ['months' => 12, 'price' => 3999, 'weight' => 1.0]]]])]
+    #[TestWith([['plans' => [new Chosen(new Cycle('month'), 499, 2.0), new Chosen(new Cycle('year'), 3999, 1.0)]]])]
     public function test_what_is_paid_is_kept_taxed_and_left_over_to_the_cent(array $more): void
     {
         foreach ([true, false] as $sells) {
@@ -86,8 +88,9 @@ final class RehearsalTest extends TestCase
 
     public function test_a_tenth_of_free_days_that_lead_on_is_a_tenth_of_those_who_pay(): void
     {
-        $all = Rehearsal::of($this->of(['arrivals' => 2000.0, 'freeDays' => 7, 'stays' => 1.0, 'leaves' => [0.0]]), 6, 3);
-        $some = Rehearsal::of($this->of(['arrivals' => 2000.0, 'freeDays' => 7, 'stays' => 0.1, 'leaves' => [0.0]]), 6, 3);
+        $free = ['arrivals' => 2000.0, 'plans' => [new Chosen(new Cycle('month'), 499, 1.0, 7)], 'leaves' => [0.0]];
+        $all = Rehearsal::of($this->of($free + ['stays' => 1.0]), 6, 3);
+        $some = Rehearsal::of($this->of($free + ['stays' => 0.1]), 6, 3);
         self::assertSame($all->customers, $some->customers);
         self::assertEqualsWithDelta(0.1, $some->paying[5] / $all->paying[5], 0.01);
         self::assertGreaterThan(0, min($all->trying));

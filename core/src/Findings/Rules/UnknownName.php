@@ -16,6 +16,7 @@ use Lanai\Core\Language\BlankSpot;
 use Lanai\Core\Language\Choice;
 use Lanai\Core\Language\Fits\FormulaFit;
 use Lanai\Core\Language\Fits\TextFit;
+use Lanai\Core\Model\Fits\EntitlementFit;
 use Lanai\Core\Model\Fits\FieldFit;
 use Lanai\Core\Model\Fits\NamedFit;
 use Lanai\Core\Model\Fits\ScreenFit;
@@ -46,7 +47,13 @@ final class UnknownName implements OfOneScreen
                 yield from self::formula($fit, $spot);
             } elseif ($fit instanceof TextFit && ! $fit->plain) {
                 yield from self::template($spot);
-            } elseif ($fit instanceof TableFit || $fit instanceof ScreenFit || $fit instanceof FieldFit || $fit instanceof NamedFit) {
+            } elseif (
+                $fit instanceof TableFit ||
+                $fit instanceof ScreenFit ||
+                $fit instanceof FieldFit ||
+                $fit instanceof NamedFit ||
+                $fit instanceof EntitlementFit
+            ) {
                 yield from self::name($fit, $spot);
             }
         }
@@ -82,7 +89,7 @@ final class UnknownName implements OfOneScreen
     }
 
     /** @return iterable<Finding> */
-    private static function name(TableFit|ScreenFit|FieldFit|NamedFit $fit, BlankSpot $spot): iterable
+    private static function name(TableFit|ScreenFit|FieldFit|NamedFit|EntitlementFit $fit, BlankSpot $spot): iterable
     {
         if (($fit instanceof TableFit || $fit instanceof ScreenFit) && $fit->knows($spot->text(), $spot->scope)) {
             return;

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Earnings\PurchaseBook;
+use App\Earnings\RehearsalDesk;
+use App\Models\App;
+use App\Records\DataSet;
+use App\Space;
+use DateTimeImmutable;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Lanai\Core\Earnings\Sold;
+use Lanai\Core\Model\Earnings\Product;
+use Lanai\Core\Model\Row;
+
+/** The Earnings station: what is sold, what it would bring, and who has what. */
+final class EarningsController
+{
+    /** What a subscription would bring, by what is told or else was said last; kept where that is asked for. */
+    public function rehearse(Request $request, App $app): JsonResponse
+    {
+        $told = $request->validate(RehearsalDesk::rules() + ['keep' => ['sometimes', 'boolean']]);
+        $desk = new RehearsalDesk($app);
+        $products = $desk->products();
+        $names = array_map(fn (Product $p): array => ['key' => $p->key(), 'name' => $p->name], $products);
+        $product = self::chosen($products, (string) ($told['product'] ?? ''));
+        if ($product === null) {
+            return response()->json(['products' => $names, 'sold' => self::sold(), 'assumed' => null, 'result' => null]);
+        }
+        $assumed = $desk->assumed($product, $told);
+        if ($told['keep'] ?? false) {
+            $desk->keep($product, $assumed);
+        }
+
+        return response()->json(['products' => $names, 'sold' => self::sold(), 'assumed' => $assumed, 'result' => $desk->rehearsed($product, $assumed)]);
+    }
+
+    /** What somebody has bought or been given. */
+    public function purchases(App $app, string $set, int $person): JsonResponse
+    {
+        [$space, $row] = self::somebody($app, $set, $person);
+
+        return response()->json(self::told($space, $row));
+    }
+
+    /** The founder gives a product, until a day or for ever. */
+    public function give(Request $request, App $app, string $set, int $person): JsonResponse
+    {
+        $told = $request->validate([
+            'product' => ['required', 'string', 'max:100'],
+            'until' => ['nullable', 'date', 'after:now', 'before:2200-01-01'],
+            'note' => ['nullable', 'string', 'max:200'],
+        ]);
+        [$space, $row] = self::somebody($app, $set, $person);
+        $product = $space->blueprint()->product($told['product']) ?? abort(404);
+        $until = isset($told['until']) ? new DateTimeImmutable($told['until']) : null;
+        (new PurchaseBook($space))->give($row, $product, new DateTimeImmutable(), $until, (string) ($told['note'] ?? ''));
+
+        return response()->json(self::told($space, $row));
+    }
+
+    /** What the founder gave is taken back. */
+    public function takeBack(App $app, string $set, int $person, int $purchase): JsonResponse
+    {
+        [$space, $row] = self::somebody($app, $set, $person);
+        abort_unless((new PurchaseBook($space))->takeBack($purchase, new DateTimeImmutable()), 422, 'There is nothing of it to take back any more.');
+
+        return response()->json(self::told($space, $row));
+    }
+
+    /** @param  list<Product>  $products */
+    private static function chosen(array $products, string $key): ?Product
+    {
+        foreach ($products as $product) {
+            if ($product->key() === $key) {
+                return $product;
+            }
+        }
+
+        return $products[0] ?? null;
+    }
+
+    /** @return list<array{key: string, name: string}> */
+    private static function sold(): array
+    {
+        return array_map(fn (Sold $sold): array => ['key' => $sold->value, 'name' => $sold->inWords()], Sold::cases());
+    }
+
+    /** @return array{Space, Row} */
+    private static function somebody(App $app, string $set, int $person): array
+    {
+        $space = Space::of($app, DataSet::from($set)) ?? abort(404);
+        $people = $space->blueprint()->peopleTable() ?? abort(404);
+
+        return [$space, $space->store()->byIds($people, [$person])[$person] ?? abort(404)];
+    }
+
+    /** @return array<string, mixed> as PersonsPurchases in docs/studio.schema.json */
+    private static function told(Space $space, Row $row): array
+    {
+        return [
+            'person' => ['id' => $row->id, 'name' => $row->label()],
+            'products' => array_map(fn (Product $p): array => ['key' => $p->key(), 'name' => $p->name], $space->blueprint()->products),
+            'purchases' => (new PurchaseBook($space))->of($row, new DateTimeImmutable()),
+        ];
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Earnings;
+
+/** A plan as customers of a rehearsal choose it. */
+final readonly class Chosen
+{
+    /**
+     * @param  int  $price  minor units, for each period
+     * @param  float  $weight  how many choose it, beside the weights of the others
+     * @param  int  $freeDays  0 for none
+     */
+    public function __construct(public Cycle $cycle, public int $price, public float $weight, public int $freeDays = 0)
+    {
+    }
+
+    /** How long one payment lasts, in months; a year has 52 weeks. */
+    public function months(): float
+    {
+        return $this->cycle->count * ['week' => 12 / 52, 'month' => 1.0, 'year' => 12.0][$this->cycle->unit];
+    }
+}

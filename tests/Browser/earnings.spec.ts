@@ -1,0 +1,103 @@
+import { expect, test } from './test'
+import { beginApp, nothingSerious, openDemo, script } from './founder'
+
+test('what is sold is begun from nothing, and says what is missing until it is whole', async ({ page }) => {
+  await beginApp(page, 'Reef')
+  const id = /apps\/(\d+)/.exec(page.url())?.[1] ?? ''
+  await page.goto(`/apps/${id}/earnings`)
+  await expect(page.getByText('Things are sold to people who sign in.')).toBeVisible()
+  await page.getByRole('button', { name: 'Rehearsal' }).click()
+  await expect(page.getByText('There is no subscription to rehearse yet.')).toBeVisible()
+  await page.getByRole('button', { name: 'Who has what' }).click()
+  await expect(page.getByText('Nothing is sold yet, so nobody has anything of it.')).toBeVisible()
+
+  await script(
+    page,
+    `app Reef
+
+sign-in at In
+  as a guest
+
+table People, each a Person, who sign in
+  may be seen by everyone
+  Name is a text, required
+  Member is an entitlement
+
+screen Start, first
+  Text "Only members read this.", if me.member
+
+screen In
+  Button "As a guest"
+    tapped: sign in as a guest
+`,
+  )
+  await page.getByRole('button', { name: 'What is sold', exact: true }).click()
+  await expect(page.getByText('Nothing yet. A product gives people something to have')).toBeVisible()
+  await nothingSerious(page)
+  await page.getByRole('button', { name: 'Add a product' }).click()
+  const name = page.getByRole('textbox', { name: 'the name of the product' })
+  await name.fill('Club')
+  await page.keyboard.press('Enter')
+  await expect(page.getByText('A blank is not filled').first()).toBeVisible()
+  await expect(page.getByRole('button', { name: /^Earnings: [1-9]/ })).toBeVisible()
+  await page.locator('[data-blank="/products/0/plans/0/price"]').click()
+  await page.getByRole('textbox', { name: 'a number such as 0.15' }).fill('4.50')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('button', { name: /^Earnings: 0/ })).toBeVisible()
+  await page.getByRole('button', { name: 'See what it would bring' }).click()
+  await expect(page.locator('.rehearsed')).toContainText('people pay')
+})
+
+test('a rehearsal answers to its blanks, its slider and its price is written into the plan', async ({ page }) => {
+  const demo = await openDemo(page, 'earnings/rehearsal')
+  const said = page.locator('.rehearsed')
+  await expect(said).toContainText('people pay')
+  await nothingSerious(page)
+  const before = await said.innerText()
+  const bank = () => page.locator('.band').nth(2).locator('strong').innerText()
+  const was = await bank()
+  await page.getByLabel('Price of Monthly').first().focus()
+  await page.locator('.in-hand input').focus()
+  await page.keyboard.press('End')
+  await expect.poll(bank).not.toBe(was)
+  await expect(said).not.toHaveText(before)
+  await expect(page.getByText('Monthly is 3.99 EUR so far.')).toBeVisible()
+  await page.getByRole('button', { name: /into the plan/ }).click()
+  await expect(page.getByText('Monthly is 3.99 EUR so far.')).toBeHidden()
+  await page.goto(`/apps/${demo.id}/earnings/products`)
+  await expect(page.getByText('11.99')).toBeVisible()
+
+  // What is taken for likely is there again; a month is read with the keys.
+  await page.goto(`/apps/${demo.id}/earnings/rehearsal`)
+  await page.getByLabel('Percent who take Monthly').fill('12')
+  await page.keyboard.press('Tab')
+  await expect(said).toHaveAttribute('aria-busy', 'false')
+  await page.reload()
+  await expect(page.getByLabel('Percent who take Monthly')).toHaveValue('12')
+  const chart = page.getByRole('slider', { name: 'People who pay, month by month' })
+  await chart.focus()
+  const last = await chart.getAttribute('aria-valuetext')
+  await page.keyboard.press('ArrowLeft')
+  await expect(chart).not.toHaveAttribute('aria-valuetext', last ?? '')
+})
+
+test('what somebody is given opens for them at once, and is taken back', async ({ page }) => {
+  await openDemo(page, 'earnings/people')
+  await page.getByRole('button', { name: 'Marit Solheim' }).click()
+  await expect(page.getByText('Has bought nothing, and was given nothing.')).toBeVisible()
+  await page.getByLabel('What is given').selectOption('Membership')
+  await page.getByLabel('Why, for yourself').fill('found the buoy')
+  await page.getByRole('button', { name: 'Give it' }).click()
+  await expect(page.getByText('active, for ever')).toBeVisible()
+  await nothingSerious(page)
+
+  const device = page.frameLocator('iframe').first()
+  await page.getByLabel('Signed in as').selectOption({ label: 'Marit Solheim' })
+  await device.getByRole('button', { name: /menu/i }).first().click()
+  await device.getByText('You', { exact: true }).first().click()
+  await expect(device.getByText('Member', { exact: true })).toBeVisible()
+
+  await page.getByRole('button', { name: 'Take back' }).click()
+  await expect(page.getByText('taken back')).toBeVisible()
+  await expect(device.getByText('Member', { exact: true })).toBeHidden()
+})
