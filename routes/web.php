@@ -127,6 +127,9 @@ Route::prefix('api')->group(function (): void {
         Route::get('apps/{app}/pages', [C\PeopleController::class, 'pages']);
         Route::post('apps/{app}/pages', [C\PeopleController::class, 'visitPages']);
         Route::post('apps/{app}/rehearsal', [C\EarningsController::class, 'rehearse'])->middleware('throttle:rehearsal');
+        Route::get('apps/{app}/tide', [C\EarningsController::class, 'tide']);
+        Route::post('apps/{app}/tide', [C\EarningsController::class, 'tell']);
+        Route::delete('apps/{app}/tide/{purchase}', [C\EarningsController::class, 'forget'])->where('purchase', '[0-9]{1,18}');
         Route::prefix('apps/{app}/purchases/{set}/{person}')
             ->where(['set' => 'sandbox|live', 'person' => '[0-9]{1,18}'])
             ->group(function (): void {

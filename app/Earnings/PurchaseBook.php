@@ -11,10 +11,15 @@ use Illuminate\Database\Connection;
 use Illuminate\Database\Schema\Blueprint as Schema;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use Lanai\Core\Earnings\Books;
+use Lanai\Core\Earnings\Charge;
+use Lanai\Core\Earnings\Entry;
 use Lanai\Core\Earnings\Event;
 use Lanai\Core\Earnings\Happened;
 use Lanai\Core\Earnings\Held;
+use Lanai\Core\Earnings\Sold;
 use Lanai\Core\Earnings\Subscription;
+use Lanai\Core\Earnings\Terms;
 use Lanai\Core\Model\Earnings\Product;
 use Lanai\Core\Model\Holdings;
 use Lanai\Core\Model\Row;
@@ -67,7 +72,22 @@ final readonly class PurchaseBook
             $table->string('at');
             $table->string('until')->nullable();
             $table->boolean('free')->default(false);
+            $table->bigInteger('gross')->nullable();
+            $table->string('currency')->default('');
+            $table->string('country')->default('');
+            $table->string('rate')->default('');
             $table->unique(['purchase', 'event']);
+        });
+        $schema->create('_ledger', function (Schema $table): void {
+            $table->id();
+            $table->foreignId('purchase')->constrained('_purchases')->cascadeOnDelete();
+            $table->string('entry');
+            $table->string('at')->index();
+            $table->string('why');
+            $table->string('account');
+            $table->bigInteger('amount');
+            $table->string('currency');
+            $table->unique(['purchase', 'entry', 'account']);
         });
         $schema->create(Holdings::STORED, function (Schema $table): void {
             $table->id();
@@ -90,26 +110,42 @@ final readonly class PurchaseBook
      */
     public function take(string $till, string $token, Row $person, Product $product, Event $event, string $plan = '', string $note = ''): bool
     {
-        return $this->database->transaction(function () use ($till, $token, $person, $product, $event, $plan, $note): bool {
-            $this->database->table('_purchases')->insertOrIgnore([
-                'till' => $till,
-                'token' => $token,
-                'person' => $person->id,
-                'product' => $product->key(),
-                'plan' => $plan,
-                'note' => $note,
-            ]);
-            $purchase = $this->database->table('_purchases')->where('till', $till)->where('token', $token)->first();
+        return $this->takeAll($till, $token, $person, $product, [$event], $plan, $note) > 0;
+    }
 
-            return $purchase !== null && $this->keep((int) $purchase->id, $event);
+    /**
+     * Several at once, as take().
+     *
+     * @param  list<Event>  $events
+     * @return int how many were new
+     *
+     * @throws PurchaseRefused where it belongs to somebody else, or has more events than are kept
+     */
+    public function takeAll(string $till, string $token, Row $person, Product $product, array $events, string $plan = '', string $note = ''): int
+    {
+        return $this->database->transaction(function () use ($till, $token, $person, $product, $events, $plan, $note): int {
+            $key = ['till' => $till, 'token' => $token];
+            $more = ['person' => $person->id, 'product' => $product->key(), 'plan' => $plan, 'note' => $note];
+            $purchases = $this->database->table('_purchases');
+            $known = $purchases->clone()->where($key)->first();
+            if ($known !== null && (int) $known->person !== $person->id) {
+                throw new PurchaseRefused('This purchase belongs to somebody else.');
+            }
+
+            return $this->keep((int) ($known->id ?? $purchases->clone()->insertGetId($key + $more)), $events);
         });
     }
 
     /** The founder gives a product to somebody, until a moment or for ever. */
     public function give(Row $person, Product $product, DateTimeImmutable $now, ?DateTimeImmutable $until, string $note = ''): void
     {
-        $until ??= new DateTimeImmutable(Held::FOREVER);
-        $this->take(self::GIFT, (string) Str::uuid(), $person, $product, new Event('given', Happened::Bought, $now, $until), note: $note);
+        $token = (string) Str::uuid();
+        $this->database->transaction(function () use ($token, $person, $product, $now, $until, $note): void {
+            $given = new Event('given', Happened::Bought, $now, $until ?? new DateTimeImmutable(Held::FOREVER));
+            // No payment is due when it is over: it ends then, without grace.
+            $ends = $until === null ? [] : [new Event('given until', Happened::Left, $now)];
+            $this->takeAll(self::GIFT, $token, $person, $product, [$given, ...$ends], note: $note);
+        });
     }
 
     /** What the founder gave is taken back; false where it is not theirs to take, or gone already. */
@@ -121,66 +157,139 @@ final readonly class PurchaseBook
                 return false;
             }
 
-            return $this->keep($purchase, new Event('taken back', Happened::Revoked, $now));
+            return $this->keep($purchase, [new Event('taken back', Happened::Revoked, $now)]) > 0;
         });
     }
 
-    private function keep(int $purchase, Event $event): bool
+    /** @param  list<Event>  $events */
+    private function keep(int $purchase, array $events): int
     {
-        if ($this->database->table('_purchase_events')->where('purchase', $purchase)->count() >= self::EVENTS) {
-            throw new TooManyEvents('This purchase has so many events that no more are kept.');
+        if ($this->database->table('_purchase_events')->where('purchase', $purchase)->count() + count($events) > self::EVENTS) {
+            throw new PurchaseRefused('This purchase has so many events that no more are kept.');
         }
-        $new = $this->database->table('_purchase_events')->insertOrIgnore([
-            'purchase' => $purchase,
-            'event' => $event->id,
-            'what' => $event->what->value,
-            'at' => StoredValue::plain($event->at),
-            'until' => $event->until === null ? null : StoredValue::plain($event->until),
-            'free' => $event->free,
-        ]);
+        $new = 0;
+        foreach ($events as $event) {
+            $new += $this->database->table('_purchase_events')->insertOrIgnore([
+                'purchase' => $purchase,
+                'event' => $event->id,
+                'what' => $event->what->value,
+                'at' => StoredValue::plain($event->at),
+                'until' => $event->until === null ? null : StoredValue::plain($event->until),
+                'free' => $event->free,
+                'gross' => $event->charge?->gross,
+                'currency' => $event->charge->currency ?? '',
+                'country' => $event->charge->country ?? '',
+                'rate' => $event->charge->rate ?? '',
+            ]);
+        }
         if ($new > 0) {
-            $this->hold($purchase);
+            $this->follow($purchase);
         }
 
-        return $new > 0;
+        return $new;
     }
 
-    /** Writes anew who has what of a purchase. */
-    private function hold(int $purchase): void
+    /** Writes anew what follows from all events of a purchase: who has what, and what stands in the books. */
+    private function follow(int $purchase): void
     {
+        $events = $this->events([$purchase])[$purchase] ?? [];
+        $of = $this->database->table('_purchases')->where('id', $purchase)->first();
         $this->database->table(Holdings::STORED)->where('purchase', $purchase)->delete();
-        $of = $this->database->table('_purchases')->where('id', $purchase)->whereNotNull('person')->first();
-        if ($of === null) {
-            return;
+        $this->database->table('_ledger')->where('purchase', $purchase)->delete();
+        foreach ($of?->person === null ? [] : Held::of($events) as $held) {
+            $this->database->table(Holdings::STORED)->insert([
+                'person' => $of->person,
+                'product' => $of->product,
+                'begins' => StoredValue::plain($held->from),
+                'ends' => StoredValue::plain($held->until),
+                'purchase' => $purchase,
+            ]);
         }
-        $this->database->table(Holdings::STORED)->insert(
-            array_map(
-                fn (Held $held): array => [
-                    'person' => $of->person,
-                    'product' => $of->product,
-                    'begins' => StoredValue::plain($held->from),
-                    'ends' => StoredValue::plain($held->until),
-                    'purchase' => $purchase,
-                ],
-                Held::of($this->events([$purchase])[$purchase] ?? []),
-            ),
-        );
+        foreach (array_chunk(self::lines(Books::of((string) $purchase, $events)), 100) as $some) {
+            $this->database->table('_ledger')->insert(array_map(fn (array $line): array => ['purchase' => $purchase] + $line, $some));
+        }
+    }
+
+    /**
+     * @param  list<Entry>  $entries
+     * @return list<array{entry: string, at: string|int|float|null, why: string, account: string, amount: int, currency: string}>
+     */
+    private static function lines(array $entries): array
+    {
+        $lines = [];
+        foreach ($entries as $entry) {
+            foreach ($entry->amounts as $account => $amount) {
+                $lines[] = [
+                    'entry' => $entry->id,
+                    'at' => StoredValue::plain($entry->at),
+                    'why' => $entry->why,
+                    'account' => $account,
+                    'amount' => $amount,
+                    'currency' => $entry->currency,
+                ];
+            }
+        }
+
+        return $lines;
+    }
+
+    /**
+     * Whether the books are those that follow from what was told: a sentence for each purchase where they are not.
+     *
+     * @return list<string>
+     */
+    public function check(): array
+    {
+        $wrong = [];
+        foreach ($this->database->table('_purchases')->orderBy('id')->lazy(200) as $purchase) {
+            $id = (int) $purchase->id;
+            $lines = $this->database->table('_ledger')->where('purchase', $id)->get(['entry', 'at', 'why', 'account', 'amount', 'currency']);
+            $kept = array_map(fn (\stdClass $line): array => (array) $line, $lines->all());
+            $due = self::lines(Books::of((string) $id, $this->events([$id])[$id] ?? []));
+            sort($kept);
+            sort($due);
+            foreach ($lines->groupBy('entry') as $entry => $parts) {
+                if ((int) $parts->sum('amount') !== 0) {
+                    $wrong[] = "The entry $entry does not balance.";
+                }
+            }
+            if ($kept != $due) {
+                $wrong[] = "Purchase $id and its entries disagree.";
+            }
+        }
+
+        return $wrong;
     }
 
     /**
      * @param  list<int>  $purchases
      * @return array<int, list<Event>>
      */
-    private function events(array $purchases): array
+    public function events(array $purchases): array
     {
         $events = [];
-        foreach ($this->database->table('_purchase_events')->whereIntegerInRaw('purchase', $purchases)->orderBy('id')->get() as $raw) {
+        $found = $this->database
+            ->table('_purchase_events')
+            ->join('_purchases', '_purchases.id', '=', '_purchase_events.purchase')
+            ->whereIntegerInRaw('purchase', $purchases)
+            ->orderBy('_purchase_events.id')
+            ->get(['_purchase_events.*', '_purchases.till']);
+        foreach ($found as $raw) {
             $until = $raw->until === null ? null : new DateTimeImmutable((string) $raw->until);
             $what = Happened::from((string) $raw->what);
-            $events[(int) $raw->purchase][] = new Event((string) $raw->event, $what, new DateTimeImmutable((string) $raw->at), $until, (bool) $raw->free);
+            $charge = $raw->gross === null ? null : self::charge($raw);
+            $at = new DateTimeImmutable((string) $raw->at);
+            $events[(int) $raw->purchase][] = new Event((string) $raw->event, $what, $at, $until, (bool) $raw->free, $charge);
         }
 
         return $events;
+    }
+
+    private static function charge(\stdClass $raw): Charge
+    {
+        $terms = Sold::tryFrom((string) $raw->till)?->terms() ?? new Terms((string) $raw->till, '0', 0, false);
+
+        return new Charge((int) $raw->gross, (string) $raw->currency, (string) $raw->country, (string) $raw->rate, $terms);
     }
 
     /**

@@ -127,6 +127,7 @@ final class StudioState
             'signIn' => $blueprint->signIn === null ? [] : $sentences->of(Prose::node($data['signIn'] ?? []), SignIn::class, '/signIn'),
             'roles' => $sentences->all($data['roles'] ?? [], '/roles', Role::class),
             'products' => $sentences->all($data['products'] ?? [], '/products', Product::class),
+            'offers' => self::offers($blueprint),
             'services' => self::services($blueprint, $sentences),
             'release' => get_object_vars($blueprint->release),
             'colours' => $blueprint->theme->byDay(),
@@ -164,6 +165,24 @@ final class StudioState
         }
 
         return $assets;
+    }
+
+    /** @return list<array{product: string, plan: string, name: string}> what can be bought: of subscriptions each plan by itself */
+    private static function offers(Blueprint $blueprint): array
+    {
+        $offers = [];
+        foreach ($blueprint->products as $product) {
+            if ($product->sold === Product::KEPT && $product->price !== '' && $product->currency !== '') {
+                $offers[] = ['product' => $product->key(), 'plan' => '', 'name' => $product->name];
+            }
+            foreach ($product->sold === Product::SUBSCRIPTION ? $product->plans : [] as $plan) {
+                if ($plan->isWhole()) {
+                    $offers[] = ['product' => $product->key(), 'plan' => $plan->key(), 'name' => "$product->name, $plan->name"];
+                }
+            }
+        }
+
+        return $offers;
     }
 
     /** @return list<array<string, mixed>> each service with its own sentences, and each of its requests with what it takes */

@@ -7,6 +7,7 @@ namespace Database\Seeders;
 use App\Apps\Pictures;
 use App\Apps\RevisionBook;
 use App\Earnings\PurchaseBook;
+use App\Earnings\Tide;
 use App\Models\App;
 use App\Models\Founder;
 use App\Models\IdentityProvider;
@@ -19,8 +20,10 @@ use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\Hash;
+use Lanai\Core\Earnings\Cycle;
+use Lanai\Core\Earnings\Sold;
+use Lanai\Core\Earnings\Story;
 use Lanai\Core\Model\Blueprint;
-use Lanai\Core\Model\Earnings\Product;
 use Lanai\Core\Values\Duration;
 use Lanai\Core\Values\Money;
 use Lanai\Core\Values\Place;
@@ -139,7 +142,7 @@ final class DemoSeeder extends Seeder
         foreach (DataSet::cases() as $set) {
             $this->fill($app, $set, $blueprint, $photos);
             $this->accounts($app, $set, $blueprint);
-            $this->gifts($app, $set);
+            $this->purchases($app, $set);
             foreach (self::KEYS as $service => $key) {
                 ServiceSecret::query()->create(['app_id' => $app->id, 'dataset' => $set->value, 'service' => $service, 'name' => '', 'secret' => $key]);
             }
@@ -179,19 +182,30 @@ final class DemoSeeder extends Seeder
         }
     }
 
-    /** The first of the people is a member for a while, the second has had enough of it and kept the night chart, the third has nothing. */
-    private function gifts(App $app, DataSet $set): void
+    /**
+     * The first of the people pays for a membership, the card of the second has just failed, and the third had one for a while. In live, where
+     * nobody is made up, the first was given theirs.
+     */
+    private function purchases(App $app, DataSet $set): void
     {
         $space = new Space($app, $set, $app->revision);
         $book = new PurchaseBook($space);
         $people = $space->blueprint()->peopleTable() ?? throw new \LogicException('There are no people.');
-        $rows = $space->store()->byIds($people, [1, 2]);
+        $rows = $space->store()->byIds($people, [1, 2, 3]);
         $now = new DateTimeImmutable('now', new DateTimeZone('UTC'));
-        $product = fn (string $key): Product => $space->blueprint()->product($key) ?? throw new \LogicException($key);
-        $book->give($rows[1], $product('membership'), $now->modify('-20 days'), $now->modify('+5 months'), 'drew the map');
-        $book->give($rows[2], $product('night_chart'), $now->modify('-12 days'), null, 'lost theirs at sea');
-        $book->give($rows[2], $product('membership'), $now->modify('-30 days'), $now->modify('+1 month'));
-        $book->takeBack($book->of($rows[2], $now)[0]['id'], $now->modify('-2 days'));
+        $membership = $space->blueprint()->product('membership') ?? throw new \LogicException('There is no membership.');
+        $chart = $space->blueprint()->product('night_chart') ?? throw new \LogicException('There is no chart.');
+        if ($set === DataSet::Sandbox) {
+            $tide = new Tide($space);
+            $tide->tell($rows[1], $membership, $membership->plan('monthly'), Story::Well, Sold::SmallStore, $now->modify('-50 days'), '19');
+            $begun = (new Cycle('month'))->begins(-2, $now->modify('-1 day'), new DateTimeZone('UTC'));
+            $tide->tell($rows[2], $membership, $membership->plan('monthly'), Story::CardFails, Sold::SmallStore, $begun, '19');
+        } else {
+            $book->give($rows[1], $membership, $now->modify('-20 days'), $now->modify('+5 months'), 'drew the map');
+        }
+        $book->give($rows[2], $chart, $now->modify('-12 days'), null, 'lost theirs at sea');
+        $book->give($rows[3], $membership, $now->modify('-30 days'), $now->modify('+1 month'), 'found the buoy');
+        $book->takeBack($book->of($rows[3], $now)[0]['id'], $now->modify('-2 days'));
     }
 
     /** Who wrote, about which spot, what, and whether with a picture. */

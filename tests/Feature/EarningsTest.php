@@ -7,6 +7,9 @@ namespace Tests\Feature;
 use App\Apps\RevisionBook;
 use App\Models\App;
 use App\Models\Founder;
+use App\Records\DataFile;
+use App\Records\DataSet;
+use Illuminate\Support\Facades\DB;
 use Lanai\Core\Model\Blueprint;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
@@ -81,7 +84,7 @@ final class EarningsTest extends TestCase
         $path = "/api/apps/$app->id/purchases/sandbox/3";
         $none = $this->getJson($path)->assertOk();
         self::assertMeets('studio', (string) $none->getContent(), 'PersonsPurchases');
-        self::assertSame([], $none->json('purchases'));
+        self::assertSame([false], array_column($none->json('purchases'), 'has'));
 
         $given = $this->postJson($path, ['product' => 'membership', 'until' => now()->addMonth()->toDateString(), 'note' => 'a test'])->assertOk();
         self::assertMeets('studio', (string) $given->getContent(), 'PersonsPurchases');
@@ -93,6 +96,54 @@ final class EarningsTest extends TestCase
         $this->postJson($path, ['product' => 'nothing'])->assertNotFound();
         $this->getJson("/api/apps/$app->id/purchases/sandbox/999")->assertNotFound();
         $this->getJson("/api/apps/$app->id/purchases/elsewhere/3")->assertNotFound();
+    }
+
+    public function test_a_made_up_customer_is_told_drawn_booked_and_forgotten(): void
+    {
+        $app = $this->demo();
+        $this->actingAs($this->founderOf($app));
+        $path = "/api/apps/$app->id/tide";
+        $before = $this->getJson($path)->assertOk();
+        self::assertMeets('studio', (string) $before->getContent(), 'TideState');
+        $told = ['person' => 3, 'product' => 'membership', 'plan' => 'yearly', 'story' => 'Refund', 'sold' => 'card', 'from' => '2026-01-31'];
+        $after = $this->postJson($path, $told)->assertOk();
+        self::assertMeets('studio', (string) $after->getContent(), 'TideState');
+        $made = $after->json('customers.'.count($before->json('customers')));
+        self::assertSame(['Marit Solheim', 'Yearly', false], [$made['name'], $made['plan'], $made['gift']]);
+        // 29.99 by card: 25.20 without tax, 4.79 for the tax; 0.45 + 0.25 for the card.
+        self::assertSame(29.29, $made['events'][1]['amount']);
+        $money = $this->getJson("$path?now=2026-03-01")->json('money.0');
+        self::assertSame(4.79, $money['tax']);
+        self::assertEqualsWithDelta(25.20, $money['earned'] + $money['advance'], 0.001);
+        // Another till has other terms; the books of all of them are those that follow from what was told.
+        $this->artisan('lanai:ledger', ['app' => $app->slug, '--set' => 'sandbox', '--check' => true])->assertSuccessful();
+        $this->artisan('lanai:ledger', ['app' => $app->slug, '--set' => 'sandbox', '--month' => '2026-02', '--csv' => true])
+            ->expectsOutputToContain('"tax owed DE",EUR,0.00,4.79')
+            ->assertSuccessful();
+        $this->artisan('lanai:purchases', ['app' => $app->slug, 'person' => '3', '--set' => 'sandbox'])->expectsOutputToContain('Yearly')->assertSuccessful();
+
+        $id = $made['id'];
+        self::assertCount(count($before->json('customers')), $this->deleteJson("$path/$id")->assertOk()->json('customers'));
+        $this->deleteJson("$path/$id")->assertNotFound();
+        $gift = array_values(array_filter($before->json('customers'), fn (array $c): bool => $c['gift']))[0]['id'];
+        $this->deleteJson("$path/$gift")->assertNotFound();
+        foreach ([['story' => 'Nothing'], ['person' => 0], ['from' => 'soon'], ['sold' => 'x']] as $wrong) {
+            $this->postJson($path, $wrong + $told)->assertUnprocessable();
+        }
+        $this->postJson($path, ['plan' => 'weekly'] + $told)->assertUnprocessable();
+    }
+
+    public function test_books_that_somebody_wrote_in_are_found(): void
+    {
+        $app = $this->demo();
+        $database = DB::connection((new DataFile($app, DataSet::Sandbox))->connection);
+        $database->table('_ledger')->where('account', 'commission')->limit(1)->update(['amount' => 1]);
+        $this->artisan('lanai:ledger', ['app' => $app->slug, '--set' => 'sandbox', '--check' => true])
+            ->expectsOutputToContain('does not balance')
+            ->assertFailed();
+        $this->artisan('lanai:ledger', ['app' => $app->slug, '--month' => 'soon'])->assertFailed();
+        $this->artisan('lanai:rehearse', ['app' => $app->slug, '--months' => '6', '--customers' => '100', '--json' => true])->assertSuccessful();
+        $this->artisan('lanai:rehearse', ['app' => $app->slug, '--product' => 'nothing'])->assertFailed();
     }
 
     public function test_another_founder_sees_and_gives_nothing(): void

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Apps\RevisionBook;
 use App\Earnings\PurchaseBook;
+use App\Earnings\PurchaseRefused;
 use App\Space;
 use DateTimeImmutable;
 use DateTimeZone;
@@ -90,6 +91,22 @@ final class EntitlementsTest extends TestCase
         self::assertSame('Member: yes, charts: yes, 1 members', $this->shown('Ada', '2027-01-19')[0]);
     }
 
+    public function test_a_purchase_of_somebody_else_is_refused_and_changes_nothing(): void
+    {
+        $book = new PurchaseBook($this->space);
+        $membership = $this->space->blueprint()->product('membership');
+        $bought = new Event('b', Happened::Bought, self::at('2027-01-10'), self::at('2027-02-10'));
+        $book->take('till', 'one', $this->people['Ada'], $membership, $bought);
+        try {
+            $book->take('till', 'one', $this->people['Bo'], $membership, new Event('c', Happened::Paid, self::at('2027-02-10'), self::at('2027-03-10')));
+            self::fail('It was taken.');
+        } catch (PurchaseRefused $refused) {
+            self::assertSame('This purchase belongs to somebody else.', $refused->getMessage());
+        }
+        self::assertSame(['Member: no, charts: no, 1 members', ['Ada'], []], $this->shown('Bo', '2027-01-12'));
+        self::assertCount(1, $book->of($this->people['Ada'], self::at('2027-03-01'))[0]['events']);
+    }
+
     public function test_the_founder_gives_and_takes_back(): void
     {
         $book = new PurchaseBook($this->space);
@@ -98,7 +115,7 @@ final class EntitlementsTest extends TestCase
         self::assertSame('Member: yes, charts: yes, 1 members', $this->shown('Cy', '2027-03-02')[0]);
         $own = $book->of($this->people['Cy'], self::at('2027-03-05'));
         $told = array_intersect_key($own[0], array_flip(['till', 'product', 'note', 'status', 'has']));
-        self::assertSame(['till' => 'gift', 'product' => 'Membership', 'note' => 'for the pictures', 'status' => 'active', 'has' => true], $told);
+        self::assertSame(['till' => 'gift', 'product' => 'Membership', 'note' => 'for the pictures', 'status' => 'ending', 'has' => true], $told);
 
         self::assertTrue($book->takeBack($own[0]['id'], self::at('2027-03-06')));
         self::assertFalse($book->takeBack($own[0]['id'], self::at('2027-03-07')), 'It is gone already.');

@@ -6,13 +6,16 @@ namespace App\Http\Controllers;
 
 use App\Earnings\PurchaseBook;
 use App\Earnings\RehearsalDesk;
+use App\Earnings\Tide;
 use App\Models\App;
 use App\Records\DataSet;
 use App\Space;
 use DateTimeImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
 use Lanai\Core\Earnings\Sold;
+use Lanai\Core\Earnings\Story;
 use Lanai\Core\Model\Earnings\Product;
 use Lanai\Core\Model\Row;
 
@@ -69,6 +72,55 @@ final class EarningsController
         abort_unless((new PurchaseBook($space))->takeBack($purchase, new DateTimeImmutable()), 422, 'There is nothing of it to take back any more.');
 
         return response()->json(self::told($space, $row));
+    }
+
+    /** The purchases of the sandbox on an axis of time, and what they have brought until a moment. */
+    public function tide(Request $request, App $app): JsonResponse
+    {
+        $request->validate(['now' => ['nullable', 'date', 'after:2000-01-01', 'before:2200-01-01']]);
+
+        return response()->json(self::seen($request, $app));
+    }
+
+    /** One more made-up customer. */
+    public function tell(Request $request, App $app): JsonResponse
+    {
+        $told = $request->validate([
+            'person' => ['required', 'integer', 'min:1'],
+            'product' => ['required', 'string', 'max:100'],
+            'plan' => ['nullable', 'string', 'max:100'],
+            'story' => ['required', Rule::in(array_map(fn (Story $s): string => $s->name, Story::cases()))],
+            'sold' => ['required', Rule::enum(Sold::class)],
+            'from' => ['required', 'date', 'after:2000-01-01', 'before:2100-01-01'],
+            'now' => ['nullable', 'date', 'after:2000-01-01', 'before:2200-01-01'],
+        ]);
+        [$space, $row] = self::somebody($app, 'sandbox', (int) $told['person']);
+        $product = $space->blueprint()->product($told['product']) ?? abort(404);
+        $plan = $product->plan((string) ($told['plan'] ?? ''));
+        $sellable = $product->sold === Product::SUBSCRIPTION ? $plan !== null && $plan->isWhole() : $product->price !== '' && $product->currency !== '';
+        abort_unless($sellable, 422, 'That cannot be bought yet: a price is missing.');
+        $story = array_values(array_filter(Story::cases(), fn (Story $s): bool => $s->name === $told['story']))[0];
+        $sold = Sold::from($told['sold']);
+        $bought = $product->sold === Product::SUBSCRIPTION ? $plan : null;
+        (new Tide($space))->tell($row, $product, $bought, $story, $sold, new DateTimeImmutable($told['from']), '19');
+
+        return response()->json(self::seen($request, $app));
+    }
+
+    /** A made-up customer is forgotten. */
+    public function forget(Request $request, App $app, int $purchase): JsonResponse
+    {
+        abort_unless((new Tide(Space::sandbox($app)))->forget($purchase), 404);
+
+        return response()->json(self::seen($request, $app));
+    }
+
+    /** @return array<string, mixed> */
+    private static function seen(Request $request, App $app): array
+    {
+        $now = $request->filled('now') ? $request->string('now')->value() : 'now';
+
+        return (new Tide(Space::sandbox($app)))->at(new DateTimeImmutable($now));
     }
 
     /** @param  list<Product>  $products */

@@ -14,6 +14,7 @@ final readonly class Event
      * @param  DateTimeImmutable  $at  when it happened, by the till
      * @param  DateTimeImmutable|null  $until  how far is paid, or free, or paused; null where that does not change
      * @param  bool  $free  of a purchase: it begins with free days
+     * @param  Charge|null  $charge  what was paid with it; null for nothing
      */
     public function __construct(
         public string $id,
@@ -21,6 +22,7 @@ final readonly class Event
         public DateTimeImmutable $at,
         public ?DateTimeImmutable $until = null,
         public bool $free = false,
+        public ?Charge $charge = null,
     ) {
     }
 }

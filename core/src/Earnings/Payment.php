@@ -59,6 +59,20 @@ final readonly class Payment
         );
     }
 
+    /** What is earned of it in some of its days, on the last of them: from the one of this number on, the first one being 0, and before that. */
+    public function earnedUntil(int $from, int $to): Entry
+    {
+        $amount = Spread::share($this->net, $to, $this->days) - Spread::share($this->net, $from, $this->days);
+
+        return Entry::of(
+            "$this->id/earned/$to",
+            $this->at->setTimestamp($this->at->getTimestamp() + $to * 86400 - 1),
+            'earned',
+            ['received in advance' => $amount, 'earned' => -$amount],
+            $this->currency,
+        );
+    }
+
     /** What is earned of it in the nth of its days, the first one being 0. */
     public function earned(int $day): Entry
     {

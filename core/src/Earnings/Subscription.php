@@ -71,14 +71,35 @@ final class Subscription
         }
         $here->pass($now, $history);
 
-        return $history;
+        return self::lasting($history);
     }
 
     /**
+     * Without what was over the moment it began, as where a payment comes just when it is due.
+     *
+     * @param  list<array{DateTimeImmutable, Status}>  $history
+     * @return list<array{DateTimeImmutable, Status}>
+     */
+    private static function lasting(array $history): array
+    {
+        $lasting = [];
+        foreach ($history as $i => [$at, $status]) {
+            $over = isset($history[$i + 1]) && $history[$i + 1][0] <= $at;
+            if (! $over && ($lasting === [] || $lasting[count($lasting) - 1][1] !== $status)) {
+                $lasting[] = [$at, $status];
+            }
+        }
+
+        return $lasting;
+    }
+
+    /**
+     * The events in the order in which they happened, each once.
+     *
      * @param  list<Event>  $events
      * @return list<Event>
      */
-    private static function inOrder(array $events): array
+    public static function inOrder(array $events): array
     {
         $each = [];
         foreach ($events as $event) {

@@ -12,7 +12,7 @@ const studio = useStudio()
 const frame = ref<HTMLIFrameElement>()
 const room = ref<HTMLElement>()
 const { width, height } = useElementSize(room)
-const clock = useClock()
+const clock = props.first ? studio.clock : useClock()
 const on = reactive({
   size: props.size,
   person: props.person,

@@ -17,7 +17,7 @@ const path = (of: number, backward = false) => {
 }
 const named = (month: number, length: 'short' | 'long' = 'short') => {
   const [year, first] = props.begins.split('-').map(Number)
-  return new Date(Date.UTC(year, first - 1 + month, 1)).toLocaleDateString('en', { month: length, year: 'numeric', timeZone: 'UTC' })
+  return new Date(Date.UTC(year, first - 1 + month, 1)).toLocaleDateString('en-GB', { month: length, year: 'numeric', timeZone: 'UTC' })
 }
 const said = computed(() => {
   const month = at.value ?? props.bands.length - 1

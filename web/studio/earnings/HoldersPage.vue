@@ -61,12 +61,9 @@ async function takeBack(purchase: number) {
   if (await does(() => api.remove<PersonsPurchases>(`${path(one.value!.person.id)}/${purchase}`))) studio.changed()
 }
 
-const day = (at: string) => new Date(at).toLocaleDateString('en', { day: 'numeric', month: 'long', year: 'numeric' })
+const day = (at: string) => new Date(at).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' })
 const forEver = (at: string) => new Date(at).getFullYear() > 9000
-const what: Record<string, string> = {
-  bought: 'given',
-  'was taken away': 'taken back',
-}
+const what: Record<string, string> = { bought: 'given', left: 'ends by itself', 'was taken away': 'taken back' }
 </script>
 
 <template>
@@ -98,7 +95,7 @@ const what: Record<string, string> = {
         <ul v-else class="holdings">
           <li v-for="h in one.purchases" :key="h.id" :class="{ gone: !h.has }">
             <strong>{{ h.product }}</strong
-            >{{ h.plan ? `, ${h.plan}` : '' }}: {{ h.status
+            >{{ h.plan ? `, ${h.plan}` : '' }}: {{ h.till === 'gift' ? (h.has ? 'given' : 'given once') : h.status
             }}<template v-if="h.has && h.until">{{ forEver(h.until) ? ', for ever' : `, until ${day(h.until)}` }}</template>
             <button v-if="h.till === 'gift' && h.has" class="link" @click="takeBack(h.id)">Take back</button>
             <ul class="small">

@@ -3,6 +3,7 @@ import { mdiPlus } from '@mdi/js'
 import { computed } from 'vue'
 import { useStudio } from '../open/useStudio'
 import ProseLines from '../prose/ProseLines.vue'
+import TideView from './TideView.vue'
 
 const emit = defineEmits<{ open: [key: string] }>()
 const studio = useStudio()
@@ -26,6 +27,9 @@ const entitlements = computed(() => people.value?.lines.filter((line) => line.pa
       <v-btn v-if="products.length" variant="text" size="small" @click="emit('open', 'rehearsal')">See what it would bring</v-btn>
     </div>
     <template v-if="products.length">
+      <h2 class="people-head">The tide</h2>
+      <p class="small">Purchases of the sandbox, month by month. Draw the line: the phone, the figures and the clock of the deck go with it.</p>
+      <TideView :offers="studio.state.value?.offers ?? []" />
       <h2 class="people-head">What people can have</h2>
       <p class="small">
         Entitlements are fields of {{ people.name }}. Every formula knows them, as <code>me.member</code>, and so does every permission: “may be seen by those

@@ -60,7 +60,7 @@ const money = (value: number) => {
 const people = (value: number) => Math.round(value).toLocaleString('en')
 const month = (n: number) => {
   const [year, first] = result.value!.begins.split('-').map(Number)
-  return new Date(Date.UTC(year, first - 1 + n, 1)).toLocaleDateString('en', { month: 'long', year: 'numeric', timeZone: 'UTC' })
+  return new Date(Date.UTC(year, first - 1 + n, 1)).toLocaleDateString('en-GB', { month: 'long', year: 'numeric', timeZone: 'UTC' })
 }
 const last = <T,>(all: T[]): T => all[all.length - 1]
 const every: Record<string, string> = { week: 'week', month: 'month', quarter: 'three months', half: 'half year', year: 'year' }

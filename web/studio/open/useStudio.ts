@@ -1,6 +1,7 @@
 import { computed, inject, nextTick, provide, ref, shallowRef, type InjectionKey, type Ref } from 'vue'
 import type { Delta, EditData, Finding, Foreseen, StudioState } from '../../contracts/studio'
 import { api, Declined } from '../api'
+import { useClock } from '../deck/useClock'
 import { stateAfter } from './delta'
 import { usePages } from './usePages'
 import { useSurvey } from './useSurvey'
@@ -26,6 +27,8 @@ function open(app: string) {
   const filling = ref('')
   /** A screen that the deck is to show. */
   const opened = shallowRef<{ screen: string; args: (number | string)[] } | null>(null)
+  /** That of the deck's first device. */
+  const clock = useClock()
   /** Counts the changes that the deck must show at once. */
   const changes = ref(0)
 
@@ -164,6 +167,7 @@ function open(app: string) {
     gone: seen(gone),
     filling: seen(filling),
     changes: seen(changes),
+    clock,
     findingsAt,
     /** Says a sentence at the bottom of the page; '' takes it away. */
     say: (sentence: string) => (trouble.value = sentence),
