@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App;
 
+use App\Earnings\CardTill;
 use App\Models\App;
 use App\Models\Revision;
 use App\People\AccountDesk;
@@ -49,6 +50,12 @@ final readonly class Space
         return new ServiceDesk($this->app, $this->set);
     }
 
+    /** Null where nothing is sold. */
+    public function tills(): ?CardTill
+    {
+        return $this->blueprint()->products === [] ? null : new CardTill($this);
+    }
+
     public function people(): People
     {
         return new People($this->app, $this->set, $this->blueprint());
@@ -59,7 +66,7 @@ final readonly class Space
     {
         $accounts = $this->blueprint()->signIn === null ? null : new AccountDesk($this->people());
 
-        return new Player($this->blueprint(), $this->store(), $accounts, $this->services(), rehearsal: $this->set === DataSet::Sandbox);
+        return new Player($this->blueprint(), $this->store(), $accounts, $this->services(), rehearsal: $this->set === DataSet::Sandbox, tills: $this->tills());
     }
 
     /** For somebody who is signed in already and does not sign in or out, or who only looks. */

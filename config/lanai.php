@@ -50,6 +50,12 @@ return [
     // Letters go to the Letterbox that ships with Lanai: they say in whose box they lie.
     'practice_post' => env('MAIL_HOST', '127.0.0.1') === '127.0.0.1',
 
+    // The provider of card payments: an address and a key. The one that ships with Lanai, for practice, is the default.
+    'till' => [
+        'url' => env('LANAI_TILL_URL', 'http://'.env('LANAI_STANDINS', '127.0.0.1:8001').'/till'),
+        'key' => env('LANAI_TILL_KEY', env('LANAI_STANDIN_TOKEN', '')),
+    ],
+
     // Host and port of the shipped stand-ins: the only loopback address that calls out may reach.
     'standins' => env('LANAI_STANDINS', '127.0.0.1:8001'),
 

@@ -160,6 +160,9 @@ Route::get('p/{slug}/{key}', [C\PublicPageController::class, 'show'])
     ->whereIn('key', ['privacy', 'terms', 'deletion'])
     ->middleware('throttle:page');
 Route::post('p/{slug}/deletion', [C\PublicPageController::class, 'delete'])->middleware('throttle:deletion');
+Route::get('paid/{set}/{key}/{token}', [C\PaidController::class, 'show'])
+    ->where(['set' => 'sandbox|live', 'token' => '[0-9a-f-]{36}'])
+    ->middleware('throttle:back');
 Route::match(['GET', 'POST'], 'back/{set}/{key}', [C\ReturnController::class, 'show'])
     ->where(['set' => 'live|sandbox'])
     ->middleware('throttle:back');
@@ -168,4 +171,4 @@ Route::get('deck/{key}', [C\DeviceController::class, 'page'])
     ->defaults('way', 'deck')
     ->middleware('auth');
 
-Route::get('{any?}', fn (Request $request) => response()->view('studio'))->where('any', '(?!api/|device/|build/|back/|p/|rest/|hook/|reach/).*');
+Route::get('{any?}', fn (Request $request) => response()->view('studio'))->where('any', '(?!api/|device/|build/|back/|paid/|p/|rest/|hook/|reach/).*');

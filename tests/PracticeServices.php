@@ -44,12 +44,18 @@ trait PracticeServices
             [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']],
             $pipes,
             dirname(__DIR__),
-            ['LANAI_STANDINS_FOLDER' => self::$practice, 'PHP_CLI_SERVER_WORKERS' => '4', 'PATH' => (string) getenv('PATH')],
+            ['LANAI_STANDINS_FOLDER' => self::$practice, 'PHP_CLI_SERVER_WORKERS' => '4', 'PATH' => (string) getenv('PATH')] + self::more(),
         );
         self::$standins = is_resource($process) ? $process : null;
         for ($n = 0; $n < 200 && ! @fsockopen('127.0.0.1', self::$port); $n++) {
             usleep(20000);
         }
+    }
+
+    /** @return array<string, string> what else the stand-ins are told */
+    protected static function more(): array
+    {
+        return [];
     }
 
     public static function tearDownAfterClass(): void

@@ -89,6 +89,16 @@ final readonly class PurchaseBook
             $table->string('currency');
             $table->unique(['purchase', 'entry', 'account']);
         });
+        $schema->create('_checkouts', function (Schema $table): void {
+            $table->id();
+            $table->string('session')->unique();
+            $table->unsignedBigInteger('person');
+            $table->string('product');
+            $table->string('plan');
+            $table->boolean('beside');
+            $table->boolean('open')->default(true)->index();
+            $table->unsignedBigInteger('asked');
+        });
         $schema->create(Holdings::STORED, function (Schema $table): void {
             $table->id();
             $table->unsignedBigInteger('person');
@@ -134,6 +144,79 @@ final readonly class PurchaseBook
 
             return $this->keep((int) ($known->id ?? $purchases->clone()->insertGetId($key + $more)), $events);
         });
+    }
+
+    /** Whether somebody has what a product gives because they bought it, or were given it. */
+    public function held(Row $person, Product $product, DateTimeImmutable $now): bool
+    {
+        $at = StoredValue::plain($now);
+
+        return $this->database
+            ->table(Holdings::STORED)
+            ->where(['person' => $person->id, 'product' => $product->key()])
+            ->where('begins', '<=', $at)
+            ->where('ends', '>', $at)
+            ->exists();
+    }
+
+    /** Whether somebody had the free days of a product already: they are given once. */
+    public function hadFreeDays(Row $person, Product $product): bool
+    {
+        return $this->database
+            ->table('_purchase_events')
+            ->join('_purchases', '_purchases.id', '=', '_purchase_events.purchase')
+            ->where(['person' => $person->id, 'product' => $product->key(), 'free' => true])
+            ->exists();
+    }
+
+    /**
+     * The newest purchase of a product by somebody through a till.
+     *
+     * @return array{token: string, plan: string}|null
+     */
+    public function running(string $till, Row $person, Product $product): ?array
+    {
+        $found = $this->database
+            ->table('_purchases')
+            ->where(['till' => $till, 'person' => $person->id, 'product' => $product->key()])
+            ->where('token', 'not like', 'story-%')
+            ->orderByDesc('id')
+            ->first();
+
+        return $found === null ? null : ['token' => (string) $found->token, 'plan' => (string) $found->plan];
+    }
+
+    /**
+     * Purchases through a till whose period is over and of which nothing was heard since: 200 at most, those that ended last first.
+     *
+     * @return list<array{token: string, person: int, product: string, plan: string}>
+     */
+    public function due(string $till, DateTimeImmutable $now): array
+    {
+        $due = [];
+        $at = (string) StoredValue::plain($now);
+        $month = (string) StoredValue::plain($now->modify('-40 days'));
+        $found = $this->database
+            ->table('_purchases')
+            ->joinSub(
+                $this->database->table('_purchase_events')->groupBy('purchase')->selectRaw('purchase, max(until) as until'),
+                'known',
+                'known.purchase',
+                '=',
+                '_purchases.id',
+            )
+            ->where('till', $till)
+            ->where('token', 'not like', 'story-%')
+            ->whereNotNull('person')
+            ->whereBetween('until', [$month, $at])
+            ->orderByDesc('until')
+            ->limit(self::SHOWN)
+            ->get(['_purchases.*']);
+        foreach ($found as $raw) {
+            $due[] = ['token' => (string) $raw->token, 'person' => (int) $raw->person, 'product' => (string) $raw->product, 'plan' => (string) $raw->plan];
+        }
+
+        return $due;
     }
 
     /** The founder gives a product to somebody, until a moment or for ever. */

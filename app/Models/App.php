@@ -23,6 +23,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property int|null $live_revision_id
  * @property list<int> $undo ids of revisions that can be taken back, the newest last
  * @property list<int> $redo
+ * @property bool $sells whether anything of it was ever about to be bought: then its tills are asked how it went
  * @property array<string, mixed>|null $rehearsal what the founder takes for likely, by product
  * @property Revision $revision
  * @property Revision|null $liveRevision
@@ -33,10 +34,10 @@ final class App extends Model
     protected $guarded = [];
 
     /** @var array<string, string|bool> */
-    protected $attributes = ['address' => '', 'api_public' => false];
+    protected $attributes = ['address' => '', 'api_public' => false, 'sells' => false];
 
     /** @var array<string, string> */
-    protected $casts = ['api_public' => 'boolean', 'undo' => 'array', 'redo' => 'array', 'rehearsal' => 'array'];
+    protected $casts = ['api_public' => 'boolean', 'sells' => 'boolean', 'undo' => 'array', 'redo' => 'array', 'rehearsal' => 'array'];
 
     /** @return BelongsTo<Revision, $this> */
     public function revision(): BelongsTo

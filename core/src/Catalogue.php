@@ -8,6 +8,7 @@ use Lanai\Core\Effects\AddRow;
 use Lanai\Core\Effects\Ask;
 use Lanai\Core\Effects\AskFor;
 use Lanai\Core\Effects\BecomeRole;
+use Lanai\Core\Effects\BuyProduct;
 use Lanai\Core\Effects\CallNumber;
 use Lanai\Core\Effects\ChangeAll;
 use Lanai\Core\Effects\ChangeRow;
@@ -19,10 +20,12 @@ use Lanai\Core\Effects\DeleteMe;
 use Lanai\Core\Effects\DoForEach;
 use Lanai\Core\Effects\DoRoutine;
 use Lanai\Core\Effects\DownloadMine;
+use Lanai\Core\Effects\EndProduct;
 use Lanai\Core\Effects\GoBack;
 use Lanai\Core\Effects\GoToScreen;
 use Lanai\Core\Effects\IfSo;
 use Lanai\Core\Effects\KeepInStep;
+use Lanai\Core\Effects\KeepProduct;
 use Lanai\Core\Effects\LowerNumber;
 use Lanai\Core\Effects\OpenAddress;
 use Lanai\Core\Effects\OpenSheet;
@@ -242,6 +245,9 @@ final class Catalogue
             'downloadMine' => DownloadMine::class,
             'deleteMe' => DeleteMe::class,
             'become' => BecomeRole::class,
+            'buy' => BuyProduct::class,
+            'end' => EndProduct::class,
+            'goOn' => KeepProduct::class,
             'letter' => WriteLetter::class,
         ]],
         Who::class => ['those who may', [

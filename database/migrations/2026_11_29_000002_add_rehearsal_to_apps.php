@@ -12,11 +12,15 @@ return new class extends Migration
     {
         Schema::table('apps', function (Blueprint $table): void {
             $table->json('rehearsal')->nullable();
+            $table->boolean('sells')->default(false)->index();
         });
     }
 
     public function down(): void
     {
-        Schema::table('apps', fn (Blueprint $table) => $table->dropColumn('rehearsal'));
+        Schema::table('apps', function (Blueprint $table): void {
+            $table->dropIndex(['sells']);
+            $table->dropColumn(['rehearsal', 'sells']);
+        });
     }
 };

@@ -16,6 +16,8 @@ use Standins\Letterbox\Letters;
 use Standins\Stores\Pier;
 use Standins\Stores\Quay;
 use Standins\Switches;
+use Standins\Till\Drawer;
+use Standins\Till\Till;
 use Standins\Wordsmith\Phrases;
 use Standins\Wordsmith\Wordsmith;
 
@@ -47,6 +49,12 @@ if ($store === 'gatehouse') {
 }
 if ($store === 'letterbox') {
     (new Inbox(new Letters($folder), $address, $box))->answer($rest, $_GET)->send();
+    exit();
+}
+if ($store === 'till') {
+    (new Till(new Drawer($folder), $address, (string) getenv('LANAI_STANDIN_TOKEN')))
+        ->answer($method, $rest, $_POST, $headers, (string) file_get_contents('php://input'))
+        ->send();
     exit();
 }
 if (in_array($store, ['almanac', 'wordsmith', 'chartroom'], true)) {

@@ -1,5 +1,6 @@
 import { expect, test } from './test'
-import { beginApp, nothingSerious, openDemo, script } from './founder'
+import { beginApp, makeDemo, nothingSerious, openDemo, script } from './founder'
+import { phone } from './phone'
 
 test('what is sold is begun from nothing, and says what is missing until it is whole', async ({ page }) => {
   await beginApp(page, 'Reef')
@@ -133,4 +134,55 @@ test('a made-up customer goes through a failing card, and the phone, the figures
   await page.getByRole('button', { name: 'Forget Marit Solheim, Monthly' }).click()
   await expect(rows).toHaveCount(4)
   await expect(device.getByText('Member', { exact: true })).toBeHidden()
+})
+
+test('somebody becomes a member by card: refused once, asked by their bank, back where they were, and leaves again', async ({ browser }) => {
+  const demo = await makeDemo(browser)
+  const page = await phone(browser, `/a/${demo.slug}`)
+  await page.getByRole('button', { name: 'Mine' }).click()
+  await page.getByRole('button', { name: 'Sign in', exact: true }).click()
+  await page.getByLabel('E-mail').fill('marit@solheim.example')
+  await page.getByLabel('Password').fill('lanterns on the water')
+  await page.getByRole('button', { name: 'Sign in', exact: true }).click()
+  await expect(page.getByRole('button', { name: 'Sign in', exact: true })).toHaveCount(0)
+  await page.getByRole('button', { name: /menu/i }).first().click()
+  await page.getByText('You', { exact: true }).first().click()
+  await expect(page.getByRole('heading', { name: 'Become a member' })).toBeVisible()
+  const here = page.url()
+  await page.getByRole('button', { name: '3.99 EUR a month' }).click()
+
+  // The page of the till: no app sees the card.
+  await expect(page.getByText('€3.99 every month')).toBeVisible()
+  await page.getByLabel(/not enough money/).check()
+  await page.getByRole('button', { name: 'Pay', exact: true }).click()
+  await expect(page.getByRole('alert')).toContainText('There is not enough money on this card. Nothing was paid.')
+  await page.getByLabel(/asks for a code first/).check()
+  await page.getByRole('button', { name: 'Pay', exact: true }).click()
+  await page.getByLabel('Code').fill('1207')
+  await page.getByRole('button', { name: 'It is me' }).click()
+
+  await expect(page).toHaveURL(here)
+  await expect(page.getByText('Member', { exact: true })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'Become a member' })).toHaveCount(0)
+  await page.getByRole('button', { name: 'End the membership' }).click()
+  await page.getByRole('alertdialog').getByRole('button', { name: 'End the membership' }).click()
+  await expect(page.getByText('It ends with what is paid.')).toBeVisible()
+  await expect(page.getByText('Member', { exact: true })).toBeVisible()
+})
+
+test('who leaves the page of the till without paying has bought nothing, and is where they were', async ({ browser }) => {
+  const demo = await makeDemo(browser)
+  const page = await phone(browser, `/a/${demo.slug}`)
+  await page.getByRole('button', { name: 'Mine' }).click()
+  await page.getByRole('button', { name: 'Sign in', exact: true }).click()
+  await page.getByLabel('E-mail').fill('marit@solheim.example')
+  await page.getByLabel('Password').fill('lanterns on the water')
+  await page.getByRole('button', { name: 'Sign in', exact: true }).click()
+  await expect(page.getByRole('button', { name: 'Sign in', exact: true })).toHaveCount(0)
+  await page.getByRole('button', { name: /menu/i }).first().click()
+  await page.getByText('You', { exact: true }).first().click()
+  await page.getByRole('button', { name: /29.99 EUR a year/ }).click()
+  await expect(page.getByText('7 days free, then €29.99 every year')).toBeVisible()
+  await page.getByRole('button', { name: 'Leave without paying' }).click()
+  await expect(page.getByRole('heading', { name: 'Become a member' })).toBeVisible()
 })

@@ -58,6 +58,16 @@ export function useComing({ step, chain, go, startAt, returnTo, forgetLeft, begi
     }
   }
 
+  /** Leaves for a page on which something is paid, and comes back to where one was. */
+  function payAt(address: string) {
+    if (beside) {
+      window.open(address, '_blank', 'noopener')
+      return say('Please pay on the page that has opened. It shows here by itself.')
+    }
+    session.want(JSON.stringify(chain()))
+    location.href = address
+  }
+
   /** True where nothing is waited for any more. */
   async function returnedFrom(): Promise<boolean> {
     const answer = await server.arrive(where())
@@ -90,5 +100,5 @@ export function useComing({ step, chain, go, startAt, returnTo, forgetLeft, begi
     return load()
   }
 
-  return { toSignIn, turned, leaveFor, comeIn }
+  return { toSignIn, turned, leaveFor, payAt, comeIn }
 }

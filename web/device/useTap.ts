@@ -177,6 +177,8 @@ export function useTap({ places, shown, typed, values, coming, say }: Parts) {
         return say(next.text)
       case 'leave for':
         return void coming.leaveFor(next.text)
+      case 'pay at':
+        return void coming.payAt(next.text)
       case 'download':
         return hand.save('my-data.json', await server.mine(where()))
       case 'refresh':

@@ -157,6 +157,8 @@ final readonly class Renaming
                         $node->is(Routine::class) => 'routine',
                         $node->is(AppValue::class) => 'value',
                         $node->is(Role::class) => 'role',
+                        $node->is(Product::class) => 'product',
+                        $node->is(Plan::class) => 'plan',
                         $node->is(Through::class) => 'provider',
                         $node->is(Sheet::class) => 'sheet',
                         $this->isRequest() => $key === 'name' ? $fit->what : '',

@@ -273,6 +273,17 @@ final class Blueprint implements HasSentence, Schema
         return array_values(array_filter($this->products, $gives));
     }
 
+    public function productCalled(string $name): ?Product
+    {
+        foreach ($this->products as $product) {
+            if (mb_strtolower($product->name) === mb_strtolower($name)) {
+                return $product;
+            }
+        }
+
+        return null;
+    }
+
     public function product(string $key): ?Product
     {
         foreach ($this->products as $product) {

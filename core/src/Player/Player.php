@@ -16,6 +16,7 @@ use Lanai\Core\Play\EmptyAccount;
 use Lanai\Core\Play\Later;
 use Lanai\Core\Play\Outcome;
 use Lanai\Core\Play\Proof;
+use Lanai\Core\Play\Tills;
 use Lanai\Core\Play\Trail;
 use Lanai\Core\Play\Visit;
 use Lanai\Core\Play\Whence;
@@ -35,6 +36,7 @@ final readonly class Player
      * @param  Services|null  $services  null where no service can be reached
      * @param  bool  $itself  the app acts by itself, and nobody's rights limit it
      * @param  bool  $rehearsal  the app is being tried out, as in Rules
+     * @param  Tills|null  $tills  null where nothing can be bought
      */
     public function __construct(
         private Blueprint $blueprint,
@@ -43,6 +45,7 @@ final readonly class Player
         private ?Services $services = null,
         private bool $itself = false,
         private bool $rehearsal = false,
+        private ?Tills $tills = null,
     ) {
     }
 
@@ -131,11 +134,11 @@ final readonly class Player
             $store = new GuardedStore($store->whole(), new Rights($this->blueprint, $store->whole(), $visit->moment, $me, $this->rehearsal));
         }
         if ($this->blueprint->services === []) {
-            return new Stage($this->blueprint, $store, $visit, $trail);
+            return new Stage($this->blueprint, $store, $visit, $trail, tills: $this->tills);
         }
         $made = new RowsMade($this->blueprint);
         $answers = new Answers($this->services, $made, $visit, $trail);
 
-        return new Stage($this->blueprint, new AnswerStore($store, $made, $visit->moment), $visit, $trail, $answers);
+        return new Stage($this->blueprint, new AnswerStore($store, $made, $visit->moment), $visit, $trail, $answers, $this->tills);
     }
 }

@@ -15,6 +15,7 @@ use Lanai\Core\Play\Arguments;
 use Lanai\Core\Play\Drawing;
 use Lanai\Core\Play\Scene;
 use Lanai\Core\Play\Tappable;
+use Lanai\Core\Play\Tills;
 use Lanai\Core\Play\Trail;
 use Lanai\Core\Play\Visit;
 use Lanai\Core\Rows\Reader;
@@ -25,13 +26,17 @@ use Lanai\Core\Services\Answers;
 /** One visit of an app: its rows as this person may see and change them, and where on which screen they are. */
 final readonly class Stage
 {
-    /** @param  Answers|null  $answers  what services have answered in this visit; null where the app asks none */
+    /**
+     * @param  Answers|null  $answers  what services have answered in this visit; null where the app asks none
+     * @param  Tills|null  $tills  null where nothing can be bought
+     */
     public function __construct(
         public Blueprint $blueprint,
         public RecordStore $store,
         public Visit $visit,
         public Trail $trail,
         public ?Answers $answers = null,
+        public ?Tills $tills = null,
     ) {
     }
 
@@ -117,7 +122,7 @@ final readonly class Stage
             $names,
             AppValues::of($this->blueprint, $this->visit, $reader, $this->store) + $typed,
             visit: $this->visit,
-            beside: $this->answers === null ? [] : [Answers::class => $this->answers],
+            beside: array_filter([Answers::class => $this->answers, Tills::class => $this->tills]),
         );
     }
 }

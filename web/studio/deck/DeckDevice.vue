@@ -4,7 +4,7 @@ import { useElementSize, useEventListener } from '@vueuse/core'
 import { computed, reactive, ref, watch } from 'vue'
 import { useStudio } from '../open/useStudio'
 import { sizes } from './sizes'
-import { useClock } from './useClock'
+import { useClock } from '../open/useClock'
 
 const props = defineProps<{ size: string; first: boolean; person: number | null; asking: boolean; pointed: string }>()
 const emit = defineEmits<{ told: [message: Record<string, unknown>]; close: [] }>()

@@ -1,7 +1,7 @@
 import { computed, inject, nextTick, provide, ref, shallowRef, type InjectionKey, type Ref } from 'vue'
 import type { Delta, EditData, Finding, Foreseen, StudioState } from '../../contracts/studio'
 import { api, Declined } from '../api'
-import { useClock } from '../deck/useClock'
+import { useClock } from './useClock'
 import { stateAfter } from './delta'
 import { usePages } from './usePages'
 import { useSurvey } from './useSurvey'

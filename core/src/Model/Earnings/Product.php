@@ -68,6 +68,18 @@ final readonly class Product implements HasSentence
         return $this->stored !== '' ? $this->stored : Names::inStorage($this->name);
     }
 
+    /** A plan by its name; the only one where none is named. */
+    public function planCalled(string $name): ?Plan
+    {
+        foreach ($this->plans as $plan) {
+            if (mb_strtolower($plan->name) === mb_strtolower($name)) {
+                return $plan;
+            }
+        }
+
+        return $name === '' && count($this->plans) === 1 ? $this->plans[0] : null;
+    }
+
     public function plan(string $key): ?Plan
     {
         foreach ($this->plans as $plan) {

@@ -11,6 +11,7 @@ use Lanai\Core\Language\Cursor;
 use Lanai\Core\Language\Fit;
 use Lanai\Core\Language\Fits\NameFit;
 use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Earnings\Product;
 use Lanai\Core\Model\Services\ServiceRequest;
 
 /** Something of the app by its name: a piece, a routine, a value, or a sheet of the screen. */
@@ -65,6 +66,16 @@ final readonly class NamedFit implements Fit
     public static function role(): self
     {
         return new self('role', fn (Blueprint $b): array => array_column($b->roles, 'name'));
+    }
+
+    public static function product(): self
+    {
+        return new self('product', fn (Blueprint $b): array => array_column($b->products, 'name'));
+    }
+
+    public static function plan(): self
+    {
+        return new self('plan', fn (Blueprint $b): array => array_merge(...array_map(fn (Product $p): array => array_column($p->plans, 'name'), $b->products)));
     }
 
     public static function provider(): self

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Earnings\CardTill;
+use App\Models\App;
+use App\Records\DataSet;
+use App\Space;
+use Illuminate\Console\Command;
+use Lanai\Core\Rows\Refused;
+
+/** What a till did not tell is found by asking: purchases that nobody came back from, and periods that are over. */
+final class AskTills extends Command
+{
+    protected $signature = 'lanai:tills';
+
+    protected $description = 'Ask the tills about purchases of which nothing was heard';
+
+    public function handle(): int
+    {
+        foreach (App::query()->with(['revision', 'liveRevision'])->where('sells', true)->lazyById(50) as $app) {
+            foreach (DataSet::cases() as $set) {
+                $space = Space::of($app, $set);
+                try {
+                    $space === null ?: (new CardTill($space))->askAround();
+                } catch (Refused $refused) {
+                    $this->warn("$app->slug, $set->value: {$refused->getMessage()}");
+                }
+            }
+        }
+
+        return self::SUCCESS;
+    }
+}

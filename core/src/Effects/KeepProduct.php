@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Effects;
+
+use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Sentence;
+use Lanai\Core\Model\Fits\NamedFit;
+use Lanai\Core\Play\Doing;
+use Lanai\Core\Play\Effect;
+
+/** Lets a subscription that was ended go on after all. */
+final readonly class KeepProduct implements Effect
+{
+    use OfPurchase;
+
+    public function __construct(public string $product)
+    {
+    }
+
+    public static function sentence(): Sentence
+    {
+        return Sentence::of('go on with', new Blank('product', NamedFit::product()));
+    }
+
+    public function run(Doing $doing): void
+    {
+        self::turn($doing, $this->product, true);
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Effects;
+
+use Lanai\Core\Model\Earnings\Product;
+use Lanai\Core\Play\Doing;
+use Lanai\Core\Play\Tills;
+use Lanai\Core\Rows\Refused;
+
+/** What the effects about purchases share. */
+trait OfPurchase
+{
+    use OfAccount;
+
+    private static function product(Doing $doing, string $name): Product
+    {
+        return $doing->scene->blueprint->productCalled($name) ?? throw new Refused('This cannot be bought any more.');
+    }
+
+    private static function tills(Doing $doing): Tills
+    {
+        return $doing->scene->beside(Tills::class) ?? throw new Refused('Nothing can be bought here.');
+    }
+
+    private static function turn(Doing $doing, string $name, bool $stays): void
+    {
+        self::needsMe($doing);
+        $me = $doing->scene->me() ?? throw new Refused('Please sign in first.');
+        $product = self::product($doing, $name);
+        $tills = self::tills($doing);
+        $doing->outside(function () use ($tills, $me, $product, $stays): true {
+            $tills->turn($me, $product, $stays);
+
+            return true;
+        });
+        $doing->scene->reader->forget();
+        $doing->scene->trail->step($stays ? 'goes on' : 'ended', $product->name, $doing->scene->at);
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Play;
+
+use Lanai\Core\Model\Earnings\Plan;
+use Lanai\Core\Model\Earnings\Product;
+use Lanai\Core\Model\Row;
+use Lanai\Core\Rows\Refused;
+
+/** Where people of an app pay. */
+interface Tills
+{
+    /**
+     * Begins a purchase: the address of the page on which it is paid.
+     *
+     * @param  Plan|null  $plan  null for what is bought once
+     *
+     * @throws Refused with a sentence for the person
+     */
+    public function begin(Row $person, Product $product, ?Plan $plan, Visit $visit): string;
+
+    /**
+     * Ends what somebody has of a product with the period that is paid, or lets it go on after all.
+     *
+     * @param  bool  $stays  it goes on after all
+     *
+     * @throws Refused with a sentence for the person
+     */
+    public function turn(Row $person, Product $product, bool $stays): void;
+}

@@ -1,0 +1,190 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Apps\RevisionBook;
+use App\Earnings\PurchaseBook;
+use App\Models\App;
+use App\Records\DataFile;
+use App\Records\DataSet;
+use App\Space;
+use DateTimeImmutable;
+use DateTimeZone;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Http;
+use Lanai\Core\Formula\Moment;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Row;
+use Lanai\Core\Play\Outcome;
+use Lanai\Core\Play\Trail;
+use Lanai\Core\Play\Visit;
+use PHPUnit\Framework\Attributes\TestWith;
+use Tests\PracticeServices;
+use Tests\TestCase;
+
+/** Buying by card, with the till that ships with Lanai, over HTTP. */
+final class TillTest extends TestCase
+{
+    use PracticeServices;
+
+    private const APP = <<<'APP'
+    app Reef
+    sign-in at In
+      as a guest
+    table People, each a Person, who sign in
+      may be seen by everyone
+      Name is a text, required
+      Member is an entitlement
+    product Club is a subscription, giving Member
+      plan Monthly, every month at 3.99 EUR
+      plan Yearly, every year at 29.99 EUR, after 7 days free
+    product Chart is bought once, at 4.99 EUR, giving Member
+    screen Start, first
+      Text "Member: {me.member}"
+      Button "Monthly"
+        tapped: buy Club, with Monthly
+      Button "Yearly"
+        tapped: buy Club, with Yearly
+      Button "Chart"
+        tapped: buy Chart
+      Button "End"
+        tapped: end Club
+      Button "Go on"
+        tapped: go on with Club
+    screen In
+      Text "in"
+    APP;
+
+    private App $reef;
+
+    private Row $ada;
+
+    protected static function more(): array
+    {
+        return ['LANAI_STANDIN_TOKEN' => 'a-key-for-the-till'];
+    }
+
+    protected function prepare(): void
+    {
+        config(['lanai.till' => ['url' => 'http://127.0.0.1:'.self::$port.'/till', 'key' => 'a-key-for-the-till']]);
+        $this->reef = app(RevisionBook::class)->begin($this->stranger(), Blueprint::fromScript(self::APP));
+        $store = $this->space()->store();
+        $people = $this->space()->blueprint()->table('People');
+        $id = $store->add($people, ['name' => 'Ada']);
+        $this->ada = $store->byIds($people, [$id])[$id];
+    }
+
+    public function test_who_pays_is_a_member_and_stays_one_until_it_ends(): void
+    {
+        $this->prepare();
+        $page = $this->begun(1);
+        self::assertStringContainsString('€3.99 every month', Http::get($page)->body());
+        self::assertSame('Member: no', $this->text());
+        $back = Http::withOptions(['allow_redirects' => false])->asForm()->post($page, ['card' => '4000 0000 0000 0002', 'country' => 'FR', 'do' => 'pay']);
+        $this->get((string) parse_url($back->header('Location'), PHP_URL_PATH))->assertRedirect("/s/{$this->reef->share_code}?back=1");
+        self::assertSame('Member: yes', $this->text());
+        // Coming back twice changes nothing; the books know the tax of the buyer's country.
+        $this->get((string) parse_url($back->header('Location'), PHP_URL_PATH))->assertRedirect();
+        $lines = $this->ledger()->where('why', 'paid')->pluck('amount', 'account')->all();
+        self::assertEquals(['owed by Till' => 368, 'commission' => 31, 'tax owed FR' => -66, 'received in advance' => -333], $lines);
+
+        self::assertSame('You have this already.', $this->tap(1)->refused);
+        self::assertSame('', $this->tap(4)->refused);
+        $own = (new PurchaseBook($this->space()))->of($this->ada, new DateTimeImmutable())[0];
+        self::assertSame(['ending', true, 'Monthly'], [$own['status'], $own['has'], $own['plan']]);
+        $this->tap(5);
+        self::assertSame('active', (new PurchaseBook($this->space()))->of($this->ada, new DateTimeImmutable())[0]['status']);
+    }
+
+    public function test_free_days_are_given_once_and_what_is_kept_is_kept(): void
+    {
+        $this->prepare();
+        $this->pays($this->begun(2), '4000000000000002');
+        $own = (new PurchaseBook($this->space()))->of($this->ada, new DateTimeImmutable())[0];
+        self::assertSame(['trial', 'Yearly'], [$own['status'], $own['plan']]);
+        self::assertSame(0, $this->ledger()->count(), 'Nothing is paid in free days.');
+        $this->pays($this->begun(3), '4000000000000002');
+        self::assertSame('active', (new PurchaseBook($this->space()))->of($this->ada, new DateTimeImmutable())[0]['status']);
+        self::assertTrue((new PurchaseBook($this->space()))->hadFreeDays($this->ada, $this->space()->blueprint()->product('club')));
+    }
+
+    #[TestWith(['4000000000000010', 'There is not enough money on this card.'])]
+    #[TestWith(['4000000000000044', 'This card has expired.'])]
+    #[TestWith(['4000000000000093', 'This payment was taken for fraud.'])]
+    #[TestWith(['1234', 'This is none of the cards for practice.'])]
+    public function test_a_declined_card_buys_nothing_and_says_why(string $card, string $why): void
+    {
+        $this->prepare();
+        $page = $this->begun(1);
+        self::assertStringContainsString($why, Http::asForm()->post($page, ['card' => $card, 'do' => 'pay'])->body());
+        $this->artisan('lanai:tills')->assertSuccessful();
+        self::assertSame('Member: no', $this->text());
+    }
+
+    public function test_a_bank_asks_for_a_code_and_nobody_has_to_come_back(): void
+    {
+        $this->prepare();
+        $page = $this->begun(1);
+        self::assertStringContainsString('Type the code', Http::asForm()->post($page, ['card' => '4000000000003006', 'do' => 'pay'])->body());
+        self::assertStringContainsString('not the code', Http::asForm()->post($page, ['card' => '4000000000003006', 'code' => '0000'])->body());
+        Http::withOptions(['allow_redirects' => false])->asForm()->post($page, ['card' => '4000000000003006', 'code' => '1207']);
+        self::assertSame('Member: no', $this->text(), 'Nobody came back, so nothing is known yet.');
+        $this->artisan('lanai:tills')->assertSuccessful();
+        self::assertSame('Member: yes', $this->text());
+    }
+
+    public function test_a_till_that_does_not_answer_is_said_and_a_made_up_way_back_is_nobodys(): void
+    {
+        $this->prepare();
+        config(['lanai.till.key' => 'another']);
+        self::assertStringContainsString('does not answer as it should', $this->tap(1)->refused);
+        config(['lanai.till.url' => 'http://127.0.0.1:1/till']);
+        self::assertStringContainsString('does not answer just now', $this->tap(1)->refused);
+        $this->get("/paid/sandbox/{$this->reef->slug}/00000000-0000-0000-0000-000000000000")->assertNotFound();
+        self::assertSame('There is nothing to end.', $this->tap(4)->refused);
+    }
+
+    private function space(): Space
+    {
+        return Space::sandbox($this->reef->refresh());
+    }
+
+    private function ledger(): Builder
+    {
+        return DB::connection((new DataFile($this->reef, DataSet::Sandbox))->connection)->table('_ledger');
+    }
+
+    /** The page of the till that a button leads to. */
+    private function begun(int $line): string
+    {
+        $outcome = $this->tap($line);
+        self::assertSame('', $outcome->refused);
+        self::assertSame('pay at', $outcome->onDevice[0]['do'] ?? '');
+
+        return $outcome->onDevice[0]['text'];
+    }
+
+    private function pays(string $page, string $card): void
+    {
+        $back = Http::withOptions(['allow_redirects' => false])->asForm()->post($page, ['card' => $card, 'country' => 'DE', 'do' => 'pay']);
+        $this->get((string) parse_url($back->header('Location'), PHP_URL_PATH))->assertRedirect();
+    }
+
+    private function tap(int $line): Outcome
+    {
+        return $this->space()->player()->tap($this->visit(), "/screens/0/lines/$line", null, '', Trail::none());
+    }
+
+    private function text(): string
+    {
+        return $this->space()->looking()->show($this->visit(), Trail::none())['nodes'][0]['text'];
+    }
+
+    private function visit(): Visit
+    {
+        return new Visit(new Moment(new DateTimeImmutable(), new DateTimeZone('UTC')), 'start', [], $this->ada->id);
+    }
+}
