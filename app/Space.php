@@ -72,7 +72,7 @@ final readonly class Space
     /** For somebody who is signed in already and does not sign in or out, or who only looks. */
     public function looking(): Player
     {
-        return new Player($this->blueprint(), $this->store(), null, $this->services(), rehearsal: $this->set === DataSet::Sandbox);
+        return new Player($this->blueprint(), $this->store(), null, $this->services(), rehearsal: $this->set === DataSet::Sandbox, tills: $this->tills());
     }
 
     /** What the app does by itself, in nobody's name. */

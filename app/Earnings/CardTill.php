@@ -26,6 +26,7 @@ use Lanai\Core\Earnings\Vat;
 use Lanai\Core\Model\Earnings\Plan;
 use Lanai\Core\Model\Earnings\Product;
 use Lanai\Core\Model\Row;
+use Lanai\Core\Play\Stand;
 use Lanai\Core\Play\Tills;
 use Lanai\Core\Play\Visit;
 use Lanai\Core\Rows\Refused;
@@ -102,6 +103,31 @@ final readonly class CardTill implements Tills
         }
         $answer = $this->ask('POST', "/sessions/$purchase[token]/".($stays ? 'stay' : 'end'), []);
         $this->took($purchase['token'], $person, $product, $purchase['plan'], $answer);
+    }
+
+    public function stands(Row $person, Product $product, DateTimeImmutable $now): Stand
+    {
+        return $this->book()->stands($person, $product, $now, Sold::Card->value);
+    }
+
+    public function restore(Row $person): void
+    {
+        foreach ($this->database->table('_checkouts')->where(['person' => $person->id, 'open' => true])->limit(20)->get() as $checkout) {
+            $this->settled($checkout);
+        }
+        foreach ($this->book()->through(Sold::Card->value, $person) as $known) {
+            $product = $this->space->blueprint()->product($known['product']);
+            if ($product !== null) {
+                $this->took($known['token'], $person, $product, $known['plan'], $this->ask('GET', "/sessions/$known[token]"));
+            }
+        }
+    }
+
+    public function pages(): array
+    {
+        $page = fn (string $label, string $key): array => ['label' => $label, 'address' => url("/p/{$this->space->app->slug}/$key")];
+
+        return [$page('Terms', 'terms'), $page('Privacy', 'privacy')];
     }
 
     private function book(): PurchaseBook

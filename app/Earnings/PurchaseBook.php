@@ -18,12 +18,14 @@ use Lanai\Core\Earnings\Event;
 use Lanai\Core\Earnings\Happened;
 use Lanai\Core\Earnings\Held;
 use Lanai\Core\Earnings\Sold;
+use Lanai\Core\Earnings\Status;
 use Lanai\Core\Earnings\Subscription;
 use Lanai\Core\Earnings\Terms;
 use Lanai\Core\Model\Earnings\Product;
 use Lanai\Core\Model\Holdings;
 use Lanai\Core\Model\Row;
 use Lanai\Core\Model\StoredValue;
+use Lanai\Core\Play\Stand;
 
 /**
  * The purchases of an app's people in one data set: every event as it was told, and what follows from all of them. Who has what is written anew
@@ -82,12 +84,14 @@ final readonly class PurchaseBook
             $table->id();
             $table->foreignId('purchase')->constrained('_purchases')->cascadeOnDelete();
             $table->string('entry');
-            $table->string('at')->index();
+            $table->string('at');
             $table->string('why');
             $table->string('account');
             $table->bigInteger('amount');
             $table->string('currency');
             $table->unique(['purchase', 'entry', 'account']);
+            // A report reads nothing else.
+            $table->index(['at', 'account', 'currency', 'amount']);
         });
         $schema->create('_checkouts', function (Schema $table): void {
             $table->id();
@@ -184,6 +188,51 @@ final readonly class PurchaseBook
             ->first();
 
         return $found === null ? null : ['token' => (string) $found->token, 'plan' => (string) $found->plan];
+    }
+
+    /**
+     * What somebody bought through a till, the newest first.
+     *
+     * @return list<array{token: string, product: string, plan: string}>
+     */
+    public function through(string $till, Row $person): array
+    {
+        $found = $this->database
+            ->table('_purchases')
+            ->where(['till' => $till, 'person' => $person->id])
+            ->where('token', 'not like', 'story-%')
+            ->orderByDesc('id')
+            ->limit(20)
+            ->get();
+
+        return array_values(
+            array_map(
+                fn (\stdClass $raw): array => ['token' => (string) $raw->token, 'product' => (string) $raw->product, 'plan' => (string) $raw->plan],
+                $found->all(),
+            ),
+        );
+    }
+
+    /**
+     * How somebody stands to a product: by the purchase that lasts longest of those that they have something of.
+     *
+     * @param  string  $turns  the till through which they can end it themselves
+     */
+    public function stands(Row $person, Product $product, DateTimeImmutable $now, string $turns): Stand
+    {
+        $purchases = $this->database->table('_purchases')->where(['person' => $person->id, 'product' => $product->key()])->limit(self::SHOWN)->get();
+        $events = $this->events(array_map(fn (\stdClass $p): int => (int) $p->id, $purchases->all()));
+        $best = new Stand(false, false, null, false);
+        foreach ($purchases as $purchase) {
+            $stands = Subscription::at($now, $events[(int) $purchase->id] ?? []);
+            $forever = $stands->until !== null && $stands->until >= new DateTimeImmutable(Held::FOREVER);
+            if ($stands->status->has() && ($best->until !== null || ! $best->has) && ($forever || ! $best->has || $stands->until > $best->until)) {
+                $real = $purchase->till === $turns && ! str_starts_with((string) $purchase->token, 'story-') && ! $forever;
+                $best = new Stand(true, $stands->status === Status::Ending, $forever ? null : $stands->until, $real);
+            }
+        }
+
+        return $best;
     }
 
     /**

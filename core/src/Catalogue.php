@@ -35,6 +35,7 @@ use Lanai\Core\Effects\RaiseNumber;
 use Lanai\Core\Effects\Refresh;
 use Lanai\Core\Effects\RemoveAll;
 use Lanai\Core\Effects\RemoveRow;
+use Lanai\Core\Effects\RestorePurchases;
 use Lanai\Core\Effects\Say;
 use Lanai\Core\Effects\SendCode;
 use Lanai\Core\Effects\SendCodeAgain;
@@ -75,6 +76,7 @@ use Lanai\Core\Lines\LinkLine;
 use Lanai\Core\Lines\ListLine;
 use Lanai\Core\Lines\MapLine;
 use Lanai\Core\Lines\Menu;
+use Lanai\Core\Lines\Offer;
 use Lanai\Core\Lines\Pages;
 use Lanai\Core\Lines\PictureLine;
 use Lanai\Core\Lines\PieceLine;
@@ -184,6 +186,7 @@ final class Catalogue
             'floatingButton' => FloatingButton::class,
             'link' => LinkLine::class,
             'menu' => Menu::class,
+            'offer' => Offer::class,
             'input' => InputLine::class,
             'addForm' => AddForm::class,
             'changeForm' => ChangeForm::class,
@@ -248,6 +251,7 @@ final class Catalogue
             'buy' => BuyProduct::class,
             'end' => EndProduct::class,
             'goOn' => KeepProduct::class,
+            'restore' => RestorePurchases::class,
             'letter' => WriteLetter::class,
         ]],
         Who::class => ['those who may', [

@@ -147,9 +147,9 @@ test('somebody becomes a member by card: refused once, asked by their bank, back
   await expect(page.getByRole('button', { name: 'Sign in', exact: true })).toHaveCount(0)
   await page.getByRole('button', { name: /menu/i }).first().click()
   await page.getByText('You', { exact: true }).first().click()
-  await expect(page.getByRole('heading', { name: 'Become a member' })).toBeVisible()
+  await expect(page.getByRole('button', { name: /^Monthly/ })).toBeVisible()
   const here = page.url()
-  await page.getByRole('button', { name: '3.99 EUR a month' }).click()
+  await page.getByRole('button', { name: /^Monthly, .*3.99.* a month/ }).click()
 
   // The page of the till: no app sees the card.
   await expect(page.getByText('€3.99 every month')).toBeVisible()
@@ -163,11 +163,16 @@ test('somebody becomes a member by card: refused once, asked by their bank, back
 
   await expect(page).toHaveURL(here)
   await expect(page.getByText('Member', { exact: true })).toBeVisible()
-  await expect(page.getByRole('heading', { name: 'Become a member' })).toHaveCount(0)
-  await page.getByRole('button', { name: 'End the membership' }).click()
-  await page.getByRole('alertdialog').getByRole('button', { name: 'End the membership' }).click()
+  await expect(page.getByText(/You have Membership. It goes on by itself/)).toBeVisible()
+  await page.getByRole('button', { name: 'End it' }).click()
+  await page.getByRole('alertdialog').getByRole('button', { name: 'End it' }).click()
   await expect(page.getByText('It ends with what is paid.')).toBeVisible()
   await expect(page.getByText('Member', { exact: true })).toBeVisible()
+  await expect(page.getByText(/Then it ends\.$/)).toBeVisible()
+  await page.getByRole('button', { name: 'Go on with it' }).click()
+  await expect(page.getByRole('button', { name: 'End it' })).toBeVisible()
+  await page.getByRole('button', { name: 'What I bought before' }).click()
+  await expect(page.getByText('What you have bought is here.')).toBeVisible()
 })
 
 test('who leaves the page of the till without paying has bought nothing, and is where they were', async ({ browser }) => {
@@ -181,8 +186,8 @@ test('who leaves the page of the till without paying has bought nothing, and is 
   await expect(page.getByRole('button', { name: 'Sign in', exact: true })).toHaveCount(0)
   await page.getByRole('button', { name: /menu/i }).first().click()
   await page.getByText('You', { exact: true }).first().click()
-  await page.getByRole('button', { name: /29.99 EUR a year/ }).click()
+  await page.getByRole('button', { name: /^Yearly, .*29.99.* a year/ }).click()
   await expect(page.getByText('7 days free, then €29.99 every year')).toBeVisible()
   await page.getByRole('button', { name: 'Leave without paying' }).click()
-  await expect(page.getByRole('heading', { name: 'Become a member' })).toBeVisible()
+  await expect(page.getByRole('button', { name: /^Monthly/ })).toBeVisible()
 })

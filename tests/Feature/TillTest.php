@@ -54,6 +54,7 @@ final class TillTest extends TestCase
         tapped: end Club
       Button "Go on"
         tapped: go on with Club
+      Offer of Club
     screen In
       Text "in"
     APP;
@@ -95,6 +96,14 @@ final class TillTest extends TestCase
         self::assertSame('', $this->tap(4)->refused);
         $own = (new PurchaseBook($this->space()))->of($this->ada, new DateTimeImmutable())[0];
         self::assertSame(['ending', true, 'Monthly'], [$own['status'], $own['has'], $own['plan']]);
+        // The line that offers it says the same, and does what its button says and nothing else.
+        self::assertSame(['stay', []], [$this->offer()['turn'], $this->offer()['plans']]);
+        self::assertStringContainsString('Then it ends.', $this->offer()['state']);
+        self::assertSame(['It goes on.'], $this->tap(6, '/stay')->say);
+        self::assertSame('end', $this->offer()['turn']);
+        self::assertNotNull($this->tap(6, '/end')->confirm);
+        self::assertSame(['It ends with what is paid.'], $this->tap(6, '/end', ['/screens/0/lines/6/offer/0'])->say);
+        self::assertSame('stay', $this->offer()['turn']);
         $this->tap(5);
         self::assertSame('active', (new PurchaseBook($this->space()))->of($this->ada, new DateTimeImmutable())[0]['status']);
     }
@@ -109,6 +118,21 @@ final class TillTest extends TestCase
         $this->pays($this->begun(3), '4000000000000002');
         self::assertSame('active', (new PurchaseBook($this->space()))->of($this->ada, new DateTimeImmutable())[0]['status']);
         self::assertTrue((new PurchaseBook($this->space()))->hadFreeDays($this->ada, $this->space()->blueprint()->product('club')));
+    }
+
+    public function test_an_offer_says_what_a_plan_costs_saves_and_begins_with(): void
+    {
+        $this->prepare();
+        $offer = $this->offer();
+        self::assertSame(['Monthly', 'Yearly'], array_column($offer['plans'], 'label'));
+        // 29.99 a year are 2.499 a month; of 3.99 that saves 37 %.
+        self::assertSame(['', '7 days free at first, saves 37 %'], array_column($offer['plans'], 'note'));
+        self::assertSame(['Terms', 'Privacy'], array_column($offer['pages'], 'label'));
+        self::assertStringContainsString('at the latest a day before', $offer['conditions']);
+        $outcome = $this->tap(6, '/plans/1');
+        self::assertStringContainsString('7 days free, then €29.99 every year', Http::get($outcome->onDevice[0]['text'])->body());
+        self::assertSame('This is not offered any more.', $this->tap(6, '/elsewhere')->refused);
+        self::assertSame('What you have bought is here.', $this->tap(6, '/restore')->say[0]);
     }
 
     #[TestWith(['4000000000000010', 'There is not enough money on this card.'])]
@@ -173,9 +197,16 @@ final class TillTest extends TestCase
         $this->get((string) parse_url($back->header('Location'), PHP_URL_PATH))->assertRedirect();
     }
 
-    private function tap(int $line): Outcome
+    /** @param  list<string>  $confirmed */
+    private function tap(int $line, string $part = '', array $confirmed = []): Outcome
     {
-        return $this->space()->player()->tap($this->visit(), "/screens/0/lines/$line", null, '', Trail::none());
+        return $this->space()->player()->tap($this->visit($confirmed), "/screens/0/lines/$line$part", null, '', Trail::none());
+    }
+
+    /** @return array<string, mixed> */
+    private function offer(): array
+    {
+        return $this->space()->player()->show($this->visit(), Trail::none())['nodes'][6];
     }
 
     private function text(): string
@@ -183,8 +214,9 @@ final class TillTest extends TestCase
         return $this->space()->looking()->show($this->visit(), Trail::none())['nodes'][0]['text'];
     }
 
-    private function visit(): Visit
+    /** @param  list<string>  $confirmed */
+    private function visit(array $confirmed = []): Visit
     {
-        return new Visit(new Moment(new DateTimeImmutable(), new DateTimeZone('UTC')), 'start', [], $this->ada->id);
+        return new Visit(new Moment(new DateTimeImmutable(), new DateTimeZone('UTC')), 'start', [], $this->ada->id, confirmed: $confirmed);
     }
 }

@@ -25,7 +25,7 @@ export function placed(placing?: Placing): Record<string, string | undefined> {
 export const narrow = (placing?: Placing): boolean => !!((form.value === 'tablet' && placing?.tabletWidth) || placing?.width)
 
 /** Kinds that look after their own taps. */
-const OWN = ['button', 'link', 'iconButton', 'floatingButton', 'menu', 'list', 'input', 'addForm', 'changeForm']
+const OWN = ['button', 'link', 'iconButton', 'floatingButton', 'menu', 'offer', 'list', 'input', 'addForm', 'changeForm']
 
 export const tappable = (node: Node): boolean => !OWN.includes(node.kind) && 'taps' in node && node.taps === true && node.enabled !== false
 

@@ -93,7 +93,7 @@ final class Books
         $until = $event->until === null || $event->until >= new DateTimeImmutable(Held::FOREVER) ? null : $event->until;
         $days = $until === null ? 1 : max(1, (int) round(($until->getTimestamp() - $event->at->getTimestamp()) / self::DAY));
 
-        return new Payment("$purchase/$event->id", $event->at, $charge->gross, $charge->currency, $charge->country, $charge->rate, $charge->terms, $days);
+        return new Payment("$purchase/$event->id", $event->at, $charge, $days);
     }
 
     /**

@@ -7,6 +7,12 @@ namespace Lanai\Core\Earnings;
 /** What was paid with an event, and by whose terms. */
 final readonly class Charge
 {
+    /** What is the founder's in the end, without tax and before what the till keeps; minor units. */
+    public int $net;
+
+    /** What the till keeps; minor units. */
+    public int $commission;
+
     /**
      * @param  int  $gross  minor units
      * @param  string  $currency  ISO 4217
@@ -15,5 +21,7 @@ final readonly class Charge
      */
     public function __construct(public int $gross, public string $currency, public string $country, public string $rate, public Terms $terms)
     {
+        $this->net = Terms::net($gross, $rate);
+        $this->commission = $terms->commission($gross, $this->net);
     }
 }

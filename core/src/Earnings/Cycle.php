@@ -30,10 +30,16 @@ final readonly class Cycle
         if ($this->unit === 'week') {
             return $local->modify(sprintf('%+d days', 7 * $this->count * $n))->setTimezone(new DateTimeZone('UTC'));
         }
-        $months = ($this->unit === 'year' ? 12 : 1) * $this->count * $n + (int) $local->format('Y') * 12 + (int) $local->format('n') - 1;
+        [$year, $month, $day] = array_map(intval(...), explode(' ', $local->format('Y n j')));
+        $months = ($this->unit === 'year' ? 12 : 1) * $this->count * $n + $year * 12 + $month - 1;
         [$year, $month] = [intdiv($months, 12), $months % 12 + 1];
-        $last = (int) (new DateTimeImmutable(sprintf('%04d-%02d-01', $year, $month)))->format('t');
+        $leap = $year % 4 === 0 && ($year % 100 !== 0 || $year % 400 === 0);
+        $last = match (true) {
+            $month !== 2 => 31 - ($month - 1) % 7 % 2,
+            $leap => 29,
+            default => 28,
+        };
 
-        return $local->setDate($year, $month, min((int) $local->format('j'), $last))->setTimezone(new DateTimeZone('UTC'));
+        return $local->setDate($year, $month, min($day, $last))->setTimezone(new DateTimeZone('UTC'));
     }
 }

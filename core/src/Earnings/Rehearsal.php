@@ -23,6 +23,9 @@ final class Rehearsal
 
     private Forecast $forecast;
 
+    /** @var array<int, Charge> by their prices */
+    private array $charges = [];
+
     private function __construct(private readonly Assumptions $of, private readonly int $months, private readonly DateTimeImmutable $from)
     {
         $this->zone = new DateTimeZone(self::PLACE);
@@ -182,7 +185,7 @@ final class Rehearsal
     private function write(int $price, DateTimeImmutable $paid, DateTimeImmutable $until, ?DateTimeImmutable $back): void
     {
         $days = max(1, (int) round(($until->getTimestamp() - $paid->getTimestamp()) / self::DAY));
-        $payment = new Payment('', $paid, $price, $this->of->currency, $this->of->country, $this->of->rate, $this->of->terms, $days);
+        $payment = new Payment('', $paid, $this->charges[$price] ??= $this->charge($price), $days);
         $month = $this->monthOf($paid->getTimestamp());
         $this->book($payment->paid(), $month, $price);
         if ($back !== null && $back->getTimestamp() < $this->begins[$this->months]) {
@@ -197,6 +200,11 @@ final class Rehearsal
             $this->forecast->earned[$m] += $earned - $so;
             $so = $earned;
         }
+    }
+
+    private function charge(int $price): Charge
+    {
+        return new Charge($price, $this->of->currency, $this->of->country, $this->of->rate, $this->of->terms);
     }
 
     private function book(Entry $entry, int $month, int $paid): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Play;
 
+use DateTimeImmutable;
 use Lanai\Core\Model\Earnings\Plan;
 use Lanai\Core\Model\Earnings\Product;
 use Lanai\Core\Model\Row;
@@ -29,4 +30,17 @@ interface Tills
      * @throws Refused with a sentence for the person
      */
     public function turn(Row $person, Product $product, bool $stays): void;
+
+    /** How somebody stands to a product at a moment. */
+    public function stands(Row $person, Product $product, DateTimeImmutable $now): Stand;
+
+    /**
+     * Asks what somebody has bought, and keeps it.
+     *
+     * @throws Refused with a sentence for the person
+     */
+    public function restore(Row $person): void;
+
+    /** @return list<array{label: string, address: string}> the pages that whoever buys agrees to */
+    public function pages(): array;
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lanai\Core\Tests\Earnings;
 
 use DateTimeImmutable;
+use Lanai\Core\Earnings\Charge;
 use Lanai\Core\Earnings\Entry;
 use Lanai\Core\Earnings\Payment;
 use Lanai\Core\Earnings\Spread;
@@ -27,7 +28,7 @@ final class BooksTest extends TestCase
     #[DataProvider('payments')]
     public function test_a_payment_stands_where_it_belongs(Terms $terms, int $gross, string $rate, array $amounts): void
     {
-        $entry = (new Payment('p1', self::at(), $gross, 'EUR', 'DE', $rate, $terms, 30))->paid();
+        $entry = (new Payment('p1', self::at(), new Charge($gross, 'EUR', 'DE', $rate, $terms), 30))->paid();
         self::assertEquals($amounts, $entry->amounts);
     }
 
@@ -80,7 +81,7 @@ final class BooksTest extends TestCase
             $days = $random->getInt(1, 400);
             $rate = (string) ($random->getInt(0, 270) / 10);
             $terms = new Terms('Till', (string) ($random->getInt(0, 400) / 10), $random->getInt(0, 50), $random->getInt(0, 1) === 1);
-            $payment = new Payment("p$round", self::at(), $gross, 'EUR', 'DE', $rate, $terms, $days);
+            $payment = new Payment("p$round", self::at(), new Charge($gross, 'EUR', 'DE', $rate, $terms), $days);
             $after = $random->getInt(0, $days);
             $entries = [$payment->paid()];
             $parts = [];
@@ -126,7 +127,7 @@ final class BooksTest extends TestCase
 
     public function test_the_same_the_other_way_round_leaves_nothing(): void
     {
-        $paid = (new Payment('p', self::at(), 399, 'EUR', 'DE', '19', new Terms('Quay', '15'), 30))->paid();
+        $paid = (new Payment('p', self::at(), new Charge(399, 'EUR', 'DE', '19', new Terms('Quay', '15')), 30))->paid();
         self::assertSame([0, 0, 0], array_values($this->added([$paid, $paid->back('p/again', self::at(), 'taken back')])));
     }
 }

@@ -10,6 +10,7 @@ use Lanai\Core\Earnings\Cycle;
 use Lanai\Core\Earnings\Event;
 use Lanai\Core\Earnings\Happened;
 use Lanai\Core\Earnings\Patience;
+use Lanai\Core\Earnings\StatesDocument;
 use Lanai\Core\Earnings\Status;
 use Lanai\Core\Earnings\Subscription;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -20,6 +21,13 @@ use Random\Randomizer;
 /** Where a subscription stands: by cases, by a slow and obvious model, and whatever the order in which events come. */
 final class SubscriptionTest extends TestCase
 {
+    public function test_the_document_of_states_is_that_of_the_fold(): void
+    {
+        $published = (string) file_get_contents(__DIR__.'/../../../docs/purchases.md');
+
+        self::assertSame(StatesDocument::markdown(), $published, 'Run php artisan lanai:schema.');
+    }
+
     private static function day(int $day): DateTimeImmutable
     {
         return new DateTimeImmutable('@'.(1_800_000_000 + $day * 86400));

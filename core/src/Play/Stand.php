@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Play;
+
+use DateTimeImmutable;
+
+/** How somebody stands to a product. */
+final readonly class Stand
+{
+    /**
+     * @param  bool  $ends  it does not go on when what is paid is over
+     * @param  DateTimeImmutable|null  $until  how far is paid, free or given; null for ever
+     * @param  bool  $mayTurn  they can end it here, or let it go on after all
+     */
+    public function __construct(public bool $has, public bool $ends, public ?DateTimeImmutable $until, public bool $mayTurn)
+    {
+    }
+}
