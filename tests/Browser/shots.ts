@@ -73,6 +73,14 @@ test('pictures of the main views, from the demo data', async ({ browser }) => {
   await expect(page.getByText(/^200 in/)).toBeVisible()
   await picture(page, 'request')
 
+  await page.getByRole('button', { name: /^Earnings:/ }).click()
+  await expect(page.locator('.tide-row').first()).toBeVisible()
+  await page.getByRole('slider', { name: 'The clock of the deck' }).focus()
+  for (let i = 0; i < 2; i++) await page.keyboard.press('PageUp')
+  await expect(page.getByLabel('Back to now')).toBeVisible()
+  await picture(page, 'earnings')
+  await page.getByLabel('Back to now').click()
+
   await page.getByRole('button', { name: /^Release:/ }).click()
   await expect(page.getByText('Live is revision')).toBeVisible()
   await picture(page, 'release')

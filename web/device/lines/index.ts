@@ -4,8 +4,8 @@ type Load = () => Promise<Component>
 
 /** What is heavy or rare comes only where it is used; what is asked on most screens but the first comes when there is nothing else to do. */
 const late = import.meta.glob<Component>(['./{Chart,Map,Conversation,Video,Sound,WebPage}Line.vue'], { import: 'default' })
-const next = import.meta.glob<Component>(['./{Form,Input,Sheet}Line.vue'], { import: 'default' })
-const soon = import.meta.glob<Component>(['./*Line.vue', '!./{Chart,Map,Conversation,Video,Sound,WebPage,Form,Input,Sheet}Line.vue'], {
+const next = import.meta.glob<Component>(['./{Form,Input,Offer,Sheet}Line.vue'], { import: 'default' })
+const soon = import.meta.glob<Component>(['./*Line.vue', '!./{Chart,Map,Conversation,Video,Sound,WebPage,Form,Input,Offer,Sheet}Line.vue'], {
   import: 'default',
   eager: true,
 })
