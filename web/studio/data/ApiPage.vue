@@ -3,6 +3,7 @@ import { mdiContentCopy } from '@mdi/js'
 import { computed, onMounted, ref } from 'vue'
 import type { TokenStates } from '../../contracts/studio'
 import { api, Declined } from '../api'
+import { latest } from '../latest'
 import { useStudio } from '../open/useStudio'
 
 const studio = useStudio()
@@ -13,16 +14,21 @@ const writes = ref(false)
 const fresh = ref('')
 const trouble = ref('')
 const path = `apps/${studio.app}/tokens`
+const begin = latest()
 const address = computed(() => state.value?.addresses.find((a) => a.set === set.value)?.address ?? '')
 const example = computed(
   () => `curl -H 'Authorization: Bearer ${fresh.value || '…'}' \\\n  '${address.value}/${studio.state.value?.tables[0]?.stored ?? 'rows'}?limit=3'`,
 )
 
 async function work(call: () => Promise<TokenStates>) {
+  const isLatest = begin()
   trouble.value = ''
   try {
-    state.value = await call()
-    fresh.value = state.value.token ?? ''
+    const told = await call()
+    // A slow first answer must not stand over a token that is shown only once.
+    if (!isLatest() && !told.token) return
+    state.value = told
+    fresh.value = told.token ?? ''
     if (fresh.value) name.value = ''
   } catch (error) {
     trouble.value = error instanceof Declined ? error.message : String(error)
