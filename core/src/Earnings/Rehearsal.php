@@ -211,11 +211,10 @@ final class Rehearsal
     {
         $this->forecast->paid[$month] += $paid;
         $this->forecast->commission[$month] += $entry->amounts['commission'] ?? 0;
-        $sells = $this->of->terms->sells;
-        $owed = $entry->amounts["tax owed {$this->of->country}"] ?? 0;
         // Where the till sells it pays the tax itself, of what people paid.
-        $here = array_intersect_key($entry->amounts, ["owed by {$this->of->terms->till}" => true, 'commission' => true]);
-        $this->forecast->tax[$month] += $sells ? $paid - array_sum($here) : -$owed;
+        $this->forecast->tax[$month] += $this->of->terms->sells
+            ? $paid - ($entry->amounts["owed by {$this->of->terms->till}"] ?? 0) - ($entry->amounts['commission'] ?? 0)
+            : -($entry->amounts["tax owed {$this->of->country}"] ?? 0);
     }
 
     private function monthOf(int $at): int
