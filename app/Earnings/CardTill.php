@@ -158,6 +158,10 @@ final readonly class CardTill implements Tills
                 $this->settled($checkout);
             }
         }
+        foreach ($this->book()->toEnd(Sold::Card->value) as $token) {
+            $this->ask('POST', "/sessions/$token/end");
+            $this->book()->ended(Sold::Card->value, $token);
+        }
         foreach ($this->book()->due(Sold::Card->value, new DateTimeImmutable()) as $due) {
             $product = $this->space->blueprint()->product($due['product']);
             $person = $this->person($due['person']);

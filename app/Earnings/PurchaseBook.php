@@ -64,6 +64,8 @@ final readonly class PurchaseBook
             $table->string('product');
             $table->string('plan')->default('');
             $table->text('note')->default('');
+            // Somebody has gone: the till is to be told.
+            $table->boolean('end')->default(false)->index();
             $table->unique(['till', 'token']);
         });
         $schema->create('_purchase_events', function (Schema $table): void {
@@ -266,6 +268,29 @@ final readonly class PurchaseBook
         }
 
         return $due;
+    }
+
+    /** Somebody goes: what they bought stays in the books without them, and what goes on by itself is to be ended at its till. */
+    public function leave(int $person): void
+    {
+        $this->database->table(Holdings::STORED)->where('person', $person)->delete();
+        $this->database->table('_checkouts')->where('person', $person)->update(['open' => false]);
+        $theirs = $this->database->table('_purchases')->where('person', $person);
+        $theirs->clone()->where('till', Sold::Card->value)->where('token', 'not like', 'story-%')->update(['end' => true]);
+        $theirs->clone()->update(['person' => null, 'note' => '']);
+    }
+
+    /** @return list<string> tokens of purchases through a till that are to be ended there */
+    public function toEnd(string $till): array
+    {
+        $found = $this->database->table('_purchases')->where(['till' => $till, 'end' => true])->limit(self::SHOWN)->pluck('token');
+
+        return array_values(array_map(strval(...), $found->all()));
+    }
+
+    public function ended(string $till, string $token): void
+    {
+        $this->database->table('_purchases')->where(['till' => $till, 'token' => $token])->update(['end' => false]);
     }
 
     /** The founder gives a product to somebody, until a moment or for ever. */

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\People;
 
+use App\Earnings\PurchaseBook;
+use App\Space;
+use DateTimeImmutable;
 use Illuminate\Support\Facades\Date;
 use Lanai\Core\Formula\Kind;
 use Lanai\Core\Formula\Type;
@@ -16,6 +19,17 @@ final readonly class Belongings
 {
     public function __construct(private People $people)
     {
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function purchases(Row $row): array
+    {
+        $space = new Space($this->people->app, $this->people->set, $this->people->app->revisionOf($this->people->set) ?? $this->people->app->revision);
+
+        return array_map(
+            fn (array $purchase): array => array_diff_key($purchase, ['id' => 1, 'note' => 1]),
+            (new PurchaseBook($space))->of($row, new DateTimeImmutable()),
+        );
     }
 
     /** @return array<string, mixed> */
@@ -76,7 +90,7 @@ final readonly class Belongings
                     ],
             'person' => $row === null ? null : $this->written($row),
             'rows' => array_map(array_values(...), $rows),
-        ];
+        ] + ($row === null || $this->people->blueprint->products === [] ? [] : ['purchases' => $this->purchases($row)]);
     }
 
     /** @return array<string, string> */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\People;
 
+use App\Earnings\PurchaseBook;
+use App\Space;
 use Illuminate\Support\Facades\DB;
 use Lanai\Core\Formula\Kind;
 use Lanai\Core\Formula\Type;
@@ -50,6 +52,7 @@ final readonly class Departure
             // Links that are left become empty with the row.
             $store->remove($this->people->table(), $person);
             DB::connection($this->people->connection)->table('_kept')->where('person', $person)->delete();
+            $this->purchases()->leave($person);
             $account = $this->people->accountOf($person);
             if ($account !== null) {
                 $this->people->events()->where('account', $account->id)->delete();
@@ -57,6 +60,11 @@ final readonly class Departure
                 $this->people->note('an account was deleted', null);
             }
         });
+    }
+
+    private function purchases(): PurchaseBook
+    {
+        return new PurchaseBook(new Space($this->people->app, $this->people->set, $this->people->app->revision));
     }
 
     /** @return list<array{Table, Field, bool}> the fields that link to people, and whether the rows go along */

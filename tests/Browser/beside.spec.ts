@@ -71,3 +71,19 @@ test('what stands beside a list stands where the core says', async ({ page }) =>
   expect((await drawn()).length).toBeGreaterThan(4)
   await expect.poll(off).toEqual([])
 })
+
+test('on a phone that opens like a book the list lies on its left page and what it leads to on its right one', async ({ browser }) => {
+  const { slug } = await makeDemo(browser)
+  const p = await (await browser.newContext({ viewport: { width: 812, height: 720 }, hasTouch: true })).newPage()
+  const cdp = await p.context().newCDPSession(p)
+  const fold = { orientation: 'vertical' as const, offset: 390, maskLength: 32 }
+  await cdp.send('Emulation.setDeviceMetricsOverride', { width: 812, height: 720, deviceScaleFactor: 1, mobile: true, displayFeature: fold })
+  await p.goto(`/a/${slug}`)
+  await p.getByText('Dawn dip').tap()
+  await expect(pane(p)).toBeVisible()
+  const [list, page] = [await pane(p).boundingBox(), await p.locator('main').boundingBox()]
+  expect(list!.x + list!.width).toBe(390)
+  expect(page!.x).toBe(422)
+  await pane(p).getByText('Before breakfast').tap()
+  await expect(title(p)).toHaveText('Before breakfast')
+})

@@ -7,6 +7,8 @@ namespace Tests\Feature;
 use App\Apps\RevisionBook;
 use App\Earnings\PurchaseBook;
 use App\Models\App;
+use App\People\Belongings;
+use App\People\Departure;
 use App\Records\DataFile;
 use App\Records\DataSet;
 use App\Space;
@@ -118,6 +120,25 @@ final class TillTest extends TestCase
         $this->pays($this->begun(3), '4000000000000002');
         self::assertSame('active', (new PurchaseBook($this->space()))->of($this->ada, new DateTimeImmutable())[0]['status']);
         self::assertTrue((new PurchaseBook($this->space()))->hadFreeDays($this->ada, $this->space()->blueprint()->product('club')));
+    }
+
+    public function test_who_goes_is_no_longer_charged_and_stays_in_the_books_without_their_name(): void
+    {
+        $this->prepare();
+        $this->pays($this->begun(1), '4000000000000002');
+        $mine = (new Belongings($this->space()->people()))->of($this->ada->id);
+        self::assertSame(['Club', 'Monthly', 'active'], [$mine['purchases'][0]['product'], $mine['purchases'][0]['plan'], $mine['purchases'][0]['status']]);
+        $lines = $this->ledger()->count();
+        (new Departure($this->space()->people()))->of($this->ada->id);
+        self::assertSame($lines, $this->ledger()->count());
+        $database = DB::connection((new DataFile($this->reef, DataSet::Sandbox))->connection);
+        self::assertSame(0, $database->table('_holdings')->count());
+        $purchase = $database->table('_purchases')->first();
+        self::assertSame([null, 1], [$purchase->person, (int) $purchase->end]);
+        $this->artisan('lanai:tills')->assertSuccessful();
+        self::assertSame(0, (int) $database->table('_purchases')->value('end'));
+        $told = Http::withToken('a-key-for-the-till')->get(config('lanai.till.url')."/sessions/$purchase->token")->json();
+        self::assertSame(['bought', 'left'], array_column($told['events'], 'type'));
     }
 
     public function test_an_offer_says_what_a_plan_costs_saves_and_begins_with(): void

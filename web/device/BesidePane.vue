@@ -39,6 +39,11 @@ watch(opened, toOpened)
   border-inline-end: 1px solid color-mix(in srgb, var(--ink) 10%, transparent);
   background: var(--ground);
 }
+/* Nothing lies in the fold of a phone that opens like a book. */
+@media (horizontal-viewport-segments: 2) {
+  .tablet:has(> .beside) { --beside: calc(env(viewport-segment-left 1 0) - var(--rail, 0px) - var(--edge-left)); }
+  .beside { width: calc(env(viewport-segment-right 0 0) - var(--rail, 0px) - var(--edge-left)); }
+}
 .beside-title {
   position: sticky;
   inset-block-start: 0;

@@ -9,6 +9,7 @@ use Lanai\Core\Model\Access\Everyone;
 use Lanai\Core\Model\Access\Verb;
 use Lanai\Core\Model\Access\Who;
 use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Earnings\Product;
 use Lanai\Core\Model\Field;
 use Lanai\Core\Model\People\Through;
 use Lanai\Core\Model\People\Way;
@@ -83,6 +84,14 @@ final readonly class PublicPages
                 ];
             }
         }
+        if ($this->blueprint->products !== []) {
+            $page[] = [
+                'What you buy',
+                'What you bought or were given, when, for how long, and what you paid for it.',
+                "You pay on the page of a till: $app never sees your card.",
+                'The law on taxes asks for the books to be kept; when your account is deleted, what you bought stays in them without you.',
+            ];
+        }
         if ($this->calls !== []) {
             $page[] = ['Who else is asked', ...$this->calls];
         }
@@ -123,8 +132,28 @@ final readonly class PublicPages
                 'You use your own name and address, and keep your password to yourself.',
                 'You put nothing into the app that hurts others or breaks the law.',
             ],
+            ...$this->blueprint->products === [] ? [] : [['What is sold', ...$this->sold()]],
             'Who breaks these terms can be shut out.',
         ];
+    }
+
+    /** @return list<string> */
+    private function sold(): array
+    {
+        $said = [];
+        foreach ($this->blueprint->products as $product) {
+            foreach ($product->plans as $plan) {
+                $free = $plan->freeDays === null ? '' : ", after $plan->freeDays days free";
+                $said[] = "$product->name, $plan->name: $plan->price $plan->currency every ".$plan->everyInWords()."$free.";
+            }
+            if ($product->sold === Product::KEPT) {
+                $said[] = "$product->name: $product->price $product->currency, paid once.";
+            }
+        }
+        $said[] = 'What is paid again and again goes on by itself. You can end it in the app, at the latest a day before.';
+        $said[] = 'After that it lasts as long as you have paid.';
+
+        return $said;
     }
 
     /** @return list<string|list<string>> */

@@ -45,6 +45,17 @@ final class PublicPagesTest extends TestCase
         self::assertStringNotContainsString('Nests', $text);
     }
 
+    public function test_what_is_sold_is_told_with_its_terms_and_what_is_kept_of_it(): void
+    {
+        $app = self::APP."product Club is a subscription\n  plan Yearly, every year at 29.99 EUR, after 7 days free\nproduct Map is bought once, at 2.00 EUR\n";
+        self::assertStringContainsString('Hens never sees your card.', self::text($app, 'privacy'));
+        self::assertStringNotContainsString('What you buy', self::text(self::APP, 'privacy'));
+        $terms = self::text($app, 'terms');
+        self::assertStringContainsString('Club, Yearly: 29.99 EUR every year, after 7 days free.', $terms);
+        self::assertStringContainsString('Map: 2.00 EUR, paid once.', $terms);
+        self::assertStringContainsString('at the latest a day before', $terms);
+    }
+
     public function test_what_fewer_may_see_than_the_row_is_told_field_by_field(): void
     {
         $notes = fn (string $said): string => self::text(str_replace('  may be seen by anyone if by == me', $said, self::APP), 'privacy');

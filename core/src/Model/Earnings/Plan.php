@@ -66,6 +66,11 @@ final readonly class Plan implements HasSentence
         );
     }
 
+    public function everyInWords(): string
+    {
+        return self::EVERY[$this->every] ?? '';
+    }
+
     /** What purchases keep of it. */
     public function key(): string
     {
