@@ -18,7 +18,17 @@ function* patterns(node, levels, path = '') {
 }
 
 const quoted = (text) => `'${text.replace(/[\\']/g, '\\$&')}'`
-const map = (pairs) => pairs.map(([key, value]) => `${quoted(key)}=>${quoted(value)}`).join(',\n')
+const map = (pairs) => pairs.map(([key, value]) => `${quoted(key)}=>${quoted(value)}`).join(',')
+
+/** By their first letters, which need not be written each time. */
+function grouped(pairs) {
+  const groups = {}
+  for (const [key, value] of pairs) (groups[key[0]] ??= []).push([key, value])
+  const rest = (all) => map(all.map(([key, value]) => [key.slice(1), value]))
+  return Object.entries(groups)
+    .map(([first, all]) => `${quoted(first)}=>[${rest(all)}]`)
+    .join(',\n')
+}
 
 mkdirSync('core/hyphenation', { recursive: true })
 for (const [tag, name] of Object.entries(LANGUAGES)) {
@@ -26,6 +36,6 @@ for (const [tag, name] of Object.entries(LANGUAGES)) {
   const words = Object.entries(typeof exceptions === 'string' ? JSON.parse(exceptions) : (exceptions ?? {}))
   const divided = (word, at) => [...at, word.length].map((place, i) => word.slice(at[i - 1] ?? 0, place)).join('-')
   const whole = words.map(([word, at]) => [word, divided(word, at)])
-  const known = `'patterns'=>[\n${map([...patterns(trie, levels)])}],\n'words'=>[\n${map(whole)}]`
+  const known = `'patterns'=>[${grouped([...patterns(trie, levels)])}],\n'words'=>[${map(whole)}]`
   writeFileSync(`core/hyphenation/${tag}.php`, `<?php\n\n// Written by web/hyphenation.mjs; not by hand.\nreturn [${known}];\n`)
 }

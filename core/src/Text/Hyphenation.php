@@ -33,7 +33,8 @@ final class Hyphenation
     private array $divided = [];
 
     /**
-     * @param  array<array-key, string>  $patterns  letters, with a dot where a word begins or ends => a digit before each letter and behind the last
+     * @param  array<array-key, array<array-key, string>>  $patterns  the first letter, or a dot where a word begins => the letters after it, with a dot where
+     *   it ends => a digit before each letter and behind the last
      * @param  array<array-key, string>  $words  those that go by no pattern, with their hyphens
      */
     private function __construct(private readonly array $patterns, private readonly array $words)
@@ -45,7 +46,7 @@ final class Hyphenation
     {
         if (! array_key_exists($tag, self::$of)) {
             $file = __DIR__."/../../hyphenation/$tag.php";
-            /** @var array{patterns: array<array-key, string>, words: array<array-key, string>} $known */
+            /** @var array{patterns: array<array-key, array<array-key, string>>, words: array<array-key, string>} $known */
             $known = isset(Tongues::NAMES[$tag]) && is_file($file) ? require $file : ['patterns' => [], 'words' => []];
             self::$of[$tag] = $known['patterns'] === [] ? null : new self($known['patterns'], $known['words']);
         }
@@ -124,12 +125,13 @@ final class Hyphenation
         $levels = array_fill(0, count($letters) + 2, 0);
         $dotted = ['.', ...$letters, '.'];
         foreach (array_keys($dotted) as $from) {
-            $part = '';
+            $rest = '';
+            $known = $this->patterns[$dotted[$from]] ?? [];
             // The numbers of a pattern that begins with a word are those from its first letter on.
             $first = max(0, $from - 1);
             for ($to = $from; $to < count($dotted); $to++) {
-                $part .= $dotted[$to];
-                foreach (str_split($this->patterns[$part] ?? '') as $i => $level) {
+                $rest .= $to === $from ? '' : $dotted[$to];
+                foreach (str_split($known[$rest] ?? '') as $i => $level) {
                     $levels[$first + $i] = max($levels[$first + $i] ?? 0, (int) $level);
                 }
             }
