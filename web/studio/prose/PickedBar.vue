@@ -4,7 +4,7 @@ import { nextTick, ref } from 'vue'
 import type { usePicked } from './usePicked'
 
 const props = defineProps<{ picked: ReturnType<typeof usePicked> }>()
-const naming = ref(false)
+const { naming } = props.picked
 const name = ref('')
 const trouble = ref('')
 const field = ref<HTMLInputElement>()

@@ -14,7 +14,12 @@ export function usePicked(studio: Studio, lines: Ref<ProseLine[]>, focus: (at: s
     return lines.value.filter((l) => l.role === 'node' && listOf(l.at) === listOf(from.value) && index(l.at) >= a && index(l.at) <= b).map((l) => l.at)
   })
   const isPicked = (line: ProseLine) => picked.value.length > 1 && picked.value.some((at) => line.at === at || line.at.startsWith(`${at}/`))
-  const clear = () => (from.value = to.value = '')
+  /** What they are made into is being named: that stays while the lines around them come anew. */
+  const naming = ref(false)
+  const clear = () => {
+    from.value = to.value = ''
+    naming.value = false
+  }
 
   /** Chooses from the line that was first to this one; a line of another list begins anew. */
   function extend(at: string, begin: string) {
@@ -72,6 +77,7 @@ export function usePicked(studio: Studio, lines: Ref<ProseLine[]>, focus: (at: s
 
   return {
     picked,
+    naming,
     isPicked,
     extend,
     clear,
