@@ -6,14 +6,12 @@ namespace App\Console;
 
 use App\Earnings\PurchaseBook;
 use App\Earnings\Report;
-use App\Records\DataSet;
-use App\Space;
 use Illuminate\Console\Command;
 use Lanai\Core\Text\Pattern;
 
 final class LedgerOf extends Command
 {
-    use FindsApp;
+    use FindsSpace;
 
     protected $signature = 'lanai:ledger {app : its address or number} {--set=live : live or sandbox} {--month= : such as 2027-01; else all} {--csv}
         {--check : whether every entry balances and the books are those of the purchases}';
@@ -22,15 +20,8 @@ final class LedgerOf extends Command
 
     public function handle(): int
     {
-        $app = $this->app();
-        if ($app === null) {
-            return self::FAILURE;
-        }
-        $set = DataSet::tryFrom((string) $this->option('set'));
-        $space = $set === null ? null : Space::of($app, $set);
+        $space = $this->space();
         if ($space === null) {
-            $this->error('There is no such data set, or nothing is live yet.');
-
             return self::FAILURE;
         }
         $month = (string) $this->option('month');

@@ -5,14 +5,12 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Earnings\PurchaseBook;
-use App\Records\DataSet;
-use App\Space;
 use DateTimeImmutable;
 use Illuminate\Console\Command;
 
 final class PurchasesOf extends Command
 {
-    use FindsApp;
+    use FindsSpace;
 
     protected $signature = 'lanai:purchases {app : its address or number} {person : the number of the person} {--set=live : live or sandbox}';
 
@@ -20,15 +18,8 @@ final class PurchasesOf extends Command
 
     public function handle(): int
     {
-        $app = $this->app();
-        if ($app === null) {
-            return self::FAILURE;
-        }
-        $set = DataSet::tryFrom((string) $this->option('set'));
-        $space = $set === null ? null : Space::of($app, $set);
+        $space = $this->space();
         if ($space === null) {
-            $this->error('There is no such data set, or nothing is live yet.');
-
             return self::FAILURE;
         }
         $people = $space->blueprint()->peopleTable();

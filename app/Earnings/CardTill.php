@@ -66,12 +66,17 @@ final readonly class CardTill implements Tills
             throw new Refused('You have this already.');
         }
         $currency = $plan === null ? $product->currency : $plan->currency;
-        $price = BigDecimal::of($plan === null ? $product->price : $plan->price)->multipliedBy(10 ** Currency::digits($currency));
+        $unit = 10 ** Currency::digits($currency);
+        $minor = fn (string $amount): int => BigDecimal::of($amount)->multipliedBy($unit)->toScale(0, RoundingMode::HALF_UP)->toInt();
+        $lower = $plan !== null && $plan->beginsLower() && ! $this->book()->everPaid($person, $product);
         $key = $this->space->set === DataSet::Live ? $this->space->app->slug : $this->space->app->share_code;
         $answer = $this->ask('POST', '/sessions', [
             'name' => $plan === null ? $product->name : "$product->name, $plan->name",
             'shop' => $this->space->app->name,
-            'price' => $price->toScale(0, RoundingMode::HALF_UP)->toInt(),
+            'price' => $minor($plan === null ? $product->price : $plan->price),
+            // A lower price at first is given once, too.
+            'firstPrice' => $lower ? $minor($plan->begins) : 0,
+            'firstTimes' => $lower ? (int) $plan->begin : 0,
             'currency' => $currency,
             'every' => $plan === null ? '' : self::PERIODS[$plan->every] ?? 'P1M',
             // They are given once.

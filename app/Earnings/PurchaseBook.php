@@ -175,6 +175,17 @@ final readonly class PurchaseBook
             ->exists();
     }
 
+    /** Whether somebody has paid for a product before. */
+    public function everPaid(Row $person, Product $product): bool
+    {
+        return $this->database
+            ->table('_purchase_events')
+            ->join('_purchases', '_purchases.id', '=', '_purchase_events.purchase')
+            ->where(['person' => $person->id, 'product' => $product->key()])
+            ->where('gross', '>', 0)
+            ->exists();
+    }
+
     /**
      * The newest purchase of a product by somebody through a till.
      *

@@ -165,8 +165,9 @@ final readonly class RehearsalDesk
         $all = 0.0;
         foreach ($product->plans as $plan) {
             $of = $assumed['plans'][$plan->key()];
-            $price = BigDecimal::of((string) $of['price'])->multipliedBy(10 ** $digits)->toScale(0, RoundingMode::HALF_UP)->toInt();
-            $chosen[] = new Chosen($plan->cycle(), $price, $of['share'], $of['freeDays']);
+            $minor = fn (string $amount): int => BigDecimal::of($amount)->multipliedBy(10 ** $digits)->toScale(0, RoundingMode::HALF_UP)->toInt();
+            $first = $plan->beginsLower() ? [$minor($plan->begins), (int) $plan->begin] : [0, 0];
+            $chosen[] = new Chosen($plan->cycle(), $minor((string) $of['price']), $of['share'], $of['freeDays'], ...$first);
             $all += $of['share'];
         }
         $leaves = [];

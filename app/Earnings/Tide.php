@@ -61,11 +61,25 @@ final readonly class Tide
         $price = BigDecimal::of($plan === null ? $product->price : $plan->price)->multipliedBy(10 ** Currency::digits($currency));
         $charge = new Charge($price->toScale(0, RoundingMode::HALF_UP)->toInt(), $currency, 'DE', $rate, $sold->terms());
         if ($plan !== null) {
-            return $story->events($plan->cycle(), $charge, $plan->freeDays ?? 0, $from);
+            $events = $story->events($plan->cycle(), $charge, $plan->freeDays ?? 0, $from);
+            $first = $plan->beginsLower() ? self::lower($plan, $charge) : $charge;
+            $left = $plan->beginsLower() ? (int) $plan->begin : 0;
+
+            return array_map(function (Event $e) use ($first, &$left): Event {
+                return $e->charge === null || $left-- <= 0 ? $e : new Event($e->id, $e->what, $e->at, $e->until, $e->free, $first);
+            }, $events);
         }
         $bought = new Event('0', Happened::Bought, $from, new DateTimeImmutable(Held::FOREVER), charge: $charge);
 
         return $story === Story::Refund ? [$bought, new Event('back', Happened::Refunded, $from->modify('+5 days'))] : [$bought];
+    }
+
+    private static function lower(Plan $plan, Charge $charge): Charge
+    {
+        $price = BigDecimal::of($plan->begins)->multipliedBy(10 ** Currency::digits($charge->currency));
+        $gross = $price->toScale(0, RoundingMode::HALF_UP)->toInt();
+
+        return new Charge($gross, $charge->currency, $charge->country, $charge->rate, $charge->terms);
     }
 
     /** A made-up customer is forgotten; false where it is none. */

@@ -1,3 +1,4 @@
+import type { Browser, Page } from '@playwright/test'
 import { expect, test } from './test'
 import { beginApp, makeDemo, nothingSerious, openDemo, script } from './founder'
 import { phone } from './phone'
@@ -136,7 +137,8 @@ test('a made-up customer goes through a failing card, and the phone, the figures
   await expect(device.getByText('Member', { exact: true })).toBeHidden()
 })
 
-test('somebody becomes a member by card: refused once, asked by their bank, back where they were, and leaves again', async ({ browser }) => {
+/** Somebody without a membership, signed in on their phone, where it is offered. */
+async function atHome(browser: Browser): Promise<Page> {
   const demo = await makeDemo(browser)
   const page = await phone(browser, `/a/${demo.slug}`)
   await page.getByRole('button', { name: 'Mine' }).click()
@@ -147,6 +149,11 @@ test('somebody becomes a member by card: refused once, asked by their bank, back
   await expect(page.getByRole('button', { name: 'Sign in', exact: true })).toHaveCount(0)
   await page.getByRole('button', { name: /menu/i }).first().click()
   await page.getByText('You', { exact: true }).first().click()
+  return page
+}
+
+test('somebody becomes a member by card: refused once, asked by their bank, back where they were, and leaves again', async ({ browser }) => {
+  const page = await atHome(browser)
   await expect(page.getByRole('button', { name: /^Monthly/ })).toBeVisible()
   const here = page.url()
   await page.getByRole('button', { name: /^Monthly, .*3.99.* a month/ }).click()
@@ -176,16 +183,7 @@ test('somebody becomes a member by card: refused once, asked by their bank, back
 })
 
 test('who leaves the page of the till without paying has bought nothing, and is where they were', async ({ browser }) => {
-  const demo = await makeDemo(browser)
-  const page = await phone(browser, `/a/${demo.slug}`)
-  await page.getByRole('button', { name: 'Mine' }).click()
-  await page.getByRole('button', { name: 'Sign in', exact: true }).click()
-  await page.getByLabel('E-mail').fill('marit@solheim.example')
-  await page.getByLabel('Password').fill('lanterns on the water')
-  await page.getByRole('button', { name: 'Sign in', exact: true }).click()
-  await expect(page.getByRole('button', { name: 'Sign in', exact: true })).toHaveCount(0)
-  await page.getByRole('button', { name: /menu/i }).first().click()
-  await page.getByText('You', { exact: true }).first().click()
+  const page = await atHome(browser)
   await page.getByRole('button', { name: /^Yearly, .*29.99.* a year/ }).click()
   await expect(page.getByText('7 days free, then €29.99 every year')).toBeVisible()
   await page.getByRole('button', { name: 'Leave without paying' }).click()

@@ -43,6 +43,7 @@ final class TillTest extends TestCase
     product Club is a subscription, giving Member
       plan Monthly, every month at 3.99 EUR
       plan Yearly, every year at 29.99 EUR, after 7 days free
+      plan Weekly, every week at 1.99 EUR, at first 0.99 for 2 times
     product Chart is bought once, at 4.99 EUR, giving Member
     screen Start, first
       Text "Member: {me.member}"
@@ -57,6 +58,8 @@ final class TillTest extends TestCase
       Button "Go on"
         tapped: go on with Club
       Offer of Club
+      Button "Weekly"
+        tapped: buy Club, with Weekly
     screen In
       Text "in"
     APP;
@@ -110,6 +113,17 @@ final class TillTest extends TestCase
         self::assertSame('active', (new PurchaseBook($this->space()))->of($this->ada, new DateTimeImmutable())[0]['status']);
     }
 
+    public function test_a_lower_price_at_first_is_what_is_charged(): void
+    {
+        $this->prepare();
+        $page = $this->begun(7);
+        self::assertStringContainsString('€0.99 the first 2 times, then €1.99 every week', Http::get($page)->body());
+        $this->pays($page, '4000000000000002');
+        // 0.99 with 19 % in it are 0.83 without.
+        self::assertSame(-83, (int) $this->ledger()->where(['why' => 'paid', 'account' => 'received in advance'])->value('amount'));
+        self::assertTrue((new PurchaseBook($this->space()))->everPaid($this->ada, $this->space()->blueprint()->product('club')));
+    }
+
     public function test_free_days_are_given_once_and_what_is_kept_is_kept(): void
     {
         $this->prepare();
@@ -145,9 +159,9 @@ final class TillTest extends TestCase
     {
         $this->prepare();
         $offer = $this->offer();
-        self::assertSame(['Monthly', 'Yearly'], array_column($offer['plans'], 'label'));
-        // 29.99 a year are 2.499 a month; of 3.99 that saves 37 %.
-        self::assertSame(['', '7 days free at first, saves 37 %'], array_column($offer['plans'], 'note'));
+        self::assertSame(['Monthly', 'Yearly', 'Weekly'], array_column($offer['plans'], 'label'));
+        // A week at 1.99 is 8.62 a month; of that 3.99 saves 53 %, and 29.99 a year, 2.499 a month, 71 %.
+        self::assertSame(['Saves 53 %', '7 days free at first, saves 71 %', '€0.99 the first 2 times'], array_column($offer['plans'], 'note'));
         self::assertSame(['Terms', 'Privacy'], array_column($offer['pages'], 'label'));
         self::assertStringContainsString('at the latest a day before', $offer['conditions']);
         $outcome = $this->tap(6, '/plans/1');

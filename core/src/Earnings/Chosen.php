@@ -11,9 +11,23 @@ final readonly class Chosen
      * @param  int  $price  minor units, for each period
      * @param  float  $weight  how many choose it, beside the weights of the others
      * @param  int  $freeDays  0 for none
+     * @param  int  $first  a lower price, in minor units, of the first payments
+     * @param  int  $times  how many payments that is; 0 for none
      */
-    public function __construct(public Cycle $cycle, public int $price, public float $weight, public int $freeDays = 0)
+    public function __construct(
+        public Cycle $cycle,
+        public int $price,
+        public float $weight,
+        public int $freeDays = 0,
+        public int $first = 0,
+        public int $times = 0,
+    ) {
+    }
+
+    /** What the nth payment is, the first one being 0. */
+    public function priceOf(int $n): int
     {
+        return $n < $this->times ? $this->first : $this->price;
     }
 
     /** How long one payment lasts, in months; a year has 52 weeks. */

@@ -135,8 +135,8 @@ final class Rehearsal
             }
         }
         $this->count($events, isset($payments[0]) ? $payments[0][0]->getTimestamp() : null, $plan);
-        foreach ($payments as [$paid, $until, $back]) {
-            $this->write($plan->price, $paid, $until, $back);
+        foreach ($payments as $n => [$paid, $until, $back]) {
+            $this->write($plan->priceOf($n), $paid, $until, $back);
             $this->forecast->months += $back === null ? $length : 0;
         }
     }

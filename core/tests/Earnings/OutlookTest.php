@@ -75,6 +75,16 @@ final class OutlookTest extends TestCase
         }
     }
 
+    public function test_a_lower_price_at_first_is_paid_so_often_and_no_more(): void
+    {
+        $plan = fn (int $times): Chosen => new Chosen(new Cycle('month'), 800, 1.0, 0, 200, $times);
+        $paid = fn (int $times): int => array_sum(Rehearsal::of(self::of(50.0, 0.3, [$plan($times)], [0.0]), 12, 8)->paid);
+        $begun = Rehearsal::of(self::of(50.0, 0.3, [$plan(0)], [0.0]), 12, 8)->customers;
+
+        self::assertSame($paid(0) - 600 * $begun, $paid(1));
+        self::assertSame(intdiv($paid(0), 4), $paid(99));
+    }
+
     /**
      * @param  non-empty-list<Chosen>  $plans
      * @param  non-empty-list<float>  $leaves

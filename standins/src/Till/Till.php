@@ -78,11 +78,15 @@ final readonly class Till
         if (! preg_match('~^https?://~', $text('back')) || ! preg_match('/^(P[1-9]\d?[DWMY])?$/', $text('every'))) {
             return Answer::problem(422, 'The address to come back to is needed, and a period such as P1M, or none.');
         }
+        $times = is_int($sent['firstTimes'] ?? null) ? max(0, min(12, $sent['firstTimes'])) : 0;
+        $first = is_int($sent['firstPrice'] ?? null) ? max(0, min($price, $sent['firstPrice'])) : $price;
         $days = is_int($sent['freeDays'] ?? null) ? max(0, min(365, $sent['freeDays'])) : 0;
         $session = [
             'name' => $text('name'),
             'shop' => $text('shop'),
             'price' => $price,
+            'firstPrice' => $first,
+            'firstTimes' => $times,
             'currency' => $text('currency'),
             'every' => $text('every'),
             'freeDays' => $days,
@@ -207,7 +211,7 @@ final readonly class Till
             $first > $now => $first,
             default => self::after($session['every'], 1, $now),
         };
-        $event = self::event(0, 'bought', $now, $until, $first > $now ? 0 : $session['price']) + ['free' => $first > $now];
+        $event = self::event(0, 'bought', $now, $until, $first > $now ? 0 : self::amount($session, 0)) + ['free' => $first > $now];
 
         $paid = ['state' => 'paid', 'card' => $card, 'country' => $country, 'first' => $first->format('c'), 'periods' => $first > $now ? 0 : 1];
 
@@ -229,12 +233,19 @@ final readonly class Till
                 $session['events'][] = self::event(count($session['events']), 'failed', $due);
                 break;
             }
+            $amount = self::amount($session, $session['periods']);
             $session['periods']++;
             $until = self::after($session['every'], $session['periods'], new DateTimeImmutable($session['first']));
-            $session['events'][] = self::event(count($session['events']), 'renewed', $due, $until, $session['price']);
+            $session['events'][] = self::event(count($session['events']), 'renewed', $due, $until, $amount);
         }
 
         return $session;
+    }
+
+    /** @param  array<string, mixed>  $session */
+    private static function amount(array $session, int $period): int
+    {
+        return $period < $session['firstTimes'] ? $session['firstPrice'] : $session['price'];
     }
 
     /** @return array<string, mixed> */
@@ -302,10 +313,16 @@ final readonly class Till
     /** @param  array<string, mixed>  $session */
     private static function terms(array $session): string
     {
-        $price = (new \NumberFormatter('en', \NumberFormatter::CURRENCY))->formatCurrency(
-            $session['price'] / 10 ** self::digits($session['currency']),
+        $money = fn (int $minor): string => (new \NumberFormatter('en', \NumberFormatter::CURRENCY))->formatCurrency(
+            $minor / 10 ** self::digits($session['currency']),
             $session['currency'],
         );
+        $price = $money($session['price']);
+        $lower = match ($session['firstTimes']) {
+            0 => '',
+            1 => "{$money($session['firstPrice'])} the first time, then ",
+            default => "{$money($session['firstPrice'])} the first {$session['firstTimes']} times, then ",
+        };
         $units = ['D' => 'day', 'W' => 'week', 'M' => 'month', 'Y' => 'year'];
         $count = (int) substr($session['every'], 1, -1);
         $unit = $units[substr($session['every'], -1)] ?? '';
@@ -315,7 +332,7 @@ final readonly class Till
             default => " every $count {$unit}s",
         };
 
-        return ($session['freeDays'] > 0 && $every !== '' ? "{$session['freeDays']} days free, then " : '')."$price$every";
+        return ($session['freeDays'] > 0 && $every !== '' ? "{$session['freeDays']} days free, then " : '')."$lower$price$every";
     }
 
     private static function digits(string $currency): int

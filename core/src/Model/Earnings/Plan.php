@@ -66,6 +66,12 @@ final readonly class Plan implements HasSentence
         );
     }
 
+    /** Whether its first payments are lower. */
+    public function beginsLower(): bool
+    {
+        return $this->begins !== '' && $this->begin !== null;
+    }
+
     public function everyInWords(): string
     {
         return self::EVERY[$this->every] ?? '';
