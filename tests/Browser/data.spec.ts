@@ -493,7 +493,9 @@ test('tabs, screens and clauses are added by pointing', async ({ page }) => {
   await page.getByRole('button', { name: 'Tabs and menu' }).click()
   await page.getByRole('button', { name: 'Add a tab' }).click()
   await page.locator('.picks').getByText('Beacon').click()
+  const surveyed = page.waitForResponse((r) => r.url().includes('/layout') && r.request().method() === 'GET')
   await fillBlank(page, /^label: /, 'Beacon')
+  await surveyed
   await expect(page.locator('.side-finding')).toHaveCount(0)
   await device(page).getByRole('button', { name: 'Beacon' }).click()
   await expect(device(page).getByText('Lit since')).toBeVisible()

@@ -28,8 +28,8 @@ final readonly class Page
 
     private const TABS = 58;
 
-    /** How wide the tabs are that stand at the side of a tablet. */
-    private const RAIL = 88;
+    /** How wide the tabs are at the most that stand at the side of a tablet, in dp. */
+    private const RAIL = 152;
 
     /** From this width on, in dp, a list of a tablet may stand beside what it leads to, and so wide is it then. */
     private const BESIDE_FROM = 840;
@@ -56,7 +56,7 @@ final readonly class Page
         $flowing = array_values(array_filter($nodes, fn (array $n): bool => Nodes::placing($n, 'pin') === '' && ! $floats($n)));
         $boxes = new Boxes($pen);
         $full = ($view['full'] ?? false) === true;
-        $rail = ! $full && $device->isTablet() && Nodes::list($view['tabs'] ?? []) !== [] ? self::RAIL : 0;
+        $rail = ! $full && $device->isTablet() && Nodes::list($view['tabs'] ?? []) !== [] ? self::besides($pen) : 0;
         $side = $rail + ($beside && ! $full && $device->isTablet() && $device->width >= self::BESIDE_FROM ? self::BESIDE : 0);
         $parts = [];
         $last = $flowing === [] ? [] : $flowing[array_key_last($flowing)];
@@ -216,6 +216,12 @@ final readonly class Page
         return new Box('bar', 'row', $children, minHeight: 56 + $pen->device->top, padding: new Edges($pen->device->top, 8, 1, 16), gap: 4, align: 'center');
     }
 
+    /** How wide the tabs of a tablet are: wider where text is larger. */
+    private static function besides(Pen $pen): float
+    {
+        return min(self::RAIL, 24 + $pen->rem(4));
+    }
+
     /**
      * On a tablet they stand at the side, one below the other.
      *
@@ -229,7 +235,7 @@ final readonly class Page
         return new Box(
             'tabs',
             children: $boxes,
-            width: Size::dp(self::RAIL),
+            width: Size::dp(self::besides($pen)),
             padding: new Edges($pen->device->top + 8, 1, $pen->device->bottom, 0),
             gap: 4,
             pins: new Edges(0, NAN, 0, 0),

@@ -64,6 +64,13 @@ final class SurveyTest extends TestCase
         self::assertSame([], array_map(fn (Finding $f): string => $f->sentence, $this->survey("app X\n\nscreen S, first\n$lines")));
     }
 
+    public function test_the_tabs_of_a_tablet_grow_with_its_text(): void
+    {
+        $findings = $this->survey("app X\n\nscreen S, first\n  Text \"Hello\"\n\ntab S as \"Beacon\"\n");
+
+        self::assertSame([], array_filter($findings, fn (Finding $f): bool => $f->rule === 'CutOff'));
+    }
+
     public function test_a_mend_of_a_fixed_height_puts_it_right(): void
     {
         $script = "app X\n\nscreen S, first\n  Card, at height 48 dp\n    Text \"One\"\n    Text \"Two\"\n    Text \"Three\"\n";

@@ -35,5 +35,8 @@ export function useSurvey(app: string, state: Ref<StudioState | null>, changes: 
     if (state.value) timer = window.setTimeout(read, screens.value.length ? PAUSE : 0)
   })
 
-  return { screens, ways, devices, reading, findings: computed(() => screens.value.flatMap((s) => s.findings)) }
+  /** What stands on several screens, such as the tabs, is told once. */
+  const findings = computed(() => [...new Map(screens.value.flatMap((s) => s.findings).map((f) => [f.id, f])).values()])
+
+  return { screens, ways, devices, reading, findings }
 }
