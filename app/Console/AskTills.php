@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Earnings\CardTill;
+use App\Earnings\Owed;
+use App\Jobs\DoOwed;
 use App\Models\App;
 use App\Records\DataSet;
 use App\Space;
@@ -23,6 +25,9 @@ final class AskTills extends Command
         foreach (App::query()->with(['revision', 'liveRevision'])->where('sells', true)->lazyById(50) as $app) {
             foreach (DataSet::cases() as $set) {
                 $space = Space::of($app, $set);
+                if ($space !== null && (new Owed($space))->any(time())) {
+                    DoOwed::dispatch($app->id, $set->value);
+                }
                 try {
                     $space === null ?: (new CardTill($space))->askAround();
                 } catch (Refused $refused) {

@@ -54,6 +54,8 @@ final readonly class PurchaseBook
     {
         $schema = $database->getSchemaBuilder();
         if ($schema->hasTable('_purchases')) {
+            Owed::prepare($database);
+
             return;
         }
         $schema->create('_purchases', function (Schema $table): void {
@@ -114,6 +116,7 @@ final readonly class PurchaseBook
             $table->foreignId('purchase')->constrained('_purchases')->cascadeOnDelete();
             $table->index(['person', 'product', 'ends']);
         });
+        Owed::prepare($database);
     }
 
     /**
@@ -335,9 +338,9 @@ final readonly class PurchaseBook
         if ($this->database->table('_purchase_events')->where('purchase', $purchase)->count() + count($events) > self::EVENTS) {
             throw new PurchaseRefused('This purchase has so many events that no more are kept.');
         }
-        $new = 0;
+        $new = [];
         foreach ($events as $event) {
-            $new += $this->database->table('_purchase_events')->insertOrIgnore([
+            $added = $this->database->table('_purchase_events')->insertOrIgnore([
                 'purchase' => $purchase,
                 'event' => $event->id,
                 'what' => $event->what->value,
@@ -349,12 +352,32 @@ final readonly class PurchaseBook
                 'country' => $event->charge->country ?? '',
                 'rate' => $event->charge->rate ?? '',
             ]);
+            if ($added > 0) {
+                $new[] = $event;
+            }
         }
-        if ($new > 0) {
+        if ($new !== []) {
             $this->follow($purchase);
+            $this->owe($purchase, $new);
         }
 
-        return $new;
+        return count($new);
+    }
+
+    /** @param  non-empty-list<Event>  $events */
+    private function owe(int $purchase, array $events): void
+    {
+        $of = $this->database->table('_purchases')->where('id', $purchase)->first();
+        $product = $this->space->blueprint()->product((string) $of?->product);
+        // A made-up customer and a gift of the founder are no sale.
+        if ($of === null || $product === null || $of->person === null || $of->till === self::GIFT || str_starts_with((string) $of->token, 'story-')) {
+            return;
+        }
+        $before = ['person' => $of->person, 'product' => $of->product];
+        $again = $this->database->table('_purchases')->where($before)->where('till', '!=', self::GIFT)->where('id', '<', $purchase)->exists();
+        foreach ($events as $event) {
+            (new Owed($this->space))->owe($purchase, $product, $event, $again);
+        }
     }
 
     /** Writes anew what follows from all events of a purchase: who has what, and what stands in the books. */
@@ -364,7 +387,9 @@ final readonly class PurchaseBook
         $of = $this->database->table('_purchases')->where('id', $purchase)->first();
         $this->database->table(Holdings::STORED)->where('purchase', $purchase)->delete();
         $this->database->table('_ledger')->where('purchase', $purchase)->delete();
-        foreach ($of?->person === null ? [] : Held::of($events) as $held) {
+        // Who bought what is used up has nothing of it but what it brought.
+        $used = $this->space->blueprint()->product((string) $of?->product)?->sold === Product::USED;
+        foreach ($of?->person === null || $used ? [] : Held::of($events) as $held) {
             $this->database->table(Holdings::STORED)->insert([
                 'person' => $of->person,
                 'product' => $of->product,

@@ -31,9 +31,6 @@ final class RunRoutine implements ShouldQueue
     /** Seconds before the second and third try. */
     private const WAITS = [20, 120];
 
-    /** Runs that are kept for each app. */
-    private const KEPT = 300;
-
     public int $tries = 1;
 
     public function __construct(private readonly int $run)
@@ -47,25 +44,7 @@ final class RunRoutine implements ShouldQueue
      */
     public static function begin(App $app, DataSet $set, string $routine, string $because, array $given, array $chain): RoutineRun
     {
-        $run = RoutineRun::query()->create([
-            'app_id' => $app->id,
-            'dataset' => $set->value,
-            'routine' => $routine,
-            'because' => $because,
-            'given' => $given,
-            'chain' => $chain,
-            'state' => 'waiting',
-            'tries' => 0,
-            'steps' => [],
-            'said' => '',
-        ]);
-        if ($run->id % 50 === 0) {
-            $oldest = RoutineRun::query()->where('app_id', $app->id)->orderByDesc('id')->skip(self::KEPT)->value('id');
-            RoutineRun::query()
-                ->where('app_id', $app->id)
-                ->where('id', '<=', $oldest ?? 0)
-                ->delete();
-        }
+        $run = RoutineRun::waiting($app, $set, $routine, $because, $given, $chain);
         self::dispatch($run->id);
 
         return $run;
@@ -112,16 +91,7 @@ final class RunRoutine implements ShouldQueue
         }
         Aftermath::of($outcome, $space);
         $again = $outcome->unanswered && $run->tries < self::TRIES;
-        $run->update([
-            'state' => match (true) {
-                $outcome->refused === '' => 'done',
-                $again => 'waiting',
-                default => 'refused',
-            },
-            'said' => $outcome->refused !== '' ? $outcome->refused : implode(' ', $outcome->say),
-            'done_at' => $again ? null : now(),
-            'steps' => array_map(fn (array $s): array => ['what' => $s['what'], 'text' => mb_substr($s['text'], 0, 300)], array_slice($trail->steps, 0, 60)),
-        ]);
+        $run->ended($outcome, $trail, $again);
         if ($again) {
             self::dispatch($run->id)->delay(self::WAITS[$run->tries - 1]);
         }

@@ -172,7 +172,7 @@ final class StudioState
     {
         $offers = [];
         foreach ($blueprint->products as $product) {
-            if ($product->sold === Product::KEPT && $product->price !== '' && $product->currency !== '') {
+            if ($product->isPaidOnce() && $product->hasPrice()) {
                 $offers[] = ['product' => $product->key(), 'plan' => '', 'name' => $product->name];
             }
             foreach ($product->sold === Product::SUBSCRIPTION ? $product->plans : [] as $plan) {

@@ -97,7 +97,7 @@ final class EarningsController
         [$space, $row] = self::somebody($app, 'sandbox', (int) $told['person']);
         $product = $space->blueprint()->product($told['product']) ?? abort(404);
         $plan = $product->plan((string) ($told['plan'] ?? ''));
-        $sellable = $product->sold === Product::SUBSCRIPTION ? $plan !== null && $plan->isWhole() : $product->price !== '' && $product->currency !== '';
+        $sellable = $product->sold === Product::SUBSCRIPTION ? $plan !== null && $plan->isWhole() : $product->hasPrice();
         abort_unless($sellable, 422, 'That cannot be bought yet: a price is missing.');
         $story = array_values(array_filter(Story::cases(), fn (Story $s): bool => $s->name === $told['story']))[0];
         $sold = Sold::from($told['sold']);

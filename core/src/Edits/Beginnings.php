@@ -101,7 +101,8 @@ final class Beginnings
         return match ($class) {
             Table::class => [$kind => self::table($blueprint)],
             AppValue::class => [$kind => "$begun, kept for each device"],
-            Routine::class => ['' => $begun, 'waiting' => "$begun, when one ___ is added"],
+            Routine::class => ['' => $begun, 'waiting' => "$begun, when one ___ is added"]
+                + ($blueprint->products === [] ? [] : ['bought' => "$begun, when somebody buys ___"]),
             Product::class => self::products($blueprint, $name),
             Service::class => [$kind => "service $name is at \"https://\"\n  request Answer of $name is GET \"/\""],
             default => [$kind => $begun],
@@ -117,6 +118,7 @@ final class Beginnings
         return [
             '' => "product $name is a subscription$giving\n  plan Monthly, every month at ___ EUR",
             'kept' => "product $name is bought once, at ___ EUR$giving",
+            'used' => "product $name is used up, at ___ EUR",
         ];
     }
 

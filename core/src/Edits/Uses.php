@@ -50,7 +50,7 @@ final class Uses
             $node->parent !== null &&
             ! Pattern::match(
                 '~^/tabs/\d+$|/(lines|actions|does|then|otherwise|entries|swipes|sections|fields|tapped|saved|with|shows|screens|tables|pieces|'
-                    .'routines|values|assets|menu)/\d+$~',
+                    .'routines|products|values|assets|menu|bought)/\d+$~',
                 $node->at,
             )
         ) {

@@ -29,7 +29,7 @@ final readonly class Page
     private const TABS = 58;
 
     /** How wide the tabs are at the most that stand at the side of a tablet, in dp. */
-    private const RAIL = 152;
+    private const RAIL = 116;
 
     /** From this width on, in dp, a list of a tablet may stand beside what it leads to, and so wide is it then. */
     private const BESIDE_FROM = 840;

@@ -64,7 +64,7 @@ final readonly class Offer implements InParts, Labelled
         }
         $me = $scene->me();
         $stand = $me === null ? null : $tills?->stands($me, $product, $scene->moment->now);
-        if ($stand === null || ! $stand->has) {
+        if ($stand === null || ! $stand->has || $product->sold === Product::USED) {
             return ['label' => $product->name, 'plans' => self::plans($product, $scene), 'conditions' => self::conditions($product)] + $nothing;
         }
         $turn = match (true) {
@@ -91,10 +91,10 @@ final readonly class Offer implements InParts, Labelled
     private static function plans(Product $product, Scene $scene): array
     {
         $price = fn (string $amount, string $currency): string => $scene->show(Money::of($amount, $currency));
-        if ($product->sold === Product::KEPT) {
-            return $product->price === '' || $product->currency === ''
-                ? []
-                : [['label' => $product->name, 'price' => $price($product->price, $product->currency), 'note' => 'Paid once, yours for good.']];
+        if ($product->isPaidOnce()) {
+            $note = $product->sold === Product::KEPT ? 'Paid once, yours for good.' : '';
+
+            return $product->hasPrice() ? [['label' => $product->name, 'price' => $price($product->price, $product->currency), 'note' => $note]] : [];
         }
         $plans = [];
         $whole = array_filter($product->plans, fn (Plan $plan): bool => $plan->isWhole());
@@ -128,7 +128,7 @@ final readonly class Offer implements InParts, Labelled
 
     private static function conditions(Product $product): string
     {
-        return $product->sold === Product::KEPT
+        return $product->isPaidOnce()
             ? ''
             : 'It goes on by itself, and is paid anew each time. You can end it here, at the latest a day before.';
     }
@@ -198,7 +198,7 @@ final readonly class Offer implements InParts, Labelled
         if (Pattern::match('~^/plans/(\d+)$~', $doing->part, $found)) {
             $whole = array_values(array_filter($product->plans, fn (Plan $plan): bool => $plan->isWhole()));
 
-            return [new BuyProduct($this->product, $product->sold === Product::KEPT ? '' : $whole[(int) $found[1]]->name ?? '')];
+            return [new BuyProduct($this->product, $product->isPaidOnce() ? '' : $whole[(int) $found[1]]->name ?? '')];
         }
 
         // What is asked outside changes how somebody stands: which way it goes is said by the tap.

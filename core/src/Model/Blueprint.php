@@ -286,9 +286,15 @@ final class Blueprint implements HasSentence, Schema
 
     public function product(string $key): ?Product
     {
-        foreach ($this->products as $product) {
+        return $this->products[$this->productIndex($key) ?? -1] ?? null;
+    }
+
+    /** @param  string  $key  of a product, as purchases keep it */
+    public function productIndex(string $key): ?int
+    {
+        foreach ($this->products as $i => $product) {
             if ($product->key() === $key) {
-                return $product;
+                return $i;
             }
         }
 

@@ -16,6 +16,7 @@ use Lanai\Core\Language\Fits\TextFit;
 use Lanai\Core\Language\HasSentence;
 use Lanai\Core\Language\Sentence;
 use Lanai\Core\Language\Series;
+use Lanai\Core\Model\Fits\NamedFit;
 use Lanai\Core\Model\Fits\TableFit;
 use Lanai\Core\Model\Services\FromServices;
 use Lanai\Core\Text\Names;
@@ -33,6 +34,16 @@ final readonly class Routine implements HasSentence
         'month' => 'first of the month',
     ];
 
+    /** What happens to somebody's purchase, as routines wait for it. */
+    public const HAPPENS = [
+        'buys' => 'buys',
+        'pays' => 'pays again for',
+        'fails' => 'fails to pay for',
+        'leaves' => 'leaves',
+        'returns' => 'comes back to',
+        'refunded' => 'gets money back for',
+    ];
+
     /**
      * @param  list<Parameter>  $taking
      * @param  string  $row  what one row of a table is called: it is done by itself when such a row changes; '' for no row
@@ -41,6 +52,8 @@ final readonly class Routine implements HasSentence
      * @param  string  $at  the time of the day, such as "07:30"
      * @param  string  $zone  an IANA time zone; '' for UTC
      * @param  bool  $hook  it is done when a webhook comes in
+     * @param  string  $happens  a key of HAPPENS: it is done when that happens to somebody's purchase, in their name; '' for nothing
+     * @param  string  $product  of what
      * @param  list<AnyEffect>  $does
      */
     public function __construct(
@@ -52,6 +65,8 @@ final readonly class Routine implements HasSentence
         public string $at = '',
         public string $zone = '',
         public bool $hook = false,
+        public string $happens = '',
+        public string $product = '',
         #[ListOf(AnyEffect::class)] public array $does = [],
     ) {
     }
@@ -79,6 +94,12 @@ final readonly class Routine implements HasSentence
                 Clause::of('every', 'by itself, at a time', new Blank('every', ChoiceFit::of('minute, hour, day and so on', self::EVERY))),
                 Clause::of('at the time', 'at which time of the day', new Blank('at', TextFit::plain())),
                 Clause::of('in the time of', 'in which time zone', new Blank('zone', TextFit::plain())),
+                Clause::of(
+                    'when somebody',
+                    'by itself, when somebody buys, pays or leaves',
+                    new Blank('happens', ChoiceFit::of('buys, pays again for, leaves and so on', self::HAPPENS)),
+                    new Blank('product', NamedFit::product()),
+                ),
                 Clause::flag('hook', 'when a webhook comes in'),
             )
             ->below(new Children('does', Families::of(AnyEffect::class), 'what it does'))
@@ -119,6 +140,7 @@ final readonly class Routine implements HasSentence
         $waits = array_filter([
             $this->row === '' ? '' : "when one $this->row is ".($this->when === '' ? 'changed' : $this->when),
             $this->every === '' ? '' : 'every '.self::EVERY[$this->every].$time.($this->zone === '' ? ' (UTC)' : " in the time of $this->zone"),
+            $this->happens === '' ? '' : 'when somebody '.self::HAPPENS[$this->happens]." $this->product",
             $this->hook ? 'when a webhook comes in' : '',
         ]);
 
@@ -128,7 +150,7 @@ final readonly class Routine implements HasSentence
     /** True where it is done by the app itself, and by nobody's tap. */
     public function byItself(): bool
     {
-        return $this->row !== '' || $this->every !== '' || $this->hook;
+        return $this->row !== '' || $this->every !== '' || $this->hook || $this->happens !== '';
     }
 
     /**

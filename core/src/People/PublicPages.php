@@ -146,8 +146,9 @@ final readonly class PublicPages
                 $free = $plan->freeDays === null ? '' : ", after $plan->freeDays days free";
                 $said[] = "$product->name, $plan->name: $plan->price $plan->currency every ".$plan->everyInWords()."$free.";
             }
-            if ($product->sold === Product::KEPT) {
-                $said[] = "$product->name: $product->price $product->currency, paid once.";
+            if ($product->isPaidOnce()) {
+                $each = $product->sold === Product::USED ? 'paid each time' : 'paid once';
+                $said[] = "$product->name: $product->price $product->currency, $each.";
             }
         }
         $said[] = 'What is paid again and again goes on by itself. You can end it in the app, at the latest a day before.';

@@ -67,10 +67,25 @@ final readonly class Player
         return (new Tap($this->stage($visit, $trail), $this->accounts))->on($at, $item, $tap);
     }
 
-    /** Does a routine that a tap left for later; all of it stays or nothing does. */
-    public function later(Later $later, Visit $visit, Trail $trail): Outcome
+    /**
+     * Does a routine that a tap left for later; all of it stays or nothing does.
+     *
+     * @param  string  $key  with the same one it is done once; '' for each time
+     */
+    public function later(Later $later, Visit $visit, Trail $trail, string $key = ''): Outcome
     {
-        return (new Tap($this->stage($visit, $trail), $this->accounts))->later($later);
+        return (new Tap($this->stage($visit, $trail), $this->accounts))->later($later, $key);
+    }
+
+    /**
+     * Does what buying a product does, for the person of a visit; all of it stays or nothing does.
+     *
+     * @param  string  $product  its key
+     * @param  string  $key  with the same one it is done once
+     */
+    public function bought(string $product, string $key, Visit $visit, Trail $trail): Outcome
+    {
+        return (new Tap($this->stage($visit, $trail), $this->accounts))->bought($product, $key);
     }
 
     /**

@@ -70,8 +70,12 @@ final readonly class Tap
         });
     }
 
-    /** A routine that a tap left for later, or that the app does by itself. */
-    public function later(Later $later): Outcome
+    /**
+     * A routine that a tap left for later, or that the app does by itself.
+     *
+     * @param  string  $key  with the same one it is done once; '' for each time
+     */
+    public function later(Later $later, string $key = ''): Outcome
     {
         $blueprint = $this->stage->blueprint;
         $index = $blueprint->routineIndex($later->routine);
@@ -82,7 +86,45 @@ final readonly class Tap
             $around = $this->stage->around();
             $scene = $around->at($at)->knowing(Later::read($later->given, $around->reader));
             (new Doing($scene, $this->stage->store, $outcome, got: $got, accounts: $this->accounts))->run($routine->does, 'does');
-        });
+        }, $key);
+    }
+
+    /**
+     * What buying a product does.
+     *
+     * @param  string  $product  its key
+     * @param  string  $key  with the same one it is done once
+     */
+    public function bought(string $product, string $key): Outcome
+    {
+        $index = $this->stage->blueprint->productIndex($product);
+        $at = "/products/$index";
+
+        return $this->tried($at, function (Outcome $outcome, array $got) use ($index, $at): void {
+            $product = $index === null ? throw new Refused('This product is no longer there.') : $this->stage->blueprint->products[$index];
+            $doing = new Doing($this->stage->around()->at($at), $this->stage->store, $outcome, got: $got, accounts: $this->accounts);
+            $doing->run($product->bought, 'bought');
+        }, $key);
+    }
+
+    /**
+     * Work that is done once for a key: what it answered is kept together with what it changed.
+     *
+     * @param  callable(Outcome, array<string, mixed>): void  $work
+     * @param  array<string, mixed>  $got
+     */
+    private function once(string $key, callable $work, Outcome $outcome, array $got): void
+    {
+        $kept = $key === '' ? null : $this->stage->store->answerTo($key);
+        if ($kept !== null) {
+            $outcome->again($kept);
+
+            return;
+        }
+        $work($outcome, $got);
+        if ($key !== '') {
+            $this->stage->store->keepAnswer($key, $outcome->kept());
+        }
     }
 
     /** What was answered to somebody here is not told to anybody else, nor anywhere else. */
@@ -153,8 +195,9 @@ final readonly class Tap
      * Runs the work, all or nothing. What it needs from outside is got in between, and the work begins again with it.
      *
      * @param  callable(Outcome, array<string, mixed>): void  $work
+     * @param  string  $key  with the same one it is done once; '' for each time
      */
-    private function tried(string $at, callable $work): Outcome
+    private function tried(string $at, callable $work, string $key = ''): Outcome
     {
         $outcome = new Outcome();
         $got = [];
@@ -164,7 +207,7 @@ final readonly class Tap
         try {
             while (true) {
                 try {
-                    $this->stage->store->together(fn () => $work($outcome, $got));
+                    $this->stage->store->together(fn () => $this->once($key, $work, $outcome, $got));
                     break;
                 } catch (NeedsOutside $awaited) {
                     $outcome->nothing();

@@ -35,9 +35,23 @@ final class ProductIncomplete implements Rule
             foreach (self::faults($product, "/products/$i") as [$at, $sentence, $mend]) {
                 yield Finding::blocking(self::class, $at, $sentence, $mend);
             }
-            if ($product->gives === []) {
+            if ($product->sold === Product::USED) {
+                yield from self::used($product, "/products/$i");
+            } elseif ($product->gives === [] && $product->bought === []) {
                 yield Finding::warning(self::class, "/products/$i", "$product->name gives nothing: who buys it has nothing that the app knows of.");
             }
+        }
+    }
+
+    /** @return iterable<Finding> */
+    private static function used(Product $product, string $at): iterable
+    {
+        if ($product->gives !== []) {
+            $sentence = "$product->name is used up: it cannot give ".implode(' and ', $product->gives).', which somebody would have for good.';
+            yield Finding::blocking(self::class, $at, $sentence, new Mend('Give nothing', [['op' => 'remove', 'path' => "$at/gives"]]));
+        }
+        if ($product->bought === []) {
+            yield Finding::warning(self::class, $at, "$product->name brings nothing: say below it, after “bought:”, what whoever buys it gets.");
         }
     }
 
@@ -52,15 +66,16 @@ final class ProductIncomplete implements Rule
             $without = new Mend('Leave the price to its plans', [['op' => 'remove', 'path' => "$at/price"], ['op' => 'remove', 'path' => "$at/currency"]]);
             yield [$at, "$product->name is a subscription: what it costs is said by its plans.", $product->currency === '' ? null : $without];
         }
-        if ($product->sold === Product::KEPT) {
-            if ($product->price === '' || $product->currency === '') {
+        if ($product->isPaidOnce()) {
+            if (! $product->hasPrice()) {
                 yield [$at, "$product->name has no price.", null];
             } elseif ((float) $product->price <= 0.0) {
                 yield [$at, "$product->name costs nothing. No till sells that; give it away instead.", null];
             }
             if ($product->plans !== []) {
                 $without = new Mend('Take its plans away', [['op' => 'remove', 'path' => "$at/plans"]]);
-                yield [$at, "$product->name is bought once, so its plans are never offered.", $without];
+                $is = $product->sold === Product::KEPT ? 'bought once' : 'used up';
+                yield [$at, "$product->name is $is, so its plans are never offered.", $without];
             }
         }
         foreach ($product->plans as $i => $plan) {

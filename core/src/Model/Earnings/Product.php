@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Lanai\Core\Model\Earnings;
 
 use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Block;
 use Lanai\Core\Language\Children;
 use Lanai\Core\Language\Clause;
+use Lanai\Core\Language\Families;
 use Lanai\Core\Language\Family;
 use Lanai\Core\Language\Fits\ChoiceFit;
 use Lanai\Core\Language\Fits\CurrencyFit;
@@ -15,6 +17,7 @@ use Lanai\Core\Language\Fits\NameFit;
 use Lanai\Core\Language\HasSentence;
 use Lanai\Core\Language\Sentence;
 use Lanai\Core\Language\Series;
+use Lanai\Core\Model\AnyEffect;
 use Lanai\Core\Model\Fits\EntitlementFit;
 use Lanai\Core\Model\ListOf;
 use Lanai\Core\Text\Names;
@@ -26,14 +29,18 @@ final readonly class Product implements HasSentence
 
     public const KEPT = 'kept';
 
-    private const SOLD = [self::SUBSCRIPTION => 'a subscription', self::KEPT => 'bought once'];
+    /** Bought again and again; what it brings is said by its effects. */
+    public const USED = 'used';
+
+    private const SOLD = [self::SUBSCRIPTION => 'a subscription', self::KEPT => 'bought once', self::USED => 'used up'];
 
     /**
-     * @param  'subscription'|'kept'|''  $sold  how
-     * @param  string  $price  a decimal; of what is bought once, plans have prices of their own
+     * @param  'subscription'|'kept'|'used'|''  $sold  how
+     * @param  string  $price  a decimal; of what is bought once or used up; plans have prices of their own
      * @param  string  $currency  ISO 4217
      * @param  list<string>  $gives  names of entitlements
      * @param  list<Plan>  $plans
+     * @param  list<AnyEffect>  $bought  done once for each time that somebody bought it, in their name and with the rights of the app
      */
     public function __construct(
         public string $name,
@@ -43,6 +50,7 @@ final readonly class Product implements HasSentence
         public array $gives = [],
         public string $stored = '',
         #[ListOf(Plan::class)] public array $plans = [],
+        #[ListOf(AnyEffect::class)] public array $bought = [],
     ) {
     }
 
@@ -52,14 +60,29 @@ final readonly class Product implements HasSentence
             'product',
             new Blank('name', NameFit::of('the name of the product')),
             'is',
-            new Blank('sold', ChoiceFit::of('a subscription, or bought once', self::SOLD)),
+            new Blank('sold', ChoiceFit::of('a subscription, bought once, or used up', self::SOLD)),
         )
             ->clauses(
                 Clause::of('at', 'its price', new Blank('price', new DecimalFit()), new Blank('currency', new CurrencyFit())),
                 Clause::of('giving', 'what somebody has who bought it', new Series('gives', 'and', new EntitlementFit())),
                 Clause::of('stored as', 'known to the tills as', new Blank('stored', NameFit::column()))->aside(),
             )
-            ->below(new Children('plans', Family::only('“plan”', Plan::class), 'a plan'));
+            ->below(
+                new Children('plans', Family::only('“plan”', Plan::class), 'a plan'),
+                new Block('bought', 'bought:', Families::of(AnyEffect::class), 'what buying it does'),
+            );
+    }
+
+    /** Whether it has a price of its own, and no plans. */
+    public function isPaidOnce(): bool
+    {
+        return $this->sold === self::KEPT || $this->sold === self::USED;
+    }
+
+    /** Whether nothing of its price is still to be filled in. */
+    public function hasPrice(): bool
+    {
+        return $this->price !== '' && $this->currency !== '';
     }
 
     /** What purchases keep of it: it stays as it was when the product is called otherwise. */
