@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App;
 
-use App\Earnings\CardTill;
+use App\Earnings\Counter;
 use App\Models\App;
 use App\Models\Revision;
 use App\People\AccountDesk;
@@ -51,9 +51,9 @@ final readonly class Space
     }
 
     /** Null where nothing is sold. */
-    public function tills(): ?CardTill
+    public function tills(): ?Counter
     {
-        return $this->blueprint()->products === [] ? null : new CardTill($this);
+        return $this->blueprint()->products === [] ? null : new Counter($this);
     }
 
     public function people(): People

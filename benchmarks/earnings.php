@@ -21,6 +21,7 @@ use Lanai\Core\Earnings\Chosen;
 use Lanai\Core\Earnings\Cycle;
 use Lanai\Core\Earnings\Event;
 use Lanai\Core\Earnings\Happened;
+use Lanai\Core\Earnings\Period;
 use Lanai\Core\Earnings\Rehearsal;
 use Lanai\Core\Earnings\Subscription;
 use Lanai\Core\Earnings\Terms;
@@ -89,7 +90,7 @@ $pdo->exec(
         ."select (select min(id) from _purchases), 'e' || i, strftime('%Y-%m-%dT%H:%M:%SZ', 1767225600 + (i * 7919) % 63072000, 'unixepoch'), "
         ."'earned', 'earned', -(i % 97) - 1, 'EUR' from n; commit; analyze",
 );
-$ours = fn (): array => Report::of($space, '2026-11');
+$ours = fn (): array => (new Report($space))->accounts(Period::of('2026-11'));
 $statement = $pdo->prepare(
     'select account, currency, sum(max(amount, 0)), sum(max(-amount, 0)) from _ledger where at >= ? and at < ? '
         .'group by account, currency order by currency, account',

@@ -36,6 +36,8 @@ return [
             'takes' => ['web'],
             'url' => env('LANAI_PIER_URL', 'http://127.0.0.1:8001/pier'),
             'token' => env('LANAI_PIER_TOKEN', env('LANAI_STANDIN_TOKEN', '')),
+            // The certificate of its own root, in PEM: what it signs must lead there.
+            'root' => env('LANAI_PIER_ROOT', (env('LANAI_STANDINS_FOLDER') ?: storage_path('standins')).'/pier-root.pem'),
         ],
         'quay' => [
             'name' => 'Quay',
@@ -54,6 +56,8 @@ return [
     'till' => [
         'url' => env('LANAI_TILL_URL', 'http://'.env('LANAI_STANDINS', '127.0.0.1:8001').'/till'),
         'key' => env('LANAI_TILL_KEY', env('LANAI_STANDIN_TOKEN', '')),
+        // With which its messages are signed, as Standard Webhooks writes it; '' for the one that ships with Lanai.
+        'secret' => env('LANAI_TILL_SECRET', ''),
     ],
 
     // Host and port of the shipped stand-ins: the only loopback address that calls out may reach.

@@ -27,6 +27,12 @@ Route::post('hook/{slug}/{set}/{token}', [C\RoutineController::class, 'hook'])
     ->where('token', '[0-9a-f]{40}')
     ->middleware('throttle:hook');
 
+// What tills tell.
+Route::post('heard/{till}/{set}/{slug}', C\HeardController::class)
+    ->whereIn('till', ['card', 'quay', 'pier'])
+    ->whereIn('set', ['sandbox', 'live'])
+    ->middleware('throttle:hook');
+
 // What the app's user's device asks: live by the app's address, sandbox by its share code.
 Route::prefix('device/{way}/{key}')
     ->where(['way' => 'live|share'])

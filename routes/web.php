@@ -127,6 +127,19 @@ Route::prefix('api')->group(function (): void {
         Route::get('apps/{app}/pages', [C\PeopleController::class, 'pages']);
         Route::post('apps/{app}/pages', [C\PeopleController::class, 'visitPages']);
         Route::post('apps/{app}/rehearsal', [C\EarningsController::class, 'rehearse'])->middleware('throttle:rehearsal');
+        Route::prefix('apps/{app}/tills/{set}')
+            ->whereIn('set', ['sandbox', 'live'])
+            ->group(function (): void {
+                Route::get('', [C\EarningsController::class, 'tills']);
+                Route::post('{till}', [C\EarningsController::class, 'putUp'])->whereIn('till', ['quay', 'pier']);
+            });
+        Route::prefix('apps/{app}/books/{set}')
+            ->whereIn('set', ['sandbox', 'live'])
+            ->group(function (): void {
+                Route::get('', [C\BooksController::class, 'show']);
+                Route::post('check', [C\BooksController::class, 'check'])->middleware('throttle:rehearsal');
+                Route::get('journal.csv', [C\BooksController::class, 'journal']);
+            });
         Route::get('apps/{app}/tide', [C\EarningsController::class, 'tide']);
         Route::post('apps/{app}/tide', [C\EarningsController::class, 'tell']);
         Route::delete('apps/{app}/tide/{purchase}', [C\EarningsController::class, 'forget'])->where('purchase', '[0-9]{1,18}');
@@ -136,6 +149,7 @@ Route::prefix('api')->group(function (): void {
                 Route::get('', [C\EarningsController::class, 'purchases']);
                 Route::post('', [C\EarningsController::class, 'give']);
                 Route::delete('{purchase}', [C\EarningsController::class, 'takeBack'])->where('purchase', '[0-9]{1,18}');
+                Route::post('{purchase}/back', [C\EarningsController::class, 'giveBack'])->where('purchase', '[0-9]{1,18}');
             });
         Route::get('apps/{app}/release', [C\ReleaseController::class, 'show']);
         Route::delete('apps/{app}/troubles/{trouble}', [C\ReleaseController::class, 'forget'])->where('trouble', '[0-9]{1,18}');
@@ -171,4 +185,4 @@ Route::get('deck/{key}', [C\DeviceController::class, 'page'])
     ->defaults('way', 'deck')
     ->middleware('auth');
 
-Route::get('{any?}', fn (Request $request) => response()->view('studio'))->where('any', '(?!api/|device/|build/|back/|paid/|p/|rest/|hook/|reach/).*');
+Route::get('{any?}', fn (Request $request) => response()->view('studio'))->where('any', '(?!api/|device/|build/|back/|paid/|p/|rest/|hook/|heard/|reach/).*');

@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Earnings\CardTill;
+use App\Earnings\Counter;
 use App\Earnings\Owed;
 use App\Jobs\DoOwed;
 use App\Models\App;
 use App\Records\DataSet;
 use App\Space;
 use Illuminate\Console\Command;
-use Lanai\Core\Rows\Refused;
 
 /** What a till did not tell is found by asking: purchases that nobody came back from, and periods that are over. */
 final class AskTills extends Command
@@ -28,10 +27,8 @@ final class AskTills extends Command
                 if ($space !== null && (new Owed($space))->any(time())) {
                     DoOwed::dispatch($app->id, $set->value);
                 }
-                try {
-                    $space === null ?: (new CardTill($space))->askAround();
-                } catch (Refused $refused) {
-                    $this->warn("$app->slug, $set->value: {$refused->getMessage()}");
+                foreach ($space === null ? [] : (new Counter($space))->askAround() as $refused) {
+                    $this->warn("$app->slug, $set->value: $refused");
                 }
             }
         }

@@ -7,13 +7,16 @@ namespace App\Console;
 use App\Earnings\PurchaseBook;
 use App\Earnings\Report;
 use Illuminate\Console\Command;
-use Lanai\Core\Text\Pattern;
+use Lanai\Core\Earnings\Period;
+use Lanai\Core\Exchange\CsvWriter;
 
 final class LedgerOf extends Command
 {
     use FindsSpace;
 
-    protected $signature = 'lanai:ledger {app : its address or number} {--set=live : live or sandbox} {--month= : such as 2027-01; else all} {--csv}
+    protected $signature = 'lanai:ledger {app : its address or number} {--set=live : live or sandbox}
+        {--month= : such as 2027-01, 2027-Q1 or 2027; else all} {--csv}
+        {--journal : every line of every entry, as CSV}
         {--check : whether every entry balances and the books are those of the purchases}';
 
     protected $description = 'Print what stands in the books of an app';
@@ -25,8 +28,9 @@ final class LedgerOf extends Command
             return self::FAILURE;
         }
         $month = (string) $this->option('month');
-        if ($month !== '' && ! Pattern::match('/^\d{4}-(0[1-9]|1[0-2])$/', $month)) {
-            $this->error('A month is written as 2027-01.');
+        $period = Period::of($month);
+        if ($month !== '' && $period === null) {
+            $this->error('A month is written as 2027-01, a quarter as 2027-Q1, a year as 2027.');
 
             return self::FAILURE;
         }
@@ -36,7 +40,15 @@ final class LedgerOf extends Command
 
             return $wrong === [] ? self::SUCCESS : self::FAILURE;
         }
-        $rows = Report::of($space, $month);
+        $report = new Report($space);
+        if ($this->option('journal')) {
+            foreach ($report->journal($period) as $line) {
+                $this->line(rtrim(CsvWriter::record($line)));
+            }
+
+            return self::SUCCESS;
+        }
+        $rows = $report->accounts($period);
         if ($this->option('csv')) {
             $this->line('account,currency,debit,credit');
             foreach ($rows as $row) {

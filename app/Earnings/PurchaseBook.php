@@ -8,6 +8,7 @@ use App\Records\DataFile;
 use App\Space;
 use DateTimeImmutable;
 use Illuminate\Database\Connection;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Schema\Blueprint as Schema;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -53,11 +54,41 @@ final readonly class PurchaseBook
     public static function prepare(Connection $database): void
     {
         $schema = $database->getSchemaBuilder();
-        if ($schema->hasTable('_purchases')) {
-            Owed::prepare($database);
-
+        if ($schema->hasTable('_owed')) {
             return;
         }
+        if (! $schema->hasTable('_purchases')) {
+            self::first($database);
+        }
+        $schema->table('_purchases', function (Schema $table): void {
+            // It was said to the till that what was bought was given.
+            $table->boolean('received')->default(false);
+            // When its till was last asked, in seconds.
+            $table->unsignedBigInteger('asked')->default(0);
+        });
+        $schema->dropIfExists('_checkouts');
+        $schema->create('_checkouts', function (Schema $table): void {
+            $table->id();
+            // With it somebody comes back; what the till calls it is nobody's to know.
+            $table->string('token')->unique();
+            $table->string('till');
+            $table->string('session')->index();
+            $table->unsignedBigInteger('person');
+            $table->string('product');
+            $table->string('plan');
+            $table->string('terms');
+            $table->boolean('beside');
+            $table->boolean('open')->default(true)->index();
+            $table->unsignedBigInteger('asked');
+            $table->index(['person', 'product']);
+        });
+        Refusals::prepare($database);
+        Owed::prepare($database);
+    }
+
+    private static function first(Connection $database): void
+    {
+        $schema = $database->getSchemaBuilder();
         $schema->create('_purchases', function (Schema $table): void {
             $table->id();
             $table->string('till');
@@ -97,16 +128,6 @@ final readonly class PurchaseBook
             // A report reads nothing else.
             $table->index(['at', 'account', 'currency', 'amount']);
         });
-        $schema->create('_checkouts', function (Schema $table): void {
-            $table->id();
-            $table->string('session')->unique();
-            $table->unsignedBigInteger('person');
-            $table->string('product');
-            $table->string('plan');
-            $table->boolean('beside');
-            $table->boolean('open')->default(true)->index();
-            $table->unsignedBigInteger('asked');
-        });
         $schema->create(Holdings::STORED, function (Schema $table): void {
             $table->id();
             $table->unsignedBigInteger('person');
@@ -116,7 +137,6 @@ final readonly class PurchaseBook
             $table->foreignId('purchase')->constrained('_purchases')->cascadeOnDelete();
             $table->index(['person', 'product', 'ends']);
         });
-        Owed::prepare($database);
     }
 
     /**
@@ -190,51 +210,76 @@ final readonly class PurchaseBook
     }
 
     /**
-     * The newest purchase of a product by somebody through a till.
+     * The newest purchase of a product by somebody that goes on by itself.
      *
-     * @return array{token: string, plan: string}|null
+     * @return array{till: string, token: string, person: int, product: string, plan: string, received: bool}|null
      */
-    public function running(string $till, Row $person, Product $product): ?array
+    public function running(Row $person, Product $product): ?array
     {
-        $found = $this->database
-            ->table('_purchases')
-            ->where(['till' => $till, 'person' => $person->id, 'product' => $product->key()])
-            ->where('token', 'not like', 'story-%')
-            ->orderByDesc('id')
-            ->first();
+        $found = $this->atTills()->where(['person' => $person->id, 'product' => $product->key()])->orderByDesc('id')->first();
 
-        return $found === null ? null : ['token' => (string) $found->token, 'plan' => (string) $found->plan];
+        return $found === null ? null : self::known($found);
     }
 
     /**
-     * What somebody bought through a till, the newest first.
+     * What somebody bought, the newest first.
      *
-     * @return list<array{token: string, product: string, plan: string}>
+     * @return list<array{till: string, token: string, person: int, product: string, plan: string, received: bool}>
      */
-    public function through(string $till, Row $person): array
+    public function through(Row $person): array
     {
-        $found = $this->database
-            ->table('_purchases')
-            ->where(['till' => $till, 'person' => $person->id])
-            ->where('token', 'not like', 'story-%')
-            ->orderByDesc('id')
-            ->limit(20)
-            ->get();
-
-        return array_values(
-            array_map(
-                fn (\stdClass $raw): array => ['token' => (string) $raw->token, 'product' => (string) $raw->product, 'plan' => (string) $raw->plan],
-                $found->all(),
-            ),
-        );
+        return self::all($this->atTills()->where('person', $person->id)->orderByDesc('id')->limit(20));
     }
 
     /**
-     * How somebody stands to a product: by the purchase that lasts longest of those that they have something of.
+     * What a till calls so: one, or none.
      *
-     * @param  string  $turns  the till through which they can end it themselves
+     * @return list<array{till: string, token: string, person: int, product: string, plan: string, received: bool}>
      */
-    public function stands(Row $person, Product $product, DateTimeImmutable $now, string $turns): Stand
+    public function called(string $till, string $token): array
+    {
+        return self::all($this->atTills()->where(['till' => $till, 'token' => $token])->whereNotNull('person'));
+    }
+
+    /**
+     * A purchase of somebody that was paid at a till.
+     *
+     * @return array{till: string, token: string, person: int, product: string, plan: string, received: bool}|null
+     */
+    public function paid(Row $person, int $purchase): ?array
+    {
+        return self::all($this->atTills()->where(['person' => $person->id, 'id' => $purchase]))[0] ?? null;
+    }
+
+    /** Purchases that a till knows of. */
+    private function atTills(): Builder
+    {
+        $tills = array_map(fn (Sold $sold): string => $sold->value, Sold::tills());
+
+        return $this->database->table('_purchases')->whereIn('till', $tills)->where('token', 'not like', 'story-%');
+    }
+
+    /** @return list<array{till: string, token: string, person: int, product: string, plan: string, received: bool}> */
+    private static function all(Builder $purchases): array
+    {
+        return array_values(array_map(self::known(...), $purchases->get(['_purchases.*'])->all()));
+    }
+
+    /** @return array{till: string, token: string, person: int, product: string, plan: string, received: bool} */
+    private static function known(\stdClass $raw): array
+    {
+        return [
+            'till' => (string) $raw->till,
+            'token' => (string) $raw->token,
+            'person' => (int) $raw->person,
+            'product' => (string) $raw->product,
+            'plan' => (string) $raw->plan,
+            'received' => (bool) $raw->received,
+        ];
+    }
+
+    /** How somebody stands to a product: by the purchase that lasts longest of those that they have something of. */
+    public function stands(Row $person, Product $product, DateTimeImmutable $now): Stand
     {
         $purchases = $this->database->table('_purchases')->where(['person' => $person->id, 'product' => $product->key()])->limit(self::SHOWN)->get();
         $events = $this->events(array_map(fn (\stdClass $p): int => (int) $p->id, $purchases->all()));
@@ -243,7 +288,8 @@ final readonly class PurchaseBook
             $stands = Subscription::at($now, $events[(int) $purchase->id] ?? []);
             $forever = $stands->until !== null && $stands->until >= new DateTimeImmutable(Held::FOREVER);
             if ($stands->status->has() && ($best->until !== null || ! $best->has) && ($forever || ! $best->has || $stands->until > $best->until)) {
-                $real = $purchase->till === $turns && ! str_starts_with((string) $purchase->token, 'story-') && ! $forever;
+                $isStory = str_starts_with((string) $purchase->token, 'story-');
+                $real = in_array(Sold::tryFrom((string) $purchase->till), Sold::tills(), true) && ! $isStory && ! $forever;
                 $best = new Stand(true, $stands->status === Status::Ending, $forever ? null : $stands->until, $real);
             }
         }
@@ -252,36 +298,71 @@ final readonly class PurchaseBook
     }
 
     /**
-     * Purchases through a till whose period is over and of which nothing was heard since: 200 at most, those that ended last first.
+     * Purchases whose period is over and of which nothing was heard since: some at a time, those first that were asked about longest ago. In the hour
+     * after it they are asked about each minute, then each hour, for as long as a payment can still come.
      *
-     * @return list<array{token: string, person: int, product: string, plan: string}>
+     * @return list<array{till: string, token: string, person: int, product: string, plan: string, received: bool}>
      */
-    public function due(string $till, DateTimeImmutable $now): array
+    public function due(DateTimeImmutable $now): array
     {
-        $due = [];
-        $at = (string) StoredValue::plain($now);
-        $month = (string) StoredValue::plain($now->modify('-40 days'));
-        $found = $this->database
-            ->table('_purchases')
-            ->joinSub(
-                $this->database->table('_purchase_events')->groupBy('purchase')->selectRaw('purchase, max(until) as until'),
-                'known',
-                'known.purchase',
-                '=',
-                '_purchases.id',
-            )
-            ->where('till', $till)
-            ->where('token', 'not like', 'story-%')
-            ->whereNotNull('person')
-            ->whereBetween('until', [$month, $at])
-            ->orderByDesc('until')
-            ->limit(self::SHOWN)
-            ->get(['_purchases.*']);
-        foreach ($found as $raw) {
-            $due[] = ['token' => (string) $raw->token, 'person' => (int) $raw->person, 'product' => (string) $raw->product, 'plan' => (string) $raw->plan];
-        }
+        $at = fn (string $ago): string => (string) StoredValue::plain($now->modify($ago));
+        $until = $this->database->table('_purchase_events')->groupBy('purchase')->selectRaw('purchase, max(until) as until');
 
-        return $due;
+        return self::all(
+            $this->atTills()
+                ->joinSub($until, 'known', 'known.purchase', '=', '_purchases.id')
+                ->whereNotNull('person')
+                ->whereBetween('until', [$at('-50 days'), $at('now')])
+                ->where(fn (Builder $q) => $q
+                    ->where('asked', '<', $now->getTimestamp() - 3600)
+                    ->orWhere(fn (Builder $q) => $q->where('asked', '<', $now->getTimestamp() - 50)->where('until', '>', $at('-1 hour'))))
+                ->orderBy('asked')
+                ->limit(self::SHOWN),
+        );
+    }
+
+    /**
+     * What was bought at a store that does not know yet that it was given.
+     *
+     * @return list<array{till: string, token: string, person: int, product: string, plan: string, received: bool}>
+     */
+    public function notReceived(): array
+    {
+        $found = $this->atTills()->where('received', false)->where('till', '!=', Sold::Card->value)->whereNotNull('person');
+
+        return self::all($found->orderBy('id')->limit(self::SHOWN));
+    }
+
+    /** When it was bought. */
+    public function bought(string $till, string $token): ?DateTimeImmutable
+    {
+        $at = $this->database
+            ->table('_purchase_events')
+            ->join('_purchases', '_purchases.id', '=', '_purchase_events.purchase')
+            ->where(['till' => $till, 'token' => $token])
+            ->min('at');
+
+        return $at === null ? null : new DateTimeImmutable((string) $at);
+    }
+
+    public function received(string $till, string $token): void
+    {
+        $this->database->table('_purchases')->where(['till' => $till, 'token' => $token])->update(['received' => true]);
+    }
+
+    public function asked(string $till, string $token): void
+    {
+        $this->database->table('_purchases')->where(['till' => $till, 'token' => $token])->update(['asked' => time()]);
+    }
+
+    /** Whether what buying it does is still to be done. */
+    public function owes(string $till, string $token): bool
+    {
+        return $this->database
+            ->table('_owed')
+            ->join('_purchases', '_purchases.id', '=', '_owed.purchase')
+            ->where(['till' => $till, 'token' => $token, 'routine' => ''])
+            ->exists();
     }
 
     /** Somebody goes: what they bought stays in the books without them, and what goes on by itself is to be ended at its till. */
@@ -290,16 +371,14 @@ final readonly class PurchaseBook
         $this->database->table(Holdings::STORED)->where('person', $person)->delete();
         $this->database->table('_checkouts')->where('person', $person)->update(['open' => false]);
         $theirs = $this->database->table('_purchases')->where('person', $person);
-        $theirs->clone()->where('till', Sold::Card->value)->where('token', 'not like', 'story-%')->update(['end' => true]);
+        $this->atTills()->where('person', $person)->update(['end' => true]);
         $theirs->clone()->update(['person' => null, 'note' => '']);
     }
 
-    /** @return list<string> tokens of purchases through a till that are to be ended there */
-    public function toEnd(string $till): array
+    /** @return list<array{till: string, token: string, person: int, product: string, plan: string, received: bool}> what is to be ended at its till */
+    public function toEnd(): array
     {
-        $found = $this->database->table('_purchases')->where(['till' => $till, 'end' => true])->limit(self::SHOWN)->pluck('token');
-
-        return array_values(array_map(strval(...), $found->all()));
+        return self::all($this->atTills()->where('end', true)->limit(self::SHOWN));
     }
 
     public function ended(string $till, string $token): void
@@ -488,7 +567,7 @@ final readonly class PurchaseBook
     /**
      * What somebody has bought or been given, the newest first.
      *
-     * @return list<array{id: int, till: string, product: string, plan: string, note: string, status: string, has: bool, until: string|null,
+     * @return list<array{id: int, till: string, story: bool, product: string, plan: string, note: string, status: string, has: bool, until: string|null,
      *     events: list<array{what: string, at: string, until: string|null}>}>
      */
     public function of(Row $person, DateTimeImmutable $now): array
@@ -503,6 +582,8 @@ final readonly class PurchaseBook
             $told[] = [
                 'id' => (int) $purchase->id,
                 'till' => (string) $purchase->till,
+                // A made-up customer of the tide.
+                'story' => str_starts_with((string) $purchase->token, 'story-'),
                 'product' => $product === null ? (string) $purchase->product : $product->name,
                 'plan' => $product?->plan((string) $purchase->plan)->name ?? (string) $purchase->plan,
                 'note' => (string) $purchase->note,

@@ -88,7 +88,7 @@ final readonly class RehearsalDesk
             'recovers' => $share,
             'refunds' => $share,
             'tax' => $share,
-            'sold' => ['sometimes', Rule::enum(Sold::class)],
+            'sold' => ['sometimes', Rule::enum(Sold::class)->only(Sold::kinds())],
             'spent' => ['sometimes', 'numeric', 'min:0', 'max:1000000000'],
         ];
     }

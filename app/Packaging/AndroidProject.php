@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Packaging;
 
+use Lanai\Core\Earnings\Sold;
 use Lanai\Core\Effects\SignInThrough;
 use Lanai\Core\Model\Blueprint;
 
@@ -45,7 +46,7 @@ final class AndroidProject
             $job->write("project/res/mipmap-$density/ic_launcher.png", $painter->png((int) (48 * $factor), 0.9));
             $job->write("project/res/mipmap-$density/ic_foreground.png", $painter->png((int) (108 * $factor), 0.58, false));
         }
-        foreach (DeviceFiles::of($job->app, $job->blueprint, $job->server) as $path => $contents) {
+        foreach (DeviceFiles::of($job->app, $job->blueprint, $job->server, till: Sold::Quay->value) as $path => $contents) {
             $job->write("project/assets/www/$path", $contents);
         }
     }

@@ -22,11 +22,12 @@ final class DeviceFiles
     /**
      * @param  string  $server  its address, without a slash at the end
      * @param  string  $links  more tags for the page's head
+     * @param  string  $till  where is paid, as Sold names it
      * @return array<string, string> path => contents
      *
      * @throws PackagingFailed where the bundle has not been built
      */
-    public static function of(App $app, Blueprint $blueprint, string $server, string $links = ''): array
+    public static function of(App $app, Blueprint $blueprint, string $server, string $links = '', string $till = 'card'): array
     {
         $chunk = Bundle::manifest('device')['web/device/main.ts'] ?? throw new PackagingFailed('The device bundle is not built.');
         $files = [];
@@ -39,6 +40,7 @@ final class DeviceFiles
             'deck' => false,
             'app' => $app->id,
             'path' => '',
+            'till' => $till,
             'shared' => $blueprint->sharedScreen()?->slug() ?? '',
         ];
         $files['index.html'] = strtr((string) file_get_contents(base_path('packaging/web/index.html')), [

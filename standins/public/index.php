@@ -16,8 +16,11 @@ use Standins\Letterbox\Letters;
 use Standins\Stores\Pier;
 use Standins\Stores\Quay;
 use Standins\Switches;
+use Standins\Till\Chain;
 use Standins\Till\Drawer;
+use Standins\Till\StoreTill;
 use Standins\Till\Till;
+use Standins\Till\Tokens;
 use Standins\Wordsmith\Phrases;
 use Standins\Wordsmith\Wordsmith;
 
@@ -54,6 +57,13 @@ if ($store === 'letterbox') {
 if ($store === 'till') {
     (new Till(new Drawer($folder), $address, (string) getenv('LANAI_STANDIN_TOKEN')))
         ->answer($method, $rest, $_POST, $headers, (string) file_get_contents('php://input'))
+        ->send();
+    exit();
+}
+if (in_array($store, ['quay', 'pier'], true) && str_starts_with($rest, '/billing/')) {
+    $signs = $store === 'quay' ? new Tokens($folder, $address) : new Chain($folder);
+    (new StoreTill(new Drawer($folder, "$store-billing"), $signs, $store, $address, (string) getenv('LANAI_STANDIN_TOKEN')))
+        ->answer($method, substr($rest, strlen('/billing')), $_POST, $headers, (string) file_get_contents('php://input'))
         ->send();
     exit();
 }

@@ -49,6 +49,10 @@ final class EntitlementsTest extends TestCase
       Text "Hello", if me.member
     screen In
       Text "in"
+    screen Club, only for those with Member
+      Text "Dark"
+      Button "Own"
+        tapped: say "Done"
     APP;
 
     private Space $space;
@@ -120,6 +124,29 @@ final class EntitlementsTest extends TestCase
         self::assertTrue($book->takeBack($own[0]['id'], self::at('2027-03-06')));
         self::assertFalse($book->takeBack($own[0]['id'], self::at('2027-03-07')), 'It is gone already.');
         self::assertSame('Member: no, charts: no, 0 members', $this->shown('Cy', '2027-03-08')[0]);
+    }
+
+    public function test_a_screen_for_those_with_something_opens_and_works_for_nobody_else(): void
+    {
+        $bought = new Event('b', Happened::Bought, self::at('2027-01-10'), self::at('2027-02-10'));
+        (new PurchaseBook($this->space))->take('till', 'one', $this->people['Ada'], $this->space->blueprint()->product('membership'), $bought);
+        $visit = fn (?string $who, string $day): Visit => new Visit(
+            new Moment(self::at($day), new DateTimeZone('UTC')),
+            'club',
+            [],
+            $who === null ? null : $this->people[$who]->id,
+        );
+        $says = fn (Visit $visit): string => (string) json_encode($this->space->looking()->show($visit, Trail::none()));
+        $taps = fn (Visit $visit): string => $this->space->player()->tap($visit, '/screens/2/lines/1', null, '', Trail::none())->refused;
+        self::assertStringContainsString('Dark', $says($visit('Ada', '2027-01-11')));
+        self::assertSame('', $taps($visit('Ada', '2027-01-11')));
+        foreach ([$visit('Bo', '2027-01-11'), $visit('Ada', '2027-03-01')] as $without) {
+            self::assertStringNotContainsString('Dark', $says($without));
+            self::assertStringContainsString('This is for those with Member.', $says($without));
+            self::assertSame('This is for those with Member.', $taps($without));
+        }
+        self::assertStringNotContainsString('Dark', $says($visit(null, '2027-01-11')));
+        self::assertSame('Please sign in to see this.', $taps($visit(null, '2027-01-11')));
     }
 
     /** @return array{string, list<string>, list<string>} the text, the members and the charts that somebody sees */

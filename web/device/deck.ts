@@ -14,6 +14,7 @@ export interface Choice {
   now?: string | null
   set?: string
   platform?: 'ios' | 'android' | 'web'
+  till?: 'card' | 'quay' | 'pier'
   network?: 'good' | 'slow' | 'none'
   direction?: '' | 'ltr' | 'rtl'
   textSize?: number

@@ -7,6 +7,8 @@ export interface Entry {
   path: string
   /** The screen that takes what is shared; '' for none. */
   shared?: string
+  /** Where is paid: a package says its store's till; by card where nothing is said. */
+  till?: 'card' | 'quay' | 'pier'
 }
 
 export const entry: Entry = JSON.parse(document.getElementById('entry')?.textContent ?? '{}')

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Earnings\Counter;
 use App\Earnings\PurchaseBook;
 use App\Earnings\RehearsalDesk;
+use App\Earnings\Shelves;
 use App\Earnings\Tide;
 use App\Models\App;
 use App\Records\DataSet;
@@ -18,6 +20,7 @@ use Lanai\Core\Earnings\Sold;
 use Lanai\Core\Earnings\Story;
 use Lanai\Core\Model\Earnings\Product;
 use Lanai\Core\Model\Row;
+use Lanai\Core\Rows\Refused;
 
 /** The Earnings station: what is sold, what it would bring, and who has what. */
 final class EarningsController
@@ -54,7 +57,7 @@ final class EarningsController
     {
         $told = $request->validate([
             'product' => ['required', 'string', 'max:100'],
-            'until' => ['nullable', 'date', 'after:now', 'before:2200-01-01'],
+            'until' => ['nullable', 'string', 'date', 'after:now', 'before:2200-01-01'],
             'note' => ['nullable', 'string', 'max:200'],
         ]);
         [$space, $row] = self::somebody($app, $set, $person);
@@ -74,10 +77,42 @@ final class EarningsController
         return response()->json(self::told($space, $row));
     }
 
+    /** What was paid last for a purchase is given back at its till. */
+    public function giveBack(App $app, string $set, int $person, int $purchase): JsonResponse
+    {
+        [$space, $row] = self::somebody($app, $set, $person);
+        try {
+            (new Counter($space))->giveBack($row, $purchase);
+        } catch (Refused $refused) {
+            abort(422, $refused->getMessage());
+        }
+
+        return response()->json(self::told($space, $row));
+    }
+
+    /** The tills, what stands for sale there, and what is amiss. */
+    public function tills(App $app, string $set): JsonResponse
+    {
+        return response()->json((new Shelves(Space::of($app, DataSet::from($set)) ?? abort(404)))->state());
+    }
+
+    /** Puts up at a store what is missing there. */
+    public function putUp(App $app, string $set, string $till): JsonResponse
+    {
+        $shelves = new Shelves(Space::of($app, DataSet::from($set)) ?? abort(404));
+        try {
+            $shelves->putUp($till);
+        } catch (Refused $refused) {
+            abort(422, $refused->getMessage());
+        }
+
+        return response()->json($shelves->state());
+    }
+
     /** The purchases of the sandbox on an axis of time, and what they have brought until a moment. */
     public function tide(Request $request, App $app): JsonResponse
     {
-        $request->validate(['now' => ['nullable', 'date', 'after:2000-01-01', 'before:2200-01-01']]);
+        $request->validate(['now' => ['nullable', 'string', 'date', 'after:2000-01-01', 'before:2200-01-01']]);
 
         return response()->json(self::seen($request, $app));
     }
@@ -90,9 +125,9 @@ final class EarningsController
             'product' => ['required', 'string', 'max:100'],
             'plan' => ['nullable', 'string', 'max:100'],
             'story' => ['required', Rule::in(array_map(fn (Story $s): string => $s->name, Story::cases()))],
-            'sold' => ['required', Rule::enum(Sold::class)],
-            'from' => ['required', 'date', 'after:2000-01-01', 'before:2100-01-01'],
-            'now' => ['nullable', 'date', 'after:2000-01-01', 'before:2200-01-01'],
+            'sold' => ['required', Rule::enum(Sold::class)->only(Sold::kinds())],
+            'from' => ['required', 'string', 'date', 'after:2000-01-01', 'before:2100-01-01'],
+            'now' => ['nullable', 'string', 'date', 'after:2000-01-01', 'before:2200-01-01'],
         ]);
         [$space, $row] = self::somebody($app, 'sandbox', (int) $told['person']);
         $product = $space->blueprint()->product($told['product']) ?? abort(404);
@@ -138,7 +173,7 @@ final class EarningsController
     /** @return list<array{key: string, name: string}> */
     private static function sold(): array
     {
-        return array_map(fn (Sold $sold): array => ['key' => $sold->value, 'name' => $sold->inWords()], Sold::cases());
+        return array_map(fn (Sold $sold): array => ['key' => $sold->value, 'name' => $sold->inWords()], Sold::kinds());
     }
 
     /** @return array{Space, Row} */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Earnings\CardTill;
+use App\Earnings\Counter;
 use App\Models\App;
 use App\Records\DataSet;
 use App\Space;
@@ -23,7 +23,7 @@ final class PaidController
             ->firstOrFail();
         $space = Space::of($app, DataSet::from($set)) ?? abort(404);
         try {
-            $back = (new CardTill($space))->back($token) ?? abort(404);
+            $back = (new Counter($space))->back($token) ?? abort(404);
         } catch (Refused) {
             // It is asked again by itself; what was paid is not lost.
             $text = 'If you paid, what you bought is there in a few minutes. You can close this page.';

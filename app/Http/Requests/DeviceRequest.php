@@ -54,6 +54,7 @@ final class DeviceRequest extends FormRequest
             'platform' => ['sometimes', 'in:ios,android,web'],
             'form' => ['sometimes', 'in:phone,tablet'],
             'pending' => ['nullable', 'string', 'max:64'],
+            'till' => ['sometimes', 'in:card,quay,pier'],
             'beside' => ['sometimes', 'boolean'],
             'waits' => ['sometimes', 'boolean'],
             'confirmed' => ['sometimes', 'array', 'max:20'],
@@ -97,6 +98,7 @@ final class DeviceRequest extends FormRequest
             $this->boolean('beside'),
             $this->boolean('waits'),
             array_values(array_map(intval(...), $this->array('ticked'))),
+            $this->string('till', 'card')->value(),
         );
     }
 

@@ -19,6 +19,7 @@ use Lanai\Core\Language\HasSentence;
 use Lanai\Core\Language\Prose;
 use Lanai\Core\Language\Sentence;
 use Lanai\Core\Language\Series;
+use Lanai\Core\Model\Fits\EntitlementFit;
 use Lanai\Core\Model\Services\FromServices;
 use Lanai\Core\Text\Names;
 
@@ -36,6 +37,7 @@ final class Screen implements HasSentence
      * @param  string  $title  a template; the screen's name where it is empty
      * @param  list<Parameter>  $taking  values that it is given, after the rows
      * @param  bool  $signedIn  only for people who have signed in
+     * @param  string  $having  only for people who have this entitlement
      * @param  bool  $full  without a title bar and tabs
      * @param  'sliding'|'rising'|'fading'|''  $opens  how it comes in
      * @param  'large'|'over'|''  $bar  a title that is large until one scrolls, or one over the picture with which the page begins
@@ -50,6 +52,7 @@ final class Screen implements HasSentence
         public readonly bool $first = false,
         public readonly string $title = '',
         public readonly bool $signedIn = false,
+        public readonly string $having = '',
         public readonly bool $full = false,
         public readonly string $opens = '',
         public readonly string $bar = '',
@@ -88,6 +91,7 @@ final class Screen implements HasSentence
                 Clause::flag('first', 'first'),
                 Clause::of('titled', 'titled', new Blank('title', new TextFit(), label: 'title')),
                 Clause::flag('signedIn', 'only when signed in'),
+                Clause::of('only for those with', 'only for those who have something', new Blank('having', new EntitlementFit())),
                 Clause::flag('full', 'full screen'),
                 Clause::of(
                     'opens',

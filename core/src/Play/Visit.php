@@ -31,6 +31,7 @@ final readonly class Visit
      * @param  int|null  $session  the session that it came with
      * @param  list<int>  $ticked  ids of the items of a list that are ticked
      * @param  bool  $waits  true where answers of services are waited for; false to be shown at once what is at hand
+     * @param  string  $till  where is paid, as Sold names it: it is decided by the package
      * @param  bool  $beside  true where a provider's page opens beside the app instead of in its place
      */
     public function __construct(
@@ -56,6 +57,7 @@ final readonly class Visit
         public bool $beside = false,
         public bool $waits = false,
         public array $ticked = [],
+        public string $till = 'card',
     ) {
     }
 }

@@ -8,6 +8,7 @@ use Lanai\Core\Access\Rights;
 use Lanai\Core\Access\SignInFirst;
 use Lanai\Core\Model\AnyParameter;
 use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\FieldTypes\EntitlementType;
 use Lanai\Core\Model\Row;
 use Lanai\Core\Model\Screen;
 use Lanai\Core\Play\AppValues;
@@ -22,6 +23,7 @@ use Lanai\Core\Rows\Reader;
 use Lanai\Core\Rows\RecordStore;
 use Lanai\Core\Rows\Refused;
 use Lanai\Core\Services\Answers;
+use Lanai\Core\Text\Names;
 
 /** One visit of an app: its rows as this person may see and change them, and where on which screen they are. */
 final readonly class Stage
@@ -63,7 +65,24 @@ final readonly class Stage
         $about = Arguments::read($screen->parameters(), fn (AnyParameter $p, int $i): int|string|null => $args[$i] ?? null, $this->blueprint, $reader);
         $typed = array_filter($this->visit->inputs, fn (string $name): bool => ! str_contains($name, '.'), ARRAY_FILTER_USE_KEY);
 
-        return $this->with($reader, ['me' => $me] + $about, $typed, $trail ?? $this->trail);
+        $scene = $this->with($reader, ['me' => $me] + $about, $typed, $trail ?? $this->trail);
+        if ($screen->having !== '') {
+            self::mustHave($screen->having, $me, $scene);
+        }
+
+        return $scene;
+    }
+
+    /** @throws Refused where somebody has not what a screen is for; an entitlement that is not there nobody has */
+    private static function mustHave(string $entitlement, ?Row $me, Scene $scene): void
+    {
+        if ($me === null) {
+            throw new SignInFirst('Please sign in to see this.');
+        }
+        $field = $me->table->field($entitlement);
+        if ($field === null || ! ($field->type instanceof EntitlementType) || ! $scene->yes('me.'.Names::inFormula($field->name))) {
+            throw new Refused("This is for those with $entitlement.");
+        }
     }
 
     /** Beside all screens: what a routine sees. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Tests\Findings;
 
+use Lanai\Core\Edits\Patch;
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Findings;
 use Lanai\Core\Findings\Mend;
@@ -102,6 +103,63 @@ final class EarningsRulesTest extends TestCase
         $found = Findings::in(Reading::of(Blueprint::fromScript(str_replace('PRODUCTS', $products, $app))));
 
         return array_values(array_filter($found, fn (Finding $f): bool => in_array($f->rule, ['ProductIncomplete', 'EntitlementIdle'], true)));
+    }
+
+    #[TestWith(['2.005 EUR', 'Map costs 2.005 EUR, but EUR has no parts smaller than 0.01 EUR.'])]
+    #[TestWith(['250.5 JPY', 'Map costs 250.5 JPY, but JPY has no parts smaller than one.'])]
+    #[TestWith(['0.20 EUR', 'Map costs 0.20 EUR. No till takes less than 0.50 EUR.'])]
+    #[TestWith(['1000 EUR', 'Map costs 1000 EUR: more than stores sell in apps.'])]
+    #[TestWith(['2.00 EUR', ''])]
+    #[TestWith(['250 JPY', ''])]
+    #[TestWith(['999.99 EUR', ''])]
+    public function test_a_price_that_no_till_takes_is_said(string $price, string $sentence): void
+    {
+        $found = self::all(str_replace('PRODUCTS', "product Map is bought once, at $price, giving Member", self::APP), 'PriceNotTaken');
+        self::assertSame($sentence === '' ? [] : [$sentence], array_map(fn (Finding $f): string => $f->sentence, $found));
+    }
+
+    public function test_what_is_bought_without_conditions_or_for_one_phone_only_is_said(): void
+    {
+        $app = fn (string $products, string $lines): string => str_replace('PRODUCTS', $products, self::APP)."\n$lines";
+        $said = fn (string $products, string $lines): array => array_map(
+            fn (Finding $f): string => $f->sentence,
+            self::all($app($products, $lines), 'BoughtWithoutConditions'),
+        );
+        self::assertSame(['Membership is sold nowhere: no screen offers it.'], $said(self::GOOD, ''));
+        $buys = "  Button \"Join\"\n    tapped: buy Membership";
+        self::assertStringContainsString('nowhere stands what people agree to', $said(self::GOOD, $buys)[0]);
+        self::assertSame([], $said(self::GOOD, "$buys\n  Offer of Membership"));
+        $map = 'product Map is bought once, at 2 EUR, giving Member';
+        $buys = "  Button \"Map\"\n    tapped: buy Map";
+        self::assertStringContainsString('cannot get it back on another phone', $said($map, $buys)[0]);
+        self::assertSame([], $said($map, "$buys\n  Button \"Mine\"\n    tapped: restore purchases"));
+        self::assertSame([], $said('product Tea is used up, at 2 EUR', str_replace('Map', 'Tea', $buys)));
+    }
+
+    public function test_a_screen_whose_every_way_asks_for_an_entitlement_asks_for_it_itself(): void
+    {
+        $app = str_replace('PRODUCTS', self::GOOD, self::APP);
+        $go = fn (string $if): string => "\n  Button \"In\"$if\n    tapped: go to Night";
+        $night = "\nscreen Night\n  Text \"Dark\"";
+        $found = self::all($app.$go(', if me.member').$night, 'PaidScreenOpen');
+        self::assertSame('Only those with Member are led to “Night”, but whoever knows its address is in.', $found[0]->sentence);
+        self::assertCount(1, $found);
+        $data = Blueprint::fromScript($app.$go(', if me.member').$night)->data();
+        $mended = Blueprint::fromData((new Patch($found[0]->mend->operations ?? []))->applyTo($data));
+        self::assertStringContainsString('screen Night, only for those with Member', $mended->script());
+        self::assertSame([], self::all($mended->script(), 'PaidScreenOpen'));
+        // Another way that asks for nothing, or for the opposite, leads in on purpose.
+        self::assertSame([], self::all($app.$go(', if me.member').$go('').$night, 'PaidScreenOpen'));
+        $otherwise = "\n  Button \"In\"\n    tapped:\n      if me.member\n        then: say \"Yes\"\n        otherwise: go to Night";
+        self::assertSame([], self::all($app.$otherwise.$night, 'PaidScreenOpen'));
+        $then = str_replace('say "Yes"', 'go to Night', str_replace("\n        otherwise: go to Night", '', $otherwise));
+        self::assertCount(1, self::all($app.$then.$night, 'PaidScreenOpen'));
+    }
+
+    /** @return list<Finding> */
+    private static function all(string $script, string $rule): array
+    {
+        return array_values(array_filter(Findings::in(Reading::of(Blueprint::fromScript($script))), fn (Finding $f): bool => $f->rule === $rule));
     }
 
     public function test_findings_about_products_stand_at_the_station_of_earnings(): void

@@ -9,20 +9,24 @@ final readonly class Drawer
 {
     private string $file;
 
-    public function __construct(string $folder)
+    /** @param  string  $name  of the file in which it remembers */
+    public function __construct(string $folder, string $name = 'till')
     {
         if (! is_dir($folder)) {
             mkdir($folder, 0700, true);
         }
-        $this->file = "$folder/till.json";
+        $this->file = "$folder/$name.json";
     }
 
-    /** @return array{sessions: array<string, array<string, mixed>>, keys: array<string, string>} */
+    /**
+     * @return array{sessions: array<string, array<string, mixed>>, keys: array<string, string>,
+     *     products: array<string, array<string, array<string, mixed>>>}
+     */
     public function read(): array
     {
         $read = is_file($this->file) ? json_decode((string) file_get_contents($this->file), true) : null;
 
-        return (is_array($read) ? $read : []) + ['sessions' => [], 'keys' => []];
+        return (is_array($read) ? $read : []) + ['sessions' => [], 'keys' => [], 'products' => []];
     }
 
     /**

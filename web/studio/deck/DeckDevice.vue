@@ -20,6 +20,7 @@ const on = reactive({
   platform: '' as '' | 'ios' | 'android',
   text: 100,
   network: 'good' as 'good' | 'slow' | 'none',
+  till: 'card' as 'card' | 'quay' | 'pier',
   direction: '' as '' | 'ltr' | 'rtl',
   dark: false,
   leave: 'ask' as 'ask' | 'yes' | 'no',
@@ -40,6 +41,7 @@ const choice = computed(() => ({
   now: clock.moment.value,
   platform: on.platform || measures.value.platform,
   network: on.network,
+  till: on.till,
   direction: on.direction,
   textSize: on.text,
   dark: on.dark,
@@ -147,6 +149,14 @@ defineExpose({ order, who, choice })
               <option value="good">good</option>
               <option value="slow">slow</option>
               <option value="none">none</option>
+            </select></label
+          >
+          <label v-if="studio.state.value?.products.length"
+            >pays
+            <select v-model="on.till" aria-label="Where is paid">
+              <option value="card">by card</option>
+              <option value="quay">at Quay</option>
+              <option value="pier">at Pier</option>
             </select></label
           >
           <label

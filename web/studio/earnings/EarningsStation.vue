@@ -3,9 +3,11 @@ import { computed, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import StationFindings from '../findings/StationFindings.vue'
 import { useStudio } from '../open/useStudio'
+import BooksPage from './BooksPage.vue'
 import HoldersPage from './HoldersPage.vue'
 import ProductsPage from './ProductsPage.vue'
 import RehearsalPage from './RehearsalPage.vue'
+import TillsPage from './TillsPage.vue'
 
 const studio = useStudio()
 const route = useRoute()
@@ -15,6 +17,8 @@ const pages = [
   { key: 'products', name: 'What is sold' },
   { key: 'rehearsal', name: 'Rehearsal' },
   { key: 'people', name: 'Who has what' },
+  { key: 'books', name: 'Books' },
+  { key: 'tills', name: 'Tills' },
 ]
 const open = (key: string) => router.push(`/apps/${studio.app}/earnings/${key}`)
 
@@ -31,6 +35,8 @@ watch(part, () => document.querySelector('.surface')?.scrollTo(0, 0))
     <section class="page page-wide earnings">
       <RehearsalPage v-if="part === 'rehearsal'" @open="open" />
       <HoldersPage v-else-if="part === 'people'" @open="open" />
+      <BooksPage v-else-if="part === 'books'" />
+      <TillsPage v-else-if="part === 'tills'" @open="open" />
       <ProductsPage v-else @open="open" />
     </section>
   </div>

@@ -15,6 +15,9 @@ const trouble = ref('')
 const product = ref('')
 const until = ref('')
 const note = ref('')
+/** The purchase of which the founder is asked whether its money is to be given back; 0 for none. */
+const sure = ref(0)
+const tills = ['card', 'quay', 'pier']
 const begin = latest()
 const sells = computed(() => (studio.state.value?.products.length ?? 0) > 0)
 const people = computed(() => studio.state.value?.tables.some((table) => table.people))
@@ -61,6 +64,11 @@ async function takeBack(purchase: number) {
   if (await does(() => api.remove<PersonsPurchases>(`${path(one.value!.person.id)}/${purchase}`))) studio.changed()
 }
 
+async function giveBack(purchase: number) {
+  sure.value = 0
+  if (await does(() => api.post<PersonsPurchases>(`${path(one.value!.person.id)}/${purchase}/back`))) studio.changed()
+}
+
 const day = (at: string) => new Date(at).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' })
 const forEver = (at: string) => new Date(at).getFullYear() > 9000
 const what: Record<string, string> = { bought: 'given', left: 'ends by itself', 'was taken away': 'taken back' }
@@ -98,6 +106,13 @@ const what: Record<string, string> = { bought: 'given', left: 'ends by itself', 
             >{{ h.plan ? `, ${h.plan}` : '' }}: {{ h.till === 'gift' ? (h.has ? 'given' : 'given once') : h.status
             }}<template v-if="h.has && h.until">{{ forEver(h.until) ? ', for ever' : `, until ${day(h.until)}` }}</template>
             <button v-if="h.till === 'gift' && h.has" class="link" @click="takeBack(h.id)">Take back</button>
+            <template v-if="tills.includes(h.till) && !h.story && h.has">
+              <button v-if="sure !== h.id" class="link" @click="sure = h.id">Give the money back</button>
+              <span v-else>
+                What was paid last goes back, and they have it no more.
+                <button class="link" @click="giveBack(h.id)">Give it back</button> <button class="link" @click="sure = 0">Leave it</button>
+              </span>
+            </template>
             <ul class="small">
               <li v-for="(e, i) in h.events" :key="i">{{ day(e.at) }}: {{ (h.till === 'gift' && what[e.what]) || e.what }}</li>
               <li v-if="h.note">“{{ h.note }}”</li>

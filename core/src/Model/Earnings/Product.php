@@ -39,6 +39,7 @@ final readonly class Product implements HasSentence
      * @param  string  $price  a decimal; of what is bought once or used up; plans have prices of their own
      * @param  string  $currency  ISO 4217
      * @param  list<string>  $gives  names of entitlements
+     * @param  bool  $outside  it is a thing, or a service, that is used outside the app: stores leave that to cards (common practice, no source)
      * @param  list<Plan>  $plans
      * @param  list<AnyEffect>  $bought  done once for each time that somebody bought it, in their name and with the rights of the app
      */
@@ -48,6 +49,7 @@ final readonly class Product implements HasSentence
         public string $price = '',
         public string $currency = '',
         public array $gives = [],
+        public bool $outside = false,
         public string $stored = '',
         #[ListOf(Plan::class)] public array $plans = [],
         #[ListOf(AnyEffect::class)] public array $bought = [],
@@ -65,6 +67,7 @@ final readonly class Product implements HasSentence
             ->clauses(
                 Clause::of('at', 'its price', new Blank('price', new DecimalFit()), new Blank('currency', new CurrencyFit())),
                 Clause::of('giving', 'what somebody has who bought it', new Series('gives', 'and', new EntitlementFit())),
+                Clause::flag('outside', 'used outside the app'),
                 Clause::of('stored as', 'known to the tills as', new Blank('stored', NameFit::column()))->aside(),
             )
             ->below(

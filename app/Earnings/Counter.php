@@ -1,0 +1,327 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Earnings;
+
+use App\Earnings\Tills\CardTill;
+use App\Earnings\Tills\Offered;
+use App\Earnings\Tills\PierTill;
+use App\Earnings\Tills\QuayTill;
+use App\Earnings\Tills\Till;
+use App\Earnings\Tills\Told;
+use App\Records\DataFile;
+use App\Space;
+use DateTimeImmutable;
+use Illuminate\Database\Connection;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Lanai\Core\Earnings\Sold;
+use Lanai\Core\Model\Earnings\Plan;
+use Lanai\Core\Model\Earnings\Product;
+use Lanai\Core\Model\Row;
+use Lanai\Core\Play\Stand;
+use Lanai\Core\Play\Tills;
+use Lanai\Core\Play\Visit;
+use Lanai\Core\Rows\Refused;
+
+/**
+ * Where people of an app pay. What happened is never taken from an address that somebody comes back with, nor from a message: the till is asked, and what
+ * it says is kept.
+ */
+final readonly class Counter implements Tills
+{
+    /** Seconds after which somebody who has not come back is asked about no more. */
+    private const WAITS = 86400;
+
+    /** Seconds in which whoever taps again comes to the page that was begun. */
+    private const SAME = 1800;
+
+    private Connection $database;
+
+    private PurchaseBook $book;
+
+    public function __construct(private Space $space)
+    {
+        $this->database = DB::connection((new DataFile($space->app, $space->set))->connection);
+        $this->book = new PurchaseBook($space);
+    }
+
+    /** @param  string  $name  as in Sold */
+    public function till(string $name): Till
+    {
+        return match (Sold::tryFrom($name)) {
+            Sold::Card => new CardTill(),
+            Sold::Quay => new QuayTill($this->space->app),
+            Sold::Pier => new PierTill($this->space->app),
+            default => throw new Refused('There is no such till.'),
+        };
+    }
+
+    public function begin(Row $person, Product $product, ?Plan $plan, Visit $visit): string
+    {
+        if ($this->book->held($person, $product, $visit->moment->now)) {
+            throw new Refused('You have this already.');
+        }
+        // What is used outside the app no store sells.
+        $sold = $product->outside ? Sold::Card->value : $visit->till;
+        $till = $this->till($sold);
+        $offered = $this->offered($person, $product, $plan);
+        $this->closeOthers($till, $person, $product, $plan);
+        $checkout = $this->checkout($person, $offered, $sold, $visit->beside);
+        [$session, $url] = $till->begin($this->leadingBack($offered, $sold, (string) $checkout->token), (string) $checkout->token);
+        $this->database->table('_checkouts')->where('id', $checkout->id)->update(['session' => $session]);
+        if (! $this->space->app->sells) {
+            $this->space->app->forceFill(['sells' => true])->save();
+        }
+
+        return $url;
+    }
+
+    /** What somebody would buy: what is given once is not given twice. */
+    private function offered(Row $person, Product $product, ?Plan $plan): Offered
+    {
+        return new Offered(
+            $product,
+            $plan,
+            $this->space->app->name,
+            freeDays: ! $this->book->hadFreeDays($person, $product),
+            lower: ! $this->book->everPaid($person, $product),
+            account: $this->account($person->id),
+        );
+    }
+
+    private function leadingBack(Offered $offered, string $till, string $token): Offered
+    {
+        [$set, $slug] = [$this->space->set->value, $this->space->app->slug];
+
+        return new Offered(
+            $offered->product,
+            $offered->plan,
+            $offered->shop,
+            $offered->freeDays,
+            $offered->lower,
+            $offered->account,
+            url("/paid/$set/$slug/$token"),
+            url("/heard/$till/$set/$slug"),
+        );
+    }
+
+    /** By which a till knows somebody. */
+    private function account(int $person): string
+    {
+        return substr(hash_hmac('sha256', "account/{$this->space->app->id}/{$this->space->set->value}/$person", (string) config('app.key')), 0, 40);
+    }
+
+    /** What was begun a moment ago, at the same terms, or begins now: taps at the same time come to one page. */
+    private function checkout(Row $person, Offered $offered, string $till, bool $beside): \stdClass
+    {
+        $same = [
+            'till' => $till,
+            'person' => $person->id,
+            'product' => $offered->product->key(),
+            'plan' => $offered->plan === null ? '' : $offered->plan->key(),
+            'terms' => hash('sha256', json_encode($offered->terms(), JSON_THROW_ON_ERROR)),
+            'open' => true,
+        ];
+        // One statement, so that nothing comes in between.
+        $this->database->table('_checkouts')->insertUsing(
+            [...array_keys($same), 'token', 'session', 'beside', 'asked'],
+            $this->database->query()->selectRaw(
+                implode(', ', array_fill(0, count($same) + 4, '?')).' where not exists (select 1 from "_checkouts" where "till" = ? and "person" = ? '
+                    .'and "product" = ? and "plan" = ? and "terms" = ? and "open" = ? and "asked" > ?)',
+                [...array_values($same), (string) Str::uuid(), '', $beside, time(), ...array_values($same), time() - self::SAME],
+            ),
+        );
+
+        return $this->database->table('_checkouts')->where($same)->where('asked', '>', time() - self::SAME)->orderByDesc('id')->firstOrFail();
+    }
+
+    /** Another plan of the same product, of which the page is still open, is not to be paid any more: who had it twice would pay twice. */
+    private function closeOthers(Till $till, Row $person, Product $product, ?Plan $plan): void
+    {
+        $others = $this->database
+            ->table('_checkouts')
+            ->where(['till' => $till->sold()->value, 'person' => $person->id, 'product' => $product->key(), 'open' => true])
+            ->where('plan', '!=', $plan === null ? '' : $plan->key())
+            ->where('session', '!=', '')
+            ->limit(5)
+            ->get();
+        foreach ($others as $other) {
+            $till->close((string) $other->session);
+            if ($this->settled($other)) {
+                throw new Refused('You have this already.');
+            }
+        }
+    }
+
+    public function turn(Row $person, Product $product, bool $stays): void
+    {
+        $purchase = $this->book->running($person, $product);
+        if ($purchase === null) {
+            throw new Refused($stays ? 'There is nothing that could go on.' : 'There is nothing to end.');
+        }
+        $told = $this->till($purchase['till'])->turn($purchase['token'], $stays);
+        $this->took($purchase['till'], $purchase['token'], $person, $product, $purchase['plan'], $told);
+    }
+
+    public function stands(Row $person, Product $product, DateTimeImmutable $now): Stand
+    {
+        return $this->book->stands($person, $product, $now);
+    }
+
+    public function restore(Row $person): void
+    {
+        foreach ($this->database->table('_checkouts')->where(['person' => $person->id, 'open' => true])->limit(20)->get() as $checkout) {
+            $this->settled($checkout);
+        }
+        foreach ($this->book->through($person) as $known) {
+            $product = $this->space->blueprint()->product($known['product']);
+            if ($product !== null) {
+                $this->took($known['till'], $known['token'], $person, $product, $known['plan'], $this->till($known['till'])->told($known['token']));
+            }
+        }
+    }
+
+    public function pages(): array
+    {
+        $page = fn (string $label, string $key): array => ['label' => $label, 'address' => url("/p/{$this->space->app->slug}/$key")];
+
+        return [$page('Terms', 'terms'), $page('Privacy', 'privacy')];
+    }
+
+    /**
+     * Asks how a purchase went that was begun here.
+     *
+     * @param  string  $token  with which its page leads back
+     * @return array{beside: bool, paid: bool}|null null where none was begun so
+     */
+    public function back(string $token): ?array
+    {
+        $checkout = $this->database->table('_checkouts')->where('token', $token)->first();
+
+        return $checkout === null ? null : ['beside' => (bool) $checkout->beside, 'paid' => $this->settled($checkout)];
+    }
+
+    /** Asks about one purchase, of which a till has told that something happened. */
+    public function about(string $till, string $session): void
+    {
+        $checkout = $this->database->table('_checkouts')->where(['till' => $till, 'session' => $session])->first();
+        if ($checkout !== null && $checkout->open) {
+            $this->settled($checkout);
+
+            return;
+        }
+        foreach ($this->book->called($till, $session) as $known) {
+            $this->again($known);
+        }
+    }
+
+    /**
+     * Asks about everything of which nothing was heard: purchases that nobody came back from, and periods that are over; says what was given; ends what
+     * nobody has any more. What a till refuses keeps nothing else from being asked.
+     *
+     * @return list<string> why some of it could not be done
+     */
+    public function askAround(): array
+    {
+        $refused = [];
+        $try = function (callable $work) use (&$refused): void {
+            try {
+                $work();
+            } catch (Refused $why) {
+                $refused[] = $why->getMessage();
+            }
+        };
+        foreach ($this->database->table('_checkouts')->where('open', true)->orderBy('id')->limit(100)->get() as $checkout) {
+            if ((int) $checkout->asked < time() - self::WAITS || (string) $checkout->session === '') {
+                $old = $this->database->table('_checkouts')->where('id', $checkout->id);
+                (int) $checkout->asked > time() - self::SAME ?: $old->update(['open' => false]);
+            } else {
+                $try(fn () => $this->settled($checkout));
+            }
+        }
+        foreach ($this->book->toEnd() as ['till' => $till, 'token' => $token]) {
+            $try(function () use ($till, $token): void {
+                $this->till($till)->turn($token, false);
+                $this->book->ended($till, $token);
+            });
+        }
+        foreach ($this->book->due(new DateTimeImmutable()) as $due) {
+            $try(fn () => $this->again($due));
+        }
+        foreach ($this->book->notReceived() as $waits) {
+            $try(fn () => $this->thank($waits['till'], $waits['token']));
+        }
+
+        return array_values(array_unique($refused));
+    }
+
+    /** @param  array{till: string, token: string, person: int, product: string, plan: string}  $known */
+    private function again(array $known): void
+    {
+        $this->book->asked($known['till'], $known['token']);
+        $product = $this->space->blueprint()->product($known['product']);
+        $person = $this->person($known['person']);
+        if ($product !== null && $person !== null) {
+            $this->took($known['till'], $known['token'], $person, $product, $known['plan'], $this->till($known['till'])->told($known['token']));
+        }
+    }
+
+    /** Gives back what was paid last for a purchase; the person has it no more. */
+    public function giveBack(Row $person, int $purchase): void
+    {
+        $known = $this->book->paid($person, $purchase) ?? throw new Refused('There is nothing of it to give back.');
+        $product = $this->space->blueprint()->product($known['product']) ?? throw new Refused('This product is no longer there.');
+        $told = $this->till($known['till'])->giveBack($known['token']);
+        $this->took($known['till'], $known['token'], $person, $product, $known['plan'], $told);
+    }
+
+    private function settled(\stdClass $checkout): bool
+    {
+        $told = $this->till((string) $checkout->till)->told((string) $checkout->session);
+        $person = $this->person((int) $checkout->person);
+        $product = $this->space->blueprint()->product((string) $checkout->product);
+        if ($told->isPaid() && $person !== null && $product !== null) {
+            $this->took((string) $checkout->till, (string) $checkout->session, $person, $product, (string) $checkout->plan, $told);
+        }
+        if ($told->isPaid() || $told->isOver()) {
+            $this->database->table('_checkouts')->where('id', $checkout->id)->update(['open' => false]);
+        }
+
+        return $told->isPaid();
+    }
+
+    private function person(int $id): ?Row
+    {
+        $people = $this->space->blueprint()->peopleTable();
+
+        return $people === null ? null : $this->space->store()->byIds($people, [$id])[$id] ?? null;
+    }
+
+    private function took(string $till, string $token, Row $person, Product $product, string $plan, Told $told): void
+    {
+        if ($told->account !== '' && ! hash_equals($this->account($person->id), $told->account)) {
+            throw new Refused('This purchase belongs to somebody else.');
+        }
+        if ($told->events === []) {
+            return;
+        }
+        if ($this->book->takeAll($till, $token, $person, $product, $told->events, $plan) > 0) {
+            // Where it cannot be said just now it is said later; what was bought is there.
+            rescue(fn () => $this->thank($till, $token), report: false);
+        }
+    }
+
+    /** Says to a till that what was bought was given; of what is used up, once it was. */
+    private function thank(string $till, string $token): void
+    {
+        foreach ($this->book->called($till, $token) as $known) {
+            $used = $this->space->blueprint()->product($known['product'])?->sold === Product::USED;
+            if (! $known['received'] && ! $this->book->owes($till, $token)) {
+                $this->till($till)->received($token, $used);
+                $this->book->received($till, $token);
+            }
+        }
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Earnings\Tills;
+
+use App\Models\App;
+use Lanai\Core\Earnings\Sold;
+
+/** What the tills of stores have in common: products that are put up first, a sheet, and that it is said what was given. */
+abstract readonly class StoreTill implements Till
+{
+    protected Line $line;
+
+    /** The app, as the store knows it. */
+    protected string $package;
+
+    public function __construct(App $app)
+    {
+        $store = $this->sold()->value;
+        $this->line = new Line(config("lanai.stores.$store.url").'/billing', (string) config("lanai.stores.$store.token"), $store);
+        $package = $app->revision->read()->release->package;
+        $this->package = $package === '' ? 'practice.'.strtr($app->slug, '-', '_') : $package;
+    }
+
+    public function begin(Offered $offered, string $key): array
+    {
+        $sent = [
+            'product' => $offered->id(),
+            'account' => $offered->account,
+            'shop' => $offered->shop,
+            'back' => $offered->back,
+            'notify' => $offered->notify,
+            'first' => $offered->freeDays && $offered->lower,
+        ];
+
+        return Line::begun($this->line->ask('POST', "/$this->package/purchases", $sent, $key));
+    }
+
+    public function told(string $token): Told
+    {
+        return $this->read($token, $this->line->ask('GET', "/$this->package/purchases/$token"));
+    }
+
+    public function turn(string $token, bool $stays): Told
+    {
+        return $this->done($token, $stays ? 'stay' : 'end');
+    }
+
+    public function giveBack(string $token): Told
+    {
+        return $this->done($token, 'refund');
+    }
+
+    public function close(string $token): Told
+    {
+        return $this->done($token, 'close');
+    }
+
+    public function received(string $token, bool $usedUp): void
+    {
+        $this->done($token, $usedUp ? 'consume' : 'acknowledge');
+    }
+
+    public function shelf(): array
+    {
+        $products = $this->line->ask('GET', "/$this->package/products")['products'] ?? [];
+
+        return array_filter(is_array($products) ? $products : [], is_array(...));
+    }
+
+    public function putUp(Offered $offered): void
+    {
+        $this->line->ask('PUT', "/$this->package/products/{$offered->id()}", $offered->terms());
+    }
+
+    private function done(string $token, string $what): Told
+    {
+        return $this->read($token, $this->line->ask('POST', "/$this->package/purchases/$token/$what"));
+    }
+
+    /** @param  array<string, mixed>  $answer */
+    abstract protected function read(string $token, array $answer): Told;
+
+    abstract public function sold(): Sold;
+}

@@ -1,0 +1,415 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Apps\RevisionBook;
+use App\Earnings\Counter;
+use App\Earnings\PurchaseBook;
+use App\Earnings\Refusals;
+use App\Earnings\Tills\Forged;
+use App\Earnings\Tills\Offered;
+use App\Models\App;
+use App\Records\DataFile;
+use App\Records\DataSet;
+use App\Space;
+use DateTimeImmutable;
+use DateTimeZone;
+use Illuminate\Database\Connection;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Http;
+use Lanai\Core\Formula\Moment;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Row;
+use Lanai\Core\Model\StoredValue;
+use Lanai\Core\Play\Visit;
+use Lanai\Core\Rows\Refused;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Standins\Till\Chain;
+use Standins\Till\Drawer;
+use Standins\Till\Till;
+use Standins\Till\Tokens;
+use Tests\PracticeServices;
+use Tests\TestCase;
+
+/** What every till keeps to, whichever it is: the same test for all of them, over HTTP. */
+final class TillsContractTest extends TestCase
+{
+    use PracticeServices;
+
+    private const APP = <<<'APP'
+    app Reef
+    sign-in at In
+      as a guest
+    table People, each a Person, who sign in
+      Name is a text, required
+      Candles is a whole number
+      Member is an entitlement
+    product Club is a subscription, giving Member
+      plan Monthly, every month at 3.99 EUR
+      plan Yearly, every year at 29.99 EUR, after 7 days free
+    product Chart is bought once, at 4.99 EUR, giving Member
+    product Candle is used up, at 1.99 EUR
+      bought:
+        raise me.candles by 1
+    screen Start, first
+      Text "Member: {me.member}"
+    screen In
+      Text "in"
+    APP;
+
+    private App $reef;
+
+    private Row $ada;
+
+    private string $till;
+
+    protected static function more(): array
+    {
+        return ['LANAI_STANDIN_TOKEN' => 'a-key-for-the-till'];
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function tills(): iterable
+    {
+        yield 'cards' => ['card'];
+        yield 'Quay' => ['quay'];
+        yield 'Pier' => ['pier'];
+    }
+
+    /** @param  string  $script  of the app; at the till stands what APP says */
+    private function prepare(string $till, string $script = self::APP): void
+    {
+        $base = 'http://127.0.0.1:'.self::$port;
+        config([
+            'lanai.till' => ['url' => "$base/till", 'key' => 'a-key-for-the-till', 'secret' => ''],
+            'lanai.stores.quay' => ['url' => "$base/quay", 'token' => 'a-key-for-the-till'],
+            'lanai.stores.pier' => ['url' => "$base/pier", 'token' => 'a-key-for-the-till', 'root' => self::$practice.'/pier-root.pem'],
+        ]);
+        $this->till = $till;
+        $this->reef = app(RevisionBook::class)->begin($this->stranger(), Blueprint::fromScript($script));
+        $store = $this->space()->store();
+        $people = $this->space()->blueprint()->table('People');
+        [$id, $other] = [$store->add($people, ['name' => 'Ada']), $store->add($people, ['name' => 'Ben'])];
+        $this->ada = $store->byIds($people, [$id, $other])[$id];
+        foreach (Blueprint::fromScript(self::APP)->products as $product) {
+            foreach ($product->plans ?: [null] as $plan) {
+                $this->counter()->till($till)->putUp(new Offered($product, $plan));
+            }
+        }
+    }
+
+    #[DataProvider('tills')]
+    public function test_what_is_paid_is_had_until_it_ends_and_goes_on_when_taken_back(string $till): void
+    {
+        $this->prepare($till);
+        $page = $this->begin('club', 'monthly');
+        self::assertStringContainsString('€3.99 every month', Http::get($page)->body());
+        self::assertFalse($this->has());
+        $this->pay($page);
+        self::assertTrue($this->has());
+        $club = $this->space()->blueprint()->product('club');
+        $this->counter()->turn($this->ada, $club, false);
+        self::assertSame('ending', $this->own()['status']);
+        $this->counter()->turn($this->ada, $club, true);
+        self::assertSame('active', $this->own()['status']);
+        // Asked again and again, nothing is there twice.
+        $this->counter()->restore($this->ada);
+        $this->counter()->askAround();
+        self::assertCount(3, $this->own()['events']);
+        self::assertSame(-335, (int) $this->database()->table('_ledger')->where(['why' => 'paid', 'account' => 'received in advance'])->value('amount'));
+        self::assertSame([], (new PurchaseBook($this->space()))->check());
+    }
+
+    #[DataProvider('tills')]
+    public function test_it_is_renewed_as_time_runs_and_a_card_that_fails_is_told(string $till): void
+    {
+        $this->prepare($till);
+        $this->pay($this->begin('club', 'monthly'), fails: true, short: true);
+        self::assertSame('active', $this->own()['status']);
+        // A month passes in five minutes; the till is told to remember that it began earlier.
+        $this->earlier(400);
+        $this->database()->table('_purchases')->update(['asked' => 0]);
+        $this->counter()->restore($this->ada);
+        self::assertSame(['bought', 'a payment failed'], array_slice(array_column($this->own()['events'], 'what'), 0, 2));
+    }
+
+    #[DataProvider('tills')]
+    public function test_money_that_is_given_back_takes_what_it_paid_for(string $till): void
+    {
+        $this->prepare($till);
+        $this->pay($this->begin('chart'));
+        self::assertTrue($this->has());
+        self::assertSame('Ada', $this->ada->label());
+        $this->counter()->giveBack($this->ada, $this->own()['id']);
+        self::assertFalse($this->has());
+        self::assertSame('revoked', $this->own()['status']);
+        $owed = (int) $this->database()->table('_ledger')->where('account', 'like', 'owed by %')->sum('amount');
+        self::assertSame(0, $owed, 'What the till owed it owes no more.');
+        $this->expectException(Refused::class);
+        $ben = $this->space()->store()->byIds($this->space()->blueprint()->table('People'), [$this->ada->id + 1])[$this->ada->id + 1];
+        $this->counter()->giveBack($ben, $this->own()['id']);
+    }
+
+    #[DataProvider('tills')]
+    public function test_what_is_used_up_can_be_bought_again_and_is_given_each_time(string $till): void
+    {
+        $this->prepare($till);
+        foreach ([1, 2] as $times) {
+            $this->pay($this->begin('candle'));
+            self::assertSame($times, (int) $this->database()->table('people')->where('id', $this->ada->id)->value('candles'));
+        }
+        self::assertSame(2, $this->database()->table('_purchases')->where('received', true)->count());
+    }
+
+    #[DataProvider('tills')]
+    public function test_taps_at_the_same_time_come_to_one_page_and_another_plan_takes_its_place(string $till): void
+    {
+        $this->prepare($till);
+        $pages = array_map(fn (): string => $this->begin('club', 'monthly'), range(1, 20));
+        self::assertCount(1, array_unique($pages));
+        $this->begin('club', 'yearly');
+        // The page of the other plan is not to be paid any more.
+        $this->submit($pages[0]);
+        self::assertFalse($this->has());
+        $this->pay($this->begin('club', 'yearly'));
+        self::assertSame(['trial', 'Yearly'], [$this->own()['status'], $this->own()['plan']]);
+        self::assertSame(1, $this->database()->table('_purchases')->count());
+    }
+
+    #[DataProvider('tills')]
+    public function test_a_purchase_of_somebody_else_is_not_taken(string $till): void
+    {
+        $this->prepare($till);
+        $this->pay($this->begin('chart'));
+        // Ben says that what Ada bought is his.
+        $this->database()->table('_purchases')->delete();
+        $this->database()->table('_checkouts')->update(['person' => $this->ada->id + 1, 'open' => true]);
+        $this->counter()->askAround();
+        $taken = $this->database()->table('_purchases')->count();
+        // A provider of cards knows nobody; there the way back is what nobody can guess.
+        self::assertSame($till === 'card' ? 1 : 0, $taken);
+    }
+
+    #[DataProvider('tills')]
+    public function test_its_messages_are_heard_and_nobody_elses(string $till): void
+    {
+        $this->prepare($till);
+        $page = $this->begin('chart');
+        $this->submit($page);
+        self::assertFalse($this->has(), 'Nobody came back.');
+        [$headers, $body] = $this->message($page);
+        self::assertSame(202, $this->heard($headers, $body));
+        self::assertTrue($this->has());
+        // It may come twice.
+        self::assertSame(202, $this->heard($headers, $body));
+        self::assertSame(1, $this->database()->table('_purchases')->count());
+        self::assertSame(401, $this->heard(...$this->message($page, forged: true)));
+        self::assertSame(401, $this->heard($headers, substr_replace($body, 'x', 20, 1)));
+        self::assertSame(401, $this->heard($this->till === 'pier' ? $headers : [], $this->till === 'pier' ? 'x' : $body));
+        self::assertSame(413, $this->heard($headers, str_repeat('x', 70000)));
+        self::assertCount(3, (new Refusals($this->space()))->last(9));
+        try {
+            $this->counter()->till($till)->heard(array_change_key_case($headers), $body, new DateTimeImmutable('+10 minutes'));
+            self::fail('An old message was taken.');
+        } catch (Forged $forged) {
+            self::assertStringContainsString('old', $forged->getMessage());
+        }
+    }
+
+    /** @param  array<string, string>  $headers */
+    private function heard(array $headers, string $body): int
+    {
+        $server = $this->transformHeadersToServerVars($headers);
+
+        return $this->call('POST', "/heard/$this->till/sandbox/{$this->reef->slug}", [], [], [], $server, $body)->getStatusCode();
+    }
+
+    public function test_what_is_used_outside_the_app_is_paid_by_card_in_every_package_and_stands_on_no_shelf(): void
+    {
+        $this->prepare('quay', str_replace('is used up, at 1.99 EUR', 'is used up, at 1.99 EUR, used outside the app', self::APP));
+        self::assertStringContainsString('/till/pay/', $this->begin('candle'));
+        self::assertStringContainsString('/quay/billing/pay/', $this->begin('chart'));
+        $shelf = $this->actingAs($this->founderOf($this->reef))->getJson("/api/apps/{$this->reef->id}/tills/sandbox")->assertOk();
+        self::assertMeets('studio', (string) $shelf->getContent(), 'TillsState');
+        self::assertSame(['club.monthly', 'club.yearly', 'chart'], array_column($shelf->json('tills.1.shelf'), 'id'));
+    }
+
+    public function test_a_shelf_says_what_differs_and_is_put_right(): void
+    {
+        $map = "product Map is bought once, at 2.50 EUR, giving Member\n";
+        $this->prepare('quay', str_replace(['3.99 EUR', 'product Chart'], ['4.49 EUR', "{$map}product Chart"], self::APP));
+        $this->actingAs($this->founderOf($this->reef));
+        $at = "/api/apps/{$this->reef->id}/tills/sandbox";
+        $differs = fn (array $tills): array => array_column($tills['tills'][1]['shelf'], 'differs', 'id');
+        self::assertSame(
+            ['club.monthly' => 'differs in its price and its price at first', 'club.yearly' => '', 'map' => 'is not there', 'chart' => '', 'candle' => ''],
+            $differs($this->getJson($at)->json()),
+        );
+        self::assertSame('This is not sold here yet.', $this->refusals(fn () => $this->begin('map'))[0]);
+        self::assertSame([], array_filter($differs($this->postJson("$at/quay")->assertOk()->json())));
+        config(['lanai.stores.quay.url' => 'http://127.0.0.1:1']);
+        self::assertSame('Quay does not answer just now.', $this->getJson($at)->json('tills.1.trouble'));
+        $this->postJson("$at/quay")->assertStatus(422);
+        $this->postJson("$at/card")->assertNotFound();
+    }
+
+    public function test_a_store_gives_the_money_back_where_it_hears_nothing_and_hears_of_it_here(): void
+    {
+        $this->prepare('quay');
+        $page = $this->begin('chart');
+        $this->submit($page);
+        // Somebody paid, and Lanai was away for four days.
+        $this->earlier(4 * 86400);
+        $this->counter()->askAround();
+        self::assertSame(['bought', 'was given back'], array_column($this->own()['events'], 'what'));
+        self::assertFalse($this->has());
+    }
+
+    public function test_the_founder_gives_money_back_and_reads_the_books(): void
+    {
+        $this->prepare('card');
+        $this->pay($this->begin('chart'));
+        $this->pay($this->begin('candle'));
+        $this->actingAs($this->founderOf($this->reef));
+        $purchases = "/api/apps/{$this->reef->id}/purchases/sandbox/{$this->ada->id}";
+        $chart = array_column($this->getJson($purchases)->json('purchases'), 'id', 'product')['Chart'];
+        $back = $this->postJson("$purchases/$chart/back")->assertOk();
+        self::assertMeets('studio', (string) $back->getContent(), 'PersonsPurchases');
+        self::assertFalse(array_column($back->json('purchases'), 'has', 'product')['Chart']);
+        $this->postJson("$purchases/999/back")->assertStatus(422);
+        $at = "/api/apps/{$this->reef->id}/books/sandbox";
+        $month = gmdate('Y-m');
+        $books = $this->getJson("$at?period=$month")->assertOk();
+        self::assertMeets('studio', (string) $books->getContent(), 'BooksState');
+        // Of 1.99 with 19 % in it 1.67 are without; the chart came and went.
+        self::assertSame([['country' => 'DE', 'rate' => '19', 'currency' => 'EUR', 'net' => '1.67', 'tax' => '0.32']], $books->json('taxes'));
+        $sums = fn (string $side): float => array_sum(array_map(floatval(...), array_column($books->json('accounts'), $side)));
+        self::assertEqualsWithDelta($sums('debit'), $sums('credit'), 0.001);
+        foreach ([gmdate('Y'), gmdate('Y').'-Q'.intdiv((int) gmdate('n') + 2, 3)] as $period) {
+            self::assertSame($books->json('accounts'), $this->getJson("$at?period=$period")->json('accounts'));
+        }
+        self::assertSame([], $this->getJson("$at?period=2019-Q4")->json('accounts'));
+        $this->getJson("$at?period=2019-Q5")->assertStatus(422);
+        self::assertSame([], $this->postJson("$at/check")->json('wrong'));
+        $journal = $this->get("$at/journal.csv?period=$month")->assertOk()->streamedContent();
+        $lines = array_map(fn (string $line): array => str_getcsv($line, escape: ''), array_slice(explode("\r\n", trim($journal)), 1));
+        $sum = fn (int $column): float => array_sum(array_map(floatval(...), array_column($lines, $column)));
+        self::assertEqualsWithDelta($sum(4), $sum(5), 0.001);
+        $this->artisan('lanai:ledger', ['app' => $this->reef->slug, '--set' => 'sandbox', '--journal' => true, '--month' => $month])->assertSuccessful();
+    }
+
+    #[DataProvider('tills')]
+    public function test_a_till_that_is_silent_or_strange_is_said_and_changes_nothing(string $till): void
+    {
+        $this->prepare($till);
+        $this->pay($this->begin('club', 'monthly'));
+        config(['lanai.till.key' => 'another', 'lanai.stores.quay.token' => 'another', 'lanai.stores.pier.token' => 'another']);
+        self::assertNotSame([], $this->refusals(fn () => $this->counter()->restore($this->ada)));
+        config(['lanai.till.url' => 'http://127.0.0.1:1', 'lanai.stores.quay.url' => 'http://127.0.0.1:1', 'lanai.stores.pier.url' => 'http://127.0.0.1:1']);
+        self::assertStringContainsString('does not answer just now', $this->refusals(fn () => $this->begin('candle'))[0]);
+        self::assertTrue($this->has());
+    }
+
+    /** @return list<string> */
+    private function refusals(callable $work): array
+    {
+        try {
+            $work();
+        } catch (Refused $refused) {
+            return [$refused->getMessage()];
+        }
+
+        return [];
+    }
+
+    /** @return array{array<string, string>, string} what the till sends when something happened to a purchase */
+    private function message(string $page, bool $forged = false): array
+    {
+        $id = basename($page);
+        $base = 'http://127.0.0.1:'.self::$port;
+        if ($this->till === 'card') {
+            [$body, $headers] = (new Till(new Drawer(self::$practice), "$base/till", $forged ? 'another' : 'a-key-for-the-till'))->message($id);
+
+            return [$headers, $body];
+        }
+        $signs = $this->till === 'quay' ? new Tokens(self::$practice, "$base/quay") : new Chain(self::$practice);
+        [$body, $headers] = $signs->notice($id, (new Drawer(self::$practice, "$this->till-billing"))->read()['sessions'][$id], $forged);
+
+        return [$headers, $body];
+    }
+
+    /** The till believes that everything began so many seconds earlier. */
+    private function earlier(int $seconds): void
+    {
+        (new Drawer(self::$practice, $this->till === 'card' ? 'till' : "$this->till-billing"))->change(function (array &$all) use ($seconds): void {
+            foreach ($all['sessions'] as &$sale) {
+                $before = fn (string $at): string => (new DateTimeImmutable($at))->modify("-$seconds seconds")->format('c');
+                $sale['first'] = isset($sale['first']) ? $before($sale['first']) : null;
+                foreach ($sale['events'] as &$event) {
+                    $event['at'] = $before($event['at']);
+                    $event['until'] = $event['until'] === null ? null : $before($event['until']);
+                }
+            }
+        });
+    }
+
+    private function submit(string $page): void
+    {
+        Http::withOptions(['allow_redirects' => false])->asForm()->post($page, $this->form(false, false) + ['country' => 'DE', 'do' => 'pay']);
+    }
+
+    private function begin(string $product, string $plan = ''): string
+    {
+        $blueprint = $this->space()->blueprint();
+        $of = $blueprint->product($product);
+        $visit = new Visit(new Moment(new DateTimeImmutable(), new DateTimeZone('UTC')), person: $this->ada->id, till: $this->till);
+
+        return $this->counter()->begin($this->ada, $of, $of->plan($plan), $visit);
+    }
+
+    private function pay(string $page, bool $fails = false, bool $short = false): void
+    {
+        $back = Http::withOptions(['allow_redirects' => false])->asForm()->post($page, $this->form($fails, $short) + ['country' => 'DE', 'do' => 'pay']);
+        $this->get((string) parse_url($back->header('Location'), PHP_URL_PATH))->assertRedirect();
+    }
+
+    /** @return array<string, string> */
+    private function form(bool $fails, bool $short): array
+    {
+        return [
+            'card' => $fails ? '4000000000000119' : '4000000000000002',
+            'tester' => $fails ? 'always' : 'pays',
+            'time' => $short ? 'short' : '',
+        ];
+    }
+
+    private function has(): bool
+    {
+        $now = StoredValue::plain(new DateTimeImmutable());
+
+        return $this->database()->table('_holdings')->where('person', $this->ada->id)->where('ends', '>', $now)->exists();
+    }
+
+    /** @return array<string, mixed> */
+    private function own(): array
+    {
+        return (new PurchaseBook($this->space()))->of($this->ada, new DateTimeImmutable())[0];
+    }
+
+    private function counter(): Counter
+    {
+        return new Counter($this->space());
+    }
+
+    private function database(): Connection
+    {
+        return DB::connection((new DataFile($this->reef, DataSet::Sandbox))->connection);
+    }
+
+    private function space(): Space
+    {
+        return Space::sandbox($this->reef->refresh());
+    }
+}
