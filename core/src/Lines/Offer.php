@@ -59,6 +59,7 @@ final readonly class Offer implements InParts, Labelled
         $product = $scene->blueprint->productCalled($this->product);
         $tills = $scene->beside(Tills::class);
         $nothing = ['label' => $this->product, 'state' => '', 'plans' => [], 'conditions' => '', 'pages' => $tills?->pages() ?? [], 'turn' => ''];
+        $nothing['restores'] = $product?->sold !== Product::USED;
         if ($product === null) {
             return $nothing;
         }
@@ -153,7 +154,8 @@ final readonly class Offer implements InParts, Labelled
         if ($turn !== '') {
             $parts[] = ButtonLine::shape($turn, $pen);
         }
-        $links = ['What I bought before', ...array_column(Nodes::of($node['pages'] ?? [], false), 'label')];
+        $restores = ($node['restores'] ?? true) === true ? ['What I bought before'] : [];
+        $links = [...$restores, ...array_column(Nodes::of($node['pages'] ?? [], false), 'label')];
         $parts[] = new Box(
             flow: 'row',
             children: array_map(

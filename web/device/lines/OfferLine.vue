@@ -24,7 +24,7 @@ const busy = (part: string) => device.isBusy(`${props.node.at}/${part}`)
       {{ node.turn === 'end' ? 'End it' : 'Go on with it' }}
     </button>
     <div class="offer-links">
-      <button :disabled="node.enabled === false" :aria-busy="busy('restore')" @click="tap('restore')">What I bought before</button>
+      <button v-if="node.restores" :disabled="node.enabled === false" :aria-busy="busy('restore')" @click="tap('restore')">What I bought before</button>
       <a v-for="page in node.pages" :key="page.address" :href="page.address" target="_blank" rel="noopener">{{ page.label }}</a>
     </div>
   </section>

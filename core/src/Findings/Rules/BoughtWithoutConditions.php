@@ -7,6 +7,7 @@ namespace Lanai\Core\Findings\Rules;
 use Lanai\Core\Effects\BuyProduct;
 use Lanai\Core\Effects\RestorePurchases;
 use Lanai\Core\Findings\Finding;
+use Lanai\Core\Findings\Mend;
 use Lanai\Core\Findings\Reading;
 use Lanai\Core\Findings\Rule;
 use Lanai\Core\Findings\Station;
@@ -52,8 +53,11 @@ final class BoughtWithoutConditions implements Rule
         }
         foreach ($reading->blueprint->products as $i => $product) {
             $bought = self::named($reading, BuyProduct::class);
-            if ($product->sold !== '' && ! isset($offered[mb_strtolower($product->name)]) && ! isset($bought[mb_strtolower($product->name)])) {
-                yield Finding::warning(self::class, "/products/$i", "$product->name is sold nowhere: no screen offers it.");
+            if ($product->isWhole() && ! isset($offered[mb_strtolower($product->name)]) && ! isset($bought[mb_strtolower($product->name)])) {
+                $line = ['op' => 'add', 'path' => '/screens/0/lines/-', 'value' => ['kind' => 'offer', 'product' => $product->name]];
+                $screen = $reading->blueprint->screens[0] ?? null;
+                $mend = $screen === null ? null : new Mend("Offer it at the end of “{$screen->name}”", [$line]);
+                yield Finding::warning(self::class, "/products/$i", "$product->name is sold nowhere: no screen offers it.", $mend);
             }
         }
     }

@@ -82,6 +82,12 @@ final readonly class Product implements HasSentence
         return $this->sold === self::KEPT || $this->sold === self::USED;
     }
 
+    /** Whether it can be sold. */
+    public function isWhole(): bool
+    {
+        return $this->isPaidOnce() ? $this->hasPrice() : array_filter($this->plans, fn (Plan $plan): bool => $plan->isWhole()) !== [];
+    }
+
     /** Whether nothing of its price is still to be filled in. */
     public function hasPrice(): bool
     {
