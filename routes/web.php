@@ -139,6 +139,9 @@ Route::prefix('api')->group(function (): void {
                 Route::get('', [C\BooksController::class, 'show']);
                 Route::post('check', [C\BooksController::class, 'check'])->middleware('throttle:rehearsal');
                 Route::get('journal.csv', [C\BooksController::class, 'journal']);
+                Route::patch('seller', [C\BooksController::class, 'seller']);
+                Route::get('receipts/{number}.pdf', [C\BooksController::class, 'receipt'])->where('number', '[0-9]{1,9}');
+                Route::get('receipts/{number}.xml', [C\BooksController::class, 'invoice'])->where('number', '[0-9]{1,9}');
             });
         Route::get('apps/{app}/tide', [C\EarningsController::class, 'tide']);
         Route::post('apps/{app}/tide', [C\EarningsController::class, 'tell']);
@@ -174,6 +177,10 @@ Route::get('p/{slug}/{key}', [C\PublicPageController::class, 'show'])
     ->whereIn('key', ['privacy', 'terms', 'deletion'])
     ->middleware('throttle:page');
 Route::post('p/{slug}/deletion', [C\PublicPageController::class, 'delete'])->middleware('throttle:deletion');
+Route::get('receipt/{set}/{slug}/{number}', [C\BooksController::class, 'paper'])
+    ->where(['set' => 'sandbox|live', 'number' => '[0-9]{1,9}'])
+    ->middleware(['signed', 'throttle:page'])
+    ->name('receipt');
 Route::get('paid/{set}/{key}/{token}', [C\PaidController::class, 'show'])
     ->where(['set' => 'sandbox|live', 'token' => '[0-9a-f-]{36}'])
     ->middleware('throttle:back');
@@ -185,4 +192,7 @@ Route::get('deck/{key}', [C\DeviceController::class, 'page'])
     ->defaults('way', 'deck')
     ->middleware('auth');
 
-Route::get('{any?}', fn (Request $request) => response()->view('studio'))->where('any', '(?!api/|device/|build/|back/|paid/|p/|rest/|hook/|heard/|reach/).*');
+Route::get('{any?}', fn (Request $request) => response()->view('studio'))->where(
+    'any',
+    '(?!api/|device/|build/|back/|paid/|p/|rest/|hook/|heard/|receipt/|reach/).*',
+);

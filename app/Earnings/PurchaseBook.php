@@ -83,6 +83,7 @@ final readonly class PurchaseBook
             $table->index(['person', 'product']);
         });
         Refusals::prepare($database);
+        Receipts::prepare($database);
         Owed::prepare($database);
     }
 
@@ -370,6 +371,7 @@ final readonly class PurchaseBook
     {
         $this->database->table(Holdings::STORED)->where('person', $person)->delete();
         $this->database->table('_checkouts')->where('person', $person)->update(['open' => false]);
+        Receipts::forget($this->database, $person);
         $theirs = $this->database->table('_purchases')->where('person', $person);
         $this->atTills()->where('person', $person)->update(['end' => true]);
         $theirs->clone()->update(['person' => null, 'note' => '']);
@@ -438,9 +440,25 @@ final readonly class PurchaseBook
         if ($new !== []) {
             $this->follow($purchase);
             $this->owe($purchase, $new);
+            $this->write($purchase, $new);
         }
 
         return count($new);
+    }
+
+    /** @param  non-empty-list<Event>  $new  for which receipts may be due */
+    private function write(int $purchase, array $new): void
+    {
+        $of = $this->database->table('_purchases')->where('id', $purchase)->first();
+        if ($of === null || $of->till === self::GIFT || str_starts_with((string) $of->token, 'story-')) {
+            return;
+        }
+        $product = $this->space->blueprint()->product((string) $of->product);
+        $plan = $product?->plan((string) $of->plan);
+        $people = $this->space->blueprint()->peopleTable();
+        $person = $people === null || $of->person === null ? null : $this->space->store()->byIds($people, [(int) $of->person])[(int) $of->person] ?? null;
+        $item = ($product === null ? (string) $of->product : $product->name).($plan === null ? '' : ", $plan->name");
+        (new Receipts($this->space))->issue($purchase, $this->events([$purchase])[$purchase] ?? [], $new, $item, $person?->label() ?? '');
     }
 
     /** @param  non-empty-list<Event>  $events */

@@ -24,6 +24,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property list<int> $undo ids of revisions that can be taken back, the newest last
  * @property list<int> $redo
  * @property bool $sells whether anything of it was ever about to be bought: then its tills are asked how it went
+ * @property array<string, string>|null $seller  who sells, as receipts name them
  * @property array<string, mixed>|null $rehearsal what the founder takes for likely, by product
  * @property Revision $revision
  * @property Revision|null $liveRevision
@@ -37,7 +38,7 @@ final class App extends Model
     protected $attributes = ['address' => '', 'api_public' => false, 'sells' => false];
 
     /** @var array<string, string> */
-    protected $casts = ['api_public' => 'boolean', 'sells' => 'boolean', 'undo' => 'array', 'redo' => 'array', 'rehearsal' => 'array'];
+    protected $casts = ['api_public' => 'boolean', 'sells' => 'boolean', 'undo' => 'array', 'redo' => 'array', 'rehearsal' => 'array', 'seller' => 'array'];
 
     /** @return BelongsTo<Revision, $this> */
     public function revision(): BelongsTo

@@ -158,22 +158,8 @@ final class SignedByChainTest extends TestCase
             'leaf' => self::$made['leaf'][1],
             'chain' => $this->chain(),
         ]));
-        $script = <<<'JS'
-            import { CompactSign, compactVerify, importPKCS8, importX509 } from 'jose'
-            import { readFileSync } from 'node:fs'
-            const given = JSON.parse(readFileSync(process.argv[2], 'utf8'))
-            const read = await compactVerify(given.signed, await importX509(given.leaf, 'ES256'), { algorithms: ['ES256'] })
-            const key = await importPKCS8(given.key, 'ES256')
-            const signed = await new CompactSign(read.payload).setProtectedHeader({ alg: 'ES256', x5c: given.chain }).sign(key)
-            process.stdout.write(JSON.stringify({ read: JSON.parse(new TextDecoder().decode(read.payload)), signed }))
-            JS;
-        file_put_contents($file = base_path('storage/framework/jose-'.bin2hex(random_bytes(6)).'.mjs'), $script);
-        try {
-            $node = new Process(['node', $file, self::$folder.'/in.json'], base_path());
-            $node->mustRun();
-        } finally {
-            unlink($file);
-        }
+        $node = new Process(['node', 'tests/reference/jws.mjs', self::$folder.'/in.json'], base_path());
+        $node->mustRun();
         $answer = json_decode($node->getOutput(), true);
         self::assertSame(['purchase' => 'p1', 'amount' => 399], $answer['read']);
         self::assertSame($answer['read'], $this->read($answer['signed']));

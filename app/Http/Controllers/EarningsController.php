@@ -57,7 +57,7 @@ final class EarningsController
     {
         $told = $request->validate([
             'product' => ['required', 'string', 'max:100'],
-            'until' => ['nullable', 'string', 'date', 'after:now', 'before:2200-01-01'],
+            'until' => ['bail', 'nullable', 'string', 'date', 'after:now', 'before:2200-01-01'],
             'note' => ['nullable', 'string', 'max:200'],
         ]);
         [$space, $row] = self::somebody($app, $set, $person);
@@ -112,7 +112,7 @@ final class EarningsController
     /** The purchases of the sandbox on an axis of time, and what they have brought until a moment. */
     public function tide(Request $request, App $app): JsonResponse
     {
-        $request->validate(['now' => ['nullable', 'string', 'date', 'after:2000-01-01', 'before:2200-01-01']]);
+        $request->validate(['now' => ['bail', 'nullable', 'string', 'date', 'after:2000-01-01', 'before:2200-01-01']]);
 
         return response()->json(self::seen($request, $app));
     }
@@ -126,8 +126,8 @@ final class EarningsController
             'plan' => ['nullable', 'string', 'max:100'],
             'story' => ['required', Rule::in(array_map(fn (Story $s): string => $s->name, Story::cases()))],
             'sold' => ['required', Rule::enum(Sold::class)->only(Sold::kinds())],
-            'from' => ['required', 'string', 'date', 'after:2000-01-01', 'before:2100-01-01'],
-            'now' => ['nullable', 'string', 'date', 'after:2000-01-01', 'before:2200-01-01'],
+            'from' => ['bail', 'required', 'string', 'date', 'after:2000-01-01', 'before:2100-01-01'],
+            'now' => ['bail', 'nullable', 'string', 'date', 'after:2000-01-01', 'before:2200-01-01'],
         ]);
         [$space, $row] = self::somebody($app, 'sandbox', (int) $told['person']);
         $product = $space->blueprint()->product($told['product']) ?? abort(404);

@@ -37,6 +37,45 @@ async function check() {
     found.value = error instanceof Declined ? error.message : String(error)
   }
 }
+const blanks = [
+  { key: 'name', label: 'Name' },
+  { key: 'street', label: 'Street' },
+  { key: 'code', label: 'Postal code' },
+  { key: 'city', label: 'City' },
+  { key: 'country', label: 'Country, in two letters' },
+  { key: 'vat', label: 'VAT number' },
+] as const
+const saved = ref('')
+async function keepSeller() {
+  saved.value = ''
+  try {
+    const { seller } = await api.patch<Pick<BooksState, 'seller'>>(`${path.value}/seller`, state.value!.seller)
+    state.value = { ...state.value!, seller }
+    saved.value = 'Kept. Receipts name you so from now on.'
+  } catch (error) {
+    saved.value = error instanceof Declined ? error.message : String(error)
+  }
+}
+
+/** The receipt of which an invoice is wanted; 0 for none. */
+const invoiced = ref(0)
+const company = ref({ buyer: '', vat: '', country: '' })
+async function invoice() {
+  saved.value = ''
+  const address = `/api/${path.value}/receipts/${invoiced.value}.xml?${new URLSearchParams(company.value)}`
+  const answer = await fetch(address, { headers: { Accept: 'application/json' } })
+  if (!answer.ok) {
+    saved.value = ((await answer.json().catch(() => null)) as { message?: string } | null)?.message ?? 'The invoice could not be made.'
+    return
+  }
+  const link = document.createElement('a')
+  link.href = URL.createObjectURL(await answer.blob())
+  link.download = `invoice-${invoiced.value}.xml`
+  link.click()
+  URL.revokeObjectURL(link.href)
+  invoiced.value = 0
+}
+const day = (at: string) => new Date(at).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', timeZone: 'UTC' })
 const journal = computed(() => `/api/${path.value}/journal.csv?${new URLSearchParams({ period: period.value })}`)
 </script>
 
@@ -105,6 +144,64 @@ const journal = computed(() => `/api/${path.value}/journal.csv?${new URLSearchPa
       </table>
       <p v-else class="small">You owe no tax office anything of it: the stores that sold it do.</p>
     </template>
+    <h2 class="people-head">Receipts</h2>
+    <p v-if="!state.receipts.length" class="small">
+      None in {{ state.inWords }}. Whoever pays by card is sent one, numbered without gaps; stores sell in their own name and send their own.
+    </p>
+    <template v-else>
+      <p v-if="state.receiptsInAll > state.receipts.length" class="small">The last {{ state.receipts.length }} of {{ state.receiptsInAll }}.</p>
+      <table class="books">
+        <thead>
+          <tr>
+            <th scope="col">number</th>
+            <th scope="col">day</th>
+            <th scope="col">to</th>
+            <th scope="col">what</th>
+            <th scope="col" class="sum">with tax</th>
+            <th scope="col" aria-label="as a file" />
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="r in state.receipts" :key="r.number">
+            <th scope="row">{{ r.number }}{{ r.back ? ', credit note' : '' }}</th>
+            <td>{{ day(r.at) }}</td>
+            <td>{{ r.buyer || 'somebody who is gone' }}</td>
+            <td>{{ r.item }}</td>
+            <td class="sum">{{ r.back ? '−' : '' }}{{ r.gross }} {{ r.currency }}</td>
+            <td>
+              <a :href="`/api/${path}/receipts/${r.number}.pdf`" target="_blank" rel="noopener" :aria-label="`Receipt ${r.number} as PDF`">PDF</a>
+              <button class="link" :aria-label="`Receipt ${r.number} as an invoice for a company`" @click="invoiced = r.number">for a company</button>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+      <form v-if="invoiced" class="gift" @submit.prevent="invoice">
+        Receipt {{ invoiced }} as an electronic invoice (EN 16931) for
+        <input v-model="company.buyer" class="grid-search" required maxlength="200" placeholder="Name of the company" aria-label="Name of the company" />
+        <input v-model="company.vat" class="grid-search" maxlength="20" placeholder="Its VAT number" aria-label="Its VAT number" />
+        <input
+          v-model="company.country"
+          class="grid-search"
+          required
+          maxlength="2"
+          pattern="[A-Z]{2}"
+          placeholder="Country, such as DE"
+          aria-label="Its country, in two letters"
+        />
+        <v-btn type="submit" size="small" variant="tonal" color="primary">Make it</v-btn>
+        <button type="button" class="link" @click="invoiced = 0">Leave it</button>
+      </form>
+    </template>
+    <details class="seller">
+      <summary>Who sells, as receipts name you: {{ state.seller.name }}</summary>
+      <form @submit.prevent="keepSeller">
+        <label v-for="b in blanks" :key="b.key"
+          >{{ b.label }} <input v-model="state.seller[b.key]" class="grid-search" maxlength="200" :required="b.key === 'name'"
+        /></label>
+        <v-btn type="submit" size="small" variant="tonal" color="primary">Keep it</v-btn>
+      </form>
+    </details>
+    <p v-if="saved" class="small" role="status">{{ saved }}</p>
     <div class="page-end">
       <v-btn :href="journal" size="small" variant="tonal" color="primary" :disabled="!state.accounts.length">The journal, for your accountant</v-btn>
       <v-btn size="small" variant="text" @click="check">Check the books</v-btn>
@@ -143,6 +240,29 @@ const journal = computed(() => `/api/${path.value}/journal.csv?${new URLSearchPa
 .books thead th {
   font-size: 0.8rem;
   opacity: 0.8;
+}
+
+.seller {
+  margin: 4px 0 18px;
+}
+
+.seller summary {
+  cursor: pointer;
+  padding: 8px 0;
+}
+
+.seller form {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px 16px;
+  align-items: end;
+  padding: 8px 0;
+}
+
+.seller label {
+  display: flex;
+  flex-direction: column;
+  font-size: 0.85rem;
 }
 
 .books .sum {

@@ -54,12 +54,22 @@ final class BoughtWithoutConditions implements Rule
         foreach ($reading->blueprint->products as $i => $product) {
             $bought = self::named($reading, BuyProduct::class);
             if ($product->isWhole() && ! isset($offered[mb_strtolower($product->name)]) && ! isset($bought[mb_strtolower($product->name)])) {
-                $line = ['op' => 'add', 'path' => '/screens/0/lines/-', 'value' => ['kind' => 'offer', 'product' => $product->name]];
-                $screen = $reading->blueprint->screens[0] ?? null;
-                $mend = $screen === null ? null : new Mend("Offer it at the end of “{$screen->name}”", [$line]);
+                $mend = self::offering($reading, $product);
                 yield Finding::warning(self::class, "/products/$i", "$product->name is sold nowhere: no screen offers it.", $mend);
             }
         }
+    }
+
+    private static function offering(Reading $reading, Product $product): ?Mend
+    {
+        $screen = $reading->blueprint->screens[0] ?? null;
+        if ($screen === null) {
+            return null;
+        }
+        $line = ['kind' => 'offer', 'product' => $product->name];
+        $add = $screen->lines() === [] ? ['path' => '/screens/0/lines', 'value' => [$line]] : ['path' => '/screens/0/lines/-', 'value' => $line];
+
+        return new Mend("Offer it at the end of “{$screen->name}”", [['op' => 'add'] + $add]);
     }
 
     /**
