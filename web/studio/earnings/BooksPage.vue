@@ -168,7 +168,7 @@ const journal = computed(() => `/api/${path.value}/journal.csv?${new URLSearchPa
             <td>{{ r.buyer || 'somebody who is gone' }}</td>
             <td>{{ r.item }}</td>
             <td class="sum">{{ r.back ? '−' : '' }}{{ r.gross }} {{ r.currency }}</td>
-            <td>
+            <td class="files">
               <a :href="`/api/${path}/receipts/${r.number}.pdf`" target="_blank" rel="noopener" :aria-label="`Receipt ${r.number} as PDF`">PDF</a>
               <button class="link" :aria-label="`Receipt ${r.number} as an invoice for a company`" @click="invoiced = r.number">for a company</button>
             </td>
@@ -240,6 +240,12 @@ const journal = computed(() => `/api/${path.value}/journal.csv?${new URLSearchPa
 .books thead th {
   font-size: 0.8rem;
   opacity: 0.8;
+}
+
+.books .files {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 14px;
 }
 
 .seller {
