@@ -112,7 +112,6 @@ final class EarningsController
     /** The purchases of the sandbox on an axis of time, and what they have brought until a moment. */
     public function tide(Request $request, App $app): JsonResponse
     {
-        $request->validate(['now' => ['bail', 'nullable', 'string', 'date', 'after:2000-01-01', 'before:2200-01-01']]);
 
         return response()->json(self::seen($request, $app));
     }
@@ -145,6 +144,7 @@ final class EarningsController
     /** A made-up customer is forgotten. */
     public function forget(Request $request, App $app, int $purchase): JsonResponse
     {
+        $request->validate(['now' => ['bail', 'nullable', 'string', 'date', 'after:2000-01-01', 'before:2200-01-01']]);
         abort_unless((new Tide(Space::sandbox($app)))->forget($purchase), 404);
 
         return response()->json(self::seen($request, $app));
@@ -153,6 +153,7 @@ final class EarningsController
     /** @return array<string, mixed> */
     private static function seen(Request $request, App $app): array
     {
+        $request->validate(['now' => ['bail', 'nullable', 'string', 'date', 'after:2000-01-01', 'before:2200-01-01']]);
         $now = $request->filled('now') ? $request->string('now')->value() : 'now';
 
         return (new Tide(Space::sandbox($app)))->at(new DateTimeImmutable($now));
