@@ -151,6 +151,7 @@ final readonly class RehearsalDesk
             'bank' => $money($outlook->bank),
             'tax' => $money($outlook->tax),
             'each' => round($outlook->each[$months - 1] / $unit, 2),
+            'kept' => array_map(fn (float $share): float => round($share, 3), $outlook->kept),
             'stay' => round($outlook->stay, 1),
             'returns' => $assumed['spent'] > 0 ? $outlook->returns((int) round($assumed['spent'] * $unit)) : null,
         ];

@@ -85,6 +85,14 @@ test('a rehearsal answers to its blanks, its slider and its price is written int
   const last = await chart.getAttribute('aria-valuetext')
   await page.keyboard.press('ArrowLeft')
   await expect(chart).not.toHaveAttribute('aria-valuetext', last ?? '')
+
+  // What came stands below it: nothing in the live app yet, something in the sandbox.
+  await expect(page.getByText('Nobody has bought it in the live app yet.')).toBeVisible()
+  await page.getByLabel('Of which data set').getByRole('button', { name: 'Sandbox' }).click()
+  const stayed = page.getByRole('region', { name: 'Who stayed, by the month in which they began' })
+  await expect(stayed.getByRole('rowheader', { name: 'rehearsed' })).toBeVisible()
+  await expect(page.getByText('Dots are the people who came')).toBeVisible()
+  await nothingSerious(page, '.surface')
 })
 
 test('what somebody is given opens for them at once, and is taken back', async ({ page }) => {

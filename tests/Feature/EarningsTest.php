@@ -5,11 +5,18 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Apps\RevisionBook;
+use App\Earnings\PurchaseBook;
+use App\Earnings\Tide;
 use App\Models\App;
 use App\Models\Founder;
 use App\Records\DataFile;
 use App\Records\DataSet;
+use App\Space;
+use DateTimeImmutable;
+use DateTimeZone;
 use Illuminate\Support\Facades\DB;
+use Lanai\Core\Earnings\Sold;
+use Lanai\Core\Earnings\Story;
 use Lanai\Core\Model\Blueprint;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
@@ -153,6 +160,31 @@ final class EarningsTest extends TestCase
         foreach (['rehearsal', 'purchases/sandbox/1'] as $path) {
             self::assertContains($this->postJson("/api/apps/$app->id/$path", ['product' => 'membership'])->getStatusCode(), [403, 404]);
         }
+    }
+
+    public function test_what_came_stands_beside_what_was_rehearsed(): void
+    {
+        $app = $this->demo();
+        $this->actingAs($this->founderOf($app));
+        $space = Space::sandbox($app);
+        $membership = $space->blueprint()->product('membership');
+        $people = $space->blueprint()->peopleTable();
+        $rows = $space->store()->byIds($people, [1, 2, 3]);
+        $tide = new Tide($space);
+        $from = new DateTimeImmutable('first day of this month 00:00', new DateTimeZone('UTC'));
+        foreach ([1 => Story::Well, 2 => Story::Leaves, 3 => Story::Refund] as $person => $story) {
+            $tide->tell($rows[$person], $membership, $membership->plan('monthly'), $story, Sold::SmallStore, $from->modify('-5 months'), '19');
+        }
+        (new PurchaseBook($space))->give($rows[1], $membership, $from->modify('-5 months'), null);
+        $found = $this->getJson("/api/apps/{$app->id}/figures/sandbox?product=membership")->assertOk();
+        self::assertMeets('studio', (string) $found->getContent(), 'FiguresState');
+        // After a month all three have it; the one who asked for the money back and the one who left do not after two.
+        self::assertSame([3, [3, 1, 1, 1]], [$found->json('cohorts.0.began'), $found->json('cohorts.0.kept')]);
+        self::assertSame($from->modify('-5 months')->format('Y-m'), $found->json('months.0.month'));
+        self::assertSame([3, 1], [$found->json('months.0.people'), $found->json('months.2.people')]);
+        self::assertSame([], $this->getJson("/api/apps/{$app->id}/figures/live?product=membership")->json('cohorts'), 'Gifts are no sale.');
+        $this->getJson("/api/apps/{$app->id}/figures/sandbox?product=nothing")->assertNotFound();
+        $this->getJson("/api/apps/{$app->id}/figures/sandbox")->assertStatus(422);
     }
 
     private function appOf(string $script): App

@@ -17,6 +17,7 @@ use App\Space;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Database\Connection;
+use Illuminate\Http\Client\Pool;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Http;
 use Lanai\Core\Formula\Moment;
@@ -176,6 +177,31 @@ final class TillsContractTest extends TestCase
         $this->pay($this->begin('club', 'yearly'));
         self::assertSame(['trial', 'Yearly'], [$this->own()['status'], $this->own()['plan']]);
         self::assertSame(1, $this->database()->table('_purchases')->count());
+    }
+
+    /** A thousand in all, fifty at a time. */
+    #[DataProvider('tills')]
+    public function test_a_thousand_purchases_at_the_same_time_with_one_key_are_one(string $till): void
+    {
+        $this->prepare($till);
+        $page = $this->begin('chart');
+        $base = 'http://127.0.0.1:'.self::$port;
+        $sent = ['name' => 'Chart', 'price' => 499, 'currency' => 'EUR', 'back' => 'http://localhost/', 'product' => 'chart', 'account' => 'a'];
+        $package = fn (): string => (fn (): string => $this->package)->call($this->counter()->till($till));
+        $url = $till === 'card' ? "$base/till/sessions" : "$base/$till/billing/{$package()}/purchases";
+        $ids = [];
+        for ($round = 0; $round < 20; $round++) {
+            $answers = Http::pool(fn (Pool $pool): array => array_map(
+                fn (): mixed => $pool->withToken('a-key-for-the-till')->withHeaders(['Idempotency-Key' => 'the same'])->post($url, $sent),
+                range(1, 50),
+            ));
+            foreach ($answers as $answer) {
+                self::assertSame(201, $answer->status());
+                $ids[$answer->json('id')] = true;
+            }
+        }
+        self::assertCount(1, $ids);
+        self::assertStringNotContainsString((string) array_key_first($ids), $page, 'Another key is another purchase.');
     }
 
     #[DataProvider('tills')]

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Earnings\Counter;
+use App\Earnings\Figures;
 use App\Earnings\PurchaseBook;
 use App\Earnings\RehearsalDesk;
 use App\Earnings\Shelves;
@@ -42,6 +43,16 @@ final class EarningsController
         }
 
         return response()->json(['products' => $names, 'sold' => self::sold(), 'assumed' => $assumed, 'result' => $desk->rehearsed($product, $assumed)]);
+    }
+
+    /** What came of a product. */
+    public function figures(Request $request, App $app, string $set): JsonResponse
+    {
+        $told = $request->validate(['product' => ['required', 'string', 'max:100']]);
+        $space = Space::of($app, DataSet::from($set)) ?? abort(404);
+        $product = $space->blueprint()->product($told['product']) ?? abort(404);
+
+        return response()->json((new Figures($space, $product))->state(new DateTimeImmutable()));
     }
 
     /** What somebody has bought or been given. */
@@ -112,7 +123,6 @@ final class EarningsController
     /** The purchases of the sandbox on an axis of time, and what they have brought until a moment. */
     public function tide(Request $request, App $app): JsonResponse
     {
-
         return response()->json(self::seen($request, $app));
     }
 

@@ -27,6 +27,7 @@ final readonly class Outlook
      * @param  list<array{float, float, float}>  $bank  in the bank at the end of each month, all together
      * @param  list<array{float, float, float}>  $tax  to be set aside by then, all together
      * @param  list<float>  $each  what one customer has brought by the end of their nth month, on average, once the till has paid out
+     * @param  list<float>  $kept  the share of those who begin that pays at the end of their nth month
      * @param  float  $stay  months that a customer pays for in that time, on average
      */
     private function __construct(
@@ -36,6 +37,7 @@ final readonly class Outlook
         public array $bank,
         public array $tax,
         public array $each,
+        public array $kept,
         public float $stay,
     ) {
     }
@@ -57,9 +59,10 @@ final readonly class Outlook
             $found[] = self::run($of, $months, $seed, ++$run, $flat, $mean);
         } while ($run < max(20, $runs));
         $late = $of->terms->paysAfter;
-        $each = [];
+        $each = $kept = [];
         $sum = 0.0;
         for ($month = 0; $month < $months; $month++) {
+            $kept[] = $mean[$month * $series] ?? 0.0;
             $each[] = $sum += $mean[$month * $series + 3] ?? 0.0;
         }
         $stay = array_sum(array_map(fn (Forecast $life): float => $life->months, $lives)) / count($lives);
@@ -71,6 +74,7 @@ final readonly class Outlook
             self::bands($found, $months, 3, true, $late),
             self::bands($found, $months, 4, true),
             $each,
+            $kept,
             $stay,
         );
     }

@@ -43,7 +43,9 @@ final readonly class Drawer
         flock($lock, LOCK_EX);
         $all = $this->read();
         $result = $change($all);
-        file_put_contents($this->file, (string) json_encode($all));
+        // Whoever reads meanwhile reads what was there before, and not half of it.
+        file_put_contents("$this->file.new", (string) json_encode($all));
+        rename("$this->file.new", $this->file);
         flock($lock, LOCK_UN);
         fclose($lock);
 

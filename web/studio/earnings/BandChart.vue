@@ -2,13 +2,14 @@
 import { computed, ref } from 'vue'
 import type { Band } from '../../contracts/studio'
 
-/** A median over months, within the band in which eight of ten runs lie. */
-const props = defineProps<{ name: string; bands: Band[]; begins: string; shown: (value: number) => string }>()
+/** A median over months, within the band in which eight of ten runs lie; what came, where something has, as dots from the first month on. */
+const props = defineProps<{ name: string; bands: Band[]; begins: string; shown: (value: number) => string; came?: number[] }>()
 
 const WIDE = 320
 const HIGH = 128
 const at = ref<number | null>(null)
-const most = computed(() => Math.max(1, ...props.bands.map((band) => band[2])))
+const dots = computed(() => (props.came ?? []).slice(0, props.bands.length))
+const most = computed(() => Math.max(1, ...props.bands.map((band) => band[2]), ...dots.value))
 const x = (month: number) => (props.bands.length < 2 ? 0 : (month / (props.bands.length - 1)) * WIDE)
 const y = (value: number) => HIGH - (value / most.value) * (HIGH - 6)
 const path = (of: number, backward = false) => {
@@ -22,7 +23,7 @@ const named = (month: number, length: 'short' | 'long' = 'short') => {
 const said = computed(() => {
   const month = at.value ?? props.bands.length - 1
   const [low, middle, high] = props.bands[month] ?? [0, 0, 0]
-  return { month: named(month, 'long'), middle: props.shown(middle), range: `${props.shown(low)} to ${props.shown(high)}` }
+  return { month: named(month, 'long'), middle: props.shown(middle), range: `${props.shown(low)} to ${props.shown(high)}`, came: month in dots.value ? `; came: ${props.shown(dots.value[month])}` : '' }
 })
 
 function point(event: PointerEvent) {
@@ -43,7 +44,7 @@ function press(event: KeyboardEvent) {
     <figcaption>
       <span class="small">{{ name }}, {{ said.month }}</span>
       <strong>{{ said.middle }}</strong>
-      <span class="small">{{ said.range }}</span>
+      <span class="small">{{ said.range }}{{ said.came }}</span>
     </figcaption>
     <svg
       :viewBox="`0 0 ${WIDE} ${HIGH}`"
@@ -54,7 +55,7 @@ function press(event: KeyboardEvent) {
       :aria-valuemin="1"
       :aria-valuemax="bands.length"
       :aria-valuenow="(at ?? bands.length - 1) + 1"
-      :aria-valuetext="`${said.month}: ${said.middle}, ${said.range}`"
+      :aria-valuetext="`${said.month}: ${said.middle}, ${said.range}${said.came}`"
       @pointermove="point"
       @pointerdown="point"
       @pointerleave="at = null"
@@ -63,6 +64,7 @@ function press(event: KeyboardEvent) {
     >
       <path class="band-room" :d="`M${path(2)} L${path(0, true)} Z`" />
       <path class="band-middle" :d="`M${path(1)}`" />
+      <path v-for="(value, i) in dots" :key="i" class="band-dot" :d="`M${x(i).toFixed(1)},${y(value).toFixed(1)} h0`" />
       <line v-if="at !== null" class="band-at" :x1="x(at)" :x2="x(at)" y1="0" :y2="HIGH" />
       <line class="band-ground" x1="0" :x2="WIDE" :y1="HIGH" :y2="HIGH" />
     </svg>

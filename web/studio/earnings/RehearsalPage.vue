@@ -5,6 +5,7 @@ import { useStudio } from '../open/useStudio'
 import BandChart from './BandChart.vue'
 import NumberBlank from './NumberBlank.vue'
 import { useRehearsal } from './useRehearsal'
+import WhatCame from './WhatCame.vue'
 
 const emit = defineEmits<{ open: [key: string] }>()
 const studio = useStudio()
@@ -23,6 +24,8 @@ interface Hand {
   set: (value: number) => void
 }
 const hand = ref<Hand | null>(null)
+/** How many people had it at the end of each month so far. */
+const came = ref<number[]>([])
 type Figure = Exclude<{ [K in keyof Assumed]: Assumed[K] extends number ? K : never }[keyof Assumed], undefined>
 const blanks: Record<Figure, [label: string, min: number, max: number, step: number]> = {
   arrivals: ['People who arrive in a month', 0, 1000000, 10],
@@ -194,13 +197,14 @@ async function write(plan: AssumedPlan) {
       ><template v-else>The store pays the taxes.</template>
     </p>
     <div class="bands" :class="{ busy }">
-      <BandChart name="People who pay" :bands="result.paying" :begins="result.begins" :shown="people" />
+      <BandChart name="People who pay" :bands="result.paying" :begins="result.begins" :shown="people" :came="came" />
       <BandChart name="Money a month" :bands="result.recurring" :begins="result.begins" :shown="money" />
       <BandChart name="In the bank" :bands="result.bank" :begins="result.begins" :shown="money" />
     </div>
     <p class="small">
       1,200 made-up customers live through the same states and books as real ones; of 200 runs with them the lines are the middle, and eight of ten lie in the
-      shaded bands.
+      shaded bands.<template v-if="came.length"> Dots are the people who came: their first month with a sale lies on the first one.</template>
     </p>
+    <WhatCame :product="assumed.product" :kept="result.kept" @came="(people) => (came = people)" />
   </template>
 </template>
