@@ -78,6 +78,6 @@ final readonly class Space
     /** What the app does by itself, in nobody's name. */
     public function itself(): Player
     {
-        return new Player($this->blueprint(), $this->store(), null, $this->services(), itself: true);
+        return new Player($this->blueprint(), $this->store(), null, $this->services(), itself: true, tills: $this->tills());
     }
 }

@@ -183,6 +183,12 @@ final readonly class Counter implements Tills
         }
     }
 
+    public function give(Row $person, Product $product, DateTimeImmutable $now, ?int $seconds): void
+    {
+        $from = max($now, $this->book->givenUntil($person, $product, $now) ?? $now);
+        $this->book->give($person, $product, $now, $seconds === null ? null : $from->modify("+$seconds seconds"));
+    }
+
     public function pages(): array
     {
         $page = fn (string $label, string $key): array => ['label' => $label, 'address' => url("/p/{$this->space->app->slug}/$key")];

@@ -400,6 +400,20 @@ final readonly class PurchaseBook
         });
     }
 
+    /** Until when somebody has what they were given; null where they were given nothing, or have it for good. */
+    public function givenUntil(Row $person, Product $product, DateTimeImmutable $now): ?DateTimeImmutable
+    {
+        $until = $this->database
+            ->table(Holdings::STORED)
+            ->join('_purchases', '_purchases.id', '=', Holdings::STORED.'.purchase')
+            ->where([Holdings::STORED.'.person' => $person->id, Holdings::STORED.'.product' => $product->key(), 'till' => self::GIFT])
+            ->where('ends', '>', StoredValue::plain($now))
+            ->max('ends');
+        $until = $until === null ? null : new DateTimeImmutable((string) $until);
+
+        return $until === null || $until >= new DateTimeImmutable(Held::FOREVER) ? null : $until;
+    }
+
     /** What the founder gave is taken back; false where it is not theirs to take, or gone already. */
     public function takeBack(int $purchase, DateTimeImmutable $now): bool
     {

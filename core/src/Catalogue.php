@@ -21,6 +21,7 @@ use Lanai\Core\Effects\DoForEach;
 use Lanai\Core\Effects\DoRoutine;
 use Lanai\Core\Effects\DownloadMine;
 use Lanai\Core\Effects\EndProduct;
+use Lanai\Core\Effects\GiveProduct;
 use Lanai\Core\Effects\GoBack;
 use Lanai\Core\Effects\GoToScreen;
 use Lanai\Core\Effects\IfSo;
@@ -251,6 +252,7 @@ final class Catalogue
             'buy' => BuyProduct::class,
             'end' => EndProduct::class,
             'goOn' => KeepProduct::class,
+            'give' => GiveProduct::class,
             'restore' => RestorePurchases::class,
             'letter' => WriteLetter::class,
         ]],

@@ -48,6 +48,9 @@ final class OwedTest extends TestCase
     routine Sorry, when somebody fails to pay for Club
       add a Note
         set Text = "Sorry, " ~ me.name
+    product Day pass is used up, at 0.99 EUR
+      bought:
+        give Club to me, for hours(24)
     routine Again, when somebody comes back to Club
       add a Note
         set Text = "Again, " ~ me.name
@@ -123,6 +126,17 @@ final class OwedTest extends TestCase
         self::assertSame(['Welcome, Ada', 'Sorry, Ada'], $this->notes());
         $this->tell('t', 'club', new Event('e0', Happened::Bought, new DateTimeImmutable('-1 minute'), $month));
         self::assertSame(['Welcome, Ada', 'Sorry, Ada', 'Welcome, Ada', 'Again, Ada'], $this->notes());
+    }
+
+    public function test_what_is_bought_can_give_something_for_a_while_and_twice_is_twice_as_long(): void
+    {
+        $this->tell('a', 'day_pass', $this->bought());
+        $ends = fn (): int => strtotime((string) $this->database()->table('_holdings')->max('ends')) - time();
+        self::assertEqualsWithDelta(86400, $ends(), 5);
+        $this->tell('b', 'day_pass', $this->bought());
+        self::assertEqualsWithDelta(2 * 86400, $ends(), 5);
+        $this->tell('b', 'day_pass', $this->bought());
+        self::assertEqualsWithDelta(2 * 86400, $ends(), 5);
     }
 
     public function test_what_is_long_past_made_up_or_given_sets_nothing_off(): void

@@ -21,7 +21,7 @@ trait OfPurchase
 
     private static function tills(Doing $doing): Tills
     {
-        return $doing->scene->beside(Tills::class) ?? throw new Refused('Nothing can be bought here.');
+        return $doing->scene->beside(Tills::class) ?? throw new Refused('Nothing is sold here.');
     }
 
     private static function turn(Doing $doing, string $name, bool $stays): void

@@ -41,6 +41,13 @@ interface Tills
      */
     public function restore(Row $person): void;
 
+    /**
+     * Gives a product to somebody, through no till.
+     *
+     * @param  int|null  $seconds  for so long, after what they were given before; null for good
+     */
+    public function give(Row $person, Product $product, DateTimeImmutable $now, ?int $seconds): void;
+
     /** @return list<array{label: string, address: string}> the pages that whoever buys agrees to */
     public function pages(): array;
 }
