@@ -8,6 +8,7 @@ use App\Records\DataFile;
 use App\Space;
 use DateTimeImmutable;
 use DateTimeZone;
+use Generator;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -45,7 +46,7 @@ final readonly class Figures
             ->orderBy('purchase')
             ->selectRaw('purchase, min(at) as began')
             ->cursor();
-        $held = $this->sold(Holdings::STORED)->orderBy('purchase')->select(['purchase', 'begins', 'ends'])->cursor()->getIterator();
+        $held = $this->spans();
         foreach ($began as $one) {
             while ($held->valid() && (int) $held->current()->purchase < (int) $one->purchase) {
                 $held->next();
@@ -57,6 +58,12 @@ final readonly class Figures
             }
             yield [new DateTimeImmutable((string) $one->began), $had];
         }
+    }
+
+    /** @return Generator<int, \stdClass> in the order of their purchases */
+    private function spans(): Generator
+    {
+        yield from $this->sold(Holdings::STORED)->orderBy('purchase')->select(['purchase', 'begins', 'ends'])->cursor();
     }
 
     /**

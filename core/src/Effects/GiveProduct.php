@@ -9,6 +9,7 @@ use Lanai\Core\Language\Blank;
 use Lanai\Core\Language\Clause;
 use Lanai\Core\Language\Fits\FormulaFit;
 use Lanai\Core\Language\Sentence;
+use Lanai\Core\Model\Earnings\Product;
 use Lanai\Core\Model\Fits\NamedFit;
 use Lanai\Core\Model\Row;
 use Lanai\Core\Play\Doing;
@@ -39,6 +40,19 @@ final readonly class GiveProduct implements Effect
         );
     }
 
+    private function seconds(Doing $doing, Product $product): ?int
+    {
+        if ($this->for === '') {
+            return null;
+        }
+        $for = $doing->scene->value($this->for, 'for');
+        $seconds = $for instanceof Duration ? (int) $for->seconds : 0;
+
+        return $seconds > 0 && $seconds <= self::LONGEST
+            ? $seconds
+            : throw new Refused("For how long $product->name is given is no length of time.");
+    }
+
     public function run(Doing $doing): void
     {
         $product = self::product($doing, $this->product);
@@ -46,11 +60,7 @@ final readonly class GiveProduct implements Effect
         if (! ($person instanceof Row) || ! $person->table->people) {
             throw new Refused("There is nobody to whom $product->name could be given.");
         }
-        $for = $this->for === '' ? null : $doing->scene->value($this->for, 'for');
-        if ($this->for !== '' && (! ($for instanceof Duration) || $for->seconds <= 0 || $for->seconds > self::LONGEST)) {
-            throw new Refused("For how long $product->name is given is no length of time.");
-        }
-        self::tills($doing)->give($person, $product, $doing->scene->moment->now, $for instanceof Duration ? $for->seconds : null);
+        self::tills($doing)->give($person, $product, $doing->scene->moment->now, $this->seconds($doing, $product));
         $doing->scene->reader->forget();
         $doing->scene->trail->step('gave', "$product->name to ".$person->label(), $doing->scene->at);
     }

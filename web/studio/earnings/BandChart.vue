@@ -23,7 +23,8 @@ const named = (month: number, length: 'short' | 'long' = 'short') => {
 const said = computed(() => {
   const month = at.value ?? props.bands.length - 1
   const [low, middle, high] = props.bands[month] ?? [0, 0, 0]
-  return { month: named(month, 'long'), middle: props.shown(middle), range: `${props.shown(low)} to ${props.shown(high)}`, came: month in dots.value ? `; came: ${props.shown(dots.value[month])}` : '' }
+  const came = dots.value[month] === undefined ? '' : `; came: ${props.shown(dots.value[month])}`
+  return { month: named(month, 'long'), middle: props.shown(middle), range: `${props.shown(low)} to ${props.shown(high)}`, came }
 })
 
 function point(event: PointerEvent) {
