@@ -7,6 +7,7 @@ namespace App\Packaging;
 use App\Models\App;
 use GdImage;
 use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Theme;
 use Lanai\Core\Text\Pattern;
 
 /** Paints the app's icon in every size: an uploaded picture, or a letter on the theme's main colour. */
@@ -102,6 +103,8 @@ final class IconPainter
 
     private function colour(GdImage $image, string $hex): int
     {
+        // A colour that is still to be filled in is the one that everything begins with.
+        $hex = Pattern::match('/^#[0-9A-Fa-f]{6}$/D', $hex) ? $hex : (new Theme())->main;
         [$r, $g, $b] = array_map(hexdec(...), str_split(substr($hex, 1), 2));
 
         return (int) imagecolorallocate($image, (int) $r, (int) $g, (int) $b);
