@@ -20,6 +20,7 @@ use Lanai\Core\Earnings\Sold;
 use Lanai\Core\Model\Earnings\Plan;
 use Lanai\Core\Model\Earnings\Product;
 use Lanai\Core\Model\Row;
+use Lanai\Core\Play\NoAnswer;
 use Lanai\Core\Play\Stand;
 use Lanai\Core\Play\Tills;
 use Lanai\Core\Play\Visit;
@@ -225,16 +226,19 @@ final readonly class Counter implements Tills
 
     /**
      * Asks about everything of which nothing was heard: purchases that nobody came back from, and periods that are over; says what was given; ends what
-     * nobody has any more. What a till refuses keeps nothing else from being asked.
+     * nobody has any more. What a till refuses keeps nothing else from being asked; one that does not answer is left alone until the next time.
      *
      * @return list<string> why some of it could not be done
      */
     public function askAround(): array
     {
-        $refused = [];
-        $try = function (callable $work) use (&$refused): void {
+        $refused = $silent = [];
+        $try = function (string $till, callable $work) use (&$refused, &$silent): void {
             try {
-                $work();
+                isset($silent[$till]) || $work();
+            } catch (NoAnswer $why) {
+                $silent[$till] = true;
+                $refused[] = "$till: {$why->getMessage()}";
             } catch (Refused $why) {
                 $refused[] = $why->getMessage();
             }
@@ -244,20 +248,20 @@ final readonly class Counter implements Tills
                 $old = $this->database->table('_checkouts')->where('id', $checkout->id);
                 (int) $checkout->asked > time() - self::SAME ?: $old->update(['open' => false]);
             } else {
-                $try(fn () => $this->settled($checkout));
+                $try((string) $checkout->till, fn () => $this->settled($checkout));
             }
         }
         foreach ($this->book->toEnd() as ['till' => $till, 'token' => $token]) {
-            $try(function () use ($till, $token): void {
+            $try($till, function () use ($till, $token): void {
                 $this->till($till)->turn($token, false);
                 $this->book->ended($till, $token);
             });
         }
         foreach ($this->book->due(new DateTimeImmutable()) as $due) {
-            $try(fn () => $this->again($due));
+            $try($due['till'], fn () => $this->again($due));
         }
         foreach ($this->book->notReceived() as $waits) {
-            $try(fn () => $this->thank($waits['till'], $waits['token']));
+            $try($waits['till'], fn () => $this->thank($waits['till'], $waits['token']));
         }
 
         return array_values(array_unique($refused));

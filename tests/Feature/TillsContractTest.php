@@ -17,6 +17,7 @@ use App\Space;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Database\Connection;
+use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Http\Client\Pool;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Http;
@@ -337,6 +338,28 @@ final class TillsContractTest extends TestCase
         config(['lanai.till.url' => 'http://127.0.0.1:1', 'lanai.stores.quay.url' => 'http://127.0.0.1:1', 'lanai.stores.pier.url' => 'http://127.0.0.1:1']);
         self::assertStringContainsString('does not answer just now', $this->refusals(fn () => $this->begin('candle'))[0]);
         self::assertTrue($this->has());
+    }
+
+    #[DataProvider('tills')]
+    public function test_a_silent_till_is_left_alone_for_this_time_and_a_strange_answer_keeps_nothing_else_from_being_asked(string $till): void
+    {
+        $this->prepare($till);
+        foreach (['chart', 'candle', 'club'] as $product) {
+            $this->begin($product, $product === 'club' ? 'monthly' : '');
+        }
+        $asked = 0;
+        $silent = true;
+        $answer = function () use (&$asked, &$silent): mixed {
+            $asked++;
+
+            return $silent ? throw new ConnectionException('silent') : Http::response('?', 500);
+        };
+        Http::fake(['*' => $answer]);
+        self::assertCount(1, $this->counter()->askAround());
+        self::assertSame(1, $asked);
+        $silent = false;
+        self::assertCount(1, $this->counter()->askAround(), 'The same sentence once.');
+        self::assertSame(4, $asked);
     }
 
     /** @return list<string> */

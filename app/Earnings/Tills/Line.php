@@ -7,6 +7,7 @@ namespace App\Earnings\Tills;
 use App\Outbound\AddressRefused;
 use App\Outbound\Guard;
 use Illuminate\Http\Client\ConnectionException;
+use Lanai\Core\Play\NoAnswer;
 use Lanai\Core\Rows\Refused;
 use Lanai\Core\Text\Pattern;
 
@@ -33,7 +34,7 @@ final readonly class Line
             $request = $once === '' ? $request : $request->withHeaders(['Idempotency-Key' => $once]);
             $answer = $method === 'GET' ? $request->get($url.$path) : $request->send($method, $url.$path, ['json' => $body ?: (object) []]);
         } catch (ConnectionException|AddressRefused) {
-            throw new Refused('The till does not answer just now. Nothing was paid; please try again in a moment.');
+            throw new NoAnswer('The till does not answer just now. Nothing was paid; please try again in a moment.');
         }
         $told = $answer->json();
         if ($answer->status() === 404 && $method === 'POST') {
