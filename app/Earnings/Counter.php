@@ -177,10 +177,8 @@ final readonly class Counter implements Tills
             $this->settled($checkout);
         }
         foreach ($this->book->through($person) as $known) {
-            $product = $this->space->blueprint()->product($known['product']);
-            if ($product !== null) {
-                $this->took($known['till'], $known['token'], $person, $product, $known['plan'], $this->till($known['till'])->told($known['token']));
-            }
+            $told = $this->till($known['till'])->told($known['token']);
+            $this->took($known['till'], $known['token'], $person, $this->product($known['product']), $known['plan'], $told);
         }
     }
 
@@ -271,10 +269,10 @@ final readonly class Counter implements Tills
     private function again(array $known): void
     {
         $this->book->asked($known['till'], $known['token']);
-        $product = $this->space->blueprint()->product($known['product']);
         $person = $this->person($known['person']);
-        if ($product !== null && $person !== null) {
-            $this->took($known['till'], $known['token'], $person, $product, $known['plan'], $this->till($known['till'])->told($known['token']));
+        if ($person !== null) {
+            $told = $this->till($known['till'])->told($known['token']);
+            $this->took($known['till'], $known['token'], $person, $this->product($known['product']), $known['plan'], $told);
         }
     }
 
@@ -282,9 +280,8 @@ final readonly class Counter implements Tills
     public function giveBack(Row $person, int $purchase): void
     {
         $known = $this->book->paid($person, $purchase) ?? throw new Refused('There is nothing of it to give back.');
-        $product = $this->space->blueprint()->product($known['product']) ?? throw new Refused('This product is no longer there.');
         $told = $this->till($known['till'])->giveBack($known['token']);
-        $this->took($known['till'], $known['token'], $person, $product, $known['plan'], $told);
+        $this->took($known['till'], $known['token'], $person, $this->product($known['product']), $known['plan'], $told);
     }
 
     private function settled(\stdClass $checkout): bool
@@ -292,7 +289,10 @@ final readonly class Counter implements Tills
         $told = $this->till((string) $checkout->till)->told((string) $checkout->session);
         $person = $this->person((int) $checkout->person);
         $product = $this->space->blueprint()->product((string) $checkout->product);
-        if ($told->isPaid() && $person !== null && $product !== null) {
+        if ($told->isPaid() && ($person === null || $product === null)) {
+            // Whoever paid, or what they paid for, has gone meanwhile: nobody could have it, so the money goes back.
+            $this->till((string) $checkout->till)->giveBack((string) $checkout->session);
+        } elseif ($told->isPaid()) {
             $this->took((string) $checkout->till, (string) $checkout->session, $person, $product, (string) $checkout->plan, $told);
         }
         if ($told->isPaid() || $told->isOver()) {
@@ -300,6 +300,12 @@ final readonly class Counter implements Tills
         }
 
         return $told->isPaid();
+    }
+
+    /** What was bought, also where no sentence says it any more: what is still paid for stays in the books, and can be given back. */
+    private function product(string $key): Product
+    {
+        return $this->space->blueprint()->product($key) ?? new Product($key, stored: $key);
     }
 
     private function person(int $id): ?Row

@@ -370,7 +370,7 @@ final readonly class PurchaseBook
     public function leave(int $person): void
     {
         $this->database->table(Holdings::STORED)->where('person', $person)->delete();
-        $this->database->table('_checkouts')->where('person', $person)->update(['open' => false]);
+        $this->database->table('_checkouts')->where('person', $person)->update(['person' => 0]);
         Receipts::forget($this->database, $person);
         $theirs = $this->database->table('_purchases')->where('person', $person);
         $this->atTills()->where('person', $person)->update(['end' => true]);

@@ -21,6 +21,7 @@ use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Http\Client\Pool;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Http;
+use Lanai\Core\Earnings\Event;
 use Lanai\Core\Formula\Moment;
 use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Model\Row;
@@ -178,6 +179,39 @@ final class TillsContractTest extends TestCase
         $this->pay($this->begin('club', 'yearly'));
         self::assertSame(['trial', 'Yearly'], [$this->own()['status'], $this->own()['plan']]);
         self::assertSame(1, $this->database()->table('_purchases')->count());
+    }
+
+    #[DataProvider('tills')]
+    public function test_who_pays_after_they_have_gone_has_their_money_back(string $till): void
+    {
+        $this->prepare($till);
+        $page = $this->begin('chart');
+        (new PurchaseBook($this->space()))->leave($this->ada->id);
+        $this->submit($page);
+        self::assertSame([], $this->counter()->askAround());
+        self::assertSame(0, $this->database()->table('_purchases')->count());
+        $told = $this->counter()->till($till)->told(basename($page));
+        self::assertSame(['bought', 'was given back'], array_map(fn (Event $event): string => $event->what->value, $told->events));
+        self::assertSame(0, $this->database()->table('_checkouts')->where('open', true)->count());
+    }
+
+    #[DataProvider('tills')]
+    public function test_what_is_not_sold_any_more_is_still_asked_about_and_can_be_given_back(string $till): void
+    {
+        $this->prepare($till);
+        $page = $this->begin('chart');
+        $this->pay($this->begin('club', 'monthly'));
+        foreach (['_purchases', '_checkouts'] as $table) {
+            $this->database()->table($table)->update(['product' => 'gone']);
+        }
+        // Somebody pays for what was taken out of the app a moment ago.
+        $this->submit($page);
+        self::assertSame([], $this->counter()->askAround());
+        self::assertSame('was given back', $this->counter()->till($till)->told(basename($page))->events[1]->what->value);
+        self::assertSame(1, $this->database()->table('_purchases')->count());
+        $this->counter()->giveBack($this->ada, $this->own()['id']);
+        self::assertSame(['bought', 'was given back'], array_column($this->own()['events'], 'what'));
+        self::assertSame([], (new PurchaseBook($this->space()))->check());
     }
 
     /** A thousand in all, fifty at a time. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Standins\Gatehouse;
 
 use Standins\Box;
+use Standins\RsaKey;
 
 /** What Gatehouse remembers: its clients, its testers, its switches, its people and the codes it has given out. */
 final class House
@@ -116,14 +117,7 @@ final class House
     /** @return \OpenSSLAsymmetricKey the key that signs; another one, which nobody is told of, for "wrong" */
     public function key(string $which = 'right'): \OpenSSLAsymmetricKey
     {
-        $file = "$this->folder/gatehouse-$which.pem";
-        if (! is_file($file)) {
-            openssl_pkey_export(openssl_pkey_new(['private_key_bits' => 2048, 'private_key_type' => OPENSSL_KEYTYPE_RSA]), $pem);
-            file_put_contents($file, $pem, LOCK_EX);
-            chmod($file, 0600);
-        }
-
-        return openssl_pkey_get_private((string) file_get_contents($file)) ?: throw new \RuntimeException('The key cannot be read.');
+        return RsaKey::of("$this->folder/gatehouse-$which.pem");
     }
 
     public static function encoded(string $bytes): string

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Standins\Till;
 
+use Standins\RsaKey;
+
 /** Quay's: plain answers, and messages as CloudEvents 1.0 with a token (RFC 7519, RS256) that says for whom they are and what they say. */
 final readonly class Tokens implements Signs
 {
@@ -49,14 +51,7 @@ final readonly class Tokens implements Signs
 
     private function key(string $which): \OpenSSLAsymmetricKey
     {
-        $file = "$this->folder/quay-billing-$which.pem";
-        if (! is_file($file)) {
-            openssl_pkey_export(openssl_pkey_new(['private_key_bits' => 2048, 'private_key_type' => OPENSSL_KEYTYPE_RSA]), $pem);
-            file_put_contents($file, $pem, LOCK_EX);
-            chmod($file, 0600);
-        }
-
-        return openssl_pkey_get_private((string) file_get_contents($file)) ?: throw new \RuntimeException('The key cannot be read.');
+        return RsaKey::of("$this->folder/quay-billing-$which.pem");
     }
 
     public static function encoded(string $bytes): string

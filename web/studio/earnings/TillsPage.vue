@@ -17,7 +17,7 @@ async function load() {
   const isLatest = begin()
   try {
     const found = await api.get<TillsState>(`apps/${studio.app}/tills/${set.value}`)
-    if (isLatest()) state.value = found
+    if (isLatest()) [state.value, trouble.value] = [found, '']
   } catch (error) {
     if (isLatest()) trouble.value = error instanceof Declined ? error.message : String(error)
   }
