@@ -132,6 +132,14 @@ Route::prefix('api')->group(function (): void {
             ->group(function (): void {
                 Route::get('', [C\EarningsController::class, 'tills']);
                 Route::post('{till}', [C\EarningsController::class, 'putUp'])->whereIn('till', ['quay', 'pier']);
+                Route::post('raise', [C\EarningsController::class, 'raise']);
+            });
+        Route::prefix('apps/{app}/payouts/{set}')
+            ->whereIn('set', ['sandbox', 'live'])
+            ->group(function (): void {
+                Route::get('', [C\PayoutsController::class, 'show']);
+                Route::post('', [C\PayoutsController::class, 'ask'])->middleware('throttle:rehearsal');
+                Route::patch('', [C\PayoutsController::class, 'keep']);
             });
         Route::prefix('apps/{app}/books/{set}')
             ->whereIn('set', ['sandbox', 'live'])

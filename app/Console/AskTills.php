@@ -6,15 +6,19 @@ namespace App\Console;
 
 use App\Earnings\Counter;
 use App\Earnings\Owed;
+use App\Earnings\Statements;
 use App\Jobs\DoOwed;
 use App\Models\App;
 use App\Records\DataSet;
 use App\Space;
 use Illuminate\Console\Command;
+use Illuminate\Support\Facades\Cache;
 
 /** What a till did not tell is found by asking: purchases that nobody came back from, and periods that are over. */
 final class AskTills extends Command
 {
+    private const DAY = 86400;
+
     protected $signature = 'lanai:tills';
 
     protected $description = 'Ask the tills about purchases of which nothing was heard';
@@ -27,7 +31,12 @@ final class AskTills extends Command
                 if ($space !== null && (new Owed($space))->any(time())) {
                     DoOwed::dispatch($app->id, $set->value);
                 }
-                foreach ($space === null ? [] : (new Counter($space))->askAround() as $refused) {
+                if ($space === null) {
+                    continue;
+                }
+                // Statements come by the month: once a day is often enough.
+                $daily = Cache::add("statements $app->id $set->value", true, self::DAY) ? (new Statements($space))->ask(false) : [];
+                foreach ([...(new Counter($space))->askAround(), ...$daily] as $refused) {
                     $this->warn("$app->slug, $set->value: $refused");
                 }
             }

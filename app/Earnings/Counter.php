@@ -17,6 +17,7 @@ use Illuminate\Database\Connection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Lanai\Core\Earnings\Sold;
+use Lanai\Core\Earnings\Storefront;
 use Lanai\Core\Model\Earnings\Plan;
 use Lanai\Core\Model\Earnings\Product;
 use Lanai\Core\Model\Row;
@@ -67,7 +68,7 @@ final readonly class Counter implements Tills
         // What is used outside the app no store sells.
         $sold = $product->outside ? Sold::Card->value : $visit->till;
         $till = $this->till($sold);
-        $offered = $this->offered($person, $product, $plan);
+        $offered = $this->offered($person, $product, $plan, $visit);
         $this->closeOthers($till, $person, $product, $plan);
         $checkout = $this->checkout($person, $offered, $sold, $visit->beside);
         [$session, $url] = $till->begin($this->leadingBack($offered, $sold, (string) $checkout->token), (string) $checkout->token);
@@ -80,7 +81,7 @@ final readonly class Counter implements Tills
     }
 
     /** What somebody would buy: what is given once is not given twice. */
-    private function offered(Row $person, Product $product, ?Plan $plan): Offered
+    private function offered(Row $person, Product $product, ?Plan $plan, Visit $visit): Offered
     {
         return new Offered(
             $product,
@@ -89,6 +90,8 @@ final readonly class Counter implements Tills
             freeDays: ! $this->book->hadFreeDays($person, $product),
             lower: ! $this->book->everPaid($person, $product),
             account: $this->account($person->id),
+            merchant: $this->merchant(),
+            country: Storefront::of($visit->moment->zone),
         );
     }
 
@@ -105,7 +108,15 @@ final readonly class Counter implements Tills
             $offered->account,
             url("/paid/$set/$slug/$token"),
             url("/heard/$till/$set/$slug"),
+            $offered->merchant,
+            $offered->country,
         );
+    }
+
+    /** For whom the tills take money: each data set by itself. */
+    public function merchant(): string
+    {
+        return "{$this->space->app->id}/{$this->space->app->slug}/{$this->space->set->value}";
     }
 
     /** By which a till knows somebody. */
@@ -154,6 +165,57 @@ final readonly class Counter implements Tills
                 throw new Refused('You have this already.');
             }
         }
+    }
+
+    public function change(Row $person, Product $product, Plan $plan, Visit $visit): string
+    {
+        $stand = $this->book->stands($person, $product, $visit->moment->now);
+        $purchase = $this->book->running($person, $product);
+        if ($purchase === null || ! $stand->mayTurn) {
+            throw new Refused('There is nothing that could be changed.');
+        }
+        if ($plan->key() === ($stand->next === '' ? $stand->plan : $stand->next)) {
+            throw new Refused("You have $plan->name already.");
+        }
+        $is = $product->plan($stand->plan);
+        $offered = $this->offered($person, $product, $plan, $visit);
+        $to = $this->leadingBack($offered, $purchase['till'], $this->wayBack($person, $purchase, $visit->beside));
+
+        return $this->till($purchase['till'])->change($purchase['token'], $to, $is === null || $plan->isDearerThan($is));
+    }
+
+    public function manage(Row $person, Product $product, Visit $visit): string
+    {
+        $purchase = $this->book->running($person, $product) ?? throw new Refused('There is nothing that is paid for.');
+        $offered = $this->offered($person, $product, $product->plan($purchase['plan']), $visit);
+        $back = $this->leadingBack($offered, $purchase['till'], $this->wayBack($person, $purchase, $visit->beside))->back;
+
+        return $this->till($purchase['till'])->manage($purchase['token'], $back);
+    }
+
+    /**
+     * With it somebody comes back from the page about something that they have already.
+     *
+     * @param  array{till: string, token: string, person: int, product: string, plan: string, received: bool}  $purchase
+     */
+    private function wayBack(Row $person, array $purchase, bool $beside): string
+    {
+        $token = (string) Str::uuid();
+        // It is not open: nothing new is paid.
+        $this->database->table('_checkouts')->insert([
+            'token' => $token,
+            'till' => $purchase['till'],
+            'session' => $purchase['token'],
+            'person' => $person->id,
+            'product' => $purchase['product'],
+            'plan' => $purchase['plan'],
+            'terms' => '',
+            'beside' => $beside,
+            'open' => false,
+            'asked' => time(),
+        ]);
+
+        return $token;
     }
 
     public function turn(Row $person, Product $product, bool $stays): void
@@ -258,6 +320,21 @@ final readonly class Counter implements Tills
         foreach ($this->book->due(new DateTimeImmutable()) as $due) {
             $try($due['till'], fn () => $this->again($due));
         }
+        $rises = new PriceRises($this->space);
+        foreach ($rises->toTell() as $one) {
+            $try($one['till'], function () use ($one, $rises): void {
+                try {
+                    $this->raise($one['till'], $one['token'], $one['price'], $one['from'], $one['asks']);
+                } catch (NoAnswer $later) {
+                    throw $later;
+                } catch (Refused $never) {
+                    // The till will not have it, as where it has ended: asking again and again changes nothing.
+                    $rises->told($one['id']);
+                    throw $never;
+                }
+                $rises->told($one['id']);
+            });
+        }
         foreach ($this->book->notReceived() as $waits) {
             $try($waits['till'], fn () => $this->thank($waits['till'], $waits['token']));
         }
@@ -273,6 +350,18 @@ final readonly class Counter implements Tills
         if ($person !== null) {
             $told = $this->till($known['till'])->told($known['token']);
             $this->took($known['till'], $known['token'], $person, $this->product($known['product']), $known['plan'], $told);
+        }
+    }
+
+    /** Says to a till that more is to be paid for a purchase from a moment on. */
+    public function raise(string $till, string $token, int $price, DateTimeImmutable $from, bool $asks): void
+    {
+        foreach ($this->book->called($till, $token) as $known) {
+            $person = $this->person($known['person']);
+            if ($person !== null) {
+                $told = $this->till($till)->raise($token, $price, $from, $asks);
+                $this->took($till, $token, $person, $this->product($known['product']), $known['plan'], $told);
+            }
         }
     }
 
@@ -323,7 +412,9 @@ final readonly class Counter implements Tills
         if ($told->events === []) {
             return;
         }
-        if ($this->book->takeAll($till, $token, $person, $product, $told->events, $plan) > 0) {
+        $new = $this->book->takeAll($till, $token, $person, $product, $told->events, $plan);
+        $told->price === null ?: $this->book->pays($till, $token, $told->price);
+        if ($new > 0) {
             // Where it cannot be said just now it is said later; what was bought is there.
             rescue(fn () => $this->thank($till, $token), report: false);
         }

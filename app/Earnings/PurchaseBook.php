@@ -26,6 +26,7 @@ use Lanai\Core\Model\Earnings\Product;
 use Lanai\Core\Model\Holdings;
 use Lanai\Core\Model\Row;
 use Lanai\Core\Model\StoredValue;
+use Lanai\Core\Play\Rise;
 use Lanai\Core\Play\Stand;
 
 /**
@@ -54,9 +55,37 @@ final readonly class PurchaseBook
     public static function prepare(Connection $database): void
     {
         $schema = $database->getSchemaBuilder();
-        if ($schema->hasTable('_owed')) {
+        if ($schema->hasTable('_statements')) {
             return;
         }
+        if (! $schema->hasTable('_owed')) {
+            self::second($database);
+        }
+        $schema->table('_purchase_events', function (Schema $table): void {
+            // What is paid for from then on.
+            $table->string('plan')->default('');
+            // A higher price: what it is, and whether they are asked.
+            $table->bigInteger('price')->nullable();
+            $table->boolean('asks')->default(false);
+            // What the till keeps of it; null where that follows from its terms.
+            $table->bigInteger('commission')->nullable();
+        });
+        $schema->table('_purchases', function (Schema $table): void {
+            // A price that is still to be told to the till, from when on, and whether it asks.
+            $table->bigInteger('rise')->nullable()->index();
+            $table->string('rises')->default('');
+            $table->boolean('asks')->default(false);
+            // What each payment is from the next one on, in minor units, as the till says.
+            $table->bigInteger('pays')->nullable();
+        });
+        // What a till pays out is about many purchases.
+        $schema->table('_ledger', fn (Schema $table) => $table->unsignedBigInteger('purchase')->nullable()->change());
+        Statements::prepare($database);
+    }
+
+    private static function second(Connection $database): void
+    {
+        $schema = $database->getSchemaBuilder();
         if (! $schema->hasTable('_purchases')) {
             self::first($database);
         }
@@ -285,17 +314,30 @@ final readonly class PurchaseBook
         $purchases = $this->database->table('_purchases')->where(['person' => $person->id, 'product' => $product->key()])->limit(self::SHOWN)->get();
         $events = $this->events(array_map(fn (\stdClass $p): int => (int) $p->id, $purchases->all()));
         $best = new Stand(false, false, null, false);
+        $forGood = new DateTimeImmutable(Held::FOREVER);
         foreach ($purchases as $purchase) {
-            $stands = Subscription::at($now, $events[(int) $purchase->id] ?? []);
-            $forever = $stands->until !== null && $stands->until >= new DateTimeImmutable(Held::FOREVER);
+            $own = $events[(int) $purchase->id] ?? [];
+            $stands = Subscription::at($now, $own);
+            $forever = $stands->until !== null && $stands->until >= $forGood;
             if ($stands->status->has() && ($best->until !== null || ! $best->has) && ($forever || ! $best->has || $stands->until > $best->until)) {
                 $isStory = str_starts_with((string) $purchase->token, 'story-');
                 $real = in_array(Sold::tryFrom((string) $purchase->till), Sold::tills(), true) && ! $isStory && ! $forever;
-                $best = new Stand(true, $stands->status === Status::Ending, $forever ? null : $stands->until, $real);
+                $plan = $stands->plan === '' ? (string) $purchase->plan : $stands->plan;
+                $rise = $stands->rise === null ? null : self::rise($stands->rise, $stands->agreed, $own);
+                $best = new Stand(true, $stands->status === Status::Ending, $forever ? null : $stands->until, $real, $plan, $stands->next, $rise);
             }
         }
 
         return $best;
+    }
+
+    /** @param  list<Event>  $events */
+    private static function rise(Event $told, bool $agreed, array $events): Rise
+    {
+        $paid = array_filter($events, fn (Event $event): bool => $event->charge !== null);
+        $last = $paid === [] ? null : end($paid)->charge;
+
+        return new Rise((int) $told->price, $last->currency ?? '', $told->until, $told->asks && ! $agreed);
     }
 
     /**
@@ -349,6 +391,12 @@ final readonly class PurchaseBook
     public function received(string $till, string $token): void
     {
         $this->database->table('_purchases')->where(['till' => $till, 'token' => $token])->update(['received' => true]);
+    }
+
+    /** What each payment is from the next one on. */
+    public function pays(string $till, string $token, int $price): void
+    {
+        $this->database->table('_purchases')->where(['till' => $till, 'token' => $token])->update(['pays' => $price]);
     }
 
     public function asked(string $till, string $token): void
@@ -446,6 +494,10 @@ final readonly class PurchaseBook
                 'currency' => $event->charge->currency ?? '',
                 'country' => $event->charge->country ?? '',
                 'rate' => $event->charge->rate ?? '',
+                'plan' => $event->plan,
+                'price' => $event->price,
+                'asks' => $event->asks,
+                'commission' => $event->charge?->commission,
             ]);
             if ($added > 0) {
                 $new[] = $event;
@@ -500,6 +552,10 @@ final readonly class PurchaseBook
         $this->database->table('_ledger')->where('purchase', $purchase)->delete();
         // Who bought what is used up has nothing of it but what it brought.
         $used = $this->space->blueprint()->product((string) $of?->product)?->sold === Product::USED;
+        $plan = Subscription::at(new DateTimeImmutable(Held::FOREVER), $events)->plan;
+        if ($plan !== '' && $plan !== $of?->plan) {
+            $this->database->table('_purchases')->where('id', $purchase)->update(['plan' => $plan]);
+        }
         foreach ($of?->person === null || $used ? [] : Held::of($events) as $held) {
             $this->database->table(Holdings::STORED)->insert([
                 'person' => $of->person,
@@ -562,7 +618,7 @@ final readonly class PurchaseBook
             }
         }
 
-        return $wrong;
+        return [...$wrong, ...(new Statements($this->space))->check()];
     }
 
     /**
@@ -583,7 +639,18 @@ final readonly class PurchaseBook
             $what = Happened::from((string) $raw->what);
             $charge = $raw->gross === null ? null : self::charge($raw);
             $at = new DateTimeImmutable((string) $raw->at);
-            $events[(int) $raw->purchase][] = new Event((string) $raw->event, $what, $at, $until, (bool) $raw->free, $charge);
+            $price = $raw->price === null ? null : (int) $raw->price;
+            $events[(int) $raw->purchase][] = new Event(
+                (string) $raw->event,
+                $what,
+                $at,
+                $until,
+                (bool) $raw->free,
+                $charge,
+                (string) $raw->plan,
+                $price,
+                (bool) $raw->asks,
+            );
         }
 
         return $events;
@@ -593,7 +660,7 @@ final readonly class PurchaseBook
     {
         $terms = Sold::tryFrom((string) $raw->till)?->terms() ?? new Terms((string) $raw->till, '0', 0, false);
 
-        return new Charge((int) $raw->gross, (string) $raw->currency, (string) $raw->country, (string) $raw->rate, $terms);
+        return new Charge((int) $raw->gross, (string) $raw->currency, (string) $raw->country, (string) $raw->rate, $terms, $raw->commission === null ? null : (int) $raw->commission);
     }
 
     /**

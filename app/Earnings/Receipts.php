@@ -68,8 +68,9 @@ final readonly class Receipts
         $ids = array_map(fn (Event $event): string => $event->id, $new);
         $last = null;
         foreach (Subscription::inOrder($events) as $event) {
-            $paid = $event->charge !== null && $event->charge->gross > 0 && ! $event->charge->terms->sells;
-            $back = $event->what === Happened::Refunded ? $last : null;
+            $isBack = in_array($event->what, [Happened::Refunded, Happened::DisputeLost], true);
+            $paid = ! $isBack && $event->charge !== null && $event->charge->gross > 0 && ! $event->charge->terms->sells;
+            $back = $isBack ? $last : null;
             $for = $paid ? $event : $back;
             $last = match (true) {
                 $paid => $event,
@@ -85,6 +86,8 @@ final readonly class Receipts
     private function write(int $purchase, Event $event, Event $for, bool $back, string $item, string $buyer): void
     {
         $charge = $for->charge ?? throw new \LogicException('Nothing was paid.');
+        // Of what is given back in part that part.
+        $charge = $back && $event->charge !== null && $event->charge->gross < $charge->gross ? $charge->part($event->charge->gross) : $charge;
         $receipts = $this->database->table('_receipts');
         $number = (int) $receipts->clone()->max('number') + 1;
         $of = $back ? $receipts->clone()->where(['purchase' => $purchase, 'event' => $for->id])->value('number') : null;

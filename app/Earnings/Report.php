@@ -65,7 +65,7 @@ final readonly class Report
         $of = '"_ledger"."purchase" || \'/\' || "event"';
         $bases = $this->database
             ->table('_ledger')
-            ->whereIn('account', ['received in advance', 'given back'])
+            ->whereIn('account', ['received in advance', 'given back', 'lost in disputes', 'earned'])
             ->groupBy('purchase', 'entry')
             ->selectRaw('purchase, entry, sum(amount) as base');
         $found = $this->lines($period)
@@ -73,7 +73,7 @@ final readonly class Report
             ->joinSub($bases, 'bases', fn ($join) => $join->on('bases.purchase', '=', '_ledger.purchase')->on('bases.entry', '=', '_ledger.entry'))
             ->leftJoin('_purchase_events', fn ($join) => $join
                 ->on('_purchase_events.purchase', '=', '_ledger.purchase')
-                ->whereRaw("\"_ledger\".\"entry\" in ($of || '/paid', $of || '/given back')"))
+                ->whereRaw("\"_ledger\".\"entry\" in ($of || '/paid', $of || '/given back', $of || '/lost')"))
             ->selectRaw('substr(account, 10) as country, rate, _ledger.currency, sum(-amount) as tax, sum(-base) as net')
             ->groupBy('country', 'rate', '_ledger.currency')
             ->orderBy('country')
@@ -147,7 +147,7 @@ final readonly class Report
         return $period === null ? $lines : $lines->where('_ledger.at', '>=', $period->from)->where('_ledger.at', '<', $period->before);
     }
 
-    private static function amount(int $minor, string $currency): string
+    public static function amount(int $minor, string $currency): string
     {
         $digits = Currency::digits($currency);
 

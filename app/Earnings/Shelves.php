@@ -24,7 +24,8 @@ final readonly class Shelves
 
     /** Of the terms: what is compared with what a store has. */
     private const SAID = ['price' => 'its price', 'currency' => 'its currency', 'every' => 'how often it is paid', 'freeDays' => 'its free days',
-        'firstPrice' => 'its price at first', 'firstTimes' => 'how often it costs less at first', 'name' => 'its name'];
+        'firstPrice' => 'its price at first', 'firstTimes' => 'how often it costs less at first', 'name' => 'its name',
+        'prices' => 'its prices in other countries'];
 
     private Counter $counter;
 
@@ -36,7 +37,11 @@ final readonly class Shelves
     /** @return array<string, mixed> as TillsState in docs/studio.schema.json */
     public function state(): array
     {
+        $rises = new PriceRises($this->space);
+
         return [
+            'old' => $rises->old(new DateTimeImmutable()),
+            'raising' => $rises->waiting(),
             'tills' => array_map($this->ofTill(...), Sold::tills()),
             'waiting' => $this->waiting(),
             'refused' => (new Refusals($this->space))->last(10),
@@ -91,8 +96,8 @@ final readonly class Shelves
         if ($is === null) {
             return 'is not there';
         }
-        $isOther = fn (mixed $value, string $key): bool => ($is[$key] ?? null) !== $value;
-        $other = array_intersect_key(self::SAID, array_filter($offered->terms(), $isOther, ARRAY_FILTER_USE_BOTH));
+        $isOther = fn (mixed $value, string $key): bool => is_array($value) ? ($is[$key] ?? []) != $value : ($is[$key] ?? null) !== $value;
+        $other = array_intersect_key(self::SAID, array_filter($offered->onShelf(), $isOther, ARRAY_FILTER_USE_BOTH));
 
         return $other === [] ? '' : 'differs in '.implode(' and ', $other);
     }

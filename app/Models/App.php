@@ -24,7 +24,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property list<int> $undo ids of revisions that can be taken back, the newest last
  * @property list<int> $redo
  * @property bool $sells whether anything of it was ever about to be bought: then its tills are asked how it went
- * @property array<string, string>|null $seller  who sells, as receipts name them
+ * @property array<string, mixed>|null $seller  who sells, as receipts name them
  * @property array<string, mixed>|null $rehearsal what the founder takes for likely, by product
  * @property Revision $revision
  * @property Revision|null $liveRevision

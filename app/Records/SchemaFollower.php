@@ -71,7 +71,7 @@ final readonly class SchemaFollower
     /** Whether the data is in another shape than a revision asks for. */
     public function differs(Blueprint $blueprint): bool
     {
-        foreach (['_taps', '_kept', '_shape', '_owed'] as $table) {
+        foreach (['_taps', '_kept', '_shape', '_statements'] as $table) {
             if (! $this->database->scalar('select 1 from sqlite_master where name = ?', [$table])) {
                 return true;
             }

@@ -28,6 +28,7 @@ use Lanai\Core\Effects\IfSo;
 use Lanai\Core\Effects\KeepInStep;
 use Lanai\Core\Effects\KeepProduct;
 use Lanai\Core\Effects\LowerNumber;
+use Lanai\Core\Effects\ManageProduct;
 use Lanai\Core\Effects\OpenAddress;
 use Lanai\Core\Effects\OpenSheet;
 use Lanai\Core\Effects\PlaySound;
@@ -51,6 +52,7 @@ use Lanai\Core\Effects\SignInWith;
 use Lanai\Core\Effects\SignOut;
 use Lanai\Core\Effects\SignUp;
 use Lanai\Core\Effects\StartOver;
+use Lanai\Core\Effects\SwitchProduct;
 use Lanai\Core\Effects\TakeOut;
 use Lanai\Core\Effects\Wait;
 use Lanai\Core\Effects\WriteLetter;
@@ -252,6 +254,8 @@ final class Catalogue
             'buy' => BuyProduct::class,
             'end' => EndProduct::class,
             'goOn' => KeepProduct::class,
+            'switch' => SwitchProduct::class,
+            'manage' => ManageProduct::class,
             'give' => GiveProduct::class,
             'restore' => RestorePurchases::class,
             'letter' => WriteLetter::class,

@@ -4,104 +4,26 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Apps\RevisionBook;
-use App\Earnings\Counter;
 use App\Earnings\PurchaseBook;
 use App\Earnings\Refusals;
 use App\Earnings\Tills\Forged;
-use App\Earnings\Tills\Offered;
 use App\Models\App;
-use App\Records\DataFile;
-use App\Records\DataSet;
-use App\Space;
 use DateTimeImmutable;
-use DateTimeZone;
-use Illuminate\Database\Connection;
 use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Http\Client\Pool;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Http;
 use Lanai\Core\Earnings\Event;
 use Lanai\Core\Formula\Moment;
-use Lanai\Core\Model\Blueprint;
-use Lanai\Core\Model\Row;
-use Lanai\Core\Model\StoredValue;
-use Lanai\Core\Play\Visit;
 use Lanai\Core\Rows\Refused;
 use PHPUnit\Framework\Attributes\DataProvider;
-use Standins\Till\Chain;
-use Standins\Till\Drawer;
 use Standins\Till\Till;
-use Standins\Till\Tokens;
-use Tests\PracticeServices;
+use Tests\AtTills;
 use Tests\TestCase;
 
 /** What every till keeps to, whichever it is: the same test for all of them, over HTTP. */
 final class TillsContractTest extends TestCase
 {
-    use PracticeServices;
-
-    private const APP = <<<'APP'
-    app Reef
-    sign-in at In
-      as a guest
-    table People, each a Person, who sign in
-      Name is a text, required
-      Candles is a whole number
-      Member is an entitlement
-    product Club is a subscription, giving Member
-      plan Monthly, every month at 3.99 EUR
-      plan Yearly, every year at 29.99 EUR, after 7 days free
-    product Chart is bought once, at 4.99 EUR, giving Member
-    product Candle is used up, at 1.99 EUR
-      bought:
-        raise me.candles by 1
-    screen Start, first
-      Text "Member: {me.member}"
-    screen In
-      Text "in"
-    APP;
-
-    private App $reef;
-
-    private Row $ada;
-
-    private string $till;
-
-    protected static function more(): array
-    {
-        return ['LANAI_STANDIN_TOKEN' => 'a-key-for-the-till'];
-    }
-
-    /** @return iterable<string, array{string}> */
-    public static function tills(): iterable
-    {
-        yield 'cards' => ['card'];
-        yield 'Quay' => ['quay'];
-        yield 'Pier' => ['pier'];
-    }
-
-    /** @param  string  $script  of the app; at the till stands what APP says */
-    private function prepare(string $till, string $script = self::APP): void
-    {
-        $base = 'http://127.0.0.1:'.self::$port;
-        config([
-            'lanai.till' => ['url' => "$base/till", 'key' => 'a-key-for-the-till', 'secret' => ''],
-            'lanai.stores.quay' => ['url' => "$base/quay", 'token' => 'a-key-for-the-till'],
-            'lanai.stores.pier' => ['url' => "$base/pier", 'token' => 'a-key-for-the-till', 'root' => self::$practice.'/pier-root.pem'],
-        ]);
-        $this->till = $till;
-        $this->reef = app(RevisionBook::class)->begin($this->stranger(), Blueprint::fromScript($script));
-        $store = $this->space()->store();
-        $people = $this->space()->blueprint()->table('People');
-        [$id, $other] = [$store->add($people, ['name' => 'Ada']), $store->add($people, ['name' => 'Ben'])];
-        $this->ada = $store->byIds($people, [$id, $other])[$id];
-        foreach (Blueprint::fromScript(self::APP)->products as $product) {
-            foreach ($product->plans ?: [null] as $plan) {
-                $this->counter()->till($till)->putUp(new Offered($product, $plan));
-            }
-        }
-    }
+    use AtTills;
 
     #[DataProvider('tills')]
     public function test_what_is_paid_is_had_until_it_ends_and_goes_on_when_taken_back(string $till): void
@@ -394,106 +316,5 @@ final class TillsContractTest extends TestCase
         $silent = false;
         self::assertCount(1, $this->counter()->askAround(), 'The same sentence once.');
         self::assertSame(4, $asked);
-    }
-
-    /** @return list<string> */
-    private function refusals(callable $work): array
-    {
-        try {
-            $work();
-        } catch (Refused $refused) {
-            return [$refused->getMessage()];
-        }
-
-        return [];
-    }
-
-    /** @return array{array<string, string>, string} what the till sends when something happened to a purchase */
-    private function message(string $page, bool $forged = false): array
-    {
-        $id = basename($page);
-        $base = 'http://127.0.0.1:'.self::$port;
-        if ($this->till === 'card') {
-            [$body, $headers] = (new Till(new Drawer(self::$practice), "$base/till", $forged ? 'another' : 'a-key-for-the-till'))->message($id);
-
-            return [$headers, $body];
-        }
-        $signs = $this->till === 'quay' ? new Tokens(self::$practice, "$base/quay") : new Chain(self::$practice);
-        [$body, $headers] = $signs->notice($id, (new Drawer(self::$practice, "$this->till-billing"))->read()['sessions'][$id], $forged);
-
-        return [$headers, $body];
-    }
-
-    /** The till believes that everything began so many seconds earlier. */
-    private function earlier(int $seconds): void
-    {
-        (new Drawer(self::$practice, $this->till === 'card' ? 'till' : "$this->till-billing"))->change(function (array &$all) use ($seconds): void {
-            foreach ($all['sessions'] as &$sale) {
-                $before = fn (string $at): string => (new DateTimeImmutable($at))->modify("-$seconds seconds")->format('c');
-                $sale['first'] = isset($sale['first']) ? $before($sale['first']) : null;
-                foreach ($sale['events'] as &$event) {
-                    $event['at'] = $before($event['at']);
-                    $event['until'] = $event['until'] === null ? null : $before($event['until']);
-                }
-            }
-        });
-    }
-
-    private function submit(string $page): void
-    {
-        Http::withOptions(['allow_redirects' => false])->asForm()->post($page, $this->form(false, false) + ['country' => 'DE', 'do' => 'pay']);
-    }
-
-    private function begin(string $product, string $plan = ''): string
-    {
-        $blueprint = $this->space()->blueprint();
-        $of = $blueprint->product($product);
-        $visit = new Visit(new Moment(new DateTimeImmutable(), new DateTimeZone('UTC')), person: $this->ada->id, till: $this->till);
-
-        return $this->counter()->begin($this->ada, $of, $of->plan($plan), $visit);
-    }
-
-    private function pay(string $page, bool $fails = false, bool $short = false): void
-    {
-        $back = Http::withOptions(['allow_redirects' => false])->asForm()->post($page, $this->form($fails, $short) + ['country' => 'DE', 'do' => 'pay']);
-        $this->get((string) parse_url($back->header('Location'), PHP_URL_PATH))->assertRedirect();
-    }
-
-    /** @return array<string, string> */
-    private function form(bool $fails, bool $short): array
-    {
-        return [
-            'card' => $fails ? '4000000000000119' : '4000000000000002',
-            'tester' => $fails ? 'always' : 'pays',
-            'time' => $short ? 'short' : '',
-        ];
-    }
-
-    private function has(): bool
-    {
-        $now = StoredValue::plain(new DateTimeImmutable());
-
-        return $this->database()->table('_holdings')->where('person', $this->ada->id)->where('ends', '>', $now)->exists();
-    }
-
-    /** @return array<string, mixed> */
-    private function own(): array
-    {
-        return (new PurchaseBook($this->space()))->of($this->ada, new DateTimeImmutable())[0];
-    }
-
-    private function counter(): Counter
-    {
-        return new Counter($this->space());
-    }
-
-    private function database(): Connection
-    {
-        return DB::connection((new DataFile($this->reef, DataSet::Sandbox))->connection);
-    }
-
-    private function space(): Space
-    {
-        return Space::sandbox($this->reef->refresh());
     }
 }

@@ -29,7 +29,8 @@ final readonly class CardTill implements Till
 
     public function begin(Offered $offered, string $key): array
     {
-        $sent = ['shop' => $offered->shop, 'back' => $offered->back, 'notify' => $offered->notify] + $offered->terms();
+        $sent = ['shop' => $offered->shop, 'back' => $offered->back, 'notify' => $offered->notify, 'ref' => $offered->id(),
+            'merchant' => $offered->merchant] + $offered->terms();
 
         return Line::begun($this->line->ask('POST', '/sessions', $sent, $key));
     }
@@ -42,6 +43,32 @@ final readonly class CardTill implements Till
     public function turn(string $token, bool $stays): Told
     {
         return self::read($this->line->ask('POST', "/sessions/$token/".($stays ? 'stay' : 'end')));
+    }
+
+    public function change(string $token, Offered $to, bool $now): string
+    {
+        $sent = ['when' => $now ? 'now' : 'renewal', 'back' => $to->back, 'ref' => $to->id()] + $to->terms();
+
+        return Line::page($this->line->ask('POST', "/sessions/$token/change", $sent));
+    }
+
+    public function raise(string $token, int $price, DateTimeImmutable $from, bool $asks): Told
+    {
+        $sent = ['price' => $price, 'from' => $from->format('c'), 'asks' => $asks];
+
+        return self::read($this->line->ask('POST', "/sessions/$token/raise", $sent));
+    }
+
+    public function manage(string $token, string $back): string
+    {
+        return Line::page($this->line->ask('POST', "/sessions/$token/manage", ['back' => $back]));
+    }
+
+    public function statements(string $merchant, bool $now, string $currency): array
+    {
+        $sent = ['merchant' => $merchant, 'now' => $now, 'currency' => $currency];
+
+        return Line::statements($this->line->ask('POST', '/statements', $sent));
     }
 
     public function giveBack(string $token): Told

@@ -47,6 +47,27 @@ final readonly class Line
         return $told;
     }
 
+    /** @param  array<string, mixed>  $answer  with the address of a page */
+    public static function page(array $answer): string
+    {
+        $url = $answer['url'] ?? null;
+
+        return is_string($url) && Pattern::match('~^https?://~', $url)
+            ? $url
+            : throw new Refused('The till does not answer as it should. Nothing was changed.');
+    }
+
+    /**
+     * @param  array<string, mixed>  $answer
+     * @return list<array<string, mixed>>
+     */
+    public static function statements(array $answer): array
+    {
+        $found = $answer['statements'] ?? null;
+
+        return array_values(array_filter(is_array($found) ? $found : [], is_array(...)));
+    }
+
     /**
      * @param  array<string, mixed>  $answer
      * @return array{string, string} what the till calls a purchase, and its page

@@ -4,15 +4,14 @@ declare(strict_types=1);
 
 namespace App\Earnings\Tills;
 
-use Brick\Math\BigDecimal;
-use Brick\Math\RoundingMode;
 use Lanai\Core\Model\Earnings\Plan;
 use Lanai\Core\Model\Earnings\Product;
-use Lanai\Core\Values\Currency;
 
 /** What is to be bought, as tills are told of it. */
 final readonly class Offered
 {
+    private const PRICE = ['price' => true, 'currency' => true, 'firstPrice' => true];
+
     private const PERIODS = ['week' => 'P1W', 'month' => 'P1M', 'quarter' => 'P3M', 'half' => 'P6M', 'year' => 'P1Y'];
 
     /**
@@ -21,6 +20,8 @@ final readonly class Offered
      * @param  string  $account  by which the till knows who buys, and nothing else of them
      * @param  string  $back  the address to come back to
      * @param  string  $notify  the address that hears what happens
+     * @param  string  $merchant  for whom it is sold: what is paid out is by them
+     * @param  string  $country  where the person is, ISO 3166-1; '' where that is not known
      */
     public function __construct(
         public Product $product,
@@ -31,6 +32,8 @@ final readonly class Offered
         public string $account = '',
         public string $back = '',
         public string $notify = '',
+        public string $merchant = '',
+        public string $country = '',
     ) {
     }
 
@@ -40,22 +43,44 @@ final readonly class Offered
         return $this->plan === null ? $this->product->key() : "{$this->product->key()}.{$this->plan->key()}";
     }
 
-    /** @return array<string, mixed> name, price and currency, period, and how it begins */
+    /**
+     * Where the person is.
+     *
+     * @return array<string, mixed> name, price and currency, period, and how it begins
+     */
     public function terms(): array
     {
+        return $this->in($this->country);
+    }
+
+    /** @return array<string, mixed> what a store has of it: its terms, and what it costs in countries that have a price of their own */
+    public function onShelf(): array
+    {
+        $prices = [];
+        $usual = array_intersect_key($this->in(''), self::PRICE);
+        foreach ($this->product->countries() as $country) {
+            $price = array_intersect_key($this->in($country), self::PRICE);
+            if ($price !== $usual) {
+                $prices[$country] = $price;
+            }
+        }
+
+        return $this->in('') + ['prices' => $prices];
+    }
+
+    /** @return array<string, mixed> */
+    private function in(string $country): array
+    {
         $plan = $this->plan;
-        $currency = $plan === null ? $this->product->currency : $plan->currency;
-        $unit = 10 ** Currency::digits($currency);
-        $minor = fn (string $amount): int => BigDecimal::of($amount)->multipliedBy($unit)->toScale(0, RoundingMode::HALF_UP)->toInt();
-        $price = $minor($plan === null ? $this->product->price : $plan->price);
+        $price = $this->product->priceIn($country, $plan);
         $lower = $plan !== null && $plan->beginsLower() && $this->lower;
 
         return [
             'name' => $plan === null ? $this->product->name : "{$this->product->name}, $plan->name",
-            'price' => $price,
-            'currency' => $currency,
+            'price' => $price->minor(),
+            'currency' => $price->currency,
             'every' => $plan === null ? '' : self::PERIODS[$plan->every] ?? 'P1M',
-            'firstPrice' => $lower ? $minor($plan->begins) : $price,
+            'firstPrice' => $lower ? $price->minorAtFirst() : $price->minor(),
             'firstTimes' => $lower ? (int) $plan->begin : 0,
             'freeDays' => $plan === null || ! $this->freeDays ? 0 : (int) $plan->freeDays,
         ];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Earnings\Tills;
 
 use App\Models\App;
+use DateTimeImmutable;
 use Lanai\Core\Earnings\Sold;
 
 /** What the tills of stores have in common: products that are put up first, a sheet, and that it is said what was given. */
@@ -32,6 +33,8 @@ abstract readonly class StoreTill implements Till
             'back' => $offered->back,
             'notify' => $offered->notify,
             'first' => $offered->freeDays && $offered->lower,
+            'merchant' => $offered->merchant,
+            'country' => $offered->country,
         ];
 
         return Line::begun($this->line->ask('POST', "/$this->package/purchases", $sent, $key));
@@ -45,6 +48,32 @@ abstract readonly class StoreTill implements Till
     public function turn(string $token, bool $stays): Told
     {
         return $this->done($token, $stays ? 'stay' : 'end');
+    }
+
+    public function change(string $token, Offered $to, bool $now): string
+    {
+        $sent = ['when' => $now ? 'now' : 'renewal', 'back' => $to->back, 'product' => $to->id()];
+
+        return Line::page($this->line->ask('POST', "/$this->package/purchases/$token/change", $sent));
+    }
+
+    public function raise(string $token, int $price, DateTimeImmutable $from, bool $asks): Told
+    {
+        $sent = ['price' => $price, 'from' => $from->format('c'), 'asks' => $asks];
+
+        return $this->read($token, $this->line->ask('POST', "/$this->package/purchases/$token/raise", $sent));
+    }
+
+    public function manage(string $token, string $back): string
+    {
+        return Line::page($this->line->ask('POST', "/$this->package/purchases/$token/manage", ['back' => $back]));
+    }
+
+    public function statements(string $merchant, bool $now, string $currency): array
+    {
+        $sent = ['merchant' => $merchant, 'now' => $now, 'currency' => $currency];
+
+        return Line::statements($this->line->ask('POST', "/$this->package/statements", $sent));
     }
 
     public function giveBack(string $token): Told
@@ -71,7 +100,7 @@ abstract readonly class StoreTill implements Till
 
     public function putUp(Offered $offered): void
     {
-        $this->line->ask('PUT', "/$this->package/products/{$offered->id()}", $offered->terms());
+        $this->line->ask('PUT', "/$this->package/products/{$offered->id()}", $offered->onShelf());
     }
 
     private function done(string $token, string $what): Told

@@ -28,6 +28,34 @@ interface Till
     /** Ends it with what is paid, or lets it go on after all. */
     public function turn(string $token, bool $stays): Told;
 
+    /**
+     * Another plan of a purchase: the page on which the person agrees to it.
+     *
+     * @param  bool  $now  at once, with what is left of the old one taken off; else from the next period on
+     */
+    public function change(string $token, Offered $to, bool $now): string;
+
+    /**
+     * Says that more is to be paid from a moment on.
+     *
+     * @param  int  $price  minor units
+     * @param  bool  $asks  only by those who agree on the till's page
+     */
+    public function raise(string $token, int $price, DateTimeImmutable $from, bool $asks): Told;
+
+    /** The page on which somebody sees what they pay for, agrees to a higher price, pauses or ends it. */
+    public function manage(string $token, string $back): string;
+
+    /**
+     * What it has paid out of an app's purchases in a data set.
+     *
+     * @param  string  $merchant  as what was begun was said to be for
+     * @param  bool  $now  it is to pay out now what is there
+     * @param  string  $currency  of the founder's bank
+     * @return list<array<string, mixed>>
+     */
+    public function statements(string $merchant, bool $now, string $currency): array;
+
     /** Gives back what was paid last. */
     public function giveBack(string $token): Told;
 

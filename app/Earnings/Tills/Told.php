@@ -24,6 +24,16 @@ final readonly class Told
         'left' => Happened::Left,
         'stays' => Happened::Returned,
         'refunded' => Happened::Refunded,
+        'changed' => Happened::Changed,
+        'chosen' => Happened::Chosen,
+        'rises' => Happened::Rises,
+        'agreed' => Happened::Agreed,
+        'disputed' => Happened::Disputed,
+        'dispute won' => Happened::DisputeWon,
+        'dispute lost' => Happened::DisputeLost,
+        'paused' => Happened::Paused,
+        'resumed' => Happened::Resumed,
+        'revoked' => Happened::Revoked,
     ];
 
     /** More of one purchase is not read. */
@@ -33,8 +43,9 @@ final readonly class Told
      * @param  string  $state  open, pending, paid or left
      * @param  string  $account  whose it is, as the till was told; '' where it does not keep that
      * @param  list<Event>  $events
+     * @param  int|null  $price  what each payment is from the next one on, in minor units
      */
-    public function __construct(public string $state, public string $account, public array $events)
+    public function __construct(public string $state, public string $account, public array $events, public ?int $price = null)
     {
     }
 
@@ -62,7 +73,7 @@ final readonly class Told
 
     /**
      * @param  array<string, mixed>  $answer
-     * @param  list<array<string, mixed>>  $told  each with its type, id and time; until, amount and free where it has them
+     * @param  list<array<string, mixed>>  $told  each with its type, id and time; until, amount, ref, asks and free where it has them
      *
      * @throws Refused where it makes no sense
      */
@@ -87,13 +98,21 @@ final readonly class Told
                 $amount = is_int($one['amount'] ?? null) ? $one['amount'] : 0;
                 $country = $text($one['country'] ?? $answer['country'] ?? null);
                 $currency = $text($one['currency'] ?? $answer['currency'] ?? null);
-                $charge = $amount <= 0 ? null : new Charge($amount, $currency, $country, Vat::standard($country, $at), $terms);
-                $events[] = new Event($text($one['id']), $what, $at, $until, ($one['free'] ?? false) === true, $charge);
+                // What a higher price is was not paid, and what is disputed was paid before.
+                $isMoney = $amount > 0 && in_array($what, [Happened::Bought, Happened::Paid, Happened::Changed, Happened::Refunded], true);
+                $charge = $isMoney ? new Charge($amount, $currency, $country, Vat::standard($country, $at), $terms) : null;
+                $plan = explode('.', $text($one['ref'] ?? null), 2)[1] ?? '';
+                $price = $what === Happened::Rises ? $amount : null;
+                $asks = ($one['asks'] ?? false) === true;
+                $events[] = new Event($text($one['id']), $what, $at, $until, ($one['free'] ?? false) === true, $charge, $plan, $price, $asks);
             }
         } catch (Exception) {
             throw new Refused('The till tells of a time that is none. Nothing was changed.');
         }
 
-        return new self($text($answer['state'] ?? null), $text($answer['account'] ?? null), $events);
+        $last = $told === [] ? [] : $told[count($told) - 1];
+        $price = $answer['price'] ?? $last['price'] ?? null;
+
+        return new self($text($answer['state'] ?? null), $text($answer['account'] ?? null), $events, is_int($price) && $price > 0 ? $price : null);
     }
 }

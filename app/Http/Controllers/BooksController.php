@@ -80,7 +80,7 @@ final class BooksController
         $vat = VatId::plain((string) ($told['vat'] ?? ''));
         $wrong = $vat === '' ? '' : VatId::wrong($vat);
         abort_if($wrong !== '', 422, $wrong);
-        $app->forceFill(['seller' => ['vat' => $vat] + array_map(strval(...), $told)])->save();
+        $app->forceFill(['seller' => ['vat' => $vat] + array_map(strval(...), $told) + ($app->seller ?? [])])->save();
 
         return response()->json(['seller' => (new Receipts(Space::of($app, DataSet::from($set)) ?? abort(404)))->seller()->data()]);
     }

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Earnings\Counter;
 use App\Earnings\Figures;
+use App\Earnings\PriceRises;
 use App\Earnings\PurchaseBook;
 use App\Earnings\RehearsalDesk;
 use App\Earnings\Shelves;
@@ -118,6 +119,26 @@ final class EarningsController
         }
 
         return response()->json($shelves->state());
+    }
+
+    /** The price of a plan is to be paid by those who pay less. */
+    public function raise(Request $request, App $app, string $set): JsonResponse
+    {
+        $told = $request->validate([
+            'product' => ['required', 'string', 'max:100'],
+            'plan' => ['required', 'string', 'max:100'],
+            'days' => ['required', 'integer', 'min:'.PriceRises::SOONEST, 'max:365'],
+            'asks' => ['required', 'boolean'],
+        ]);
+        $space = Space::of($app, DataSet::from($set)) ?? abort(404);
+        $product = $space->blueprint()->product($told['product']) ?? abort(404);
+        try {
+            (new PriceRises($space))->begin($product, $told['plan'], (int) $told['days'], (bool) $told['asks'], new DateTimeImmutable());
+        } catch (Refused $refused) {
+            abort(422, $refused->getMessage());
+        }
+
+        return response()->json((new Shelves($space))->state());
     }
 
     /** The purchases of the sandbox on an axis of time, and what they have brought until a moment. */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Lanai\Core\Earnings;
 
 use DateTimeImmutable;
-use DateTimeZone;
 
 /**
  * The entries that follow from the events of a purchase, whatever the order in which they came: what was paid, what of it is earned with each month,
@@ -13,8 +12,6 @@ use DateTimeZone;
  */
 final class Books
 {
-    private const DAY = 86400;
-
     /**
      * @param  string  $purchase  what the entries' ids begin with
      * @param  list<Event>  $events  of one purchase, each once or several times
@@ -22,14 +19,11 @@ final class Books
      */
     public static function of(string $purchase, array $events): array
     {
-        $events = Subscription::inOrder($events);
         $entries = [];
-        foreach ($events as $i => $event) {
-            $payment = self::payment($purchase, $event);
-            if ($payment !== null) {
-                array_push($entries, $payment->paid(), ...self::ofPayment($payment, self::back($events, $i)));
-            }
+        foreach (self::pieces($purchase, Subscription::inOrder($events)) as $piece) {
+            array_push($entries, ...$piece->entries, ...$piece->earned());
         }
+        $entries = array_values(array_filter($entries, fn (Entry $entry): bool => $entry->amounts !== []));
         usort($entries, fn (Entry $a, Entry $b): int => [$a->at, $a->id] <=> [$b->at, $b->id]);
 
         return $entries;
@@ -61,74 +55,58 @@ final class Books
      */
     public static function at(DateTimeImmutable $now, string $purchase, array $events): array
     {
-        $events = Subscription::inOrder($events);
+        $known = array_values(array_filter(Subscription::inOrder($events), fn (Event $event): bool => $event->at <= $now));
         $entries = [];
-        foreach ($events as $i => $event) {
-            $payment = $event->at > $now ? null : self::payment($purchase, $event);
-            if ($payment === null) {
-                continue;
-            }
-            $back = self::back($events, $i);
-            $back = $back !== null && $back->at <= $now ? $back : null;
-            $entries[] = $payment->paid();
-            $gone = min($payment->days, intdiv(max(0, ($back->at ?? $now)->getTimestamp() - $payment->at->getTimestamp()), self::DAY));
-            if ($gone > 0) {
-                $entries[] = $payment->earnedUntil(0, $gone);
-            }
-            if ($back !== null) {
-                $entries[] = $payment->givenBack($gone, $back->at, true);
-            }
+        foreach (self::pieces($purchase, $known) as $piece) {
+            $gone = $piece->days($piece->ends ?? $now);
+            array_push($entries, ...$piece->entries, ...$gone > 0 ? [$piece->payment->earnedUntil(0, $gone)] : []);
         }
 
         return $entries;
     }
 
-    private static function payment(string $purchase, Event $event): ?Payment
+    /**
+     * @param  list<Event>  $events  in order
+     * @return list<Piece>
+     */
+    private static function pieces(string $purchase, array $events): array
     {
-        $charge = $event->charge;
-        if ($charge === null || $charge->gross <= 0) {
-            return null;
+        $pieces = [];
+        $last = null;
+        foreach ($events as $event) {
+            $isPaid = $event->what !== Happened::Refunded && $event->charge !== null && $event->charge->gross > 0;
+            if ($event->what === Happened::Changed && $last !== null && $last->ends === null) {
+                $pieces[] = $last = self::changed($purchase, $last, $event);
+            } elseif ($isPaid) {
+                $pieces[] = $last = new Piece(new Payment("$purchase/$event->id", $event->at, $event->charge, self::days($event)));
+            } else {
+                $last?->take($event);
+            }
         }
+
+        return $pieces;
+    }
+
+    /** What is left of a payment for one plan is earned with another: over the days of that, with what was paid on top of it. */
+    private static function changed(string $purchase, Piece $last, Event $event): Piece
+    {
+        $was = $last->payment;
+        $after = $last->days($event->at);
+        $fresh = $event->charge !== null && $event->charge->gross > 0;
+        $charge = $fresh ? $event->charge : $was->charge;
+        // What was paid in another currency is not mixed with it.
+        $carried = $charge->currency === $was->charge->currency ? $was->whole() - $was->share($after) : 0;
+        $last->end($event->at, $carried > 0 ? null : $was->over($after, $event->at));
+
+        return new Piece(new Payment("$purchase/$event->id", $event->at, $charge, self::days($event), $carried, $fresh));
+    }
+
+    /** @return positive-int */
+    private static function days(Event $event): int
+    {
         // What is kept for ever is earned at once.
         $until = $event->until === null || $event->until >= new DateTimeImmutable(Held::FOREVER) ? null : $event->until;
-        $days = $until === null ? 1 : max(1, (int) round(($until->getTimestamp() - $event->at->getTimestamp()) / self::DAY));
 
-        return new Payment("$purchase/$event->id", $event->at, $charge, $days);
-    }
-
-    /**
-     * What gave a payment back: the first refund after it and before the next payment.
-     *
-     * @param  list<Event>  $events  in order
-     */
-    private static function back(array $events, int $payment): ?Event
-    {
-        foreach (array_slice($events, $payment + 1) as $event) {
-            if ($event->what === Happened::Refunded) {
-                return $event;
-            }
-            if ($event->charge !== null) {
-                return null;
-            }
-        }
-
-        return null;
-    }
-
-    /** @return list<Entry> what is earned with each month, and what is given back */
-    private static function ofPayment(Payment $payment, ?Event $back): array
-    {
-        $entries = [];
-        $most = $back === null ? $payment->days : min($payment->days, intdiv(max(0, $back->at->getTimestamp() - $payment->at->getTimestamp()), self::DAY));
-        $month = $payment->at->setTimezone(new DateTimeZone('UTC'))->modify('first day of next month')->setTime(0, 0);
-        for ($from = 0; $from < $most; $month = $month->modify('+1 month')) {
-            $to = min($most, intdiv($month->getTimestamp() - $payment->at->getTimestamp(), self::DAY));
-            if ($to > $from) {
-                $entries[] = $payment->earnedUntil($from, $to);
-                $from = $to;
-            }
-        }
-
-        return $back === null ? $entries : [...$entries, $payment->givenBack($most, $back->at, true)];
+        return $until === null ? 1 : max(1, (int) round(($until->getTimestamp() - $event->at->getTimestamp()) / Piece::DAY));
     }
 }

@@ -18,10 +18,26 @@ final readonly class Charge
      * @param  string  $currency  ISO 4217
      * @param  string  $country  of the buyer, ISO 3166-1
      * @param  string  $rate  of the tax in it, in percent
+     * @param  int|null  $commission  what the till keeps where it is known; null for what its terms say
      */
-    public function __construct(public int $gross, public string $currency, public string $country, public string $rate, public Terms $terms)
-    {
+    public function __construct(
+        public int $gross,
+        public string $currency,
+        public string $country,
+        public string $rate,
+        public Terms $terms,
+        ?int $commission = null,
+    ) {
         $this->net = Terms::net($gross, $rate);
-        $this->commission = $terms->commission($gross, $this->net);
+        $this->commission = $commission ?? $terms->commission($gross, $this->net);
+    }
+
+    /** A part of it, of which the till keeps the same part. */
+    public function part(int $gross): self
+    {
+        $part = new self($gross, $this->currency, $this->country, $this->rate, $this->terms);
+        $kept = min($part->net, intdiv(2 * $this->commission * $gross + $this->gross, max(1, 2 * $this->gross)));
+
+        return new self($gross, $this->currency, $this->country, $this->rate, $this->terms, $kept);
     }
 }

@@ -32,10 +32,4 @@ final readonly class Entry
     {
         return new self($id, $at, $why, array_filter($amounts), $currency);
     }
-
-    /** The same the other way round. */
-    public function back(string $id, DateTimeImmutable $at, string $why): self
-    {
-        return new self($id, $at, $why, array_map(fn (int $amount): int => -$amount, $this->amounts), $this->currency);
-    }
 }

@@ -12,9 +12,12 @@ final readonly class Event
     /**
      * @param  string  $id  the till's own: told twice it is one event
      * @param  DateTimeImmutable  $at  when it happened, by the till
-     * @param  DateTimeImmutable|null  $until  how far is paid, or free, or paused; null where that does not change
+     * @param  DateTimeImmutable|null  $until  how far is paid, or free, or paused, or from when on a higher price is paid; null where that does not change
      * @param  bool  $free  of a purchase: it begins with free days
-     * @param  Charge|null  $charge  what was paid with it; null for nothing
+     * @param  Charge|null  $charge  what was paid with it, or of what was given back how much of it; null for nothing, or for all
+     * @param  string  $plan  of the period that begins, or of the one that comes next; '' where that does not change
+     * @param  int|null  $price  of a higher price: what it is, in minor units
+     * @param  bool  $asks  of a higher price: it is paid only by those who agree; who says nothing leaves
      */
     public function __construct(
         public string $id,
@@ -23,6 +26,9 @@ final readonly class Event
         public ?DateTimeImmutable $until = null,
         public bool $free = false,
         public ?Charge $charge = null,
+        public string $plan = '',
+        public ?int $price = null,
+        public bool $asks = false,
     ) {
     }
 }

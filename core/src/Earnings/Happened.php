@@ -17,4 +17,11 @@ enum Happened: string
     case Refunded = 'was given back';
     case Revoked = 'was taken away';
     case Moved = 'was moved';
+    case Changed = 'changes plan';
+    case Chosen = 'will change plan';
+    case Rises = 'hears of a higher price';
+    case Agreed = 'agrees to the price';
+    case Disputed = 'is disputed';
+    case DisputeWon = 'is disputed no more';
+    case DisputeLost = 'lost a dispute';
 }

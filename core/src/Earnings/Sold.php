@@ -30,7 +30,7 @@ enum Sold: string
         return match ($this) {
             self::SmallStore => new Terms('store', '15', paysAfter: 1),
             self::Store => new Terms('store', '30', paysAfter: 1),
-            self::Card => new Terms('Till', '1.5', 25, false),
+            self::Card => new Terms('Till', '1.5', 25, false, disputeFee: 1500),
             self::Quay => new Terms('Quay', '15', paysAfter: 1),
             self::Pier => new Terms('Pier', '15', paysAfter: 1),
         };

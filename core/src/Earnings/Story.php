@@ -17,15 +17,26 @@ enum Story: string
     case Returns = 'leaves in the second period and thinks better of it';
     case Refund = 'asks for the second payment back after five days';
     case Pauses = 'pauses for two months after the second payment';
+    case Switches = 'changes to another plan ten days after the second payment';
+    case Disputes = 'has the bank take the second payment back';
+    case Silent = 'says nothing to a higher price from the third payment on';
 
     /**
      * @param  Charge  $charge  of each payment
      * @param  int  $freeDays  0 for none
      * @param  int  $months  for so long it is told
+     * @param  array{Cycle, Charge, string}|null  $other  the plan to which they change, and what it is called; null for the same by the year
      * @return list<Event>
      */
-    public function events(Cycle $cycle, Charge $charge, int $freeDays, DateTimeImmutable $from, int $months = 24, ?DateTimeZone $zone = null): array
-    {
+    public function events(
+        Cycle $cycle,
+        Charge $charge,
+        int $freeDays,
+        DateTimeImmutable $from,
+        int $months = 24,
+        ?DateTimeZone $zone = null,
+        ?array $other = null,
+    ): array {
         $zone ??= new DateTimeZone('UTC');
         $over = (new Cycle('month'))->begins($months, $from, $zone);
         $first = $freeDays > 0 ? $from->modify("+$freeDays days") : $from;
@@ -57,6 +68,27 @@ enum Story: string
             $events[] = new Event((string) $n, $events === [] ? Happened::Bought : Happened::Paid, $due, $until, charge: $charge);
             if ($n === 1 && $this === self::Refund) {
                 return [...$events, new Event('back', Happened::Refunded, $due->modify('+5 days'))];
+            }
+            if ($n === 1 && $this === self::Disputes) {
+                return [...$events, new Event('disputed', Happened::Disputed, $due->modify('+4 days')),
+                    new Event('lost', Happened::DisputeLost, $due->modify('+25 days'))];
+            }
+            if ($n === 1 && $this === self::Silent) {
+                $price = intdiv($charge->gross * 3, 2);
+
+                return [...$events, new Event('rises', Happened::Rises, $due->modify('+1 day'), $until, price: $price, asks: true)];
+            }
+            if ($n === 1 && $this === self::Switches) {
+                [$to, $costs, $plan] = $other ?? [new Cycle('year'), $charge, ''];
+                $then = $due->modify('+10 days');
+                if ($then >= min($until, $over)) {
+                    // Of a week nothing is left by then.
+                    $then = $due->modify('+3 days');
+                }
+                $change = PlanChange::now($then, $charge->gross, $due, $until, $to, $costs->gross, $zone);
+                $events[] = new Event('changes', Happened::Changed, $then, $change->until, charge: $costs->part($change->charge), plan: $plan);
+
+                return [...$events, ...self::onwards($to, $costs, $change->until, 0, $over, $zone)];
             }
             if ($n === 1 && in_array($this, [self::Leaves, self::Returns], true)) {
                 $events[] = new Event('leaves', Happened::Left, $due->modify('+2 days'));

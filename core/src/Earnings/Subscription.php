@@ -22,6 +22,18 @@ final class Subscription
     /** The free days are given once. */
     public bool $hadFreeDays = false;
 
+    /** What is paid for; '' where that was not told. */
+    public string $plan = '';
+
+    /** What is paid for from the next period on; '' where that stays. */
+    public string $next = '';
+
+    /** A higher price of which they have heard; null for none. */
+    public ?Event $rise = null;
+
+    /** They have agreed to it. */
+    public bool $agreed = false;
+
     /** Until when nothing is to be paid. */
     private ?DateTimeImmutable $freeUntil = null;
 
@@ -141,9 +153,9 @@ final class Subscription
 
                 continue;
             }
-            // What was paid is over and nothing was heard: the payment is due, and the till is asked.
+            // What was paid is over and nothing was heard: the payment is due, and the till is asked. Who did not agree to a higher price leaves.
             $this->status = match ($this->status) {
-                Status::Trial, Status::Active, Status::Paused => Status::Grace,
+                Status::Trial, Status::Active, Status::Paused => $this->isSilent($end) ? Status::Expired : Status::Grace,
                 Status::Grace => Status::Hold,
                 default => Status::Expired,
             };
@@ -151,8 +163,47 @@ final class Subscription
         }
     }
 
+    /** Whether a higher price would be paid from then on to which they were asked to agree, and have not. */
+    private function isSilent(DateTimeImmutable $end): bool
+    {
+        return $this->rise !== null && $this->rise->asks && ! $this->agreed && ($this->rise->until === null || $this->rise->until <= $end);
+    }
+
+    /** Takes what changes nothing of where it stands, only of what comes. */
+    private function note(Event $event): bool
+    {
+        switch ($event->what) {
+            case Happened::Chosen:
+                $this->next = $event->plan === $this->plan ? '' : $event->plan;
+
+                return true;
+            case Happened::Rises:
+                [$this->rise, $this->agreed] = [$event, false];
+
+                return true;
+            case Happened::Agreed:
+                $this->agreed = $this->rise !== null;
+
+                return true;
+            default:
+                return in_array($event->what, [Happened::Disputed, Happened::DisputeWon], true);
+        }
+    }
+
+    /** A period begins: what was to come has come. */
+    private function begin(Event $event): void
+    {
+        [$this->plan, $this->next] = [$event->plan === '' ? $this->plan : $event->plan, ''];
+        if ($this->rise !== null && ($event->what !== Happened::Paid || $this->rise->until === null || $this->rise->until <= $event->at)) {
+            [$this->rise, $this->agreed] = [null, false];
+        }
+    }
+
     private function take(Event $event): void
     {
+        if ($this->note($event)) {
+            return;
+        }
         $status = self::TABLE[$event->what->value][$this->status->value] ?? null;
         if ($status === null) {
             return;
@@ -165,8 +216,12 @@ final class Subscription
         $this->pause = null;
         $free = $event->what === Happened::Bought && $event->free && ! $this->hadFreeDays;
         $this->hadFreeDays = $this->hadFreeDays || $free;
-        if (in_array($event->what, [Happened::Bought, Happened::Paid, Happened::Resumed], true) && $event->until !== null) {
-            $this->until = $event->what === Happened::Bought || $this->until === null ? $event->until : max($this->until, $event->until);
+        if (in_array($event->what, [Happened::Bought, Happened::Paid, Happened::Resumed, Happened::Changed], true) && $event->until !== null) {
+            $begins = $this->until === null || in_array($event->what, [Happened::Bought, Happened::Changed], true);
+            $this->until = $begins ? $event->until : max($this->until, $event->until);
+        }
+        if (in_array($event->what, [Happened::Bought, Happened::Paid, Happened::Changed], true)) {
+            $this->begin($event);
         }
         $this->freeUntil = $free ? $this->until : $this->freeUntil;
         // Who stays after all is where they were before they left: in the free days, or in what is paid.
@@ -209,6 +264,20 @@ final class Subscription
         'pauses' => ['trial' => Status::Trial, 'active' => Status::Active],
         'goes on' => ['paused' => Status::Active],
         'was given back' => [
+            'trial' => Status::Revoked,
+            'active' => Status::Revoked,
+            'in grace' => Status::Revoked,
+            'on hold' => Status::Revoked,
+            'paused' => Status::Revoked,
+            'ending' => Status::Revoked,
+        ],
+        'changes plan' => [
+            'trial' => Status::Active,
+            'active' => Status::Active,
+            'in grace' => Status::Active,
+            'ending' => Status::Active,
+        ],
+        'lost a dispute' => [
             'trial' => Status::Revoked,
             'active' => Status::Revoked,
             'in grace' => Status::Revoked,

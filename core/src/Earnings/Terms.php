@@ -14,10 +14,17 @@ final readonly class Terms
      * @param  string  $percent  a decimal, such as “15” or “1.5”: of the price without tax where the till sells, else of all that is paid
      * @param  int  $fixed  minor units for each payment
      * @param  bool  $sells  the till is the seller to the customer
+     * @param  int  $disputeFee  minor units, kept where a payment is disputed
      * @param  int  $paysAfter  months after that of a payment until it is in the bank
      */
-    public function __construct(public string $till, public string $percent, public int $fixed = 0, public bool $sells = true, public int $paysAfter = 0)
-    {
+    public function __construct(
+        public string $till,
+        public string $percent,
+        public int $fixed = 0,
+        public bool $sells = true,
+        public int $paysAfter = 0,
+        public int $disputeFee = 0,
+    ) {
     }
 
     /**

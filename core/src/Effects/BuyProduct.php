@@ -40,8 +40,6 @@ final readonly class BuyProduct implements Effect
         if ($product->sold === Product::SUBSCRIPTION && $plan?->isWhole() !== true) {
             throw new Refused('This cannot be bought yet.');
         }
-        $address = $doing->outside(fn (): string => $tills->begin($me, $product, $plan, self::visit($doing)));
-        $doing->outcome->onDevice('pay at', is_string($address) ? $address : '');
-        $doing->scene->trail->step('left', "to pay for $product->name", $doing->scene->at);
+        self::leave($doing, fn (): string => $tills->begin($me, $product, $plan, self::visit($doing)), "to pay for $product->name");
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Effects;
 
+use Closure;
 use Lanai\Core\Model\Earnings\Product;
 use Lanai\Core\Play\Doing;
 use Lanai\Core\Play\Tills;
@@ -22,6 +23,19 @@ trait OfPurchase
     private static function tills(Doing $doing): Tills
     {
         return $doing->scene->beside(Tills::class) ?? throw new Refused('Nothing is sold here.');
+    }
+
+    /**
+     * To a page of a till.
+     *
+     * @param  Closure(): string  $to  asks the till for its address
+     * @param  string  $why  for the trail
+     */
+    private static function leave(Doing $doing, Closure $to, string $why): void
+    {
+        $address = $doing->outside($to);
+        $doing->outcome->onDevice('pay at', is_string($address) ? $address : '');
+        $doing->scene->trail->step('left', $why, $doing->scene->at);
     }
 
     private static function turn(Doing $doing, string $name, bool $stays): void

@@ -31,6 +31,21 @@ interface Tills
      */
     public function turn(Row $person, Product $product, bool $stays): void;
 
+    /**
+     * Another plan of what somebody has: the address of the page on which they agree to it. What costs more in the same time begins at once, with what
+     * is left of the old one taken off; what costs less begins with the next period.
+     *
+     * @throws Refused with a sentence for the person
+     */
+    public function change(Row $person, Product $product, Plan $plan, Visit $visit): string;
+
+    /**
+     * The address of the page of a till on which somebody sees what they pay for, agrees to a higher price, pauses or ends it.
+     *
+     * @throws Refused with a sentence for the person
+     */
+    public function manage(Row $person, Product $product, Visit $visit): string;
+
     /** How somebody stands to a product at a moment. */
     public function stands(Row $person, Product $product, DateTimeImmutable $now): Stand;
 

@@ -13,7 +13,6 @@ use Lanai\Core\Earnings\Entry;
 use Lanai\Core\Earnings\Event;
 use Lanai\Core\Earnings\Happened;
 use Lanai\Core\Earnings\Held;
-use Lanai\Core\Earnings\Spread;
 use Lanai\Core\Earnings\Status;
 use Lanai\Core\Earnings\Story;
 use Lanai\Core\Earnings\Subscription;
@@ -33,6 +32,9 @@ final class StoriesTest extends TestCase
     #[TestWith([Story::Returns, ['2027-02-11' => Status::Ending, '2027-02-20' => Status::Active, '2027-06-01' => Status::Active]])]
     #[TestWith([Story::Refund, ['2027-02-12' => Status::Active, '2027-02-14' => Status::Revoked, '2027-08-01' => Status::Revoked]])]
     #[TestWith([Story::Pauses, ['2027-03-07' => Status::Active, '2027-03-20' => Status::Paused, '2027-05-09' => Status::Active]])]
+    #[TestWith([Story::Switches, ['2027-02-17' => Status::Active, '2027-06-01' => Status::Active, '2028-01-01' => Status::Active]])]
+    #[TestWith([Story::Disputes, ['2027-02-13' => Status::Active, '2027-03-04' => Status::Active, '2027-03-05' => Status::Revoked]])]
+    #[TestWith([Story::Silent, ['2027-03-07' => Status::Active, '2027-03-08' => Status::Expired]])]
     public function test_each_story_goes_as_it_says(Story $story, array $stands): void
     {
         $events = $story->events(new Cycle('month'), self::charge(), 7, self::at('2027-01-01'), 12);
@@ -55,13 +57,12 @@ final class StoriesTest extends TestCase
     {
         $charge = new Charge(2999, 'EUR', 'DE', '19', $terms);
         $events = $story->events(new Cycle($unit), $charge, 3, self::at('2027-01-31 12:30'), 18);
-        $net = Terms::net(2999, '19');
-        $paid = count(array_filter($events, fn (Event $e): bool => $e->charge !== null));
-        $back = count(array_filter($events, fn (Event $e): bool => $e->what === Happened::Refunded));
+        $sum = fn (array $some): int => array_sum(array_map(fn (Event $e): int => $e->charge->net ?? 0, $some));
         $whole = Books::balances(Books::of('p', $events))['EUR'] ?? [];
         self::assertSame(0, array_sum($whole));
-        $returned = $back > 0 ? self::returned($events, $net) : 0;
-        self::assertSame($net * $paid, -($whole['earned'] ?? 0) + $returned, 'In the end all of it is earned or given back.');
+        $kept = -($whole['earned'] ?? 0) - ($whole['given back'] ?? 0) - ($whole['lost in disputes'] ?? 0);
+        $gone = in_array($story, [Story::Refund, Story::Disputes], true) ? $charge->net + ($story === Story::Disputes ? $terms->disputeFee : 0) : 0;
+        self::assertSame($sum($events) - $gone, $kept, 'In the end all of it is earned, or gone.');
         self::assertSame(0, $whole['received in advance'] ?? 0);
 
         // On any day the books of that day say the same as the entries until then, but for what the month that runs has earned since.
@@ -78,7 +79,7 @@ final class StoriesTest extends TestCase
     public static function stories(): iterable
     {
         foreach (Story::cases() as $story) {
-            foreach ([new Terms('store', '15', paysAfter: 1), new Terms('Till', '1.5', 25, false)] as $terms) {
+            foreach ([new Terms('store', '15', paysAfter: 1), new Terms('Till', '1.5', 25, false, disputeFee: 1500)] as $terms) {
                 foreach (['week', 'month', 'year'] as $unit) {
                     yield "$story->name by the $unit through $terms->till" => [$story, $terms, $unit];
                 }
@@ -116,16 +117,6 @@ final class StoriesTest extends TestCase
         self::assertSame(-335, $balances['earned']);
         self::assertSame(0, $balances['received in advance']);
         self::assertSame(285, $balances['owed by store']);
-    }
-
-    /** @param  list<Event>  $events */
-    private static function returned(array $events, int $net): int
-    {
-        [$second, $back] = [$events[2], $events[3]];
-        $days = (int) round(($second->until->getTimestamp() - $second->at->getTimestamp()) / 86400);
-
-        // What was earned by then stays in “earned”, and stands against “given back”.
-        return $net - Spread::share($net, intdiv($back->at->getTimestamp() - $second->at->getTimestamp(), 86400), $days);
     }
 
     private static function charge(): Charge

@@ -85,7 +85,45 @@ final class SubscriptionTest extends TestCase
         yield 'goes on early' => [[$bought, [Happened::Paused, 10, 90], [Happened::Resumed, 50, 80]], [49 => Status::Paused, 50 => Status::Active]];
         yield 'given back' => [[$bought, [Happened::Refunded, 3]], [2 => Status::Active, 3 => Status::Revoked, 99 => Status::Revoked]];
         yield 'given back, and bought again' => [[$bought, [Happened::Refunded, 3], [Happened::Bought, 9, 39]], [8 => Status::Revoked, 9 => Status::Active]];
+        yield 'another plan from now on' => [
+            [$bought, [Happened::Changed, 10, 375]],
+            [10 => Status::Active, 31 => Status::Active, 374 => Status::Active, 375 => Status::Grace],
+        ];
+        yield 'another plan in the free days' => [[[Happened::Bought, 0, 7, true], [Happened::Changed, 2, 7]], [3 => Status::Trial, 7 => Status::Grace]];
+        yield 'who changes goes on' => [[$bought, [Happened::Left, 4], [Happened::Changed, 6, 40]], [5 => Status::Ending, 6 => Status::Active]];
+        yield 'a higher price is told' => [[$bought, [Happened::Rises, 2, 30, false]], [29 => Status::Active, 30 => Status::Grace]];
+        yield 'a dispute' => [
+            [$bought, [Happened::Disputed, 5], [Happened::DisputeWon, 9], [Happened::DisputeLost, 20]],
+            [6 => Status::Active, 10 => Status::Active, 20 => Status::Revoked],
+        ];
         yield 'moved' => [[$bought, [Happened::Moved, 4]], [4 => Status::Moved, 40 => Status::Moved]];
+    }
+
+    public function test_who_says_nothing_to_a_higher_price_that_asks_leaves_when_what_is_paid_is_over(): void
+    {
+        $bought = new Event('1', Happened::Bought, self::day(0), self::day(30));
+        $rises = new Event('2', Happened::Rises, self::day(5), self::day(45), price: 499, asks: true);
+        $agreed = new Event('4', Happened::Agreed, self::day(50));
+        $paid = new Event('3', Happened::Paid, self::day(30), self::day(60));
+        self::assertSame(Status::Grace, Subscription::at(self::day(31), [$bought, $rises])->status, 'Until then the old price is paid.');
+        self::assertSame(Status::Expired, Subscription::at(self::day(60), [$bought, $rises, $paid])->status);
+        self::assertSame(Status::Grace, Subscription::at(self::day(60), [$agreed, $paid, $bought, $rises])->status);
+        self::assertSame(499, Subscription::at(self::day(55), [$agreed, $paid, $bought, $rises])->rise?->price);
+        $next = new Event('5', Happened::Paid, self::day(60), self::day(90));
+        self::assertNull(Subscription::at(self::day(61), [$next, $agreed, $paid, $bought, $rises])->rise, 'What rose is paid now.');
+    }
+
+    public function test_it_knows_which_plan_is_paid_for_and_which_comes_next(): void
+    {
+        $events = [
+            new Event('1', Happened::Bought, self::day(0), self::day(30), plan: 'monthly'),
+            new Event('2', Happened::Chosen, self::day(3), plan: 'weekly'),
+            new Event('3', Happened::Paid, self::day(30), self::day(37), plan: 'weekly'),
+            new Event('4', Happened::Changed, self::day(33), self::day(398), plan: 'yearly'),
+            new Event('5', Happened::Chosen, self::day(40), plan: 'yearly'),
+        ];
+        $plans = fn (int $day): array => [Subscription::at(self::day($day), $events)->plan, Subscription::at(self::day($day), $events)->next];
+        self::assertSame([['monthly', ''], ['monthly', 'weekly'], ['weekly', ''], ['yearly', ''], ['yearly', '']], array_map($plans, [1, 4, 31, 34, 41]));
     }
 
     public function test_the_order_in_which_events_come_and_how_often_changes_nothing_and_a_slow_model_says_the_same(): void
@@ -126,9 +164,10 @@ final class SubscriptionTest extends TestCase
         $day = $random->getInt(0, 5);
         for ($i = 0, $count = $random->getInt(0, 9); $i < $count; $i++) {
             $what = $i === 0 ? Happened::Bought : Happened::cases()[$random->getInt(0, count(Happened::cases()) - 1)];
-            $goesOn = in_array($what, [Happened::Bought, Happened::Paid, Happened::Paused, Happened::Resumed], true);
-            $until = $goesOn ? self::day($day + $random->getInt(1, 60)) : null;
-            $events[] = new Event("e$i", $what, self::day($day), $until, $random->getInt(0, 1) === 1);
+            $goesOn = in_array($what, [Happened::Bought, Happened::Paid, Happened::Paused, Happened::Resumed, Happened::Changed, Happened::Rises], true);
+            $until = $goesOn && ($what !== Happened::Rises || $random->getInt(0, 3) > 0) ? self::day($day + $random->getInt(1, 60)) : null;
+            $asks = $random->getInt(0, 3) > 0;
+            $events[] = new Event("e$i", $what, self::day($day), $until, $random->getInt(0, 1) === 1, asks: $asks);
             $day += $random->getInt(1, 40);
         }
 
@@ -144,17 +183,20 @@ final class SubscriptionTest extends TestCase
     {
         $is = 'offered';
         $until = $free = $pause = null;
+        // From when on more is to be paid, if they have not agreed to it; 'next' for the next payment.
+        $asked = null;
         $had = false;
         for ($day = 0; self::day($day) <= $now; $day++) {
             // A day may be the end of several things, one after the other.
             for ($i = 0; $i < 4; $i++) {
                 $over = $until === null ? null : $day - $until;
                 if (in_array($is, ['trial', 'active'], true) && $over >= 0) {
-                    $is = $pause !== null && $pause > $until ? 'paused' : 'in grace';
+                    $silent = $asked === 'next' || ($asked !== null && $asked <= $until);
+                    $is = $pause !== null && $pause > $until ? 'paused' : ($silent ? 'expired' : 'in grace');
                     $until = $is === 'paused' ? $pause : $until;
                     $pause = $is === 'paused' ? null : $pause;
                 } elseif ($is === 'paused' && $over >= 0) {
-                    $is = 'in grace';
+                    $is = $asked === 'next' || ($asked !== null && $asked <= $until) ? 'expired' : 'in grace';
                 } elseif ($is === 'in grace' && $over >= $patience->graceDays) {
                     $is = 'on hold';
                 } elseif ($is === 'on hold' && $over >= $patience->graceDays + $patience->holdDays) {
@@ -174,8 +216,17 @@ final class SubscriptionTest extends TestCase
                     $first = $event->free && ! $had;
                     $had = $had || $first;
                     [$is, $until, $free, $pause] = [$first || ($free !== null && $free === $to) ? 'trial' : 'active', $to, $first ? $to : $free, null];
+                    $asked = null;
+                } elseif ($what === Happened::Changed && in_array($is, ['trial', 'active', 'in grace', 'ending'], true)) {
+                    [$is, $until, $pause] = [$free !== null && $free === $to ? 'trial' : 'active', $to, null];
+                    $asked = null;
+                } elseif ($what === Happened::Rises) {
+                    $asked = $event->asks ? $to ?? 'next' : null;
+                } elseif ($what === Happened::Agreed) {
+                    $asked = null;
                 } elseif ($what === Happened::Paid && ($runs || $is === 'expired')) {
                     [$is, $until, $pause] = [$is === 'ending' ? 'ending' : 'active', max($until, $to), null];
+                    $asked = $asked === 'next' || $asked === null || $asked <= $day ? null : $asked;
                 } elseif ($what === Happened::Left && $runs && $is !== 'ending') {
                     [$is, $pause] = [in_array($is, ['trial', 'active'], true) ? 'ending' : 'expired', null];
                 } elseif ($what === Happened::Returned && $is === 'ending') {
@@ -185,7 +236,7 @@ final class SubscriptionTest extends TestCase
                 } elseif ($what === Happened::Resumed && $is === 'paused') {
                     $until = max($until, $to);
                     [$is, $pause] = [$free !== null && $free === $until ? 'trial' : 'active', null];
-                } elseif (in_array($what, [Happened::Refunded, Happened::Revoked], true) && $runs) {
+                } elseif (in_array($what, [Happened::Refunded, Happened::Revoked, Happened::DisputeLost], true) && $runs) {
                     [$is, $pause] = ['revoked', null];
                 } elseif ($what === Happened::Moved && $runs) {
                     [$is, $pause] = ['moved to somebody else', null];

@@ -52,7 +52,7 @@ final readonly class Chain implements Signs
     {
         $of = ['package', 'product', 'account', 'currency', 'country'];
 
-        return ['purchase' => $id, 'signed' => time()] + array_intersect_key($sale, array_flip($of));
+        return ['purchase' => $id, 'signed' => time(), 'price' => Sale::next($sale)] + array_intersect_key($sale, array_flip($of));
     }
 
     /** @param  array<string, mixed>  $claims */

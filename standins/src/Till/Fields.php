@@ -9,11 +9,12 @@ use Standins\Page;
 /** What the pages on which something is paid ask alike. */
 final class Fields
 {
-    public static function country(): string
+    /** @param  string  $home  the country that is chosen until another one is; '' for none */
+    public static function country(string $home = ''): string
     {
         $countries = '';
         foreach (Sale::COUNTRIES as $code => $name) {
-            $countries .= "<option value=\"$code\">".Page::text($name).'</option>';
+            $countries .= "<option value=\"$code\"".($code === $home ? ' selected' : '').'>'.Page::text($name).'</option>';
         }
 
         return "<label>Your country <select name=\"country\">$countries</select></label>";

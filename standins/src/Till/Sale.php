@@ -10,7 +10,8 @@ use DateTimeZone;
 /** A sale, for practice: how it was begun, and what comes of it as time goes by. Amounts are in minor units, periods as in ISO 8601, such as P1M. */
 final class Sale
 {
-    public const COUNTRIES = ['DE' => 'Germany', 'AT' => 'Austria', 'FR' => 'France', 'NL' => 'the Netherlands', 'SE' => 'Sweden', 'CH' => 'Switzerland'];
+    public const COUNTRIES = ['DE' => 'Germany', 'AT' => 'Austria', 'FR' => 'France', 'NL' => 'the Netherlands', 'SE' => 'Sweden', 'CH' => 'Switzerland',
+        'GB' => 'the United Kingdom', 'US' => 'the United States'];
 
     /** Seconds of a month and of a day, where time runs as stores let it run for tests. */
     private const SHORT_MONTH = 300;
@@ -18,7 +19,7 @@ final class Sale
     private const SHORT_DAY = 10;
 
     /** What is told of what is asked for. */
-    private const TELLS = ['end' => 'left', 'stay' => 'stays', 'refund' => 'refunded'];
+    private const TELLS = ['end' => 'left', 'stay' => 'stays', 'refund' => 'refunded', 'dispute' => 'disputed', 'won' => 'dispute won', 'lost' => 'dispute lost'];
 
     /** So many days after a payment failed the card works again, where it does. */
     private const RECOVERS = 10;
@@ -49,7 +50,25 @@ final class Sale
             'firstPrice' => is_int($sent['firstPrice'] ?? null) ? $number('firstPrice', $price) : $price,
             'firstTimes' => $number('firstTimes', 12),
             'freeDays' => $number('freeDays', 365),
+            'ref' => mb_substr($text('ref'), 0, 100),
+            'prices' => self::prices($sent['prices'] ?? null),
         ];
+    }
+
+    /** @return array<string, array<string, mixed>> what it costs in countries that have a price of their own */
+    private static function prices(mixed $sent): array
+    {
+        $prices = [];
+        foreach (is_array($sent) ? array_slice($sent, 0, 300, true) : [] as $country => $price) {
+            $fits = is_array($price) && is_int($price['price'] ?? null) && $price['price'] >= 50 && $price['price'] <= 99_999_999
+                && is_string($price['currency'] ?? null) && preg_match('/^[A-Z]{3}$/', $price['currency']) === 1;
+            if ($fits && preg_match('/^[A-Z]{2}$/', (string) $country) === 1) {
+                $first = is_int($price['firstPrice'] ?? null) ? max(0, min($price['price'], $price['firstPrice'])) : $price['price'];
+                $prices[(string) $country] = ['price' => $price['price'], 'currency' => $price['currency'], 'firstPrice' => $first];
+            }
+        }
+
+        return $prices;
     }
 
     public static function now(): DateTimeImmutable
@@ -72,9 +91,10 @@ final class Sale
             $free => $first,
             default => self::after($sale, 1, $now),
         };
-        $event = self::event(0, 'bought', $now, $until, $free ? 0 : self::amount($sale, 0)) + ['free' => $free];
+        $amount = $free ? 0 : self::amount($sale, 0);
+        $event = self::event(0, 'bought', $now, $until, $amount) + ['free' => $free, 'ref' => $sale['ref'] ?? ''];
 
-        return ['first' => $first->format('c'), 'periods' => $free ? 0 : 1, 'events' => [$event]] + $sale;
+        return ['began' => $now->format('c'), 'worth' => $amount, 'first' => $first->format('c'), 'periods' => $free ? 0 : 1, 'events' => [$event]] + $sale;
     }
 
     /**
@@ -86,7 +106,25 @@ final class Sale
     public static function caughtUp(array $sale, DateTimeImmutable $now): array
     {
         $runs = $sale['state'] === 'paid' && $sale['every'] !== '' && ! ($sale['ended'] ?? false) && ! ($sale['failed'] ?? false);
-        while ($runs && ($due = self::after($sale, $sale['periods'], new DateTimeImmutable($sale['first']))) <= $now) {
+        while ($runs && ($due = self::due($sale)) <= $now) {
+            if (isset($sale['pause'])) {
+                // Nothing is paid until the pause is over; then a new period begins.
+                $sale['first'] = max($due, new DateTimeImmutable($sale['pause']))->format('c');
+                $sale['periods'] = 0;
+                unset($sale['pause']);
+
+                continue;
+            }
+            $rise = $sale['rise'] ?? null;
+            if ($rise !== null && new DateTimeImmutable($rise['from']) <= $due) {
+                if ($rise['asks'] && ! ($rise['agreed'] ?? false)) {
+                    // Who says nothing leaves.
+                    $sale['ended'] = true;
+                    break;
+                }
+                $sale['price'] = $rise['price'];
+                unset($sale['rise']);
+            }
             if ($sale['fails'] !== '' && ! isset($sale['failed at'])) {
                 $sale['failed at'] = $due->format('c');
                 $sale['events'][] = self::event(count($sale['events']), 'failed', $due);
@@ -98,10 +136,142 @@ final class Sale
 
                 continue;
             }
+            if (isset($sale['next'])) {
+                $sale = ['first' => $due->format('c'), 'periods' => 0, 'firstTimes' => 0, 'next' => null] + $sale['next'] + $sale;
+                unset($sale['next']);
+            }
             $amount = self::amount($sale, $sale['periods']);
             $sale['periods']++;
-            $until = self::after($sale, $sale['periods'], new DateTimeImmutable($sale['first']));
-            $sale['events'][] = self::event(count($sale['events']), 'renewed', $due, $until, $amount);
+            $until = self::due($sale);
+            [$sale['began'], $sale['worth']] = [$due->format('c'), $amount];
+            $sale['events'][] = self::event(count($sale['events']), 'renewed', $due, $until, $amount) + ['ref' => $sale['ref'] ?? ''];
+        }
+
+        return $sale;
+    }
+
+    /**
+     * When the next payment is due.
+     *
+     * @param  array<string, mixed>  $sale
+     */
+    public static function due(array $sale): DateTimeImmutable
+    {
+        return self::after($sale, $sale['periods'], new DateTimeImmutable($sale['first']));
+    }
+
+    /**
+     * What each payment is from the next one on, as far as is known.
+     *
+     * @param  array<string, mixed>  $sale
+     */
+    public static function next(array $sale): int
+    {
+        return $sale['rise']['price'] ?? $sale['next']['price'] ?? $sale['price'];
+    }
+
+    /**
+     * What another plan costs: at once what is left of the price after what is unused of the old one is taken off, and until when that lasts.
+     *
+     * @param  array<string, mixed>  $sale
+     * @param  array<string, mixed>  $to
+     * @return array{int, DateTimeImmutable, int} what is paid, until when that lasts, and what was unused
+     */
+    public static function costs(array $sale, array $to, DateTimeImmutable $now): array
+    {
+        $until = self::due($sale);
+        if ($sale['worth'] === 0) {
+            // In the free days nothing changes but what comes after them.
+            return [0, $until, 0];
+        }
+        $began = (new DateTimeImmutable($sale['began']))->getTimestamp();
+        $unused = intdiv($sale['worth'] * max(0, $until->getTimestamp() - $now->getTimestamp()), max(1, $until->getTimestamp() - $began));
+        $ends = self::after(['every' => $to['every'], 'short' => $sale['short']], 1, $now);
+        if ($unused <= $to['price']) {
+            return [$to['price'] - $unused, $ends, $unused];
+        }
+        $longer = intdiv(($unused - $to['price']) * ($ends->getTimestamp() - $now->getTimestamp()), $to['price']);
+
+        return [0, $ends->modify("+$longer seconds"), $unused];
+    }
+
+    /**
+     * Another plan, agreed to.
+     *
+     * @param  array<string, mixed>  $sale
+     * @param  array<string, mixed>  $to  as begun() gives it
+     * @return array<string, mixed>
+     */
+    public static function changed(array $sale, array $to, bool $atOnce, DateTimeImmutable $now): array
+    {
+        $sale = self::caughtUp($sale, $now);
+        $new = array_intersect_key($to, array_flip(['name', 'price', 'every', 'ref', 'product', 'currency']));
+        unset($sale['rise']);
+        if (! $atOnce) {
+            $sale['events'][] = self::event(count($sale['events']), 'chosen', $now) + ['ref' => $to['ref']];
+
+            return ['next' => $new] + $sale;
+        }
+        [$amount, $until, $unused] = self::costs($sale, $to, $now);
+        $sale['events'][] = self::event(count($sale['events']), 'changed', $now, $until, $amount) + ['ref' => $to['ref']];
+        $free = $sale['worth'] === 0;
+        $usual = self::after(['every' => $to['every'], 'short' => $sale['short']], 1, $now) == $until;
+        $dates = match (true) {
+            $free => [],
+            $usual => ['first' => $now->format('c'), 'periods' => 1],
+            default => ['first' => $until->format('c'), 'periods' => 0],
+        };
+        $worth = $free ? 0 : max($unused, (int) $to['price']);
+        unset($sale['next']);
+
+        return ['ended' => false, 'firstTimes' => 0, 'began' => $now->format('c'), 'worth' => $worth] + $dates + $new + $sale;
+    }
+
+    /**
+     * A higher price is told.
+     *
+     * @param  array<string, mixed>  $sale
+     * @param  array<string, mixed>  $sent  price, from and asks
+     * @return array<string, mixed>|null null where it cannot be
+     */
+    public static function raised(array $sale, array $sent, DateTimeImmutable $now): ?array
+    {
+        $price = $sent['price'] ?? null;
+        $from = is_string($sent['from'] ?? null) ? date_create_immutable($sent['from']) : false;
+        if (! is_int($price) || $price <= $sale['price'] || $from === false || $sale['every'] === '' || $sale['state'] !== 'paid') {
+            return null;
+        }
+        $sale = self::caughtUp($sale, $now);
+        $asks = ($sent['asks'] ?? false) === true;
+        $sale['events'][] = self::event(count($sale['events']), 'rises', $now, $from, $price) + ['asks' => $asks];
+
+        return ['rise' => ['price' => $price, 'from' => $from->format('c'), 'asks' => $asks]] + $sale;
+    }
+
+    /**
+     * What somebody does on the page about what they pay for.
+     *
+     * @param  array<string, mixed>  $sale
+     * @return array<string, mixed>
+     */
+    public static function managed(array $sale, string $do, DateTimeImmutable $now): array
+    {
+        $sale = self::caughtUp($sale, $now);
+        $runs = $sale['every'] !== '' && ! ($sale['ended'] ?? false) && ! isset($sale['back at']);
+        if ($do === 'agree' && isset($sale['rise']) && ! ($sale['rise']['agreed'] ?? false)) {
+            $sale['rise']['agreed'] = true;
+            $sale['events'][] = self::event(count($sale['events']), 'agreed', $now);
+        } elseif ($do === 'pause' && $runs && ! isset($sale['pause'])) {
+            $due = self::due($sale);
+            $until = self::after(['every' => 'P1M', 'short' => $sale['short']], 1, $due);
+            $sale['pause'] = $until->format('c');
+            $sale['events'][] = self::event(count($sale['events']), 'paused', $now, $until);
+        } elseif ($do === 'change' && $runs && isset($sale['change'])) {
+            $change = $sale['change'];
+            unset($sale['change']);
+            $sale = self::changed($sale, $change['to'], $change['now'], $now);
+        } elseif (isset(self::TELLS[$do])) {
+            $sale = self::turned($sale, $do, $now);
         }
 
         return $sale;
@@ -109,24 +279,34 @@ final class Sale
 
     /**
      * @param  array<string, mixed>  $sale
-     * @param  string  $what  end, stay or refund
+     * @param  string  $what  end, stay, refund, dispute, won or lost
      * @return array<string, mixed>
      */
     public static function turned(array $sale, string $what, DateTimeImmutable $now): array
     {
         $sale = self::caughtUp($sale, $now);
         $ended = $sale['ended'] ?? false;
+        $disputed = $sale['disputed'] ?? false;
+        $paid = array_filter($sale['events'], fn (array $event): bool => $event['amount'] > 0 && $event['type'] !== 'rises') !== [];
         $may = match ($what) {
             'end' => ! $ended && $sale['every'] !== '',
             'stay' => $ended && ! isset($sale['back at']),
-            default => ! isset($sale['back at']),
+            'dispute' => $paid && ! $disputed && ! isset($sale['back at']),
+            'won', 'lost' => $disputed,
+            default => ! isset($sale['back at']) && ! $disputed,
         };
-        if ($may) {
-            $sale['events'][] = self::event(count($sale['events']), self::TELLS[$what], $now);
-            $sale['ended'] = $what !== 'stay';
+        if (! $may) {
+            return $sale;
         }
-        if ($what === 'refund') {
-            $sale['back at'] ??= $now->format('c');
+        $sale['events'][] = self::event(count($sale['events']), self::TELLS[$what], $now);
+        $sale['disputed'] = $what === 'dispute';
+        $sale['ended'] = match ($what) {
+            'stay' => false,
+            'dispute', 'won' => $ended,
+            default => true,
+        };
+        if ($what === 'refund' || $what === 'lost') {
+            $sale['back at'] = $now->format('c');
         }
 
         return $sale;
@@ -135,10 +315,7 @@ final class Sale
     /** @param  array<string, mixed>  $sale  in words, such as “7 days free, then €3.99 every month” */
     public static function terms(array $sale): string
     {
-        $money = fn (int $minor): string => (new \NumberFormatter('en', \NumberFormatter::CURRENCY))->formatCurrency(
-            $minor / 10 ** self::digits($sale['currency']),
-            $sale['currency'],
-        );
+        $money = fn (int $minor): string => self::money($minor, $sale['currency']);
         $price = $money($sale['price']);
         $lower = match ($sale['firstTimes']) {
             0 => '',
@@ -155,6 +332,11 @@ final class Sale
         };
 
         return ($sale['freeDays'] > 0 && $every !== '' ? "{$sale['freeDays']} days free, then " : '')."$lower$price$every";
+    }
+
+    public static function money(int $minor, string $currency): string
+    {
+        return (new \NumberFormatter('en', \NumberFormatter::CURRENCY))->formatCurrency($minor / 10 ** self::digits($currency), $currency);
     }
 
     private static function digits(string $currency): int

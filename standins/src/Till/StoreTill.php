@@ -18,8 +18,8 @@ final readonly class StoreTill
     /** Who has not said for so many days that they gave what was bought has it taken back. */
     private const DAYS = 3;
 
-    private const PATH = '~^/([A-Za-z][A-Za-z0-9._]{2,150})/(products|purchases)(?:/([A-Za-z0-9_.-]{1,150}))?'
-        .'(?:/(acknowledge|consume|end|stay|refund|close))?$~';
+    private const PATH = '~^/([A-Za-z][A-Za-z0-9._]{2,150})/(products|purchases|statements)(?:/([A-Za-z0-9_.-]{1,150}))?'
+        .'(?:/(acknowledge|consume|end|stay|refund|close|change|raise|manage))?$~';
 
     private const TESTERS = [
         'pays' => 'pays each time',
@@ -46,6 +46,9 @@ final readonly class StoreTill
         if (preg_match('~^/pay/([0-9a-f]{32})$~', $path, $found)) {
             return $this->sheet($method, $found[1], $form);
         }
+        if (preg_match('~^/manage/([0-9a-f]{32})$~', $path, $found)) {
+            return $this->manage($method, $found[1], $form);
+        }
         if ($method === 'GET' && $path === '/keys') {
             return Answer::json(200, $this->signs->keys());
         }
@@ -65,7 +68,8 @@ final readonly class StoreTill
             $what === 'products' && $id === '' && $method === 'GET' => $this->shelf($package),
             $what === 'purchases' && $id === '' && $method === 'POST' => $this->begun($package, $sent, $headers['idempotency-key'] ?? ''),
             $what === 'purchases' && $id !== '' && $do === '' && $method === 'GET' => $this->told($package, $id),
-            $what === 'purchases' && $do !== '' && $method === 'POST' => $this->changed($package, $id, $do),
+            $what === 'purchases' && $do !== '' && $method === 'POST' => $this->changed($package, $id, $do, $sent),
+            $what === 'statements' && $id === '' && $method === 'POST' => $this->statements($package, $sent),
             default => Answer::problem(404, 'There is nothing here.'),
         };
     }
@@ -103,6 +107,9 @@ final readonly class StoreTill
             'product' => $text('product'),
             'account' => $text('account'),
             'shop' => $text('shop'),
+            'merchant' => $text('merchant'),
+            'ref' => $text('product'),
+            'at home' => $text('country'),
             'back' => $text('back'),
             'notify' => $text('notify'),
             'state' => 'open',
@@ -156,9 +163,47 @@ final readonly class StoreTill
         return $late && ! ($sale['acknowledged'] ?? false) ? Sale::turned($sale, 'refund', $now) : $sale;
     }
 
-    private function changed(string $package, string $id, string $do): Answer
+    /** @param  array<string, mixed>  $sent */
+    private function statements(string $package, array $sent): Answer
     {
-        $done = $this->drawer->change(function (array &$all) use ($package, $id, $do): bool {
+        return Answer::json(200, [
+            'statements' => $this->drawer->change(function (array &$all) use ($package, $sent): array {
+                foreach ($all['sessions'] as $id => $sale) {
+                    $all['sessions'][$id] = self::caughtUp($sale, Sale::now());
+                }
+
+                return Payouts::statements($all, $sent, $package, Sale::now());
+            }),
+        ]);
+    }
+
+    /** @param  array<string, mixed>  $form */
+    private function manage(string $method, string $id, array $form): Answer
+    {
+        $sale = $this->drawer->read()['sessions'][$id] ?? null;
+        if ($sale === null || $sale['state'] !== 'paid') {
+            return Answer::problem(404, 'There is no such purchase.');
+        }
+        if ($method === 'POST') {
+            $did = $this->drawer->change(function (array &$all) use ($id, $form): bool {
+                $after = Manage::did(self::caughtUp($all['sessions'][$id], Sale::now()), $form, false);
+                $all['sessions'][$id] = $after ?? $all['sessions'][$id];
+
+                return $after !== null;
+            });
+            $did && $this->notices($id);
+
+            return new Answer(303, '', ['Location' => $sale['back']]);
+        }
+
+        return Manage::page($this->drawer->change(fn (array &$all): array => $all['sessions'][$id] = self::caughtUp($all['sessions'][$id], Sale::now())),
+            "$this->address/billing/manage/$id", false);
+    }
+
+    /** @param  array<string, mixed>  $sent */
+    private function changed(string $package, string $id, string $do, array $sent): Answer
+    {
+        $done = $this->drawer->change(function (array &$all) use ($package, $id, $do, $sent): bool {
             $sale = $all['sessions'][$id] ?? null;
             if ($sale === null || $sale['package'] !== $package) {
                 return false;
@@ -171,16 +216,42 @@ final readonly class StoreTill
             if ($sale['state'] !== 'paid') {
                 return false;
             }
-            $all['sessions'][$id] = match ($do) {
+            $back = is_string($sent['back'] ?? null) && preg_match('~^https?://~', $sent['back']) ? ['back' => $sent['back']] : [];
+            $to = is_string($sent['product'] ?? null) ? $all['products'][$package][$sent['product']] ?? null : null;
+            if ($do === 'change' && $to === null) {
+                return false;
+            }
+            $to = $to === null ? null : ['ref' => $sent['product'], 'product' => $sent['product']] + self::inCountry($to, (string) $sale['country']);
+            $after = match ($do) {
+                'change' => ['change' => ['to' => $to, 'now' => ($sent['when'] ?? '') === 'now']] + $back + self::caughtUp($sale, Sale::now()),
+                'raise' => Sale::raised(self::caughtUp($sale, Sale::now()), $sent, Sale::now()),
+                'manage' => $back + $sale,
                 'acknowledge' => ['acknowledged' => true] + $sale,
                 'consume' => ['acknowledged' => true, 'consumed' => true] + $sale,
                 default => Sale::turned(self::caughtUp($sale, Sale::now()), $do, Sale::now()),
             };
+            $all['sessions'][$id] = $after ?? $sale;
 
-            return true;
+            return $after !== null;
         });
+        if (! $done) {
+            return Answer::problem(409, 'That cannot be: nothing was paid here yet, or the price does not rise.');
+        }
 
-        return $done ? $this->told($package, $id) : Answer::problem(409, 'Nothing was paid here yet.');
+        return in_array($do, ['change', 'manage'], true) ? Answer::json(200, ['url' => "$this->address/billing/manage/$id"]) : $this->told($package, $id);
+    }
+
+    /**
+     * What a product costs in a country: its own price there, where it has one.
+     *
+     * @param  array<string, mixed>  $product
+     * @return array<string, mixed>
+     */
+    private static function inCountry(array $product, string $country): array
+    {
+        $own = $product['prices'][$country] ?? [];
+
+        return array_intersect_key($own, array_flip(['price', 'currency', 'firstPrice'])) + $product;
     }
 
     /** @param  array<string, mixed>  $form */
@@ -214,7 +285,8 @@ final readonly class StoreTill
                 $fails = in_array($tester, ['once', 'always'], true) ? $tester : '';
                 $short = ($sale['fast'] ?? $text('time')) === 'short';
                 $sale += ['notices' => $text('notices')];
-                $all['sessions'][$id] = Sale::bought($sale, $sale['chosen'] ?? $text('country'), $fails, $short, Sale::now());
+                $country = $sale['chosen'] ?? $text('country');
+                $all['sessions'][$id] = Sale::bought(self::inCountry($sale, $country), $country, $fails, $short, Sale::now());
             }
         });
         $this->notices($id);
@@ -237,7 +309,7 @@ final readonly class StoreTill
     {
         $name = ucfirst($this->store);
         $about = "<small>$name, for practice: no money moves</small><h1>".Page::text($sale['name']).'</h1><p>'.Page::text($sale['shop']).': '.
-            Page::text(Sale::terms($sale)).'</p>'.($wrong === '' ? '' : '<p class="wrong" role="alert">'.Page::text($wrong).' Nothing was paid.</p>');
+            Page::text(Sale::terms(self::inCountry($sale, (string) ($sale['at home'] ?? '')))).'</p>'.($wrong === '' ? '' : '<p class="wrong" role="alert">'.Page::text($wrong).' Nothing was paid.</p>');
         $form = "<form method=\"post\" action=\"$this->address/billing/pay/$id\">";
         if ($sale['state'] === 'pending') {
             return Page::of('Pay', "$about<p>It waits for the cash.</p>$form<p><button class=\"main\">The cash was paid</button></p></form>");
@@ -253,7 +325,7 @@ final readonly class StoreTill
 
         return Page::of(
             'Pay',
-            "$about$form<h2>Which tester?</h2>$testers".Fields::country().Fields::time($sale).
+            "$about$form<h2>Which tester?</h2>$testers".Fields::country((string) ($sale['at home'] ?? '')).Fields::time($sale).
                 "<label>Messages to the app <select name=\"notices\">$notices</select></label>".
                 '<p><button class="main" name="do" value="pay">Buy</button><button name="do" value="leave">Leave without paying</button></p></form>',
         );

@@ -33,7 +33,7 @@ final readonly class Till
 
     private const FAILS_LATER = ['4000000000000119' => 'always', '4000000000000127' => 'once'];
 
-    private const CHANGE = '~^/sessions/([0-9a-f]{32})/(end|stay|refund|close)$~';
+    private const CHANGE = '~^/sessions/([0-9a-f]{32})/(end|stay|refund|close|change|raise|manage)$~';
 
     /** What is typed where a card asks for a code. */
     private const CODE = '1207';
@@ -52,6 +52,9 @@ final readonly class Till
         if (preg_match('~^/pay/([0-9a-f]{32})$~', $path, $found)) {
             return $this->paid($method, $found[1], $form);
         }
+        if (preg_match('~^/manage/([0-9a-f]{32})$~', $path, $found)) {
+            return $this->manage($method, $found[1], $form);
+        }
         if ($this->token === '' || ! hash_equals("Bearer $this->token", $headers['authorization'] ?? '')) {
             return Answer::problem(401, 'This key is not known.');
         }
@@ -60,7 +63,8 @@ final readonly class Till
         return match (true) {
             $method === 'POST' && $path === '/sessions' => $this->begun(is_array($sent) ? $sent : [], $headers['idempotency-key'] ?? ''),
             $method === 'GET' && preg_match('~^/sessions/([0-9a-f]{32})$~', $path, $found) === 1 => $this->told($found[1]),
-            $method === 'POST' && preg_match(self::CHANGE, $path, $found) === 1 => $this->changed($found[1], $found[2]),
+            $method === 'POST' && preg_match(self::CHANGE, $path, $found) === 1 => $this->changed($found[1], $found[2], is_array($sent) ? $sent : []),
+            $method === 'POST' && $path === '/statements' => $this->statements(is_array($sent) ? $sent : []),
             default => Answer::problem(404, 'There is nothing here.'),
         };
     }
@@ -76,7 +80,7 @@ final readonly class Till
         if (! preg_match('~^https?://~', $text('back'))) {
             return Answer::problem(422, 'The address to come back to is needed.');
         }
-        $session = ['shop' => $text('shop'), 'back' => $text('back'), 'notify' => $text('notify'), 'state' => 'open', 'events' => []] + $sale;
+        $session = ['shop' => $text('shop'), 'merchant' => $text('merchant'), 'back' => $text('back'), 'notify' => $text('notify'), 'state' => 'open', 'events' => []] + $sale;
         // The same key asked twice is one session.
         $id = $this->drawer->change(function (array &$all) use ($session, $key): string {
             $known = $key === '' ? null : ($all['keys'][$key] ?? null);
@@ -107,12 +111,54 @@ final readonly class Till
 
         return $session === null
             ? Answer::problem(404, 'There is no such session.')
-            : Answer::json(200, ['id' => $id] + array_intersect_key($session, array_flip(['state', 'currency', 'country', 'events'])));
+            : Answer::json(200, ['id' => $id, 'price' => Sale::next($session)] + array_intersect_key($session, array_flip(['state', 'currency', 'country', 'events'])));
     }
 
-    private function changed(string $id, string $what): Answer
+    /** @param  array<string, mixed>  $sent */
+    private function statements(array $sent): Answer
     {
-        $done = $this->drawer->change(function (array &$all) use ($id, $what): bool {
+        return Answer::json(200, [
+            'statements' => $this->drawer->change(function (array &$all) use ($sent): array {
+                foreach ($all['sessions'] as $id => $session) {
+                    $all['sessions'][$id] = $session['state'] === 'paid' ? Sale::caughtUp($session, Sale::now()) : $session;
+                }
+
+                return Payouts::statements($all, $sent, '', Sale::now());
+            }),
+        ]);
+    }
+
+    /** @param  array<string, mixed>  $form */
+    private function manage(string $method, string $id, array $form): Answer
+    {
+        $session = $this->drawer->read()['sessions'][$id] ?? null;
+        if ($session === null || $session['state'] !== 'paid') {
+            return Answer::problem(404, 'There is no such payment.');
+        }
+        if ($method === 'POST') {
+            $did = $this->drawer->change(function (array &$all) use ($id, $form): bool {
+                $after = Manage::did($all['sessions'][$id], $form, true);
+                $all['sessions'][$id] = $after ?? $all['sessions'][$id];
+
+                return $after !== null;
+            });
+            $did && Notice::send((string) $session['notify'], ...$this->message($id));
+
+            return new Answer(303, '', ['Location' => $session['back']]);
+        }
+
+        return Manage::page($this->drawer->change(fn (array &$all): array => $all['sessions'][$id] = Sale::caughtUp($all['sessions'][$id], Sale::now())),
+            "$this->address/manage/$id", true);
+    }
+
+    /** @param  array<string, mixed>  $sent */
+    private function changed(string $id, string $what, array $sent): Answer
+    {
+        $to = $what === 'change' ? Sale::begun($sent) : [];
+        if (is_string($to)) {
+            return Answer::problem(422, $to);
+        }
+        $done = $this->drawer->change(function (array &$all) use ($id, $what, $sent, $to): bool {
             $session = $all['sessions'][$id] ?? null;
             if ($session !== null && $what === 'close') {
                 // What was paid in the meantime stays paid.
@@ -123,15 +169,22 @@ final readonly class Till
             if ($session === null || $session['state'] !== 'paid') {
                 return false;
             }
-            $all['sessions'][$id] = Sale::turned($session, $what, Sale::now());
+            $back = is_string($sent['back'] ?? null) && preg_match('~^https?://~', $sent['back']) ? ['back' => $sent['back']] : [];
+            $after = match ($what) {
+                'change' => ['change' => ['to' => $to, 'now' => ($sent['when'] ?? '') === 'now']] + $back + $session,
+                'raise' => Sale::raised($session, $sent, Sale::now()),
+                'manage' => $back + $session,
+                default => Sale::turned($session, $what, Sale::now()),
+            };
+            $all['sessions'][$id] = $after ?? $session;
 
-            return true;
+            return $after !== null;
         });
         if (! $done) {
-            return Answer::problem(409, 'Nothing was paid here yet.');
+            return Answer::problem(409, 'That cannot be: nothing was paid here yet, or the price does not rise.');
         }
 
-        return $this->told($id);
+        return in_array($what, ['change', 'manage'], true) ? Answer::json(200, ['url' => "$this->address/manage/$id"]) : $this->told($id);
     }
 
     /** @param  array<string, mixed>  $form */

@@ -28,7 +28,7 @@ final readonly class Tokens implements Signs
     {
         $told = ['state', 'currency', 'country', 'account', 'product', 'events'];
 
-        return ['id' => $id, 'acknowledged' => $sale['acknowledged'] ?? false] + array_intersect_key($sale, array_flip($told));
+        return ['id' => $id, 'acknowledged' => $sale['acknowledged'] ?? false, 'price' => Sale::next($sale)] + array_intersect_key($sale, array_flip($told));
     }
 
     public function notice(string $id, array $sale, bool $forged): array

@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { inject } from 'vue'
+import { computed, inject } from 'vue'
 import type { OfferNode } from '../../contracts/view'
 import type { Device } from '../useDevice'
 
 const props = defineProps<{ node: OfferNode }>()
 const device = inject('device') as Device
 const tap = (part: string) => device.tap(`${props.node.at}/${part}`, null)
+const asks = computed(() => props.node.manage === 'See it and agree')
 const busy = (part: string) => device.isBusy(`${props.node.at}/${part}`)
 </script>
 
@@ -23,7 +24,22 @@ const busy = (part: string) => device.isBusy(`${props.node.at}/${part}`)
     <button v-if="node.turn" class="button quiet" :disabled="node.enabled === false" :aria-busy="busy(node.turn)" @click="tap(node.turn)">
       {{ node.turn === 'end' ? 'End it' : 'Go on with it' }}
     </button>
+    <div v-for="change in node.changes" :key="change.plan" class="offer-plan">
+      <button
+        class="button quiet"
+        :disabled="node.enabled === false"
+        :aria-busy="busy(`changes/${change.plan}`)"
+        @click="tap(`changes/${change.plan}`)"
+      >
+        {{ change.label }}
+      </button>
+      <p class="offer-note">{{ change.note }}</p>
+    </div>
+    <button v-if="asks" class="button" :disabled="node.enabled === false" :aria-busy="busy('manage')" @click="tap('manage')">{{ node.manage }}</button>
     <div class="offer-links">
+      <button v-if="node.manage && !asks" :disabled="node.enabled === false" :aria-busy="busy('manage')" @click="tap('manage')">
+        {{ node.manage }}
+      </button>
       <button v-if="node.restores" :disabled="node.enabled === false" :aria-busy="busy('restore')" @click="tap('restore')">What I bought before</button>
       <a v-for="page in node.pages" :key="page.address" :href="page.address" target="_blank" rel="noopener">{{ page.label }}</a>
     </div>

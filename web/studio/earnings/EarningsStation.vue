@@ -5,6 +5,7 @@ import StationFindings from '../findings/StationFindings.vue'
 import { useStudio } from '../open/useStudio'
 import BooksPage from './BooksPage.vue'
 import HoldersPage from './HoldersPage.vue'
+import PayoutsPage from './PayoutsPage.vue'
 import ProductsPage from './ProductsPage.vue'
 import RehearsalPage from './RehearsalPage.vue'
 import TillsPage from './TillsPage.vue'
@@ -18,6 +19,7 @@ const pages = [
   { key: 'rehearsal', name: 'Rehearsal' },
   { key: 'people', name: 'Who has what' },
   { key: 'books', name: 'Books' },
+  { key: 'payouts', name: 'Paid to you' },
   { key: 'tills', name: 'Tills' },
 ]
 const open = (key: string) => router.push(`/apps/${studio.app}/earnings/${key}`)
@@ -36,6 +38,7 @@ watch(part, () => document.querySelector('.surface')?.scrollTo(0, 0))
       <RehearsalPage v-if="part === 'rehearsal'" @open="open" />
       <HoldersPage v-else-if="part === 'people'" @open="open" />
       <BooksPage v-else-if="part === 'books'" />
+      <PayoutsPage v-else-if="part === 'payouts'" />
       <TillsPage v-else-if="part === 'tills'" @open="open" />
       <ProductsPage v-else @open="open" />
     </section>

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
-import type { TillsState } from '../../contracts/studio'
+import type { OldPrice, TillsState } from '../../contracts/studio'
 import { api, Declined } from '../api'
 import { latest } from '../latest'
 import { useStudio } from '../open/useStudio'
+import NumberBlank from './NumberBlank.vue'
 
 const emit = defineEmits<{ open: [key: string] }>()
 const studio = useStudio()
@@ -33,6 +34,22 @@ async function putUp(till: string) {
     trouble.value = error instanceof Declined ? error.message : String(error)
   } finally {
     working.value = ''
+  }
+}
+/** The old price that is to rise; null for none. */
+const raised = ref<OldPrice | null>(null)
+const days = ref(30)
+const asks = ref(true)
+async function raise() {
+  if (!raised.value) return
+  trouble.value = ''
+  try {
+    const { product, plan } = raised.value
+    const told = { product, plan, days: days.value, asks: asks.value || raised.value.mustAsk }
+    state.value = await api.post<TillsState>(`apps/${studio.app}/tills/${set.value}/raise`, told)
+    raised.value = null
+  } catch (error) {
+    trouble.value = error instanceof Declined ? error.message : String(error)
   }
 }
 const when = (at: string) => new Date(at).toLocaleString('en-GB', { day: 'numeric', month: 'long', hour: '2-digit', minute: '2-digit' })
@@ -75,6 +92,27 @@ const day = (at: string) => new Date(new Date(at).getTime() + 3 * 86400000).toLo
         >
       </template>
     </section>
+    <template v-if="state?.old.length || state?.raising">
+      <h2 class="people-head">Old prices</h2>
+      <p class="small">Whoever pays keeps their price when you change it in a sentence, until you raise it for them here.</p>
+      <p v-if="state.raising" class="small" role="status">
+        {{ state.raising === 1 ? 'One person is' : `${state.raising} people are` }} being told of a higher price: some each minute.
+      </p>
+      <ul v-if="state.old.length" class="shelf">
+        <li v-for="o in state.old" :key="`${o.product} ${o.plan} ${o.pays} ${o.country}`">
+          {{ o.people === 1 ? 'One person' : `${o.people} people` }} in {{ o.country }} pay{{ o.people === 1 ? 's' : '' }} {{ o.pays }} {{ o.currency }} for
+          {{ o.name }}; it costs {{ o.price }} now. <button class="link" @click="raised = o">Raise it for them</button>
+        </li>
+      </ul>
+      <form v-if="raised" class="gift" @submit.prevent="raise">
+        Everybody who pays less for {{ raised.name }} pays the new price with the first payment that is
+        <NumberBlank v-model="days" label="Days from now" :min="7" :max="365" :step="1" unit=" days" /> away or more.
+        <label v-if="!raised.mustAsk"><input v-model="asks" type="checkbox" /> Ask them: who does not agree leaves</label>
+        <span v-else class="small">It is more than half as much again, so they are asked. Who does not agree leaves.</span>
+        <v-btn type="submit" size="small" variant="tonal" color="primary">Tell them</v-btn>
+        <button type="button" class="link" @click="raised = null">Leave it</button>
+      </form>
+    </template>
     <template v-if="state?.waiting.length">
       <h2 class="people-head">Not yet told</h2>
       <p class="small">A store gives the money back when it does not hear within three days that people got what they bought. Lanai tells it each minute.</p>

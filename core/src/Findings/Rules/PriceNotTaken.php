@@ -8,6 +8,8 @@ use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Reading;
 use Lanai\Core\Findings\Rule;
 use Lanai\Core\Findings\Station;
+use Lanai\Core\Model\Earnings\LocalPrice;
+use Lanai\Core\Model\Earnings\Product;
 use Lanai\Core\Values\Currency;
 
 /** A price that no till takes: too small, too large, or with parts that its currency has not. Bounds are common practice, no source. */
@@ -32,9 +34,38 @@ final class PriceNotTaken implements Rule
     {
         foreach ($reading->blueprint->products as $i => $product) {
             yield from self::ofPrice($product->name, $product->price, $product->currency, "/products/$i");
+            yield from self::ofOthers($product->name, $product->prices, "/products/$i");
+            yield from self::ofConverted($product, "/products/$i");
             foreach ($product->plans as $n => $plan) {
+                yield from self::ofOthers($plan->name, $plan->prices, "/products/$i/plans/$n");
                 yield from self::ofPrice($plan->name, $plan->price, $plan->currency, "/products/$i/plans/$n");
                 yield from self::ofPrice("$plan->name at first", $plan->begins, $plan->currency, "/products/$i/plans/$n");
+            }
+        }
+    }
+
+    /**
+     * @param  list<LocalPrice>  $prices
+     * @return iterable<Finding>
+     */
+    private static function ofOthers(string $name, array $prices, string $at): iterable
+    {
+        foreach ($prices as $n => $price) {
+            $where = implode(' and ', $price->countries);
+            yield from self::ofPrice("In $where $name", $price->price, $price->currency, "$at/prices/$n");
+            yield from self::ofPrice("In $where $name at first", $price->begins, $price->currency, "$at/prices/$n");
+        }
+    }
+
+    /** @return iterable<Finding> */
+    private static function ofConverted(Product $product, string $at): iterable
+    {
+        foreach ($product->conversions as $n => $conversion) {
+            $names = $product->isPaidOnce() ? [$product->name => $product->price] : array_column($product->plans, 'price', 'name');
+            foreach ($conversion->isWhole() ? $names : [] as $name => $price) {
+                $where = implode(' and ', $conversion->countries);
+                $there = $price === '' ? '' : $conversion->of($price);
+                yield from self::ofPrice("In $where $name", $there, $conversion->currency, "$at/conversions/$n");
             }
         }
     }

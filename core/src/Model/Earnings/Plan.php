@@ -6,7 +6,9 @@ namespace Lanai\Core\Model\Earnings;
 
 use Lanai\Core\Earnings\Cycle;
 use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Children;
 use Lanai\Core\Language\Clause;
+use Lanai\Core\Language\Family;
 use Lanai\Core\Language\Fits\ChoiceFit;
 use Lanai\Core\Language\Fits\CurrencyFit;
 use Lanai\Core\Language\Fits\DecimalFit;
@@ -15,6 +17,7 @@ use Lanai\Core\Language\Fits\NumberFit;
 use Lanai\Core\Language\HasSentence;
 use Lanai\Core\Language\Sentence;
 use Lanai\Core\Language\Words;
+use Lanai\Core\Model\ListOf;
 use Lanai\Core\Text\Names;
 
 /** How a subscription is paid: how often, how much, and how it begins. */
@@ -29,6 +32,7 @@ final readonly class Plan implements HasSentence
      * @param  int|null  $freeDays  before the first payment, once for each person
      * @param  string  $begins  a lower price, a decimal, of the first payments; once for each person
      * @param  int|null  $begin  how many payments that is
+     * @param  list<LocalPrice>  $prices  in other countries
      */
     public function __construct(
         public string $name,
@@ -39,6 +43,7 @@ final readonly class Plan implements HasSentence
         public string $begins = '',
         public ?int $begin = null,
         public string $stored = '',
+        #[ListOf(LocalPrice::class)] public array $prices = [],
     ) {
     }
 
@@ -63,7 +68,7 @@ final readonly class Plan implements HasSentence
                 new Words('times', 'time'),
             ),
             Clause::of('stored as', 'known to the tills as', new Blank('stored', NameFit::column()))->aside(),
-        );
+        )->below(new Children('prices', Family::only('“costs”', LocalPrice::class), 'a price in other countries'));
     }
 
     /** Whether its first payments are lower. */
@@ -104,5 +109,11 @@ final readonly class Plan implements HasSentence
     public function months(): float
     {
         return ['week' => 12 / 52, 'quarter' => 3.0, 'half' => 6.0, 'year' => 12.0][$this->every] ?? 1.0;
+    }
+
+    /** Whether it costs more than another in the same time; where that cannot be said, as between currencies, it does. */
+    public function isDearerThan(self $other): bool
+    {
+        return $this->currency !== $other->currency || (float) $this->price / $this->months() > (float) $other->price / $other->months() + 1e-9;
     }
 }
