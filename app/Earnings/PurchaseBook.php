@@ -14,6 +14,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Lanai\Core\Earnings\Books;
 use Lanai\Core\Earnings\Charge;
+use Lanai\Core\Earnings\Commission;
 use Lanai\Core\Earnings\Entry;
 use Lanai\Core\Earnings\Event;
 use Lanai\Core\Earnings\Happened;
@@ -28,6 +29,7 @@ use Lanai\Core\Model\Row;
 use Lanai\Core\Model\StoredValue;
 use Lanai\Core\Play\Rise;
 use Lanai\Core\Play\Stand;
+use Lanai\Core\Values\Currency;
 
 /**
  * The purchases of an app's people in one data set: every event as it was told, and what follows from all of them. Who has what is written anew
@@ -80,6 +82,13 @@ final readonly class PurchaseBook
         });
         // What a till pays out is about many purchases.
         $schema->table('_ledger', fn (Schema $table) => $table->unsignedBigInteger('purchase')->nullable()->change());
+        $schema->create('_turnover', function (Schema $table): void {
+            $table->string('till');
+            $table->unsignedInteger('year');
+            $table->string('currency');
+            $table->bigInteger('gross');
+            $table->primary(['till', 'year', 'currency']);
+        });
         Statements::prepare($database);
     }
 
@@ -482,7 +491,9 @@ final readonly class PurchaseBook
             throw new PurchaseRefused('This purchase has so many events that no more are kept.');
         }
         $new = [];
+        $of = $this->database->table('_purchases')->where('id', $purchase)->firstOrFail();
         foreach ($events as $event) {
+            $kept = $this->kept($of, $event);
             $added = $this->database->table('_purchase_events')->insertOrIgnore([
                 'purchase' => $purchase,
                 'event' => $event->id,
@@ -497,9 +508,10 @@ final readonly class PurchaseBook
                 'plan' => $event->plan,
                 'price' => $event->price,
                 'asks' => $event->asks,
-                'commission' => $event->charge?->commission,
+                'commission' => $kept,
             ]);
             if ($added > 0) {
+                $this->sold($of, $event);
                 $new[] = $event;
             }
         }
@@ -510,6 +522,33 @@ final readonly class PurchaseBook
         }
 
         return count($new);
+    }
+
+    /** What a store keeps of a payment, in minor units, by what was sold through it so far; null where nothing was paid. */
+    private function kept(\stdClass $of, Event $event): ?int
+    {
+        $sold = Sold::tryFrom((string) $of->till);
+        $isStore = in_array($sold, Sold::tills(), true) && $sold->terms()->sells;
+        if ($event->charge === null || $event->what === Happened::Refunded || ! $isStore) {
+            return $event->charge?->commission;
+        }
+        $isSubscription = $this->space->blueprint()->product((string) $of->product)?->sold === Product::SUBSCRIPTION;
+        $first = $this->database->table('_purchase_events')->where('purchase', $of->id)->where('gross', '>', 0)->min('at');
+        $age = $first === null ? 0 : $event->at->getTimestamp() - (new DateTimeImmutable((string) $first))->getTimestamp();
+        $before = $this->database->table('_turnover')->where(['till' => $of->till, 'year' => (int) $event->at->format('Y')])->get();
+        $units = $before->sum(fn (\stdClass $in): float => (int) $in->gross / 10 ** Currency::digits((string) $in->currency));
+
+        return $event->charge->keeping(Commission::percent($sold, $event->at, (int) $units, $isSubscription ? $age : null))->commission;
+    }
+
+    /** Adds to what was sold through a till in the year. */
+    private function sold(\stdClass $of, Event $event): void
+    {
+        if ($event->charge !== null && $event->what !== Happened::Refunded && ! str_starts_with((string) $of->token, 'story-')) {
+            $key = ['till' => (string) $of->till, 'year' => (int) $event->at->format('Y'), 'currency' => $event->charge->currency];
+            $this->database->table('_turnover')->insertOrIgnore($key + ['gross' => 0]);
+            $this->database->table('_turnover')->where($key)->increment('gross', $event->charge->gross);
+        }
     }
 
     /** @param  non-empty-list<Event>  $new  for which receipts may be due */

@@ -182,7 +182,7 @@ test('somebody becomes a member by card: refused once, asked by their bank, back
 
   await expect(page).toHaveURL(here)
   await expect(page.getByText('Member', { exact: true })).toBeVisible()
-  await expect(page.getByText(/You have Membership. It goes on by itself/)).toBeVisible()
+  await expect(page.getByText(/You have Membership, Monthly. It goes on by itself/)).toBeVisible()
   await page.getByRole('button', { name: 'End it' }).click()
   await page.getByRole('alertdialog').getByRole('button', { name: 'End it' }).click()
   await expect(page.getByText('It ends with what is paid.')).toBeVisible()

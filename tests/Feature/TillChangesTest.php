@@ -261,6 +261,20 @@ final class TillChangesTest extends TestCase
         self::assertSame([499, 'EUR', 'FR'], $charged('Europe/Paris', 'FR', 'chart'));
     }
 
+    public function test_a_store_keeps_more_of_what_is_sold_beyond_a_million_in_a_year(): void
+    {
+        $this->prepare('quay');
+        $this->pay($this->begin('candle'));
+        $this->pay($this->begin('club', 'monthly'));
+        $this->database()->table('_turnover')->where('till', 'quay')->increment('gross', 100_000_000);
+        $this->pay($this->begin('candle'));
+        $this->pay($this->begin('chart'));
+        $kept = $this->database()->table('_purchase_events')->orderBy('id')->pluck('commission')->all();
+        // 1.67 and 4.19 are without tax: 15 of a hundred of it at first, 30 then.
+        self::assertSame([25, 50, 50, 126], $kept);
+        self::assertSame([], (new PurchaseBook($this->space()))->check());
+    }
+
     public function test_a_dispute_takes_the_money_and_a_lost_one_what_it_paid_for(): void
     {
         $this->prepare('card');

@@ -30,7 +30,7 @@ final readonly class CardTill implements Till
     public function begin(Offered $offered, string $key): array
     {
         $sent = ['shop' => $offered->shop, 'back' => $offered->back, 'notify' => $offered->notify, 'ref' => $offered->id(),
-            'merchant' => $offered->merchant] + $offered->terms();
+            'merchant' => $offered->merchant, 'country' => $offered->country] + $offered->terms();
 
         return Line::begun($this->line->ask('POST', '/sessions', $sent, $key));
     }

@@ -32,6 +32,12 @@ final readonly class Charge
         $this->commission = $commission ?? $terms->commission($gross, $this->net);
     }
 
+    /** The same, of which the till keeps another share. */
+    public function keeping(string $percent): self
+    {
+        return new self($this->gross, $this->currency, $this->country, $this->rate, $this->terms->keeping($percent));
+    }
+
     /** A part of it, of which the till keeps the same part. */
     public function part(int $gross): self
     {

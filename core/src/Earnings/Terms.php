@@ -46,4 +46,10 @@ final readonly class Terms
 
         return min($of, $exact->toScale(0, RoundingMode::HALF_UP)->toInt());
     }
+
+    /** The same, with another share. */
+    public function keeping(string $percent): self
+    {
+        return new self($this->till, $percent, $this->fixed, $this->sells, $this->paysAfter, $this->disputeFee);
+    }
 }

@@ -104,7 +104,7 @@ const less = (difference: string) => difference.startsWith('-')
         <input v-model="r.rate" class="grid-search rate" required inputmode="decimal" pattern="\d{1,7}(\.\d{1,9})?" placeholder="1.05" aria-label="Rate" />
         {{ state.bank }}. <button type="button" class="link" :aria-label="`Leave out the rate of ${r.currency}`" @click="state.rates.splice(i, 1)">Leave it out</button>
       </p>
-      <p>
+      <p class="ends">
         <button type="button" class="link" @click="add">Another rate</button>
         <v-btn type="submit" size="small" variant="tonal" color="primary">Keep it</v-btn>
       </p>
@@ -135,6 +135,12 @@ const less = (difference: string) => difference.startsWith('-')
 .rates {
   flex-direction: column;
   align-items: start;
+}
+
+.rates .ends {
+  display: flex;
+  gap: 18px;
+  align-items: center;
 }
 
 .rates .rate {
