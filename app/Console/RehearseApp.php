@@ -15,7 +15,7 @@ final class RehearseApp extends Command
         {--customers= : about how many begin in all; else as many as the founder takes for likely}
         {--months= : 3 to 60} {--seed=1} {--json}';
 
-    protected $description = 'Live through some months of a subscription with made-up customers';
+    protected $description = 'Live through some months of what is sold with made-up customers';
 
     public function handle(): int
     {
@@ -27,7 +27,7 @@ final class RehearseApp extends Command
         $key = (string) $this->option('product');
         $product = array_values(array_filter($desk->products(), fn ($p): bool => $key === '' || $p->key() === $key))[0] ?? null;
         if ($product === null) {
-            $this->error($key === '' ? 'There is no subscription to rehearse.' : "There is no subscription “{$key}” to rehearse.");
+            $this->error($key === '' ? 'There is nothing to rehearse.' : "There is no product “{$key}” to rehearse.");
 
             return self::FAILURE;
         }

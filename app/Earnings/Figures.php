@@ -16,6 +16,7 @@ use Lanai\Core\Earnings\Cohorts;
 use Lanai\Core\Model\Earnings\Product;
 use Lanai\Core\Model\Holdings;
 use Lanai\Core\Model\StoredValue;
+use Lanai\Core\Values\Currency;
 
 /** What came of a product, to be put beside what was rehearsed. What the founder gave is not counted. */
 final readonly class Figures
@@ -67,9 +68,9 @@ final readonly class Figures
     }
 
     /**
-     * How many people had it at the end of each month, from the first in which something was sold; the one that runs as it stands now.
+     * How many people had it at the end of each month, and what was paid in it, from the first in which something was sold; the one that runs as it stands now.
      *
-     * @return list<array{month: string, people: int}>
+     * @return list<array{month: string, people: int, paid: float}>
      */
     private function months(DateTimeImmutable $now): array
     {
@@ -79,13 +80,45 @@ final readonly class Figures
         }
         $month = max(new DateTimeImmutable(substr((string) $first, 0, 7).'-01', new DateTimeZone('UTC')), $now->modify('-'.Cohorts::MOST.' months'));
         $months = [];
+        $paid = $this->paid();
         for ($month = $month->modify('first day of this month')->setTime(0, 0); $month <= $now; $month = $month->modify('+1 month')) {
             $at = StoredValue::plain(min($now, $month->modify('+1 month')->modify('-1 second')));
             $has = $this->sold(Holdings::STORED)->where('begins', '<=', $at)->where('ends', '>', $at);
-            $months[] = ['month' => $month->format('Y-m'), 'people' => $has->distinct()->count(Holdings::STORED.'.person')];
+            $people = $has->distinct()->count(Holdings::STORED.'.person');
+            $months[] = ['month' => $month->format('Y-m'), 'people' => $people, 'paid' => $paid[$month->format('Y-m')] ?? 0.0];
         }
 
         return $months;
+    }
+
+    /** @return array<string, float> month => what people paid in the product's own currency, less what was given back or lost */
+    private function paid(): array
+    {
+        $currency = $this->product->isPaidOnce() ? $this->product->currency : $this->product->plans[0]->currency ?? '';
+        // What is given back is all that was paid last, unless it is said how much.
+        $last = $this->database
+            ->table('_purchase_events', 'p')
+            ->whereColumn('p.purchase', '_purchase_events.purchase')
+            ->whereColumn('p.at', '<=', '_purchase_events.at')
+            ->whereIn('p.what', ['bought', 'paid again', 'changes plan'])
+            ->where('p.gross', '>', 0)
+            ->where('p.currency', $currency)
+            ->orderByDesc('p.at')
+            ->limit(1)
+            ->select('gross');
+        $back = ['was given back', 'lost a dispute'];
+        $sums = $this->sold('_purchase_events')
+            ->where(fn ($q) => $q->where(fn ($q) => $q->where('gross', '>', 0)->where('currency', $currency))->orWhereIn('what', $back))
+            ->groupByRaw('substr(at, 1, 7)')
+            ->selectRaw('substr(at, 1, 7) as month')
+            ->selectRaw('sum(case when what in (?, ?) then -coalesce(gross, ('.$last->toSql().'), 0) else gross end) as paid', [...$back, ...$last->getBindings()])
+            ->get();
+        $paid = [];
+        foreach ($sums as $sum) {
+            $paid[(string) $sum->month] = (int) $sum->paid / 10 ** Currency::digits($currency === '' ? 'EUR' : $currency);
+        }
+
+        return $paid;
     }
 
     private function sold(string $table): Builder

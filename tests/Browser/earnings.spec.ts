@@ -91,7 +91,7 @@ test('a rehearsal answers to its blanks, its slider and its price is written int
   await page.getByLabel('Of which data set').getByRole('button', { name: 'Sandbox' }).click()
   const stayed = page.getByRole('region', { name: 'Who stayed, by the month in which they began' })
   await expect(stayed.getByRole('rowheader', { name: 'rehearsed' })).toBeVisible()
-  await expect(page.getByText('Dots are the people who came')).toBeVisible()
+  await expect(page.getByText('Dots are what came')).toBeVisible()
   await nothingSerious(page, '.surface')
 })
 

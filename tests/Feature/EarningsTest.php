@@ -52,7 +52,10 @@ final class EarningsTest extends TestCase
     #[TestWith([['arrivals' => 'many']])]
     #[TestWith([['first' => 101]])]
     #[TestWith([['months' => 5000]])]
-    #[TestWith([['sold' => 'by hand']])]
+    #[TestWith([['stores' => [['key' => 'by hand', 'share' => 1]]]])]
+    #[TestWith([['countries' => []]])]
+    #[TestWith([['countries' => [['country' => 'Atlantis', 'share' => 1]]]])]
+    #[TestWith([['again' => 'never']])]
     #[TestWith([['plans' => ['monthly' => ['price' => 1e12]]]])]
     public function test_what_cannot_be_is_refused(array $told): void
     {
@@ -63,8 +66,9 @@ final class EarningsTest extends TestCase
     #[TestWith([['arrivals' => 0]])]
     #[TestWith([['plans' => ['monthly' => ['share' => 0], 'yearly' => ['share' => 0]]]])]
     #[TestWith([['plans' => ['monthly' => ['share' => 100], 'yearly' => ['share' => 100]], 'arrivals' => 1000000, 'first' => 0, 'months' => 60]])]
-    #[TestWith([['first' => 100, 'later' => 100, 'fails' => 100, 'refunds' => 100, 'tax' => 0, 'sold' => 'card']])]
-    #[TestWith([['plans' => ['monthly' => ['price' => 0.01]], 'sold' => 'card']])]
+    #[TestWith([['first' => 100, 'later' => 100, 'fails' => 100, 'refunds' => 100, 'stores' => [['key' => 'card', 'share' => 100]]]])]
+    #[TestWith([['countries' => [['country' => 'CH', 'share' => 0]], 'stores' => [['key' => 'card', 'share' => 0]]]])]
+    #[TestWith([['plans' => ['monthly' => ['price' => 0.01]], 'stores' => [['key' => 'card', 'share' => 100]]]])]
     public function test_the_edges_of_what_can_be_assumed_give_figures(array $told): void
     {
         $app = $this->demo();
@@ -78,10 +82,31 @@ final class EarningsTest extends TestCase
     {
         $app = $this->appOf(str_replace('PLAN', 'every ___ at 3 EUR', self::SMALL));
         $answer = $this->postJson("/api/apps/$app->id/rehearsal")->assertOk();
-        self::assertSame(['products' => [], 'assumed' => null, 'result' => null], array_diff_key($answer->json(), ['sold' => 1]));
+        self::assertSame(['products' => [], 'assumed' => null, 'result' => null], array_diff_key($answer->json(), ['countries' => 1]));
 
         $yen = $this->appOf(str_replace('PLAN', 'every week at 300 JPY', self::SMALL));
         self::assertSame(0, $this->postJson("/api/apps/$yen->id/rehearsal")->assertOk()->json('result.digits'));
+    }
+
+    public function test_what_is_kept_or_used_up_is_rehearsed_and_countries_pay_their_own_prices(): void
+    {
+        $app = $this->demo();
+        $this->actingAs($this->founderOf($app));
+        $ask = fn (array $told) => $this->postJson("/api/apps/$app->id/rehearsal", $told)->assertOk();
+        $kept = $ask(['product' => 'night_chart', 'arrivals' => 1000]);
+        self::assertMeets('studio', (string) $kept->getContent(), 'EarningsRehearsal');
+        self::assertSame('kept', $kept->json('assumed.kind'));
+        $people = array_column($kept->json('result.paying'), 1);
+        self::assertEqualsWithDelta(1000 * 0.03 * 24 * 0.98, $people[23], 60, 'Whoever bought it has it.');
+        self::assertSame(0.0, (float) $kept->json('result.recurring.23.1'));
+        $tea = $ask(['product' => 'hot_tea', 'arrivals' => 1000, 'again' => 'week', 'first' => 20, 'later' => 20]);
+        self::assertGreaterThan(2 * $ask(['product' => 'hot_tea', 'arrivals' => 1000, 'again' => 'month', 'first' => 20, 'later' => 20])
+            ->json('result.bank.23.1'), $tea->json('result.bank.23.1'));
+        // In Switzerland the tax is lower, and so are the prices said for it.
+        $in = fn (string $country): float => $ask(['stores' => [['key' => 'card', 'share' => 1]], 'countries' => [['country' => $country, 'share' => 1]]])
+            ->json('result.tax.23.1');
+        self::assertEqualsWithDelta(3.90 / 0.94 / 3.99 * (8.1 / 108.1) / (19 / 119), $in('CH') / $in('DE'), 0.05);
+        self::assertSame(0.0, (float) $in('US'), 'No tax is known there.');
     }
 
     public function test_the_founder_gives_looks_and_takes_back(): void

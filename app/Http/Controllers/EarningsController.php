@@ -23,6 +23,7 @@ use Lanai\Core\Earnings\Story;
 use Lanai\Core\Model\Earnings\Product;
 use Lanai\Core\Model\Row;
 use Lanai\Core\Rows\Refused;
+use Lanai\Core\Values\Country;
 
 /** The Earnings station: what is sold, what it would bring, and who has what. */
 final class EarningsController
@@ -33,17 +34,20 @@ final class EarningsController
         $told = $request->validate(RehearsalDesk::rules() + ['keep' => ['sometimes', 'boolean']]);
         $desk = new RehearsalDesk($app);
         $products = $desk->products();
+        $countries = array_map(fn (string $key, string $name): array => ['key' => $key, 'name' => $name], array_keys(Country::all()), Country::all());
         $names = array_map(fn (Product $p): array => ['key' => $p->key(), 'name' => $p->name], $products);
         $product = self::chosen($products, (string) ($told['product'] ?? ''));
         if ($product === null) {
-            return response()->json(['products' => $names, 'sold' => self::sold(), 'assumed' => null, 'result' => null]);
+            return response()->json(['products' => $names, 'countries' => $countries, 'assumed' => null, 'result' => null]);
         }
         $assumed = $desk->assumed($product, $told);
         if ($told['keep'] ?? false) {
             $desk->keep($product, $assumed);
         }
 
-        return response()->json(['products' => $names, 'sold' => self::sold(), 'assumed' => $assumed, 'result' => $desk->rehearsed($product, $assumed)]);
+        $result = $desk->rehearsed($product, $assumed);
+
+        return response()->json(['products' => $names, 'countries' => $countries, 'assumed' => $assumed, 'result' => $result]);
     }
 
     /** What came of a product. */
@@ -200,12 +204,6 @@ final class EarningsController
         }
 
         return $products[0] ?? null;
-    }
-
-    /** @return list<array{key: string, name: string}> */
-    private static function sold(): array
-    {
-        return array_map(fn (Sold $sold): array => ['key' => $sold->value, 'name' => $sold->inWords()], Sold::kinds());
     }
 
     /** @return array{Space, Row} */

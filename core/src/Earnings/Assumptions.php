@@ -17,6 +17,7 @@ final readonly class Assumptions
      * @param  float  $recovers  the share of those that come after all
      * @param  float  $refunds  the share of first payments that are given back
      * @param  string  $rate  of the tax in the price, in percent
+     * @param  list<Place>  $places  through what and where they buy; none for all through the one till, in the one country
      */
     public function __construct(
         public float $arrivals,
@@ -31,7 +32,14 @@ final readonly class Assumptions
         public string $rate = '0',
         public string $country = 'DE',
         public string $currency = 'EUR',
+        public array $places = [],
     ) {
+    }
+
+    /** @return non-empty-list<Place> */
+    public function places(): array
+    {
+        return $this->places === [] ? [new Place($this->terms, $this->country, $this->rate)] : $this->places;
     }
 
     /**

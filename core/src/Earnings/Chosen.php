@@ -13,6 +13,7 @@ final readonly class Chosen
      * @param  int  $freeDays  0 for none
      * @param  int  $first  a lower price, in minor units, of the first payments
      * @param  int  $times  how many payments that is; 0 for none
+     * @param  'subscription'|'kept'|'used'  $kind  what is kept is paid once; what is used up is bought again in each cycle by those who do not leave
      */
     public function __construct(
         public Cycle $cycle,
@@ -21,6 +22,7 @@ final readonly class Chosen
         public int $freeDays = 0,
         public int $first = 0,
         public int $times = 0,
+        public string $kind = 'subscription',
     ) {
     }
 
@@ -28,6 +30,12 @@ final readonly class Chosen
     public function priceOf(int $n): int
     {
         return $n < $this->times ? $this->first : $this->price;
+    }
+
+    /** What of its payments belongs to a month. */
+    public function monthly(): float
+    {
+        return $this->kind === 'kept' ? 0.0 : $this->price / $this->months();
     }
 
     /** How long one payment lasts, in months; a year has 52 weeks. */

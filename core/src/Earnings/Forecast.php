@@ -31,6 +31,9 @@ final class Forecast
     /** @var array<int, int> earned by the end of the month, without tax */
     public array $earned;
 
+    /** @var array<int, int> what comes into the bank in the month */
+    public array $bank;
+
     public int $customers = 0;
 
     /** Months that customers paid for, all together. */
@@ -39,7 +42,7 @@ final class Forecast
     public function __construct(int $months)
     {
         $none = array_fill(0, $months, 0);
-        $this->paying = $this->trying = $this->left = $this->paid = $this->commission = $this->tax = $this->earned = $none;
+        $this->paying = $this->trying = $this->left = $this->paid = $this->commission = $this->tax = $this->earned = $this->bank = $none;
         $this->recurring = array_fill(0, $months, 0.0);
     }
 

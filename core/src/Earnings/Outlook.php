@@ -18,7 +18,7 @@ final readonly class Outlook
     /** So many are drawn of those who come in one month. */
     private const DRAWN = 12;
 
-    private const SERIES = ['paying', 'recurring', 'paid', 'proceeds', 'tax'];
+    private const SERIES = ['paying', 'recurring', 'paid', 'bank', 'tax'];
 
     /**
      * @param  list<array{float, float, float}>  $paying  people, at the end of each month: the 10 % quantile, the median and the 90 % quantile
@@ -58,12 +58,17 @@ final readonly class Outlook
         do {
             $found[] = self::run($of, $months, $seed, ++$run, $flat, $mean);
         } while ($run < max(20, $runs));
-        $late = $of->terms->paysAfter;
+        $brought = array_fill(0, $months, 0);
+        foreach ($lives as $life) {
+            foreach ($brought as $month => $sum) {
+                $brought[$month] = $sum + $life->proceeds($month);
+            }
+        }
         $each = $kept = [];
         $sum = 0.0;
         for ($month = 0; $month < $months; $month++) {
             $kept[] = $mean[$month * $series] ?? 0.0;
-            $each[] = $sum += $mean[$month * $series + 3] ?? 0.0;
+            $each[] = $sum += $brought[$month] / count($lives);
         }
         $stay = array_sum(array_map(fn (Forecast $life): float => $life->months, $lives)) / count($lives);
 
@@ -71,7 +76,7 @@ final readonly class Outlook
             self::bands($found, $months, 0),
             self::bands($found, $months, 1),
             self::bands($found, $months, 2),
-            self::bands($found, $months, 3, true, $late),
+            self::bands($found, $months, 3, true),
             self::bands($found, $months, 4, true),
             $each,
             $kept,
@@ -82,17 +87,16 @@ final readonly class Outlook
     /**
      * @param  non-empty-list<array<int, float>>  $runs
      * @param  bool  $together  all that came until then, not that of the month alone
-     * @param  int  $late  in months
      * @return list<array{float, float, float}>
      */
-    private static function bands(array $runs, int $months, int $series, bool $together = false, int $late = 0): array
+    private static function bands(array $runs, int $months, int $series, bool $together = false): array
     {
         $so = array_fill(0, count($runs), 0.0);
         $bands = [];
         for ($month = 0; $month < $months; $month++) {
             $now = [];
             foreach ($runs as $i => $run) {
-                $amount = $month < $late ? 0.0 : $run[($month - $late) * count(self::SERIES) + $series] ?? 0.0;
+                $amount = $run[$month * count(self::SERIES) + $series] ?? 0.0;
                 $now[] = $so[$i] = $together ? $so[$i] + $amount : $amount;
             }
             $bands[] = self::band($now);
@@ -124,7 +128,7 @@ final readonly class Outlook
         $end = 0;
         foreach ($life->paying as $month => $paying) {
             $sells = $life->tax[$month];
-            array_push($flat, $paying, $life->recurring[$month], $life->paid[$month], $life->proceeds($month), $sells);
+            array_push($flat, $paying, $life->recurring[$month], $life->paid[$month], $life->bank[$month], $sells);
             if (array_filter(array_slice($flat, -count(self::SERIES))) !== []) {
                 $end = count($flat);
             }

@@ -16,6 +16,9 @@ final class Rehearsal
 
     private const GOLDEN = 0.6180339887498949;
 
+    /** Another number whose multiples are spread evenly: the square root of two, less one. */
+    private const SILVER = 0.4142135623730951;
+
     private readonly DateTimeZone $zone;
 
     /** @var list<int> when each month begins, and the end of the last */
@@ -23,11 +26,15 @@ final class Rehearsal
 
     private Forecast $forecast;
 
-    /** @var array<int, Charge> by their prices */
+    /** @var array<string, Charge> by their places and prices */
     private array $charges = [];
+
+    /** @var non-empty-list<Place> */
+    private readonly array $places;
 
     private function __construct(private readonly Assumptions $of, private readonly int $months, private readonly DateTimeImmutable $from)
     {
+        $this->places = $of->places();
         $this->zone = new DateTimeZone(self::PLACE);
         $month = new Cycle('month');
         for ($i = 0; $i <= $months; $i++) {
@@ -72,8 +79,8 @@ final class Rehearsal
             $year = $years[$i % 12] ??= new self($of, $months, (new Cycle('month'))->begins($i % 12, $first, new DateTimeZone(self::PLACE)));
             $year->forecast = new Forecast($months);
             $chance = new Chance($seed, $i % 12, $i + 1);
-            // Plans are spread evenly over them (multiples of the golden ratio), so that few say what many would.
-            $year->live($chance, 0, $chance->next(), fmod($i * self::GOLDEN, 1));
+            // Plans and places are spread evenly over them (multiples of the golden ratio, and of another such number), so that few say what many would.
+            $year->live($chance, 0, $chance->next(), fmod($i * self::GOLDEN, 1), fmod($i * self::SILVER, 1));
             $lives[] = $year->forecast;
         } while (++$i < $count);
 
@@ -81,12 +88,15 @@ final class Rehearsal
     }
 
     /** One customer, from when they begin until they are gone or the months are over. */
-    private function live(Chance $chance, int $month, float $day, ?float $luck = null): void
+    private function live(Chance $chance, int $month, float $day, ?float $luck = null, ?float $where = null): void
     {
         $at = new DateTimeImmutable('@'.($this->begins[$month] + (int) ($day * ($this->begins[$month + 1] - $this->begins[$month]))));
         $over = $this->begins[$this->months];
         $drawn = $chance->next();
-        $plan = $this->plan($luck ?? $drawn);
+        $n = self::one(array_map(fn (Chosen $plan): float => $plan->weight, $this->of->plans), $luck ?? $drawn);
+        $plan = $this->of->plans[$n];
+        $place = count($this->places) < 2 ? 0 : self::one(array_map(fn (Place $place): float => $place->weight, $this->places), $where ?? $chance->next());
+        $costs = $this->places[$place]->prices[$n] ?? [$plan->price, $plan->first];
         $stays = $chance->next();
         $this->forecast->customers++;
         $events = [];
@@ -116,7 +126,7 @@ final class Rehearsal
             }
             $until = $cycle->begins($n + 1, $first, $this->zone);
             $paid = $due;
-            if ($n > 0 && $luck[1] < $this->of->fails) {
+            if ($n > 0 && $plan->kind === 'subscription' && $luck[1] < $this->of->fails) {
                 $events[] = new Event("$n/failed", Happened::Failed, $due);
                 if ($luck[2] >= $this->of->recovers) {
                     break;
@@ -133,26 +143,38 @@ final class Rehearsal
             if ($back !== null) {
                 break;
             }
+            if ($plan->kind === 'kept') {
+                // It is theirs for good.
+                $events = [new Event('0', Happened::Bought, $paid, new DateTimeImmutable(Held::FOREVER))];
+                break;
+            }
         }
         $this->count($events, isset($payments[0]) ? $payments[0][0]->getTimestamp() : null, $plan);
         foreach ($payments as $n => [$paid, $until, $back]) {
-            $this->write($plan->priceOf($n), $paid, $until, $back);
-            $this->forecast->months += $back === null ? $length : 0;
+            $price = $n < $plan->times ? $costs[1] : $costs[0];
+            $days = $plan->kind === 'subscription' ? max(1, (int) round(($until->getTimestamp() - $paid->getTimestamp()) / self::DAY)) : 1;
+            $this->write($place, $price, $paid, $days, $back);
+            $this->forecast->months += $back === null && $plan->kind !== 'kept' ? $length : 0;
         }
     }
 
-    private function plan(float $luck): Chosen
+    /**
+     * Which of some, by their weights.
+     *
+     * @param  non-empty-list<float>  $weights
+     */
+    private static function one(array $weights, float $luck): int
     {
-        $all = array_sum(array_map(fn (Chosen $plan): float => $plan->weight, $this->of->plans));
+        $all = array_sum($weights);
         $sum = 0.0;
-        foreach ($this->of->plans as $plan) {
-            $sum += $all > 0 ? $plan->weight / $all : 1.0;
+        foreach ($weights as $n => $weight) {
+            $sum += $all > 0 ? $weight / $all : 1.0;
             if ($luck < $sum) {
-                return $plan;
+                return $n;
             }
         }
 
-        return $this->of->plans[count($this->of->plans) - 1];
+        return count($weights) - 1;
     }
 
     /**
@@ -165,6 +187,7 @@ final class Rehearsal
     {
         $end = $this->from->setTimestamp($this->begins[$this->months]);
         $history = Subscription::history($end, $events);
+        $monthly = $plan->monthly();
         $stands = Status::Offered;
         $next = 0;
         for ($month = 0; $month < $this->months; $month++) {
@@ -177,44 +200,51 @@ final class Rehearsal
             $trying = $first === null || $first >= $this->begins[$month + 1];
             $this->forecast->trying[$month] += $stands->has() && $trying ? 1 : 0;
             $this->forecast->paying[$month] += $stands->has() && ! $trying ? 1 : 0;
-            $this->forecast->recurring[$month] += $stands->has() && ! $trying ? $plan->price / $plan->months() : 0;
+            $this->forecast->recurring[$month] += $stands->has() && ! $trying ? $monthly : 0;
             $this->forecast->left[$month] += $had && ! $stands->has() ? 1 : 0;
         }
     }
 
-    private function write(int $price, DateTimeImmutable $paid, DateTimeImmutable $until, ?DateTimeImmutable $back): void
+    private function write(int $place, int $price, DateTimeImmutable $paid, int $days, ?DateTimeImmutable $back): void
     {
-        $days = max(1, (int) round(($until->getTimestamp() - $paid->getTimestamp()) / self::DAY));
-        $payment = new Payment('', $paid, $this->charges[$price] ??= $this->charge($price), $days);
+        $payment = new Payment('', $paid, $this->charges["$place/$price"] ??= $this->charge($place, $price), max(1, $days));
         $month = $this->monthOf($paid->getTimestamp());
-        $this->book($payment->paid(), $month, $price);
+        $this->book($payment->paid(), $month, $price, $payment->charge);
         if ($back !== null && $back->getTimestamp() < $this->begins[$this->months]) {
-            $this->book($payment->givenBack(3, $back, true), $this->monthOf($back->getTimestamp()), -$price);
+            $this->book($payment->givenBack(min($days, 3), $back, true), $this->monthOf($back->getTimestamp()), -$price, $payment->charge);
 
             return;
         }
         $so = 0;
         for ($m = $month; $m < $this->months && $so < $payment->net(); $m++) {
             $gone = intdiv($this->begins[$m + 1] - $paid->getTimestamp(), self::DAY);
-            $earned = Spread::share($payment->net(), $gone, $days);
+            $earned = Spread::share($payment->net(), $gone, $payment->days);
             $this->forecast->earned[$m] += $earned - $so;
             $so = $earned;
         }
     }
 
-    private function charge(int $price): Charge
+    private function charge(int $place, int $price): Charge
     {
-        return new Charge($price, $this->of->currency, $this->of->country, $this->of->rate, $this->of->terms);
+        $of = $this->places[$place];
+
+        return new Charge($price, $this->of->currency, $of->country, $of->rate, $of->terms);
     }
 
-    private function book(Entry $entry, int $month, int $paid): void
+    private function book(Entry $entry, int $month, int $paid, Charge $charge): void
     {
-        $this->forecast->paid[$month] += $paid;
-        $this->forecast->commission[$month] += $entry->amounts['commission'] ?? 0;
+        $commission = $entry->amounts['commission'] ?? 0;
         // Where the till sells it pays the tax itself, of what people paid.
-        $this->forecast->tax[$month] += $this->of->terms->sells
-            ? $paid - ($entry->amounts["owed by {$this->of->terms->till}"] ?? 0) - ($entry->amounts['commission'] ?? 0)
-            : -($entry->amounts["tax owed {$this->of->country}"] ?? 0);
+        $tax = $charge->terms->sells
+            ? $paid - ($entry->amounts["owed by {$charge->terms->till}"] ?? 0) - $commission
+            : -($entry->amounts["tax owed $charge->country"] ?? 0);
+        $this->forecast->paid[$month] += $paid;
+        $this->forecast->commission[$month] += $commission;
+        $this->forecast->tax[$month] += $tax;
+        $later = $month + $charge->terms->paysAfter;
+        if ($later < $this->months) {
+            $this->forecast->bank[$later] += $paid - $commission - $tax;
+        }
     }
 
     private function monthOf(int $at): int

@@ -9,6 +9,7 @@ use Lanai\Core\Earnings\Chance;
 use Lanai\Core\Earnings\Chosen;
 use Lanai\Core\Earnings\Cycle;
 use Lanai\Core\Earnings\Forecast;
+use Lanai\Core\Earnings\Place;
 use Lanai\Core\Earnings\Rehearsal;
 use Lanai\Core\Earnings\Terms;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -84,6 +85,34 @@ final class RehearsalTest extends TestCase
             $earned += $forecast->earned[$month];
             self::assertLessThanOrEqual($paid, $earned);
         }
+    }
+
+    public function test_each_place_has_its_own_prices_tax_and_till(): void
+    {
+        $quay = new Place(new Terms('Quay', '15', paysAfter: 1), 'DE', '19', 3.0);
+        $card = new Place(new Terms('Till', '0', 0, false), 'CH', '0', 1.0, [[1000, 0]]);
+        $both = Rehearsal::of($this->of(['arrivals' => 2000.0, 'leaves' => [1.0], 'places' => [$quay, $card]]), 6, 3);
+        $this->holds($both);
+        // Each pays once: three quarters 4.99, of which 4.19 are without tax, and one quarter 10.00 without any.
+        $each = array_sum($both->paid) / $both->customers;
+        self::assertEqualsWithDelta(0.75 * 499 + 0.25 * 1000, $each, 12);
+        self::assertEqualsWithDelta(0.75 * 80 / (0.75 * 499 + 0.25 * 1000), array_sum($both->tax) / array_sum($both->paid), 0.01);
+        // By card it is there in the same month, through the store a month later.
+        self::assertEqualsWithDelta(0.25 * 1000 * $both->customers / 6, $both->bank[0], 0.15 * $both->bank[0]);
+        self::assertLessThan($both->bank[1], $both->bank[0]);
+    }
+
+    public function test_what_is_kept_is_paid_once_and_had_for_good_and_what_is_used_up_is_bought_again(): void
+    {
+        $kept = Rehearsal::of($this->of(['plans' => [new Chosen(new Cycle('month'), 499, 1.0, kind: 'kept')], 'leaves' => [0.5]]), 12, 8);
+        self::assertSame($kept->customers, $kept->paying[11]);
+        self::assertSame(499 * $kept->customers, array_sum($kept->paid));
+        self::assertSame(0.0, array_sum($kept->recurring));
+        $this->holds($kept);
+        $used = Rehearsal::of($this->of(['plans' => [new Chosen(new Cycle('month'), 100, 1.0, kind: 'used')], 'leaves' => [0.5], 'fails' => 1.0]), 24, 8);
+        // Half of them come again, and again half of those: twice each in the end.
+        self::assertEqualsWithDelta(2.0, array_sum($used->paid) / 100 / $used->customers, 0.12);
+        $this->holds($used);
     }
 
     public function test_a_tenth_of_free_days_that_lead_on_is_a_tenth_of_those_who_pay(): void

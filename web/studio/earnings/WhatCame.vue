@@ -7,7 +7,7 @@ import { useStudio } from '../open/useStudio'
 
 /** What came of a product, month by month of those who began, over what was rehearsed. */
 const props = defineProps<{ product: string; kept: number[] }>()
-const emit = defineEmits<{ came: [people: number[]] }>()
+const emit = defineEmits<{ came: [found: { people: number[]; paid: number[] }] }>()
 const studio = useStudio()
 const set = ref<'sandbox' | 'live'>(studio.state.value?.app.liveRevision ? 'live' : 'sandbox')
 const state = ref<FiguresState | null>(null)
@@ -23,10 +23,7 @@ watch(
       if (!isLatest()) return
       trouble.value = ''
       state.value = found
-      emit(
-        'came',
-        found.months.map((month) => month.people),
-      )
+      emit('came', { people: found.months.map((month) => month.people), paid: found.months.map((month) => month.paid) })
     } catch (error) {
       if (isLatest()) trouble.value = error instanceof Declined ? error.message : String(error)
     }
