@@ -7,8 +7,6 @@ namespace App\Earnings;
 use App\Records\DataFile;
 use App\Records\DataSet;
 use App\Space;
-use Brick\Math\BigDecimal;
-use Brick\Math\RoundingMode;
 use DateTimeImmutable;
 use Illuminate\Database\Connection;
 use Illuminate\Support\Facades\DB;
@@ -22,9 +20,11 @@ use Lanai\Core\Earnings\Sold;
 use Lanai\Core\Earnings\Status;
 use Lanai\Core\Earnings\Story;
 use Lanai\Core\Earnings\Subscription;
+use Lanai\Core\Earnings\Vat;
 use Lanai\Core\Model\Earnings\Plan;
 use Lanai\Core\Model\Earnings\Product;
 use Lanai\Core\Model\Row;
+use Lanai\Core\Values\Country;
 use Lanai\Core\Values\Currency;
 
 /** The purchases of the sandbox on an axis of time: where each stands from when until when, and what it brings. */
@@ -46,40 +46,56 @@ final readonly class Tide
         $this->book = new PurchaseBook($space);
     }
 
-    /** A made-up customer, told from a day on. */
-    public function tell(Row $person, Product $product, ?Plan $plan, Story $story, Sold $sold, DateTimeImmutable $from, string $rate): void
+    /**
+     * A made-up customer, told from a day on.
+     *
+     * @param  string  $country  where they live, ISO 3166-1
+     */
+    public function tell(Row $person, Product $product, ?Plan $plan, Story $story, Sold $sold, DateTimeImmutable $from, string $country): void
     {
         $token = self::STORY.Str::uuid();
-        $events = $this->events($product, $plan, $story, $sold, $from, $rate);
+        $events = $this->events($product, $plan, $story, $sold, $from, $country);
         $this->book->takeAll($sold->value, $token, $person, $product, $events, $plan === null ? '' : $plan->key(), $story->value);
     }
 
     /** @return list<Event> */
-    private function events(Product $product, ?Plan $plan, Story $story, Sold $sold, DateTimeImmutable $from, string $rate): array
+    private function events(Product $product, ?Plan $plan, Story $story, Sold $sold, DateTimeImmutable $from, string $country): array
     {
-        $currency = $plan === null ? $product->currency : $plan->currency;
-        $price = BigDecimal::of($plan === null ? $product->price : $plan->price)->multipliedBy(10 ** Currency::digits($currency));
-        $charge = new Charge($price->toScale(0, RoundingMode::HALF_UP)->toInt(), $currency, 'DE', $rate, $sold->terms());
+        $charge = function (?Plan $plan, bool $atFirst = false) use ($product, $country, $from, $sold): Charge {
+            $price = $product->priceIn($country, $plan);
+            $gross = $atFirst ? $price->minorAtFirst() : $price->minor();
+
+            return new Charge($gross, $price->currency, $country, Vat::standard($country, $from), $sold->terms());
+        };
         if ($plan !== null) {
-            $events = $story->events($plan->cycle(), $charge, $plan->freeDays ?? 0, $from);
-            $first = $plan->beginsLower() ? self::lower($plan, $charge) : $charge;
+            $other = self::other($product, $plan);
+            $to = $other === null ? null : [$other->cycle(), $charge($other), $other->key()];
+            $events = $story->events($plan->cycle(), $charge($plan), $plan->freeDays ?? 0, $from, other: $to);
             $left = $plan->beginsLower() ? (int) $plan->begin : 0;
 
-            return array_map(function (Event $e) use ($first, &$left): Event {
-                return $e->charge === null || $left-- <= 0 ? $e : new Event($e->id, $e->what, $e->at, $e->until, $e->free, $first);
+            return array_map(function (Event $e) use ($charge, $plan, &$left): Event {
+                $isLow = $e->charge !== null && in_array($e->what, [Happened::Bought, Happened::Paid], true) && $left-- > 0;
+
+                return $isLow ? new Event($e->id, $e->what, $e->at, $e->until, $e->free, $charge($plan, true), $e->plan) : $e;
             }, $events);
         }
-        $bought = new Event('0', Happened::Bought, $from, new DateTimeImmutable(Held::FOREVER), charge: $charge);
+        $bought = new Event('0', Happened::Bought, $from, new DateTimeImmutable(Held::FOREVER), charge: $charge(null));
 
-        return $story === Story::Refund ? [$bought, new Event('back', Happened::Refunded, $from->modify('+5 days'))] : [$bought];
+        return match ($story) {
+            Story::Refund => [$bought, new Event('back', Happened::Refunded, $from->modify('+5 days'))],
+            Story::Disputes => [$bought, new Event('disputed', Happened::Disputed, $from->modify('+4 days')),
+                new Event('lost', Happened::DisputeLost, $from->modify('+25 days'))],
+            default => [$bought],
+        };
     }
 
-    private static function lower(Plan $plan, Charge $charge): Charge
+    /** Another plan that is sold, if there is one: the next of them, or the one before the last. */
+    private static function other(Product $product, Plan $plan): ?Plan
     {
-        $price = BigDecimal::of($plan->begins)->multipliedBy(10 ** Currency::digits($charge->currency));
-        $gross = $price->toScale(0, RoundingMode::HALF_UP)->toInt();
+        $whole = array_values(array_filter($product->plans, fn (Plan $one): bool => $one->isWhole() && $one->currency === $plan->currency));
+        $at = (int) array_search($plan->key(), array_map(fn (Plan $one): string => $one->key(), $whole), true);
 
-        return new Charge($gross, $charge->currency, $charge->country, $charge->rate, $charge->terms);
+        return $whole[$at + 1] ?? $whole[$at - 1] ?? null;
     }
 
     /** A made-up customer is forgotten; false where it is none. */
@@ -92,10 +108,15 @@ final readonly class Tide
             ->delete() > 0);
     }
 
-    /** @return array<string, mixed> as TideState in docs/studio.schema.json */
-    public function at(DateTimeImmutable $now): array
+    /**
+     * The newest ones, in the order in which they came.
+     *
+     * @param  int  $before  those that came before so many
+     * @return array<string, mixed> as TideState in docs/studio.schema.json
+     */
+    public function at(DateTimeImmutable $now, int $before = 0): array
     {
-        $purchases = $this->database->table('_purchases')->orderBy('id')->limit(self::MOST)->get();
+        $purchases = $this->database->table('_purchases')->orderByDesc('id')->offset($before)->limit(self::MOST)->get()->reverse()->values();
         $ids = array_map(fn (\stdClass $p): int => (int) $p->id, $purchases->all());
         $events = $this->book->events($ids);
         $people = $this->space->blueprint()->peopleTable();
@@ -131,10 +152,17 @@ final readonly class Tide
             'ends' => $ends->format('c'),
             'now' => $now->format('c'),
             'customers' => $customers,
-            'more' => $this->database->table('_purchases')->count() - count($customers),
+            'before' => $before,
+            'more' => max(0, $this->database->table('_purchases')->count() - $before - count($customers)),
             'have' => array_map(fn (string $name, array $who): array => ['name' => $name, 'people' => count($who)], array_keys($have), $have),
             'money' => self::money($entries),
             'stories' => array_map(fn (Story $s): array => ['key' => $s->name, 'name' => $s->value], Story::cases()),
+            'sold' => array_map(fn (Sold $sold): array => ['key' => $sold->value, 'name' => $sold->inWords()], Sold::kinds()),
+            'countries' => array_map(
+                fn (string $key, string $name): array => ['key' => $key, 'name' => $name],
+                array_keys(Country::all()),
+                Country::all(),
+            ),
         ];
     }
 

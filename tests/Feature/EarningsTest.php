@@ -159,7 +159,16 @@ final class EarningsTest extends TestCase
         $this->deleteJson("$path/$id")->assertNotFound();
         $gift = array_values(array_filter($before->json('customers'), fn (array $c): bool => $c['gift']))[0]['id'];
         $this->deleteJson("$path/$gift")->assertNotFound();
-        foreach ([['story' => 'Nothing'], ['person' => 0], ['from' => 'soon'], ['sold' => 'x']] as $wrong) {
+        // More than are drawn: the newest are, and the others are a step away.
+        $all = count($before->json('customers'));
+        for ($i = 0; $i < 31; $i++) {
+            $after = $this->postJson($path, ['story' => 'Switches', 'plan' => 'monthly', 'country' => 'CH'] + $told);
+        }
+        self::assertSame([30, 0, $all + 1], [count($after->json('customers')), $after->json('before'), $after->json('more')]);
+        self::assertSame(['Yearly', 'CHF'], [$after->json('customers.29.plan'), $after->json('customers.29.events.0.currency')]);
+        $older = $this->getJson("$path?before=30")->assertOk();
+        self::assertSame([$all + 1, 30, 0], [count($older->json('customers')), $older->json('before'), $older->json('more')]);
+        foreach ([['story' => 'Nothing'], ['country' => 'XX'], ['person' => 0], ['from' => 'soon'], ['sold' => 'x']] as $wrong) {
             $this->postJson($path, $wrong + $told)->assertUnprocessable();
         }
         $this->postJson($path, ['plan' => 'weekly'] + $told)->assertUnprocessable();

@@ -160,6 +160,7 @@ final class EarningsController
             'plan' => ['nullable', 'string', 'max:100'],
             'story' => ['required', Rule::in(array_map(fn (Story $s): string => $s->name, Story::cases()))],
             'sold' => ['required', Rule::enum(Sold::class)->only(Sold::kinds())],
+            'country' => ['sometimes', 'string', Rule::in(array_keys(Country::all()))],
             'from' => ['bail', 'required', 'string', 'date', 'after:2000-01-01', 'before:2100-01-01'],
             'now' => ['bail', 'nullable', 'string', 'date', 'after:2000-01-01', 'before:2200-01-01'],
         ]);
@@ -171,7 +172,7 @@ final class EarningsController
         $story = array_values(array_filter(Story::cases(), fn (Story $s): bool => $s->name === $told['story']))[0];
         $sold = Sold::from($told['sold']);
         $bought = $product->sold === Product::SUBSCRIPTION ? $plan : null;
-        (new Tide($space))->tell($row, $product, $bought, $story, $sold, new DateTimeImmutable($told['from']), '19');
+        (new Tide($space))->tell($row, $product, $bought, $story, $sold, new DateTimeImmutable($told['from']), $told['country'] ?? 'DE');
 
         return response()->json(self::seen($request, $app));
     }
@@ -188,10 +189,12 @@ final class EarningsController
     /** @return array<string, mixed> */
     private static function seen(Request $request, App $app): array
     {
-        $request->validate(['now' => ['bail', 'nullable', 'string', 'date', 'after:2000-01-01', 'before:2200-01-01']]);
-        $now = $request->filled('now') ? $request->string('now')->value() : 'now';
+        $told = $request->validate([
+            'now' => ['bail', 'nullable', 'string', 'date', 'after:2000-01-01', 'before:2200-01-01'],
+            'before' => ['sometimes', 'integer', 'min:0', 'max:1000000000'],
+        ]);
 
-        return (new Tide(Space::sandbox($app)))->at(new DateTimeImmutable($now));
+        return (new Tide(Space::sandbox($app)))->at(new DateTimeImmutable($told['now'] ?? 'now'), (int) ($told['before'] ?? 0));
     }
 
     /** @param  list<Product>  $products */

@@ -40,7 +40,9 @@ function takeShare(of: { share: number }, label: string) {
   hand.value = { label, min: 0, max: 100, step: 1, get: () => of.share, set: (value) => (of.share = value) }
 }
 function addCountry() {
-  const free = told.value?.countries.find((country) => !assumed.value?.countries.some((one) => one.country === country.key))
+  const isNew = (country: { key: string }) => !assumed.value?.countries.some((one) => one.country === country.key)
+  const all = told.value?.countries ?? []
+  const free = ['AT', 'CH', 'FR', 'NL', 'GB', 'US'].map((key) => all.find((country) => country.key === key && isNew(country))).find(Boolean) ?? all.find(isNew)
   if (!free) return
   assumed.value!.countries.push({ country: free.key, name: free.name, share: 20, tax: 0 })
   void ask(true)
@@ -206,7 +208,7 @@ async function write(plan: AssumedPlan) {
             :step="1"
             unit=" %"
             @hand="takeShare(place, `Percent in ${place.name}`)"
-          />, with {{ place.tax }} % tax in the price<button
+          />, with {{ place.tax }} % tax in the price{{ ' ' }}<button
             v-if="assumed.countries.length > 1"
             type="button"
             class="link aside"

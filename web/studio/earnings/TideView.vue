@@ -9,7 +9,7 @@ import { useTide } from './useTide'
 /** What can be bought, each plan by itself. */
 const props = defineProps<{ offers: { product: string; plan: string; name: string }[] }>()
 const studio = useStudio()
-const { tide, trouble, load, tell, forget } = useTide()
+const { tide, trouble, before, load, tell, forget } = useTide()
 const axis = ref<HTMLElement>()
 const { width } = useElementSize(axis)
 const DAY = 86400000
@@ -83,11 +83,11 @@ const said = (m: TideMoney) =>
     .filter(Boolean)
     .join(', ')
 
-const adding = reactive({ person: null as number | null, offer: 0, story: 'Well', sold: 'store15', from: new Date().toISOString().slice(0, 10) })
+const adding = reactive({ person: null as number | null, offer: 0, story: 'Well', sold: 'store15', country: 'DE', from: new Date().toISOString().slice(0, 10) })
 const people = computed(() => studio.state.value?.people ?? [])
 async function add() {
   const { product, plan } = props.offers[adding.offer] ?? props.offers[0]
-  await tell({ person: adding.person ?? people.value[0]?.id, product, plan, story: adding.story, sold: adding.sold, from: adding.from })
+  await tell({ person: adding.person ?? people.value[0]?.id, product, plan, story: adding.story, sold: adding.sold, country: adding.country, from: adding.from })
 }
 </script>
 
@@ -152,11 +152,14 @@ async function add() {
         /></span>
       </div>
     </div>
-    <p v-if="tide.more" class="small">{{ tide.more }} more are not drawn.</p>
+    <p v-if="tide.more || tide.before" class="small">
+      <template v-if="tide.before">{{ tide.before }} newer ones are not drawn. <button class="link" @click="before = Math.max(0, before - 30)">Newer ones</button> </template>
+      <template v-if="tide.more">{{ tide.more }} older ones are not drawn. <button class="link" @click="before += 30">Older ones</button></template>
+    </p>
     <p class="rehearsed" role="status">
-      On {{ day(Date.parse(tide.now)) }}:
+      On {{ day(Date.parse(tide.now)) }}{{ tide.more || tide.before ? ', of those drawn' : '' }}:
       {{ tide.have.length ? `${tide.have.map((h) => `${h.people} with ${h.name}`).join(', ')}.` : 'nobody has anything.' }}
-      <template v-for="m in tide.money" :key="m.currency"> In all {{ said(m) }}.</template>
+      <template v-for="m in tide.money" :key="m.currency"> {{ tide.more || tide.before ? 'Of those drawn' : 'In all' }} {{ said(m) }}.</template>
       {{ ' ' }}<button v-if="studio.clock.ahead.value" class="link" @click="studio.clock.reset()">Back to now</button>
     </p>
     <form v-if="offers.length && people.length" class="tide-add" @submit.prevent="add">
@@ -169,9 +172,11 @@ async function add() {
       </select>
       on <input v-model="adding.from" class="number-blank" type="date" required aria-label="When it is bought" /> through
       <select v-model="adding.sold" class="number-blank" aria-label="Through what it is sold">
-        <option value="store15">a store that keeps 15 %</option>
-        <option value="store30">a store that keeps 30 %</option>
-        <option value="card">a card</option></select
+        <option v-for="s in tide.sold" :key="s.key" :value="s.key">{{ s.name }}</option>
+      </select>
+      in
+      <select v-model="adding.country" class="number-blank" aria-label="In which country">
+        <option v-for="c in tide.countries" :key="c.key" :value="c.key">{{ c.name }}</option></select
       >, and
       <select v-model="adding.story" class="number-blank" aria-label="How it goes">
         <option v-for="s in tide.stories" :key="s.key" :value="s.key">{{ s.name }}</option></select

@@ -9,6 +9,8 @@ export function useTide() {
   const tide = shallowRef<TideState | null>(null)
   const trouble = ref('')
   const busy = ref(false)
+  /** So many of the newest are not drawn. */
+  const before = ref(0)
   let again = false
   const path = `apps/${studio.app}/tide`
   const now = () => studio.clock.moment.value
@@ -21,8 +23,8 @@ export function useTide() {
     try {
       while (again) {
         again = false
-        const query = now() ? `?${new URLSearchParams({ now: now() ?? '' })}` : ''
-        tide.value = await api.get<TideState>(`${path}${query}`)
+        const query = new URLSearchParams({ before: String(before.value), ...(now() ? { now: now() ?? '' } : {}) })
+        tide.value = await api.get<TideState>(`${path}?${query}`)
         trouble.value = ''
       }
     } catch (error) {
@@ -31,7 +33,7 @@ export function useTide() {
       busy.value = false
     }
   }
-  watch([studio.clock.ahead, () => studio.state.value?.revision.number, () => studio.changes.value], load, { immediate: true })
+  watch([before, studio.clock.ahead, () => studio.state.value?.revision.number, () => studio.changes.value], load, { immediate: true })
 
   async function does(call: () => Promise<TideState>) {
     try {
@@ -44,8 +46,11 @@ export function useTide() {
       return false
     }
   }
-  const tell = (customer: object) => does(() => api.post<TideState>(path, { ...customer, now: now() }))
+  const tell = (customer: object) => {
+    before.value = 0
+    return does(() => api.post<TideState>(path, { ...customer, now: now() }))
+  }
   const forget = (id: number) => does(() => api.remove<TideState>(`${path}/${id}`))
 
-  return { tide, trouble, busy, load, tell, forget }
+  return { tide, trouble, busy, before, load, tell, forget }
 }
