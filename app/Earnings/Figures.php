@@ -111,7 +111,10 @@ final readonly class Figures
             ->where(fn ($q) => $q->where(fn ($q) => $q->where('gross', '>', 0)->where('currency', $currency))->orWhereIn('what', $back))
             ->groupByRaw('substr(at, 1, 7)')
             ->selectRaw('substr(at, 1, 7) as month')
-            ->selectRaw('sum(case when what in (?, ?) then -coalesce(gross, ('.$last->toSql().'), 0) else gross end) as paid', [...$back, ...$last->getBindings()])
+            ->selectRaw(
+                'sum(case when what in (?, ?) then -coalesce(gross, ('.$last->toSql().'), 0) else gross end) as paid',
+                [...$back, ...$last->getBindings()],
+            )
             ->get();
         $paid = [];
         foreach ($sums as $sum) {

@@ -699,7 +699,9 @@ final readonly class PurchaseBook
     {
         $terms = Sold::tryFrom((string) $raw->till)?->terms() ?? new Terms((string) $raw->till, '0', 0, false);
 
-        return new Charge((int) $raw->gross, (string) $raw->currency, (string) $raw->country, (string) $raw->rate, $terms, $raw->commission === null ? null : (int) $raw->commission);
+        $kept = $raw->commission === null ? null : (int) $raw->commission;
+
+        return new Charge((int) $raw->gross, (string) $raw->currency, (string) $raw->country, (string) $raw->rate, $terms, $kept);
     }
 
     /**

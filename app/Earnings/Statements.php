@@ -225,7 +225,10 @@ final readonly class Statements
     {
         $wrong = [];
         foreach ($this->database->table('_statements')->orderBy('id')->lazy(200) as $raw) {
-            $due = array_map(fn (array $line): array => [$line['entry'], $line['account'], $line['amount'], $line['currency']], self::lines(self::payout($raw)->entries()));
+            $due = array_map(
+                fn (array $line): array => [$line['entry'], $line['account'], $line['amount'], $line['currency']],
+                self::lines(self::payout($raw)->entries()),
+            );
             $entries = array_values(array_unique(array_column($due, 0)));
             $kept = $this->database
                 ->table('_ledger')

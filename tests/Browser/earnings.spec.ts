@@ -9,7 +9,7 @@ test('what is sold is begun from nothing, and says what is missing until it is w
   await page.goto(`/apps/${id}/earnings`)
   await expect(page.getByText('Things are sold to people who sign in.')).toBeVisible()
   await page.getByRole('button', { name: 'Rehearsal' }).click()
-  await expect(page.getByText('There is no subscription to rehearse yet.')).toBeVisible()
+  await expect(page.getByText('There is nothing to rehearse yet.')).toBeVisible()
   await page.getByRole('button', { name: 'Who has what' }).click()
   await expect(page.getByText('Nothing is sold yet, so nobody has anything of it.')).toBeVisible()
 
@@ -223,6 +223,21 @@ test('what is sold is put up at a store, bought there from the deck, given back 
   await sheet.close()
   await expect(device.getByText('Member', { exact: true })).toBeVisible()
 
+  // What Quay owes is paid out, and is what the books say.
+  await page.getByRole('button', { name: 'Paid to you' }).click()
+  await expect(page.getByText('Nothing was paid out yet.')).toBeVisible()
+  await expect(async () => {
+    await page.getByRole('button', { name: 'Have it paid out now' }).click()
+    await expect(page.getByText(/2\.85 EUR from Quay/)).toBeVisible({ timeout: 2000 })
+  }).toPass()
+  await expect(page.getByText('One purchase. The books say the same.')).toBeVisible()
+  await page.getByRole('button', { name: 'Another rate' }).click()
+  await page.getByLabel('Currency', { exact: true }).selectOption('CHF')
+  await page.getByLabel('Rate', { exact: true }).fill('1.05')
+  await page.getByRole('button', { name: 'Keep it' }).click()
+  await expect(page.getByText('Kept.')).toBeVisible()
+  await nothingSerious(page, '.surface')
+
   await page.getByRole('button', { name: 'Who has what' }).click()
   await page.getByRole('button', { name: 'Marit Solheim' }).click()
   await page.getByRole('button', { name: 'Give the money back' }).click()
@@ -240,6 +255,32 @@ test('what is sold is put up at a store, bought there from the deck, given back 
   const saved = page.waitForEvent('download')
   await page.getByRole('link', { name: 'The journal, for your accountant' }).click()
   expect((await saved).suggestedFilename()).toMatch(/^journal-\d{4}-\d{2}\.csv$/)
+})
+
+test('another plan is agreed to on the page of the till, and thought better of', async ({ browser }) => {
+  const page = await atHome(browser)
+  const here = page.url()
+  await page.getByRole('button', { name: /^Monthly, .*3.99.* a month/ }).click()
+  await page.getByRole('button', { name: 'Pay', exact: true }).click()
+  await expect(page).toHaveURL(here)
+  await page.getByRole('button', { name: /^Change to Yearly, .*29.99.* a year/ }).click()
+  await expect(page.getByText(/You pay nothing now\./)).toBeVisible()
+  await page.getByRole('button', { name: 'Leave it as it is' }).click()
+  await expect(page.getByText(/on by itself on [^,]+, [^,]+\.$/)).toBeVisible()
+  await page.getByRole('button', { name: /^Change to Yearly/ }).click()
+  await page.getByRole('button', { name: 'Change', exact: true }).click()
+  await expect(page.getByText(/, with Yearly\.$/)).toBeVisible()
+  await page.getByRole('button', { name: 'Stay with Monthly' }).click()
+  await page.getByRole('button', { name: 'Change', exact: true }).click()
+  await expect(page.getByRole('button', { name: /^Change to Yearly/ })).toBeVisible()
+
+  // The bank takes the payment back, and is right.
+  await page.getByRole('button', { name: 'What I pay for' }).click()
+  await page.getByRole('button', { name: 'Take the last payment back' }).click()
+  await expect(page.getByText('Member', { exact: true })).toBeVisible()
+  await page.getByRole('button', { name: 'What I pay for' }).click()
+  await page.getByRole('button', { name: 'The buyer is right' }).click()
+  await expect(page.getByRole('button', { name: /^Monthly, .*3.99.* a month/ })).toBeVisible()
 })
 
 test('who leaves the page of the till without paying has bought nothing, and is where they were', async ({ browser }) => {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Apps\RevisionBook;
+use App\Earnings\Counter;
 use App\Earnings\PurchaseBook;
 use App\Models\App;
 use App\People\Belongings;
@@ -60,6 +61,10 @@ final class TillTest extends TestCase
       Offer of Club
       Button "Weekly"
         tapped: buy Club, with Weekly
+      Button "To the year"
+        tapped: switch Club, to Yearly
+      Button "Look"
+        tapped: manage Club
     screen In
       Text "in"
     APP;
@@ -168,6 +173,34 @@ final class TillTest extends TestCase
         self::assertStringContainsString('7 days free, then €29.99 every year', Http::get($outcome->onDevice[0]['text'])->body());
         self::assertSame('This is not offered any more.', $this->tap(6, '/elsewhere')->refused);
         self::assertSame('What you have bought is here.', $this->tap(6, '/restore')->say[0]);
+    }
+
+    public function test_who_has_it_is_offered_the_other_plans_and_hears_of_a_higher_price(): void
+    {
+        $this->prepare();
+        self::assertSame('There is nothing that is paid for.', $this->tap(9)->refused);
+        self::assertSame('There is nothing that could be changed.', $this->tap(8)->refused);
+        $this->pays($this->begun(1), '4000000000000002');
+        $offer = $this->offer();
+        self::assertStringStartsWith('You have Club, Monthly. It goes on by itself on ', $offer['state']);
+        self::assertSame([1, 2], array_column($offer['changes'], 'plan'));
+        self::assertStringStartsWith('Change to Yearly, €29.99 a year', $offer['changes'][0]['label']);
+        self::assertStringEndsWith('on. Nothing is paid now.', $offer['changes'][0]['note']);
+        self::assertSame('At once: what is left of Monthly is taken off.', $offer['changes'][1]['note']);
+        self::assertSame('What I pay for', $offer['manage']);
+        self::assertStringContainsString('You pay nothing now.', Http::get($this->tap(6, '/changes/1')->onDevice[0]['text'])->body());
+        self::assertStringContainsString('/manage/', $this->begun(8));
+        self::assertSame('This plan is not sold any more.', $this->tap(6, '/changes/7')->refused);
+        $token = (string) $this->ledger()->getConnection()->table('_purchases')->value('token');
+        (new Counter($this->space()))->raise('card', $token, 599, new DateTimeImmutable('+60 days'), true);
+        self::assertMatchesRegularExpression('/ From .+ on it costs €5\.99\. If you do not agree, it ends then\.$/', $this->offer()['state']);
+        self::assertSame('See it and agree', $this->offer()['manage']);
+        $page = $this->tap(6, '/manage')->onDevice[0]['text'];
+        self::assertStringContainsString('If you do not agree, it ends then.', Http::get($page)->body());
+        Http::withOptions(['allow_redirects' => false])->asForm()->post($page, ['do' => 'agree']);
+        (new Counter($this->space()))->restore($this->ada);
+        self::assertStringEndsWith('it costs €5.99.', $this->offer()['state']);
+        self::assertSame('What I pay for', $this->offer()['manage']);
     }
 
     #[TestWith(['4000000000000010', 'There is not enough money on this card.'])]

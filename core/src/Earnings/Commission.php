@@ -45,7 +45,11 @@ final class Commission
             if ($from > $at->format('Y-m-d')) {
                 break;
             }
-            $of = $age === null ? $large : ($age >= self::YEAR ? $later : $first);
+            $of = match (true) {
+                $age === null => $large,
+                $age >= self::YEAR => $later,
+                default => $first,
+            };
             $percent = $before < self::SMALL && (float) $small < (float) $of ? $small : $of;
         }
 

@@ -40,7 +40,9 @@ final readonly class Payout
             // What came less than was owed the till, or the bank, has kept.
             $less = $this->total - $this->paid;
 
-            return [Entry::of("$this->id/paid out", $this->at, 'paid out', ['bank' => $this->paid, $owed => -$this->total, 'commission' => $less], $this->bank)];
+            $amounts = ['bank' => $this->paid, $owed => -$this->total, 'commission' => $less];
+
+            return [Entry::of("$this->id/paid out", $this->at, 'paid out', $amounts, $this->bank)];
         }
         $due = $this->due();
 

@@ -231,10 +231,19 @@ final class Evaluation
         if ($this->depth > self::DEEPEST) {
             return null;
         }
+        $me = $this->named('me');
+        $rows = $this->rows->whole();
+        $for = $me instanceof Row ? $me->id : '';
         try {
-            $inner = new self($this->moment, $this->rows->whole(), ['this' => $row, 'me' => $this->named('me')], [], $row, null, $this->depth + 1);
-
-            return $inner->of(Formula::of($formula));
+            return $rows->remembered($row, "{$this->moment->now->getTimestamp()}/$for/$formula", fn (): mixed => (new self(
+                $this->moment,
+                $rows,
+                ['this' => $row, 'me' => $me],
+                [],
+                $row,
+                null,
+                $this->depth + 1,
+            ))->of(Formula::of($formula)));
         } catch (FormulaMistake) {
             return null;
         }

@@ -61,4 +61,9 @@ final class NoRows implements Rows
     {
         return null;
     }
+
+    public function remembered(Row $row, string $what, Closure $compute): mixed
+    {
+        return $compute();
+    }
 }

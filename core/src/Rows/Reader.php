@@ -16,6 +16,7 @@ use Lanai\Core\Query\Among;
 use Lanai\Core\Query\Query;
 use Lanai\Core\Query\Term;
 use Lanai\Core\Text\Names;
+use WeakMap;
 
 /** Follows links during one request: each row is read once, and those that a list will need are read together. */
 final class Reader implements Rows
@@ -36,8 +37,26 @@ final class Reader implements Rows
 
     private ?self $whole = null;
 
+    /** @var WeakMap<Row, array<string, mixed>> what formulas gave for rows */
+    private WeakMap $given;
+
     public function __construct(private readonly RecordStore $store, public readonly Budget $budget = new Budget())
     {
+        $this->given = new WeakMap();
+    }
+
+    public function remembered(Row $row, string $what, Closure $compute): mixed
+    {
+        $known = $this->given[$row] ?? [];
+        if (! array_key_exists($what, $known)) {
+            $value = $compute();
+            // What it was worked out with may have been worked out meanwhile, too.
+            $this->given[$row] = [$what => $value] + ($this->given[$row] ?? []);
+
+            return $value;
+        }
+
+        return $known[$what];
     }
 
     public function whole(): self
@@ -215,6 +234,7 @@ final class Reader implements Rows
     {
         $this->read = [];
         $this->lists = [];
+        $this->given = new WeakMap();
         $this->whole?->forget();
     }
 

@@ -50,4 +50,12 @@ interface Rows
 
     /** What a term over rows is worth, as a query says it; the term stands on no row of its own. */
     public function compute(Term $term): mixed;
+
+    /**
+     * What was worked out for a row before, as long as nothing was written since; else it is worked out now.
+     *
+     * @param  string  $what  the formula, and all that it depends on beside the row
+     * @param  Closure(): mixed  $compute
+     */
+    public function remembered(Row $row, string $what, Closure $compute): mixed;
 }

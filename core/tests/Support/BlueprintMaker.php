@@ -10,6 +10,7 @@ use Lanai\Core\Language\Children;
 use Lanai\Core\Language\Clause;
 use Lanai\Core\Language\Fit;
 use Lanai\Core\Language\Fits\ChoiceFit;
+use Lanai\Core\Language\Fits\CountryFit;
 use Lanai\Core\Language\Fits\CurrencyFit;
 use Lanai\Core\Language\Fits\NumberFit;
 use Lanai\Core\Language\Fits\SizeFit;
@@ -168,6 +169,7 @@ final readonly class BlueprintMaker
             $fit instanceof ChoiceFit => $this->one($fit->values()),
             $fit instanceof NumberFit => $this->random->getInt(max($fit->least, -999), min($fit->most, 999)),
             $fit instanceof CurrencyFit => $this->one(['EUR', 'JPY', 'TND', '']),
+            $fit instanceof CountryFit => $this->one(['CH', 'NO', '']),
             $fit instanceof SizeFit => $this->one(['content', '120 dp', '50 %', '']),
             $fit->kind() === 'decimal' => $this->one(['0.15', '12', '0.000001', '']),
             $fit->kind() === 'colour' => sprintf('#%06X', $this->random->getInt(0, 0xFFFFFF)),

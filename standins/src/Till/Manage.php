@@ -31,7 +31,8 @@ final class Manage
         ];
         $bank = match (true) {
             ! $disputes || isset($sale['back at']) || isset($sale['change']) => '',
-            $sale['disputed'] ?? false => '<h2>At the bank, for practice</h2><p>'.$button('won', 'The seller is right').$button('lost', 'The buyer is right').'</p>',
+            $sale['disputed'] ?? false => '<h2>At the bank, for practice</h2><p>'.$button('won', 'The seller is right')
+                .$button('lost', 'The buyer is right').'</p>',
             default => '<h2>At the bank, for practice</h2><p>'.$button('dispute', 'Take the last payment back').'</p>',
         };
         $said = implode('', array_map(fn (string $one): string => $one === '' ? '' : '<p>'.Page::text($one).'</p>', $say));

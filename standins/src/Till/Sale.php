@@ -19,7 +19,14 @@ final class Sale
     private const SHORT_DAY = 10;
 
     /** What is told of what is asked for. */
-    private const TELLS = ['end' => 'left', 'stay' => 'stays', 'refund' => 'refunded', 'dispute' => 'disputed', 'won' => 'dispute won', 'lost' => 'dispute lost'];
+    private const TELLS = [
+        'end' => 'left',
+        'stay' => 'stays',
+        'refund' => 'refunded',
+        'dispute' => 'disputed',
+        'won' => 'dispute won',
+        'lost' => 'dispute lost',
+    ];
 
     /** So many days after a payment failed the card works again, where it does. */
     private const RECOVERS = 10;

@@ -309,7 +309,8 @@ final readonly class StoreTill
     {
         $name = ucfirst($this->store);
         $about = "<small>$name, for practice: no money moves</small><h1>".Page::text($sale['name']).'</h1><p>'.Page::text($sale['shop']).': '.
-            Page::text(Sale::terms(self::inCountry($sale, (string) ($sale['at home'] ?? '')))).'</p>'.($wrong === '' ? '' : '<p class="wrong" role="alert">'.Page::text($wrong).' Nothing was paid.</p>');
+            Page::text(Sale::terms(self::inCountry($sale, (string) ($sale['at home'] ?? '')))).'</p>'.
+            ($wrong === '' ? '' : '<p class="wrong" role="alert">'.Page::text($wrong).' Nothing was paid.</p>');
         $form = "<form method=\"post\" action=\"$this->address/billing/pay/$id\">";
         if ($sale['state'] === 'pending') {
             return Page::of('Pay', "$about<p>It waits for the cash.</p>$form<p><button class=\"main\">The cash was paid</button></p></form>");

@@ -80,7 +80,15 @@ final readonly class Till
         if (! preg_match('~^https?://~', $text('back'))) {
             return Answer::problem(422, 'The address to come back to is needed.');
         }
-        $session = ['shop' => $text('shop'), 'merchant' => $text('merchant'), 'at home' => $text('country'), 'back' => $text('back'), 'notify' => $text('notify'), 'state' => 'open', 'events' => []] + $sale;
+        $session = [
+            'shop' => $text('shop'),
+            'merchant' => $text('merchant'),
+            'at home' => $text('country'),
+            'back' => $text('back'),
+            'notify' => $text('notify'),
+            'state' => 'open',
+            'events' => [],
+        ] + $sale;
         // The same key asked twice is one session.
         $id = $this->drawer->change(function (array &$all) use ($session, $key): string {
             $known = $key === '' ? null : ($all['keys'][$key] ?? null);
@@ -111,7 +119,8 @@ final readonly class Till
 
         return $session === null
             ? Answer::problem(404, 'There is no such session.')
-            : Answer::json(200, ['id' => $id, 'price' => Sale::next($session)] + array_intersect_key($session, array_flip(['state', 'currency', 'country', 'events'])));
+            : Answer::json(200, ['id' => $id, 'price' => Sale::next($session)]
+                + array_intersect_key($session, array_flip(['state', 'currency', 'country', 'events'])));
     }
 
     /** @param  array<string, mixed>  $sent */
@@ -265,7 +274,8 @@ final readonly class Till
             'Pay',
             '<small>Till, for practice: no money moves</small><h1>'.Page::text($session['name']).'</h1><p>'.Page::text($session['shop']).': '.
                 Page::text(Sale::terms($session)).'</p>'.($wrong === '' ? '' : '<p class="wrong" role="alert">'.Page::text($wrong).' Nothing was paid.</p>').
-                "<form method=\"post\" action=\"$this->address/pay/$id\"><h2>With which card?</h2>$cards".Fields::country((string) ($session['at home'] ?? '')).Fields::time($session).
+                "<form method=\"post\" action=\"$this->address/pay/$id\"><h2>With which card?</h2>$cards".
+                Fields::country((string) ($session['at home'] ?? '')).Fields::time($session).
                 '<p><button class="main" name="do" value="pay">Pay</button>'
                 .'<button name="do" value="leave">Leave without paying</button></p></form>',
         );

@@ -71,7 +71,8 @@ const less = (difference: string) => difference.startsWith('-')
         <p class="small">
           {{ p.purchases === 1 ? 'One purchase.' : `${p.purchases} purchases.` }}
           <template v-if="p.difference">
-            {{ p.difference.replace('-', '') }} {{ p.bank }} {{ less(p.difference) ? 'less' : 'more' }} than by your rate: it stands under “currency difference”.
+            {{ p.difference.replace('-', '') }} {{ p.bank }} {{ less(p.difference) ? 'less' : 'more' }} than by your rate: it stands under “currency
+            difference”.
           </template>
           <template v-if="!p.differs.length">The books say the same.</template>
         </p>
@@ -102,7 +103,8 @@ const less = (difference: string) => difference.startsWith('-')
         </select>
         is
         <input v-model="r.rate" class="grid-search rate" required inputmode="decimal" pattern="\d{1,7}(\.\d{1,9})?" placeholder="1.05" aria-label="Rate" />
-        {{ state.bank }}. <button type="button" class="link" :aria-label="`Leave out the rate of ${r.currency}`" @click="state.rates.splice(i, 1)">Leave it out</button>
+        {{ state.bank }}.
+        <button type="button" class="link" :aria-label="`Leave out the rate of ${r.currency}`" @click="state.rates.splice(i, 1)">Leave it out</button>
       </p>
       <p class="ends">
         <button type="button" class="link" @click="add">Another rate</button>

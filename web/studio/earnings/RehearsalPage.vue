@@ -255,7 +255,8 @@ async function write(plan: AssumedPlan) {
       <button class="link" @click="write(plan)">Write {{ plan.price.toFixed(result.digits) }} into the plan</button>
     </p>
     <p class="rehearsed" role="status" :aria-busy="busy">
-      After {{ spans ? `${assumed.months / 12} years` : `${assumed.months} months` }} <strong>{{ people(last(result.paying)[1]) }} people {{ lasts ? 'pay' : 'have it' }}</strong
+      After {{ spans ? `${assumed.months / 12} years` : `${assumed.months} months` }}
+      <strong>{{ people(last(result.paying)[1]) }} people {{ lasts ? 'pay' : 'have it' }}</strong
       ><template v-if="lasts"
         >, <strong>{{ money(last(result.recurring)[1]) }}</strong> a month</template
       >. By then <strong>{{ money(last(result.bank)[1]) }}</strong> have come into your bank.
@@ -264,7 +265,7 @@ async function write(plan: AssumedPlan) {
         >.</template
       >
       <template v-else-if="assumed.spent > 0">The {{ money(assumed.spent) }} that you spent are <strong>not back</strong> by then.</template>
-      Somebody who begins brings <strong>{{ money(result.each) }}</strong> in that time<template v-if="lasts">, and pays for {{ result.stay }} months of it</template>.
+      Somebody who begins brings <strong>{{ money(result.each) }}</strong> in that time{{ lasts ? `, and pays for ${result.stay} months of it` : '' }}.
       <template v-if="byCard">{{ money(last(result.tax)[1]) }} of what comes in {{ byStore ? 'by card ' : '' }}is tax: set it aside.</template>
       <template v-if="byStore">{{ byCard ? 'The stores pay the taxes of theirs.' : 'The store pays the taxes.' }}</template>
     </p>

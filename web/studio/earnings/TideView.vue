@@ -87,7 +87,8 @@ const adding = reactive({ person: null as number | null, offer: 0, story: 'Well'
 const people = computed(() => studio.state.value?.people ?? [])
 async function add() {
   const { product, plan } = props.offers[adding.offer] ?? props.offers[0]
-  await tell({ person: adding.person ?? people.value[0]?.id, product, plan, story: adding.story, sold: adding.sold, country: adding.country, from: adding.from })
+  const { story, sold, country, from } = adding
+  await tell({ person: adding.person ?? people.value[0]?.id, product, plan, story, sold, country, from })
 }
 </script>
 
@@ -153,7 +154,9 @@ async function add() {
       </div>
     </div>
     <p v-if="tide.more || tide.before" class="small">
-      <template v-if="tide.before">{{ tide.before }} newer ones are not drawn. <button class="link" @click="before = Math.max(0, before - 30)">Newer ones</button> </template>
+      <template v-if="tide.before"
+        >{{ tide.before }} newer ones are not drawn. <button class="link" @click="before = Math.max(0, before - 30)">Newer ones</button>
+      </template>
       <template v-if="tide.more">{{ tide.more }} older ones are not drawn. <button class="link" @click="before += 30">Older ones</button></template>
     </p>
     <p class="rehearsed" role="status">

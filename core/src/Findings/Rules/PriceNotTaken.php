@@ -65,6 +65,9 @@ final class PriceNotTaken implements Rule
             foreach ($conversion->isWhole() ? $names : [] as $name => $price) {
                 $where = implode(' and ', $conversion->countries);
                 $there = $price === '' ? '' : $conversion->of($price);
+                if ($there !== '' && (float) $price > 0.0 && (float) $there <= 0.0) {
+                    yield Finding::blocking(self::class, "$at/conversions/$n", "In $where $name would cost nothing at this rate.");
+                }
                 yield from self::ofPrice("In $where $name", $there, $conversion->currency, "$at/conversions/$n");
             }
         }
