@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Apps;
 
 use App\Compact;
+use App\Earnings\Shelves;
 use App\Models\App;
 use App\Models\IdentityProvider;
 use App\Models\ServiceSecret;
@@ -34,6 +35,7 @@ final class Facts
             (new ProviderDesk($app, $blueprint))->returns(),
             $blueprint->services === [] ? [] : Ledger::broken($app),
             self::secrets($app),
+            $blueprint->products === [] ? [] : Shelves::remembered($app, $blueprint),
         );
     }
 

@@ -6,9 +6,12 @@ namespace App\Earnings;
 
 use App\Earnings\Tills\Offered;
 use App\Earnings\Tills\Till;
+use App\Models\App;
 use App\Space;
 use DateTimeImmutable;
+use Illuminate\Support\Facades\Cache;
 use Lanai\Core\Earnings\Sold;
+use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Model\Earnings\Plan;
 use Lanai\Core\Model\Earnings\Product;
 use Lanai\Core\Rows\Refused;
@@ -32,6 +35,32 @@ final readonly class Shelves
     public function __construct(private Space $space)
     {
         $this->counter = new Counter($space);
+    }
+
+    /**
+     * What a store that sells something of an app sold otherwise than is said, as far as it was looked at: where that is said, the store, and how.
+     *
+     * @return list<array{string, string, string}>
+     */
+    public static function remembered(App $app, Blueprint $blueprint): array
+    {
+        $differ = [];
+        foreach (array_filter(Sold::tills(), fn (Sold $sold): bool => $sold->terms()->sells) as $sold) {
+            $there = Cache::get(self::memory($app, $sold));
+            foreach (is_array($there) && $there !== [] ? self::offers($blueprint) : [] as $at => $offered) {
+                $how = $offered->product->outside ? '' : self::differs($offered, $there);
+                if ($how !== '') {
+                    $differ[] = [$at, $sold->terms()->till, "{$offered->terms()['name']} $how"];
+                }
+            }
+        }
+
+        return $differ;
+    }
+
+    private static function memory(App $app, Sold $sold): string
+    {
+        return "shelf $app->id $sold->value";
     }
 
     /** @return array<string, mixed> as TillsState in docs/studio.schema.json */
@@ -58,6 +87,7 @@ final readonly class Shelves
                 $till->putUp($offered);
             }
         }
+        Cache::forever(self::memory($this->space->app, $till->sold()), $till->shelf() ?? []);
     }
 
     /** @return array<string, mixed> */
@@ -79,6 +109,7 @@ final readonly class Shelves
         if ($there === null) {
             return null;
         }
+        Cache::forever(self::memory($this->space->app, $till->sold()), $there);
         $shelf = [];
         foreach ($this->offered() as $offered) {
             if (! $offered->product->outside) {
@@ -102,16 +133,23 @@ final readonly class Shelves
         return $other === [] ? '' : 'differs in '.implode(' and ', $other);
     }
 
-    /** @return list<Offered> what can be bought: of subscriptions each plan by itself */
+    /** @return array<string, Offered> */
     private function offered(): array
     {
+        return self::offers($this->space->blueprint());
+    }
+
+    /** @return array<string, Offered> what can be bought, by where it is said: of subscriptions each plan by itself */
+    private static function offers(Blueprint $blueprint): array
+    {
         $offered = [];
-        foreach ($this->space->blueprint()->products as $product) {
+        foreach ($blueprint->products as $i => $product) {
             if ($product->sold === Product::SUBSCRIPTION) {
-                $whole = array_filter($product->plans, fn (Plan $plan): bool => $plan->isWhole());
-                array_push($offered, ...array_map(fn (Plan $plan): Offered => new Offered($product, $plan), array_values($whole)));
+                foreach (array_filter($product->plans, fn (Plan $plan): bool => $plan->isWhole()) as $n => $plan) {
+                    $offered["/products/$i/plans/$n"] = new Offered($product, $plan);
+                }
             } elseif ($product->hasPrice()) {
-                $offered[] = new Offered($product, null);
+                $offered["/products/$i"] = new Offered($product, null);
             }
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Apps\Facts;
 use App\Earnings\PurchaseBook;
 use App\Earnings\Refusals;
 use App\Earnings\Tills\Forged;
@@ -13,6 +14,7 @@ use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Http\Client\Pool;
 use Illuminate\Support\Facades\Http;
 use Lanai\Core\Earnings\Event;
+use Lanai\Core\Findings\Finding;
 use Lanai\Core\Formula\Moment;
 use Lanai\Core\Rows\Refused;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -232,7 +234,16 @@ final class TillsContractTest extends TestCase
             $differs($this->getJson($at)->json()),
         );
         self::assertSame('This is not sold here yet.', $this->refusals(fn () => $this->begin('map'))[0]);
+        $found = fn (): array => array_map(
+            fn (Finding $f): string => $f->sentence,
+            array_values(array_filter(Facts::findings($this->reef->refresh()), fn (Finding $f): bool => $f->rule === 'ShelfDiffers')),
+        );
+        self::assertSame([
+            'Club, Monthly differs in its price and its price at first at Quay. Put it up there again, on the page “Tills”.',
+            'Map is not there at Quay. Put it up there again, on the page “Tills”.',
+        ], $found());
         self::assertSame([], array_filter($differs($this->postJson("$at/quay")->assertOk()->json())));
+        self::assertSame([], $found());
         config(['lanai.stores.quay.url' => 'http://127.0.0.1:1']);
         self::assertSame('Quay does not answer just now.', $this->getJson($at)->json('tills.1.trouble'));
         $this->postJson("$at/quay")->assertStatus(422);

@@ -25,6 +25,7 @@ final class Findings
             new Rules\ProductIncomplete(),
             new Rules\EntitlementIdle(),
             new Rules\PriceNotTaken(),
+            new Rules\ShelfDiffers(),
             new Rules\BoughtWithoutConditions(),
             new Rules\PaidScreenOpen(),
             new Rules\ChoiceOfNothing(),

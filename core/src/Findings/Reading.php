@@ -41,6 +41,7 @@ final class Reading
      * @param  array<string, list<array{string, string}>>  $returns  provider in small letters => the address that is registered there,
      *   and the one that is needed
      * @param  array<string, list<string>>  $broken  request => how its latest answer breaks its shape
+     * @param  list<array{string, string, string}>  $shelves  what a store sells otherwise than is said: where that is said, the store, and how it differs
      * @param  string|null  $only  the place of the screen that it is about; '' for all that stands outside of screens; null for all
      */
     private function __construct(
@@ -50,6 +51,7 @@ final class Reading
         public readonly array $returns,
         public readonly array $broken,
         public readonly KeptSecrets $secrets,
+        public readonly array $shelves = [],
         private readonly ?string $only = null,
     ) {
     }
@@ -58,6 +60,7 @@ final class Reading
      * @param  array<string, int>  $rows
      * @param  array<string, list<array{string, string}>>  $returns
      * @param  array<string, list<string>>  $broken
+     * @param  list<array{string, string, string}>  $shelves
      */
     public static function of(
         Blueprint $blueprint,
@@ -66,8 +69,9 @@ final class Reading
         array $returns = [],
         array $broken = [],
         KeptSecrets $secrets = new KeptSecrets(),
+        array $shelves = [],
     ): self {
-        return new self($blueprint, $lastBuild, $rows, $returns, $broken, $secrets);
+        return new self($blueprint, $lastBuild, $rows, $returns, $broken, $secrets, $shelves);
     }
 
     /** Its nodes and blanks in the order of the script. */
@@ -165,7 +169,16 @@ final class Reading
     /** One screen by its place, or all that stands outside of screens. */
     public function part(string $at): self
     {
-        return $this->parts[$at] ??= new self($this->blueprint, $this->lastBuild, $this->rows, $this->returns, $this->broken, $this->secrets, $at);
+        return $this->parts[$at] ??= new self(
+            $this->blueprint,
+            $this->lastBuild,
+            $this->rows,
+            $this->returns,
+            $this->broken,
+            $this->secrets,
+            $this->shelves,
+            $at,
+        );
     }
 
     /**
