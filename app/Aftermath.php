@@ -6,6 +6,7 @@ namespace App;
 
 use App\Jobs\DoLater;
 use App\Jobs\SendLetters;
+use Illuminate\Support\Str;
 use Lanai\Core\Play\Outcome;
 
 /** Everything that follows an outcome, whoever ran it: a tap, a routine, a webhook. */
@@ -18,7 +19,8 @@ final class Aftermath
     public static function of(Outcome $outcome, Space $space, ?int $person = null, string $zone = 'UTC'): void
     {
         foreach ($outcome->later as $later) {
-            DoLater::dispatch($space->app->id, $space->set->value, $later->routine, $later->given, $person, $zone)->delay($later->seconds);
+            DoLater::dispatch($space->app->id, $space->set->value, $later->routine, $later->given, $person, $zone, (string) Str::uuid())
+                ->delay($later->seconds);
         }
         SendLetters::keep($outcome, $space->app, $space->set);
     }

@@ -8,6 +8,7 @@ use App\Apps\RevisionBook;
 use App\Earnings\Owed;
 use App\Earnings\PurchaseBook;
 use App\Jobs\DoOwed;
+use App\Jobs\SendLetters;
 use App\Models\App;
 use App\Models\RoutineRun;
 use App\Records\DataFile;
@@ -42,6 +43,7 @@ final class OwedTest extends TestCase
         raise me.candles by 1
         add a Note
           set Text = "A candle for " ~ me.name
+        send a letter to me about "Your candle" saying "Here it is."
     routine Welcome, when somebody buys Club
       add a Note
         set Text = "Welcome, " ~ me.name
@@ -96,12 +98,15 @@ final class OwedTest extends TestCase
         self::assertTrue($owed->any(time()));
         $owed->doAll(time());
         self::assertSame(1, $this->candles());
+        Queue::assertPushed(SendLetters::class, 1);
         self::assertFalse($owed->any(time() + 1_000_000));
         // Killed after the work was kept and before it was crossed off.
         $database = $this->database();
         $database->table('_owed')->insert(['id' => 1, 'purchase' => 1, 'event' => 'e0', 'routine' => '', 'next' => 0]);
         $owed->doAll(time());
         self::assertSame(1, $this->candles());
+        // Whether its letter was posted nobody can say: better twice than not at all.
+        Queue::assertPushed(SendLetters::class, 2);
     }
 
     public function test_what_is_refused_stays_owed_and_is_tried_again(): void

@@ -136,6 +136,35 @@ final class Outcome
         ];
     }
 
+    /** @return array<string, mixed> letters to be sent and routines to be done, kept until that has happened */
+    public function follows(): array
+    {
+        return [
+            'letters' => array_map(fn (Letter $letter): array => [$letter->person, $letter->about, $letter->text], $this->letters),
+            'later' => array_map(fn (Later $later): array => [$later->routine, $later->given, $later->seconds], $this->later),
+        ];
+    }
+
+    /** @param  array<string, mixed>  $kept */
+    public function followsAgain(array $kept): void
+    {
+        $this->letters = $this->later = [];
+        foreach (is_array($kept['letters'] ?? null) ? $kept['letters'] : [] as $one) {
+            if (is_array($one) && is_int($one[0] ?? null) && is_string($one[1] ?? null) && is_string($one[2] ?? null)) {
+                $this->letters[] = new Letter($one[0], $one[1], $one[2]);
+            }
+        }
+        foreach (is_array($kept['later'] ?? null) ? $kept['later'] : [] as $one) {
+            if (is_array($one) && is_string($one[0] ?? null) && is_array($one[1] ?? null) && is_int($one[2] ?? null)) {
+                $given = [];
+                foreach ($one[1] as $name => $value) {
+                    $given[(string) $name] = $value;
+                }
+                $this->later[] = new Later($one[0], $given, $one[2]);
+            }
+        }
+    }
+
     /** @param  array<string, mixed>  $kept */
     public function again(array $kept): void
     {

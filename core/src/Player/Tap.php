@@ -86,7 +86,7 @@ final readonly class Tap
             $around = $this->stage->around();
             $scene = $around->at($at)->knowing(Later::read($later->given, $around->reader));
             (new Doing($scene, $this->stage->store, $outcome, got: $got, accounts: $this->accounts))->run($routine->does, 'does');
-        }, $key);
+        }, $key, true);
     }
 
     /**
@@ -104,7 +104,7 @@ final readonly class Tap
             $product = $index === null ? throw new Refused('This product is no longer there.') : $this->stage->blueprint->products[$index];
             $doing = new Doing($this->stage->around()->at($at), $this->stage->store, $outcome, got: $got, accounts: $this->accounts);
             $doing->run($product->bought, 'bought');
-        }, $key);
+        }, $key, true);
     }
 
     /**
@@ -113,17 +113,20 @@ final readonly class Tap
      * @param  callable(Outcome, array<string, mixed>): void  $work
      * @param  array<string, mixed>  $got
      */
-    private function once(string $key, callable $work, Outcome $outcome, array $got): void
+    private function once(string $key, callable $work, Outcome $outcome, array $got, bool $after): void
     {
         $kept = $key === '' ? null : $this->stage->store->answerTo($key);
         if ($kept !== null) {
             $outcome->again($kept);
+            if ($after) {
+                $outcome->followsAgain($kept);
+            }
 
             return;
         }
         $work($outcome, $got);
         if ($key !== '') {
-            $this->stage->store->keepAnswer($key, $outcome->kept());
+            $this->stage->store->keepAnswer($key, $outcome->kept() + ($after ? $outcome->follows() : []));
         }
     }
 
@@ -196,8 +199,9 @@ final readonly class Tap
      *
      * @param  callable(Outcome, array<string, mixed>): void  $work
      * @param  string  $key  with the same one it is done once; '' for each time
+     * @param  bool  $after  what follows from it, as letters, is told again: whoever asks again broke off before that
      */
-    private function tried(string $at, callable $work, string $key = ''): Outcome
+    private function tried(string $at, callable $work, string $key = '', bool $after = false): Outcome
     {
         $outcome = new Outcome();
         $got = [];
@@ -207,7 +211,7 @@ final readonly class Tap
         try {
             while (true) {
                 try {
-                    $this->stage->store->together(fn () => $this->once($key, $work, $outcome, $got));
+                    $this->stage->store->together(fn () => $this->once($key, $work, $outcome, $got, $after));
                     break;
                 } catch (NeedsOutside $awaited) {
                     $outcome->nothing();
