@@ -36,6 +36,7 @@ final class Facts
             $blueprint->services === [] ? [] : Ledger::broken($app),
             self::secrets($app),
             $blueprint->products === [] ? [] : Shelves::remembered($app, $blueprint),
+            $blueprint->products === [] ? [] : Shelves::unheard($app, $blueprint),
         );
     }
 

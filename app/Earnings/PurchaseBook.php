@@ -376,11 +376,16 @@ final readonly class PurchaseBook
     /**
      * What was bought at a store that does not know yet that it was given.
      *
+     * @param  DateTimeImmutable|null  $before  bought before that; null for ever
      * @return list<array{till: string, token: string, person: int, product: string, plan: string, received: bool}>
      */
-    public function notReceived(): array
+    public function notReceived(?DateTimeImmutable $before = null): array
     {
         $found = $this->atTills()->where('received', false)->where('till', '!=', Sold::Card->value)->whereNotNull('person');
+        if ($before !== null) {
+            $since = $this->database->table('_purchase_events')->where('at', '<', StoredValue::plain($before))->select('purchase');
+            $found->whereIn('_purchases.id', $since);
+        }
 
         return self::all($found->orderBy('id')->limit(self::SHOWN));
     }

@@ -7,6 +7,7 @@ namespace App\Earnings;
 use App\Earnings\Tills\Offered;
 use App\Earnings\Tills\Till;
 use App\Models\App;
+use App\Records\DataSet;
 use App\Space;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\Cache;
@@ -56,6 +57,26 @@ final readonly class Shelves
         }
 
         return $differ;
+    }
+
+    /**
+     * Which stores have not heard for a day that something was given.
+     *
+     * @return list<array{string, string}> where it is said, and the store
+     */
+    public static function unheard(App $app, Blueprint $blueprint): array
+    {
+        $places = array_flip(array_map(fn (Product $product): string => $product->key(), $blueprint->products));
+        $unheard = [];
+        foreach ($app->sells ? DataSet::cases() : [] as $set) {
+            $space = Space::of($app, $set);
+            foreach ($space === null ? [] : (new PurchaseBook($space))->notReceived(new DateTimeImmutable('-1 day')) as $known) {
+                $at = isset($places[$known['product']]) ? "/products/{$places[$known['product']]}" : '';
+                $unheard["$at {$known['till']}"] = [$at, Sold::from($known['till'])->terms()->till];
+            }
+        }
+
+        return array_values($unheard);
     }
 
     private static function memory(App $app, Sold $sold): string

@@ -25,6 +25,9 @@ final class DoLater implements ShouldQueue
 
     public int $tries = 3;
 
+    /** What waits from before there were keys has none. */
+    private string $key = '';
+
     /**
      * @param  array<string, mixed>  $given  as Later writes it
      * @param  string  $key  with the same one it is done once, also where a worker dies over it
@@ -36,8 +39,9 @@ final class DoLater implements ShouldQueue
         private readonly array $given,
         private readonly ?int $person,
         private readonly string $zone,
-        private readonly string $key = '',
+        string $key = '',
     ) {
+        $this->key = $key;
         $this->onQueue(Lane::Routines->value);
     }
 
@@ -51,7 +55,7 @@ final class DoLater implements ShouldQueue
             return;
         }
         $visit = new Visit(new Moment(new DateTimeImmutable('now', new DateTimeZone('UTC')), new DateTimeZone($this->zone)), person: $this->person);
-        $outcome = $space->looking()->later(new Later($this->routine, $this->given, 0), $visit, Trail::none(), $this->key ?? '');
+        $outcome = $space->looking()->later(new Later($this->routine, $this->given, 0), $visit, Trail::none(), $this->key);
         Aftermath::of($outcome, $space, $this->person, $this->zone);
         if ($outcome->refused !== '') {
             Log::info('A routine left for later was refused.', ['app' => $this->app, 'routine' => $this->routine, 'why' => $outcome->refused]);

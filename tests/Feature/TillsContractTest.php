@@ -262,6 +262,19 @@ final class TillsContractTest extends TestCase
         self::assertFalse($this->has());
     }
 
+    public function test_a_store_that_has_not_heard_for_a_day_is_found(): void
+    {
+        $this->prepare('quay');
+        $this->pay($this->begin('chart'));
+        $found = fn (): array => array_values(array_filter(Facts::findings($this->reef->refresh()), fn (Finding $f): bool => $f->rule === 'StoreHasNotHeard'));
+        $this->database()->table('_purchases')->update(['received' => false]);
+        self::assertSame([], $found());
+        $this->earlier(2 * 86400);
+        self::assertSame(['/products/1'], array_map(fn (Finding $f): string => $f->at, $found()));
+        $this->counter()->askAround();
+        self::assertSame([], $found());
+    }
+
     public function test_the_founder_gives_money_back_and_reads_the_books(): void
     {
         $this->prepare('card');

@@ -202,13 +202,7 @@ final readonly class Outlook
     private static function band(array $values): array
     {
         sort($values);
-        $at = function (float $share) use ($values): float {
-            $place = $share * (count($values) - 1);
-            $low = (int) floor($place);
-            $high = min($low + 1, count($values) - 1);
-
-            return max(0.0, $values[$low] + ($place - $low) * ($values[$high] - $values[$low]));
-        };
+        $at = fn (float $share): float => max(0.0, Quantile::of($values, $share));
 
         return [$at(0.1), $at(0.5), $at(0.9)];
     }

@@ -26,6 +26,7 @@ final class Findings
             new Rules\EntitlementIdle(),
             new Rules\PriceNotTaken(),
             new Rules\ShelfDiffers(),
+            new Rules\StoreHasNotHeard(),
             new Rules\BoughtWithoutConditions(),
             new Rules\PaidScreenOpen(),
             new Rules\ChoiceOfNothing(),

@@ -42,6 +42,8 @@ final class Reading
      *   and the one that is needed
      * @param  array<string, list<string>>  $broken  request => how its latest answer breaks its shape
      * @param  list<array{string, string, string}>  $shelves  what a store sells otherwise than is said: where that is said, the store, and how it differs
+     * @param  list<array{string, string}>  $unheard  what was bought more than a day ago at a store that has not heard that it was given: where that is
+     *   said, and the store
      * @param  string|null  $only  the place of the screen that it is about; '' for all that stands outside of screens; null for all
      */
     private function __construct(
@@ -52,6 +54,7 @@ final class Reading
         public readonly array $broken,
         public readonly KeptSecrets $secrets,
         public readonly array $shelves = [],
+        public readonly array $unheard = [],
         private readonly ?string $only = null,
     ) {
     }
@@ -61,6 +64,7 @@ final class Reading
      * @param  array<string, list<array{string, string}>>  $returns
      * @param  array<string, list<string>>  $broken
      * @param  list<array{string, string, string}>  $shelves
+     * @param  list<array{string, string}>  $unheard
      */
     public static function of(
         Blueprint $blueprint,
@@ -70,8 +74,9 @@ final class Reading
         array $broken = [],
         KeptSecrets $secrets = new KeptSecrets(),
         array $shelves = [],
+        array $unheard = [],
     ): self {
-        return new self($blueprint, $lastBuild, $rows, $returns, $broken, $secrets, $shelves);
+        return new self($blueprint, $lastBuild, $rows, $returns, $broken, $secrets, $shelves, $unheard);
     }
 
     /** Its nodes and blanks in the order of the script. */
@@ -177,6 +182,7 @@ final class Reading
             $this->broken,
             $this->secrets,
             $this->shelves,
+            $this->unheard,
             $at,
         );
     }

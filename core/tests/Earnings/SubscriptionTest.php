@@ -17,6 +17,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Sabre\VObject\Recur\RRuleIterator;
 
 /** Where a subscription stands: by cases, by a slow and obvious model, and whatever the order in which events come. */
 final class SubscriptionTest extends TestCase
@@ -247,6 +248,29 @@ final class SubscriptionTest extends TestCase
         }
 
         return Status::from($is);
+    }
+
+    /** Beside “sabre/vobject”, which knows the recurrences of RFC 5545: the last of the days up to that of the first, in each month. */
+    public function test_periods_begin_when_a_library_of_calendars_says(): void
+    {
+        $random = new Randomizer(new Mt19937(55));
+        $zones = ['UTC', 'Europe/Berlin', 'America/New_York', 'Pacific/Auckland', 'Asia/Kolkata', 'America/St_Johns'];
+        for ($i = 0; $i < 400; $i++) {
+            $zone = new DateTimeZone($zones[$i % count($zones)]);
+            // Not by night, when clocks change: then a time may not be there.
+            $first = new DateTimeImmutable(sprintf('2024-01-01 %02d:%02d', $random->getInt(6, 22), $random->getInt(0, 59)), $zone);
+            $first = $first->modify('+'.$random->getInt(0, 1500).' days');
+            [$unit, $count, $rule] = [['week', 1, 'WEEKLY'], ['month', 1, 'MONTHLY'], ['month', 3, 'MONTHLY'], ['month', 6, 'MONTHLY'], ['year', 1, 'YEARLY']][$i % 5];
+            $day = (int) $first->format('j');
+            $days = implode(',', range(min($day, 28), $day));
+            $by = ['WEEKLY' => '', 'MONTHLY' => ";BYMONTHDAY=$days;BYSETPOS=-1", 'YEARLY' => ";BYMONTH={$first->format('n')};BYMONTHDAY=$days;BYSETPOS=-1"];
+            $theirs = new RRuleIterator("FREQ=$rule;INTERVAL=$count$by[$rule]", $first);
+            $cycle = new Cycle($unit, $count);
+            for ($n = 0; $n < 14; $n++, $theirs->next()) {
+                $ours = $cycle->begins($n, $first, $zone)->setTimezone($zone)->format('Y-m-d H:i');
+                self::assertSame($theirs->current()?->format('Y-m-d H:i'), $ours, "$rule $count from {$first->format('c')}, $n");
+            }
+        }
     }
 
     /** @param  list<string>  $begins  of the periods after the first */
