@@ -260,7 +260,8 @@ final class SubscriptionTest extends TestCase
             // Not by night, when clocks change: then a time may not be there.
             $first = new DateTimeImmutable(sprintf('2024-01-01 %02d:%02d', $random->getInt(6, 22), $random->getInt(0, 59)), $zone);
             $first = $first->modify('+'.$random->getInt(0, 1500).' days');
-            [$unit, $count, $rule] = [['week', 1, 'WEEKLY'], ['month', 1, 'MONTHLY'], ['month', 3, 'MONTHLY'], ['month', 6, 'MONTHLY'], ['year', 1, 'YEARLY']][$i % 5];
+            $rules = [['week', 1, 'WEEKLY'], ['month', 1, 'MONTHLY'], ['month', 3, 'MONTHLY'], ['month', 6, 'MONTHLY'], ['year', 1, 'YEARLY']];
+            [$unit, $count, $rule] = $rules[$i % 5];
             $day = (int) $first->format('j');
             $days = implode(',', range(min($day, 28), $day));
             $by = ['WEEKLY' => '', 'MONTHLY' => ";BYMONTHDAY=$days;BYSETPOS=-1", 'YEARLY' => ";BYMONTH={$first->format('n')};BYMONTHDAY=$days;BYSETPOS=-1"];
