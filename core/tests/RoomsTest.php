@@ -15,6 +15,7 @@ final class RoomsTest extends TestCase
         'Geometry',
         'Values',
         'Earnings',
+        'Adverts',
         'Formula',
         'Language',
         'Model',
