@@ -60,6 +60,12 @@ return [
         'secret' => env('LANAI_TILL_SECRET', ''),
     ],
 
+    // The exchange of adverts: an address and a key. The one that ships with Lanai, for practice, is the default.
+    'adverts' => [
+        'url' => env('LANAI_ADVERTS_URL', 'http://'.env('LANAI_STANDINS', '127.0.0.1:8001').'/bunting/bid'),
+        'key' => env('LANAI_ADVERTS_KEY', env('LANAI_STANDIN_TOKEN', '')),
+    ],
+
     // Host and port of the shipped stand-ins: the only loopback address that calls out may reach.
     'standins' => env('LANAI_STANDINS', '127.0.0.1:8001'),
 

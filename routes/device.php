@@ -19,4 +19,9 @@ Route::post('whence', [C\DeviceController::class, 'whence'])->middleware('thrott
 Route::get('tiles/{zoom}/{x}/{y}', [C\TileController::class, 'show'])
     ->where(['zoom' => '[0-9]{1,2}', 'x' => '[0-9]{1,7}', 'y' => '[0-9]{1,7}'])
     ->middleware('throttle:tiles');
+Route::post('advert', [C\AdvertController::class, 'show'])->middleware('throttle:advert');
+Route::post('advert/seen', [C\AdvertController::class, 'seen'])->middleware('throttle:advert');
+Route::post('advert/consent', [C\AdvertController::class, 'allow'])->middleware('throttle:arrive');
+Route::get('advert/{advert}/picture', [C\AdvertController::class, 'picture'])->where('advert', '[0-9a-f]{32}')->middleware('throttle:advert');
+Route::get('advert/{advert}/out', [C\AdvertController::class, 'out'])->where('advert', '[0-9a-f]{32}')->middleware('throttle:back');
 Route::post('pictures', [C\DeviceController::class, 'picture'])->middleware('throttle:upload');

@@ -40,6 +40,7 @@ final class RateLimits
         'media' => [1200, 6000],
         'tiles' => [600, 3000],
         'page' => [120, 600],
+        'advert' => [120, 900],
         'deletion' => [20, 60],
         'back' => [60, 240],
     ];
@@ -55,7 +56,7 @@ final class RateLimits
      * What a device asks to read, and by itself: of those that show no session nobody knows which is which, so they have two thirds of what
      * their address has, and the others there the rest.
      */
-    private const READ = ['view', 'pulse', 'media', 'tiles', 'outlines'];
+    private const READ = ['view', 'advert', 'pulse', 'media', 'tiles', 'outlines'];
 
     /** @return Closure(Request): list<Limit> */
     private static function limits(string $purpose, int $person, int $address): Closure

@@ -53,7 +53,7 @@ final class Guard
      *
      * @throws AddressRefused
      */
-    public static function to(string $url, array $standins = Practice::SERVICES): PendingRequest
+    public static function to(string $url, array $standins = Practice::CALLED): PendingRequest
     {
         $address = Address::of($url);
         $literal = $address->number();

@@ -18,6 +18,9 @@ final class Practice
     /** Of the stand-ins those that are services for apps; the others keep what is nobody else's business. */
     public const SERVICES = ['almanac', 'wordsmith', 'chartroom'];
 
+    /** Those that calls out may reach where nothing else is said. */
+    public const CALLED = [...self::SERVICES, 'bunting'];
+
     /** Names the box to a stand-in: it can be told to anybody, for only the key opens it. */
     public const BOX = 'X-Practice-Box';
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Records;
 
+use App\Adverts\AdvertBook;
 use App\Earnings\PurchaseBook;
 use App\Models\App;
 use App\People\People;
@@ -71,7 +72,7 @@ final readonly class SchemaFollower
     /** Whether the data is in another shape than a revision asks for. */
     public function differs(Blueprint $blueprint): bool
     {
-        foreach (['_taps', '_kept', '_shape', '_statements'] as $table) {
+        foreach (['_taps', '_kept', '_shape', '_statements', '_advert_days'] as $table) {
             if (! $this->database->scalar('select 1 from sqlite_master where name = ?', [$table])) {
                 return true;
             }
@@ -94,6 +95,7 @@ final readonly class SchemaFollower
         Happenings::prepare($this->database);
         People::prepare($this->database);
         PurchaseBook::prepare($this->database);
+        AdvertBook::prepare($this->database);
         $this->database->statement(
             'create table if not exists "_shape" ("tbl" text not null, "col" text not null, "tag" text not null, primary key ("tbl", "col"))',
         );

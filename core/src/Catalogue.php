@@ -58,6 +58,7 @@ use Lanai\Core\Effects\Wait;
 use Lanai\Core\Effects\WriteLetter;
 use Lanai\Core\Effects\WriteMail;
 use Lanai\Core\Lines\AddForm;
+use Lanai\Core\Lines\Advert;
 use Lanai\Core\Lines\Badge;
 use Lanai\Core\Lines\ButtonLine;
 use Lanai\Core\Lines\Card;
@@ -177,6 +178,7 @@ final class Catalogue
             'rating' => RatingLine::class,
             'countdown' => Countdown::class,
             'divider' => Divider::class,
+            'advert' => Advert::class,
             'space' => Space::class,
             'chart' => Chart::class,
             'map' => MapLine::class,

@@ -6,6 +6,7 @@ use Standins\Almanac\Almanac;
 use Standins\Almanac\Sea;
 use Standins\Answer;
 use Standins\Box;
+use Standins\Bunting\Bunting;
 use Standins\Chartroom\Chartroom;
 use Standins\Desk;
 use Standins\Gatehouse\Gatehouse;
@@ -52,6 +53,12 @@ if ($store === 'gatehouse') {
 }
 if ($store === 'letterbox') {
     (new Inbox(new Letters($folder), $address, $box))->answer($rest, $_GET)->send();
+    exit();
+}
+if ($store === 'bunting') {
+    (new Bunting(new Drawer($folder, 'bunting'), $address, (string) getenv('LANAI_STANDIN_TOKEN')))
+        ->answer($method, $rest, $_GET, $_POST, $headers, (string) file_get_contents('php://input'))
+        ->send();
     exit();
 }
 if ($store === 'till') {

@@ -26,8 +26,8 @@ final class Bits
             throw new \ValueError('This is not written as consent strings are.');
         }
         $bits = '';
-        foreach (str_split($bytes) as $byte) {
-            $bits .= $byte === '' ? '' : str_pad(decbin(ord($byte)), 8, '0', STR_PAD_LEFT);
+        foreach ($bytes === '' ? [] : str_split($bytes) as $byte) {
+            $bits .= str_pad(decbin(ord($byte)), 8, '0', STR_PAD_LEFT);
         }
 
         return new self($bits);

@@ -18,6 +18,7 @@ use Lanai\Core\Language\Parser;
 use Lanai\Core\Language\Printer;
 use Lanai\Core\Language\Sentence;
 use Lanai\Core\Language\Walk;
+use Lanai\Core\Model\Adverts\Adverts;
 use Lanai\Core\Model\Earnings\Product;
 use Lanai\Core\Model\FieldTypes\EntitlementType;
 use Lanai\Core\Model\FieldTypes\StandsInTable;
@@ -94,6 +95,7 @@ final class Blueprint implements HasSentence, Schema
         #[ListOf(Tab::class)] public readonly array $tabs = [],
         #[ListOf(MenuEntry::class)] public readonly array $menu = [],
         public readonly Release $release = new Release(),
+        public readonly ?Adverts $adverts = null,
     ) {
     }
 
@@ -108,6 +110,7 @@ final class Blueprint implements HasSentence, Schema
             new Children('assets', Family::only('“asset”', Asset::class), 'an asset'),
             new Children('services', Family::only('“service”', Service::class), 'a service'),
             new Children('products', Family::only('“product”', Product::class), 'a product'),
+            new One('adverts', Adverts::class),
             new Children('screens', Family::only('a screen', Screen::class), 'a screen'),
             new Children('pieces', Family::only('“piece”', Piece::class), 'a piece'),
             new Children('routines', Family::only('“routine”', Routine::class), 'a routine'),

@@ -135,6 +135,7 @@ final class Drawing
     {
         $placing = $line->placing();
 
-        return ($scene->visit === null || $placing->shownOn($scene->visit)) && ($placing->if === '' || $scene->yes($placing->if));
+        return ($scene->visit === null || $placing->shownOn($scene->visit)) && ($placing->if === '' || $scene->yes($placing->if))
+            && (! ($line instanceof MayStayAway) || $line->isThere($scene));
     }
 }

@@ -10,6 +10,7 @@ use Lanai\Core\Access\Rules;
 use Lanai\Core\Lines\Conversation;
 use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Play\Accounts;
+use Lanai\Core\Play\AdvertRules;
 use Lanai\Core\Play\Arrival;
 use Lanai\Core\Play\Drawing;
 use Lanai\Core\Play\EmptyAccount;
@@ -121,6 +122,12 @@ final readonly class Player
         return $scene !== null && $line instanceof Conversation
             ? $line->turn($scene, $before, $words)
             : throw new Refused('This screen has just changed. Please try again.');
+    }
+
+    /** Whether adverts may stand on the screen for whoever looks. */
+    public function mayAdvertise(Visit $visit): bool
+    {
+        return AdvertRules::allow($this->stage($visit, Trail::none())->around());
     }
 
     /** Why the list at this place shows nothing. */
