@@ -92,6 +92,16 @@ final readonly class AdvertDesk
         return ['key' => $key, 'title' => $offered->title, 'words' => $offered->words, 'button' => $offered->button, 'by' => $offered->by];
     }
 
+    /** The screen that asks for consent, where whoever looks is to be asked and has not been; '' for none. */
+    public function asks(string $device, Visit $visit): string
+    {
+        $adverts = $this->space->blueprint()->adverts;
+        $screen = $adverts === null || $adverts->children ? null : $this->space->blueprint()->screen($adverts->asking);
+        $visitor = $screen === null ? null : $this->visitor($this->book->viewer($device), $visit);
+
+        return $visitor !== null && $visitor->isAsked() && $visitor->consent === null ? $screen->slug() : '';
+    }
+
     /** @param  list<string>  $why */
     private function ask(Wanted $wanted, array &$why): ?Offered
     {

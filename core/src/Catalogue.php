@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Lanai\Core;
 
 use Lanai\Core\Effects\AddRow;
+use Lanai\Core\Effects\AllowAdverts;
+use Lanai\Core\Effects\RefuseAdverts;
 use Lanai\Core\Effects\Ask;
 use Lanai\Core\Effects\AskFor;
 use Lanai\Core\Effects\BecomeRole;
@@ -257,6 +259,8 @@ final class Catalogue
             'end' => EndProduct::class,
             'goOn' => KeepProduct::class,
             'switch' => SwitchProduct::class,
+            'allowAdverts' => AllowAdverts::class,
+            'refuseAdverts' => RefuseAdverts::class,
             'manage' => ManageProduct::class,
             'give' => GiveProduct::class,
             'restore' => RestorePurchases::class,

@@ -1,5 +1,6 @@
 import { nextTick, ref, shallowRef } from 'vue'
 import type { DeviceResponse, Outcome, Place, Question, View } from '../contracts/view'
+import { allow } from './adverts'
 import { hand } from './hand'
 import { queue } from './queue'
 import { Declined, server, Unreachable } from './server'
@@ -177,6 +178,8 @@ export function useTap({ places, shown, typed, values, coming, say }: Parts) {
         return say(next.text)
       case 'leave for':
         return void coming.leaveFor(next.text)
+      case 'adverts':
+        return allow(next.text === 'personal')
       case 'pay at':
         return void coming.payAt(next.text)
       case 'download':

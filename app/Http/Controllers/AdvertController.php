@@ -19,10 +19,20 @@ final class AdvertController
 
     public function show(DeviceRequest $request, string $way, string $key): JsonResponse
     {
-        $told = $request->validate(['place' => ['required', 'string', 'max:100'], 'device' => ['required', 'string', 'regex:/^[0-9a-f-]{36}$/D']]);
+        $told = $request->validate([
+            'place' => ['required', 'string', 'max:100'],
+            'device' => ['required', 'string', 'regex:/^[0-9a-f-]{36}$/D'],
+            'askable' => ['sometimes', 'boolean'],
+        ]);
         $entry = Entry::from($request, $way, $key);
+        $visit = $request->visit($entry);
+        // Who is to be asked is asked where adverts stand, before the first one.
+        $asks = $request->boolean('askable') ? self::desk($entry)->asks($told['device'], $visit) : '';
+        if ($asks !== '') {
+            return response()->json(['advert' => null, 'ask' => $asks]);
+        }
         $why = [];
-        $advert = self::desk($entry)->advert($told['place'], $told['device'], $request->visit($entry), $why);
+        $advert = self::desk($entry)->advert($told['place'], $told['device'], $visit, $why);
 
         return response()->json(['advert' => $advert] + ($entry->inDeck() ? ['why' => implode(' ', $why)] : []));
     }
