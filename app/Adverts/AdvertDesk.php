@@ -18,6 +18,7 @@ use Lanai\Core\Adverts\Visitor;
 use Lanai\Core\Adverts\Wanted;
 use Lanai\Core\Earnings\Storefront;
 use Lanai\Core\Lines\Advert;
+use Lanai\Core\Lines\ListLine;
 use Lanai\Core\Play\Visit;
 use Lanai\Core\Text\Names;
 
@@ -158,6 +159,12 @@ final readonly class AdvertDesk
         $places = [];
         foreach ($this->space->blueprint()->kinds()->ofClass(Advert::class) as $data) {
             $places[] = new Advert(is_string($data['name'] ?? null) ? $data['name'] : '', is_string($data['format'] ?? null) ? $data['format'] : 'strip');
+        }
+
+        foreach ($this->space->blueprint()->kinds()->ofClass(ListLine::class) as $data) {
+            if (is_int($data['adverts'] ?? null) && is_string($data['table'] ?? null)) {
+                $places[] = new Advert("List of $data[table]");
+            }
         }
 
         return $places;

@@ -6,7 +6,6 @@ namespace Lanai\Core;
 
 use Lanai\Core\Effects\AddRow;
 use Lanai\Core\Effects\AllowAdverts;
-use Lanai\Core\Effects\RefuseAdverts;
 use Lanai\Core\Effects\Ask;
 use Lanai\Core\Effects\AskFor;
 use Lanai\Core\Effects\BecomeRole;
@@ -37,6 +36,7 @@ use Lanai\Core\Effects\PlaySound;
 use Lanai\Core\Effects\PutInto;
 use Lanai\Core\Effects\RaiseNumber;
 use Lanai\Core\Effects\Refresh;
+use Lanai\Core\Effects\RefuseAdverts;
 use Lanai\Core\Effects\RemoveAll;
 use Lanai\Core\Effects\RemoveRow;
 use Lanai\Core\Effects\RestorePurchases;

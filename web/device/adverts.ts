@@ -25,6 +25,15 @@ function device(): string {
   return held
 }
 
+/** What stands where: whoever scrolls away and back, and every redrawing, finds the same. */
+const there = new Map<string, { advert: Shown; at: number }>()
+const FRESH = 600_000
+export function standing(at: string): Shown | null {
+  const known = there.get(at)
+  return known && Date.now() - known.at < FRESH ? known.advert : null
+}
+export const stands = (at: string, advert: Shown) => there.set(at, { advert, at: Date.now() })
+
 export const ask = (place: string, where: object) =>
   server.post('/advert', { ...where, place, device: device(), askable: !wasAsked() }) as Promise<{ advert: Shown | null; ask?: string; why?: string }>
 

@@ -66,6 +66,14 @@ final readonly class Advert implements MayStayAway
 
     public static function box(array $node, Setting $setting, Within $in): Box
     {
-        return new Box(height: Size::dp(self::MARK + (is_int($node['height'] ?? null) ? $node['height'] : 50)), margin: Edges::of(4, 0), marks: ['advert' => true]);
+        return self::room($node);
+    }
+
+    /** @param  array<string, mixed>  $node  with its height */
+    public static function room(array $node, float $beside = 0): Box
+    {
+        $height = self::MARK + (is_int($node['height'] ?? null) ? $node['height'] : 50);
+
+        return new Box(height: Size::dp($height), margin: Edges::of(4, $beside), marks: ['advert' => true]);
     }
 }

@@ -199,10 +199,11 @@ final readonly class ListBoxes
             $line = $layout === 'rows' && $i > 0 ? 1 : 0;
             $taps = ($node['taps'] ?? false) === true ? ['taps' => true] : [];
             $box = $box->with(key: Nodes::text($node, 'at').'#'.(is_int($item['id'] ?? null) ? $item['id'] : $i), marks: $taps);
+            $advert = self::adverts($node, $i, count($items));
             $boxes[] =
-                $heading === [] && $line === 0
+                $heading === [] && $line === 0 && $advert === []
                     ? $box
-                    : new Box(children: [...$heading, $layout === 'tiles' ? $box->with(grow: 1.0) : $box], padding: new Edges($line));
+                    : new Box(children: [...$heading, $layout === 'tiles' ? $box->with(grow: 1.0) : $box, ...$advert], padding: new Edges($line));
         }
 
         return match ($layout) {
@@ -232,6 +233,20 @@ final readonly class ListBoxes
             'conversation' => new Box(children: $boxes, gap: 8),
             default => new Box(children: $boxes),
         };
+    }
+
+    /**
+     * The advert that stands after an item: not after the last one.
+     *
+     * @param  array<string, mixed>  $node
+     * @return list<Box>
+     */
+    private static function adverts(array $node, int $after, int $of): array
+    {
+        $adverts = is_array($node['adverts'] ?? null) ? $node['adverts'] : [];
+        $every = is_int($adverts['every'] ?? null) ? $adverts['every'] : 0;
+
+        return $every > 0 && ($after + 1) % $every === 0 && $after + 1 < $of ? [Advert::room($adverts, Nodes::text($node, 'layout') === 'rows' ? 12 : 0)] : [];
     }
 
     /**

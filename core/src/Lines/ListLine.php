@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lanai\Core\Lines;
 
 use DateTimeImmutable;
+use Lanai\Core\Adverts\Format;
 use Lanai\Core\Formula\Formats;
 use Lanai\Core\Formula\Kind;
 use Lanai\Core\Formula\Scope;
@@ -32,6 +33,7 @@ use Lanai\Core\Model\Fits\TableFit;
 use Lanai\Core\Model\ListOf;
 use Lanai\Core\Model\Row;
 use Lanai\Core\Model\Table;
+use Lanai\Core\Play\AdvertRules;
 use Lanai\Core\Play\Doing;
 use Lanai\Core\Play\Drawing;
 use Lanai\Core\Play\Effect;
@@ -91,6 +93,7 @@ final readonly class ListLine implements InParts, Labelled
      * @param  string  $headings  a formula about a row: those with the same answer stand under it as a heading
      * @param  list<string>  $orders  fields by which the person may sort
      * @param  list<string>  $chips  fields of which the person may choose a value
+     * @param  int|null  $adverts  after so many items an advert stands, in rows and cards
      * @param  int|null  $page  how many are shown at first, and more each time the end is reached
      * @param  list<Shown>  $shows
      * @param  list<Effect>  $tapped
@@ -109,6 +112,7 @@ final readonly class ListLine implements InParts, Labelled
         public bool $searchable = false,
         public array $orders = [],
         public array $chips = [],
+        public ?int $adverts = null,
         public ?int $page = null,
         public Placing $placing = new Placing(),
         #[ListOf(Shown::class)] public array $shows = [],
@@ -137,6 +141,7 @@ final readonly class ListLine implements InParts, Labelled
                 Clause::flag('searchable', 'with a search box'),
                 Clause::of('offering order by', 'the person may sort by', new Series('orders', 'or', new FieldFit())),
                 Clause::of('offering a choice of', 'the person may choose', new Series('chips', 'and', new FieldFit())),
+                Clause::of('with an advert after every', 'adverts in between', new Blank('adverts', NumberFit::whole(3, 50))),
                 Clause::of('showing', 'so many at a time', new Blank('page', NumberFit::whole(1, 200))),
                 ...Placing::clauses(),
             )
@@ -209,6 +214,7 @@ final readonly class ListLine implements InParts, Labelled
                 'here' => $this->here && $this->layout === 'map',
                 'opened' => $this->layout === 'calendar' ? self::opened($items, $scene) : null,
                 'alphabet' => $this->alphabetical($table, $narrowing) && count($items) >= self::LONG,
+                'adverts' => $this->advertsIn($scene),
                 'first' => $items === [] && ! $narrowing->narrows() ? FirstOne::of($table, $scene) : null,
                 'narrowed' => $items === [] && $narrowing->narrows(),
                 'chosen' => array_map(
@@ -224,11 +230,29 @@ final readonly class ListLine implements InParts, Labelled
                 ),
             ],
             fn (mixed $v, string $key): bool => ! (in_array($key, ['orders', 'chips', 'swipes', 'chosen'], true) && $v === []) &&
-                ! (in_array($key, ['order', 'rest', 'tiles', 'opened', 'first'], true) && $v === null) &&
+                ! (in_array($key, ['order', 'rest', 'tiles', 'opened', 'first', 'adverts'], true) && $v === null) &&
                 ! ($key === 'leads' && $v === '') &&
                 ! (in_array($key, ['newestLast', 'alphabet', 'narrowed', 'here'], true) && $v === false),
             ARRAY_FILTER_USE_BOTH,
         );
+    }
+
+    /** What the place of its adverts is called; '' where it has none. */
+    public function advertPlace(): string
+    {
+        return $this->adverts !== null && in_array($this->layout, ['rows', 'cards', ''], true) ? Names::inStorage("List of $this->table") : '';
+    }
+
+    /** @return array{place: string, every: int, width: int, height: int}|null */
+    private function advertsIn(Scene $scene): ?array
+    {
+        $place = $this->advertPlace();
+        if ($place === '' || ! AdvertRules::allow($scene)) {
+            return null;
+        }
+        [$width, $height] = Format::Strip->size();
+
+        return ['place' => $place, 'every' => $this->adverts ?? 0, 'width' => $width, 'height' => $height];
     }
 
     /**

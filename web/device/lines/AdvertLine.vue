@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { inject, onMounted, onUnmounted, ref } from 'vue'
 import type { AdvertNode } from '../../contracts/view'
-import { ask, out, picture, seen, wereAsked, type Shown } from '../adverts'
+import { ask, out, picture, seen, standing, stands, wereAsked, type Shown } from '../adverts'
 import type { Device } from '../useDevice'
 
 const props = defineProps<{ node: AdvertNode }>()
@@ -38,6 +38,9 @@ const eye = new IntersectionObserver(
 
 /** Whatever goes wrong, the place stays as it is and the app goes on. */
 async function get() {
+  const here = `${device.shown.value}:${props.node.at}`
+  shown.value = standing(here)
+  if (shown.value) return
   try {
     const answer = await ask(props.node.place, device.where())
     if (answer.ask) {
@@ -45,6 +48,7 @@ async function get() {
       return void device.go({ screen: answer.ask, args: [] })
     }
     shown.value = answer.advert
+    if (answer.advert) stands(here, answer.advert)
   } catch {
     shown.value = null
   }

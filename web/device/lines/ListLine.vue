@@ -3,6 +3,8 @@ import { computed, defineAsyncComponent, inject, nextTick, onBeforeUpdate, onUnm
 import type { ListNode } from '../../contracts/view'
 import type { Device } from '../useDevice'
 import { useTicking } from '../useTicked'
+import { advertAfter } from '../between'
+import AdvertLine from './AdvertLine.vue'
 import ListItem from './ListItem.vue'
 
 const ListNarrow = defineAsyncComponent(() => import('./ListNarrow.vue'))
@@ -98,6 +100,7 @@ watch(
         <li v-for="(item, i) in node.items" :key="item.id">
           <h3 v-if="begins(i)" class="list-heading">{{ item.group || '–' }}</h3>
           <ListItem :node="node" :item="item" :soon="i < SOON" />
+          <AdvertLine v-if="advertAfter(node, i)" :node="{ kind: 'advert', at: `${node.at}/adverts/${i}`, ...node.adverts! }" class="list-advert" />
         </li>
       </ul>
     </div>
@@ -174,6 +177,8 @@ img.item-picture { display: block; }
 }
 .strip li { flex: 0 0 172px; scroll-snap-align: start; }
 .strip .list-heading { display: none; }
+.list-advert { margin-inline: 12px; }
+.cards .list-advert { margin-inline: 0; }
 .list-body { display: contents; }
 .list-body.railed { display: block; position: relative; }
 .list-more { text-align: center; }

@@ -2,8 +2,10 @@
 import { useVirtualizer } from '@tanstack/vue-virtual'
 import { computed, inject, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import type { ListNode } from '../../contracts/view'
+import { advertAfter } from '../between'
 import { measures } from '../measures'
 import type { Device } from '../useDevice'
+import AdvertLine from './AdvertLine.vue'
 import ListItem from './ListItem.vue'
 
 /** A list of many items: only those near the window are drawn, whatever their number. */
@@ -58,6 +60,11 @@ onBeforeUnmount(() => measures.keep(here, virtual.value.measurementsCache))
     >
       <h3 v-if="begins(one.index)" class="list-heading">{{ one.item.group || '–' }}</h3>
       <ListItem :node="node" :item="one.item" />
+      <AdvertLine
+        v-if="advertAfter(node, one.index)"
+        :node="{ kind: 'advert', at: `${node.at}/adverts/${one.index}`, ...node.adverts! }"
+        class="list-advert"
+      />
     </li>
   </ul>
 </template>
