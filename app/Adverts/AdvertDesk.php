@@ -21,6 +21,7 @@ use Lanai\Core\Lines\Advert;
 use Lanai\Core\Lines\ListLine;
 use Lanai\Core\Play\Visit;
 use Lanai\Core\Text\Names;
+use Lanai\Core\Text\Pattern;
 
 /** Gets adverts for an app from the exchange, within what the founder allows and the person wants. A device hears of nothing but words and pictures. */
 final readonly class AdvertDesk
@@ -144,7 +145,7 @@ final readonly class AdvertDesk
     /** The place for an advert that is called so. */
     private function place(string $name): ?Advert
     {
-        foreach ($this->places() as $line) {
+        foreach ($this->where() as $line) {
             if (Names::inStorage($line->name) === $name) {
                 return $line;
             }
@@ -153,21 +154,52 @@ final readonly class AdvertDesk
         return null;
     }
 
-    /** @return list<Advert> the places for adverts */
-    public function places(): array
+    /** @return array<string, Advert> the places for adverts, by where they are said */
+    private function where(): array
     {
         $places = [];
-        foreach ($this->space->blueprint()->kinds()->ofClass(Advert::class) as $data) {
-            $places[] = new Advert(is_string($data['name'] ?? null) ? $data['name'] : '', is_string($data['format'] ?? null) ? $data['format'] : 'strip');
+        $kinds = $this->space->blueprint()->kinds();
+        foreach ($kinds->ofClass(Advert::class) as $at => $data) {
+            $format = is_string($data['format'] ?? null) ? $data['format'] : 'strip';
+            $places[$at] = new Advert(is_string($data['name'] ?? null) ? $data['name'] : '', $format);
         }
-
-        foreach ($this->space->blueprint()->kinds()->ofClass(ListLine::class) as $data) {
+        foreach ($kinds->ofClass(ListLine::class) as $at => $data) {
             if (is_int($data['adverts'] ?? null) && is_string($data['table'] ?? null)) {
-                $places[] = new Advert("List of $data[table]");
+                $places[$at] = new Advert("List of $data[table]");
             }
         }
 
         return $places;
+    }
+
+    /**
+     * Each place, with what came of it in so many days.
+     *
+     * @return list<array<string, mixed>> as AdvertPlace in docs/studio.schema.json
+     */
+    public function figures(int $days, DateTimeImmutable $now): array
+    {
+        $figures = [];
+        foreach ($this->book->figures($now->modify('-'.($days - 1).' days'), $now->modify('+1 day')) as $figure) {
+            $figures[$figure['place']][] = $figure;
+        }
+        $none = ['asked' => 0, 'filled' => 0, 'seen' => 0, 'clicked' => 0, 'earned' => 0.0, 'currency' => 'EUR'];
+        $told = [];
+        $blueprint = $this->space->blueprint();
+        foreach ($this->where() as $at => $line) {
+            $place = Names::inStorage($line->name);
+            $screen = Pattern::match('~^/screens/(\d+)/~', $at, $found) ? $blueprint->screens[(int) $found[1]]->name ?? '' : '';
+            foreach ($figures[$place] ?? [$none] as $figure) {
+                $told[] = ['name' => $line->name, 'screen' => $screen, 'at' => $at] + array_diff_key($figure, ['place' => 1]);
+            }
+            unset($figures[$place]);
+        }
+        // What stood there before still counts.
+        foreach (array_merge(...array_values($figures)) as $figure) {
+            $told[] = ['name' => $figure['place'], 'screen' => '', 'at' => ''] + array_diff_key($figure, ['place' => 1]);
+        }
+
+        return $told;
     }
 
     /** It was seen: half of it for a second (Viewable Ad Impression Measurement Guidelines of the Media Rating Council, from memory). */

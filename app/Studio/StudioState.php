@@ -18,6 +18,7 @@ use Lanai\Core\Language\Prose;
 use Lanai\Core\Language\ProseLine;
 use Lanai\Core\Language\Walk;
 use Lanai\Core\Model\AboutRow;
+use Lanai\Core\Model\Adverts\Adverts;
 use Lanai\Core\Model\AppValue;
 use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Model\Earnings\Product;
@@ -127,6 +128,7 @@ final class StudioState
             'signIn' => $blueprint->signIn === null ? [] : $sentences->of(Prose::node($data['signIn'] ?? []), SignIn::class, '/signIn'),
             'roles' => $sentences->all($data['roles'] ?? [], '/roles', Role::class),
             'products' => $sentences->all($data['products'] ?? [], '/products', Product::class),
+            'adverts' => $blueprint->adverts === null ? [] : $sentences->of(Prose::node($data['adverts'] ?? []), Adverts::class, '/adverts'),
             'offers' => self::offers($blueprint),
             'services' => self::services($blueprint, $sentences),
             'release' => get_object_vars($blueprint->release),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Adverts\AdvertDesk;
 use App\Earnings\Counter;
 use App\Earnings\Figures;
 use App\Earnings\PriceRises;
@@ -12,6 +13,7 @@ use App\Earnings\RehearsalDesk;
 use App\Earnings\Shelves;
 use App\Earnings\Tide;
 use App\Models\App;
+use App\Outbound\Practice;
 use App\Records\DataSet;
 use App\Space;
 use DateTimeImmutable;
@@ -28,6 +30,9 @@ use Lanai\Core\Values\Country;
 /** The Earnings station: what is sold, what it would bring, and who has what. */
 final class EarningsController
 {
+    /** Of the figures of adverts. */
+    private const DAYS = 30;
+
     /** What a subscription would bring, by what is told or else was said last; kept where that is asked for. */
     public function rehearse(Request $request, App $app): JsonResponse
     {
@@ -123,6 +128,19 @@ final class EarningsController
         }
 
         return response()->json($shelves->state());
+    }
+
+    /** Where adverts stand, and what came of them. */
+    public function adverts(App $app, string $set): JsonResponse
+    {
+        $space = Space::of($app, DataSet::from($set)) ?? abort(404);
+        $url = (string) config('lanai.adverts.url');
+
+        return response()->json([
+            'places' => (new AdvertDesk($space))->figures(self::DAYS, new DateTimeImmutable()),
+            'days' => self::DAYS,
+            'bunting' => Practice::isAt($url) ? preg_replace('~/bid$~', '/', $url) : '',
+        ]);
     }
 
     /** The price of a plan is to be paid by those who pay less. */

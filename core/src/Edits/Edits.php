@@ -28,6 +28,7 @@ final class Edits
         'rewrite' => Kinds\Rewrite::class,
         'putRight' => Kinds\PutRight::class,
         'letPeopleIn' => Kinds\LetPeopleIn::class,
+        'letAdvertsIn' => Kinds\LetAdvertsIn::class,
         'allow' => Kinds\Allow::class,
         'addAsset' => Kinds\AddAsset::class,
         'takeService' => Kinds\TakeService::class,

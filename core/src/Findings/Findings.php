@@ -27,6 +27,7 @@ final class Findings
             new Rules\PriceNotTaken(),
             new Rules\ShelfDiffers(),
             new Rules\StoreHasNotHeard(),
+            new Rules\AdvertMatters(),
             new Rules\BoughtWithoutConditions(),
             new Rules\PaidScreenOpen(),
             new Rules\ChoiceOfNothing(),

@@ -22,7 +22,7 @@ enum Station: string
             str_starts_with($at, '/signIn'), str_starts_with($at, '/roles'), Pattern::match('~^/tables/\d+/access~', $at) => self::People,
             str_starts_with($at, '/tables') => self::Data,
             str_starts_with($at, '/services') => self::Services,
-            str_starts_with($at, '/products') => self::Earnings,
+            str_starts_with($at, '/products'), str_starts_with($at, '/adverts') => self::Earnings,
             str_starts_with($at, '/release') => self::Release,
             default => self::Screens,
         };

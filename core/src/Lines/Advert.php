@@ -69,7 +69,7 @@ final readonly class Advert implements MayStayAway
         return self::room($node);
     }
 
-    /** @param  array<string, mixed>  $node  with its height */
+    /** @param  array<array-key, mixed>  $node  with its height */
     public static function room(array $node, float $beside = 0): Box
     {
         $height = self::MARK + (is_int($node['height'] ?? null) ? $node['height'] : 50);

@@ -3,6 +3,7 @@ import { computed, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import StationFindings from '../findings/StationFindings.vue'
 import { useStudio } from '../open/useStudio'
+import AdvertsPage from './AdvertsPage.vue'
 import BooksPage from './BooksPage.vue'
 import HoldersPage from './HoldersPage.vue'
 import PayoutsPage from './PayoutsPage.vue'
@@ -17,6 +18,7 @@ const part = computed(() => String(route.params.part || 'products'))
 const pages = [
   { key: 'products', name: 'What is sold' },
   { key: 'rehearsal', name: 'Rehearsal' },
+  { key: 'adverts', name: 'Adverts' },
   { key: 'people', name: 'Who has what' },
   { key: 'books', name: 'Books' },
   { key: 'payouts', name: 'Paid to you' },
@@ -37,6 +39,7 @@ watch(part, () => document.querySelector('.surface')?.scrollTo(0, 0))
     <section class="page page-wide earnings">
       <RehearsalPage v-if="part === 'rehearsal'" @open="open" />
       <HoldersPage v-else-if="part === 'people'" @open="open" />
+      <AdvertsPage v-else-if="part === 'adverts'" />
       <BooksPage v-else-if="part === 'books'" />
       <PayoutsPage v-else-if="part === 'payouts'" />
       <TillsPage v-else-if="part === 'tills'" @open="open" />

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Tests\Findings;
+
+use Lanai\Core\Edits\Edits;
+use Lanai\Core\Edits\Patch;
+use Lanai\Core\Findings\Finding;
+use Lanai\Core\Findings\Findings;
+use Lanai\Core\Findings\Reading;
+use Lanai\Core\Model\Blueprint;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+final class AdvertRulesTest extends TestCase
+{
+    private const APP = <<<'APP'
+    app A
+    sign-in at In
+      as a guest
+    table People, each a Person, who sign in
+      may be seen by everyone
+      Name is a text, required
+      Member is an entitlement
+    product Membership is a subscription, giving Member
+      plan Monthly, every month at 3.99 EUR
+    adverts through Bunting, none for those with Member, asking on Choice
+    screen Start, first
+      Text "Welcome"
+      Text "Hello", if me.member
+      Offer of Membership
+      Advert Below
+      Button "Choose"
+        tapped: go to Choice
+    screen Choice
+      Button "Yes", quiet
+        tapped:
+          allow adverts about me
+          go back
+      Button "No", quiet
+        tapped:
+          refuse adverts about me
+          go back
+    screen In
+      Text "in"
+    APP;
+
+    public function test_adverts_as_they_should_be_are_not_spoken_of(): void
+    {
+        self::assertSame([], self::found(self::APP));
+    }
+
+    #[TestWith(['adverts through Bunting, none for those with Member, asking on Choice', '', 'Nothing says through whom adverts come: none will ever stand here.'])]
+    #[TestWith([', none for those with Member', '', 'Also people who pay see adverts.'])]
+    #[TestWith(['none for those with Member', 'none for those with Friend', '“Friend” is nothing that people have: everybody would see adverts.'])]
+    #[TestWith([', asking on Choice', '', 'Nobody is asked whether adverts may be about them: in Europe none ever are, and pay less.'])]
+    #[TestWith(['asking on Choice', 'asking on Elsewhere',
+        'The screen “Elsewhere” is not there, so nobody is asked whether adverts may be about them: in Europe none ever are, and pay less.'])]
+    #[TestWith(['      refuse adverts about me', '      say "No"', 'Whoever is asked here about adverts cannot refuse them.'])]
+    #[TestWith(['Button "No", quiet', 'Link "No"', 'Refusing adverts has to be as easy to see as allowing them: make both buttons alike.'])]
+    #[TestWith(['Button "Yes", quiet', 'Button "Yes"', 'Refusing adverts has to be as easy to see as allowing them: make both buttons alike.'])]
+    #[TestWith(["  Advert Below\n", '', 'There are rules for adverts, and no place for one: write “Advert” and a name on a screen.'])]
+    #[TestWith(["  Advert Below\n", "  Advert Below\n  Advert Above\n", 'More than one place for adverts on “Start”: stores want one in sight at most.'])]
+    #[TestWith(["  Advert Below\n", "  Advert Below\n  Input Note is a text\n",
+        '“Start” has a form: an advert beside it is tapped by mistake, and stores refuse that.'])]
+    #[TestWith(['Text "in"', 'Advert There', 'Where people sign in no advert stands: it is never shown here.'])]
+    public function test_what_does_harm_is_found(string $part, string $instead, string $sentence): void
+    {
+        $script = str_replace($part, $instead, self::APP);
+        self::assertNotSame(self::APP, $script);
+        self::assertContains($sentence, array_map(fn (Finding $f): string => $f->sentence, self::found($script)));
+    }
+
+    public function test_people_who_pay_are_spared_by_the_mend(): void
+    {
+        $script = str_replace(', none for those with Member', '', self::APP);
+        $mend = self::found($script)[0]->mend;
+        $data = Blueprint::fromScript($script)->data();
+        $mended = Blueprint::fromData((new Patch($mend->operations ?? []))->applyTo($data));
+        self::assertStringContainsString('adverts through Bunting, none for those with Member', $mended->script());
+        self::assertSame([], self::found($mended->script()));
+    }
+
+    public function test_what_lanai_writes_for_adverts_has_no_finding_but_that_they_stand_nowhere(): void
+    {
+        $without = str_replace(
+            ["adverts through Bunting, none for those with Member, asking on Choice\n", "  Advert Below\n"],
+            '',
+            preg_replace('/^screen Choice\n.*?(?=^screen In)/ms', '', self::APP) ?? '',
+        );
+        $without = str_replace("  Button \"Choose\"\n    tapped: go to Choice\n", '', $without);
+        $result = Edits::read(['do' => 'letAdvertsIn'])->on(Blueprint::fromScript($without));
+        $script = $result->blueprint->script();
+        self::assertStringContainsString('none for those with Member, at most 4 an hour', $script);
+        self::assertSame(
+            ['There are rules for adverts, and no place for one: write “Advert” and a name on a screen.'],
+            array_map(fn (Finding $f): string => $f->sentence, self::found($script)),
+        );
+        self::assertSame($script, Blueprint::fromScript($script)->script());
+    }
+
+    /** @return list<Finding> */
+    private static function found(string $script): array
+    {
+        return array_values(array_filter(Findings::in(Reading::of(Blueprint::fromScript($script))), fn (Finding $f): bool => $f->rule === 'AdvertMatters'));
+    }
+}
