@@ -160,7 +160,8 @@ final readonly class AdvertBook
             $this->count((string) $raw->place, (string) $raw->country, (string) $raw->currency, (int) $raw->at, $what);
             if ($what === 'seen') {
                 // A price is for a thousand: a thousandth of it, in millionths.
-                $this->count((string) $raw->place, (string) $raw->country, (string) $raw->currency, (int) $raw->at, 'earned', (int) round((float) $raw->price * 1000));
+                $earned = (int) round((float) $raw->price * 1000);
+                $this->count((string) $raw->place, (string) $raw->country, (string) $raw->currency, (int) $raw->at, 'earned', $earned);
             }
 
             return self::offer($raw);

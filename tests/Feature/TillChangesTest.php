@@ -292,6 +292,7 @@ final class TillChangesTest extends TestCase
         self::assertSame([0, 1], $this->database()->table('_receipts')->orderBy('number')->pluck('back')->map(intval(...))->all(), 'A credit note is written.');
         self::assertSame([], (new PurchaseBook($this->space()))->check());
         // Statements say the same of both.
+        $this->earlier(5);
         (new Statements($this->space()))->ask(true);
         self::assertSame([], (new Statements($this->space()))->all(), 'Nothing is paid out where the till is owed.');
     }

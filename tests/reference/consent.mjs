@@ -29,7 +29,10 @@ const vendors = (ids) =>
     stacks: {},
     dataCategories: {},
     vendors: Object.fromEntries(
-      ids.map((id) => [id, { id, name: `v${id}`, purposes: [1, 3, 4], legIntPurposes: [2, 7], flexiblePurposes: [], specialPurposes: [], features: [], specialFeatures: [] }]),
+      ids.map((id) => [
+        id,
+        { id, name: `v${id}`, purposes: [1, 3, 4], legIntPurposes: [2, 7], flexiblePurposes: [], specialPurposes: [], features: [], specialFeatures: [] },
+      ]),
     ),
   })
 const write = (of) => {

@@ -15,6 +15,8 @@ use Illuminate\Http\Response;
 /** What a device asks about adverts: words and pictures come from here, and nothing of a network comes to it. */
 final class AdvertController
 {
+    private const NOWHERE = 'This advert leads somewhere that nobody should be sent to. You can close this page.';
+
     private const KEY = '/^[0-9a-f]{32}$/D';
 
     public function show(DeviceRequest $request, string $way, string $key): JsonResponse
@@ -57,7 +59,7 @@ final class AdvertController
         $leads = self::desk(Entry::from($request, $way, $key))->leads($advert);
 
         return $leads === null
-            ? response('This advert leads somewhere that nobody should be sent to. You can close this page.', 404, ['Content-Type' => 'text/plain; charset=utf-8'])
+            ? response(self::NOWHERE, 404, ['Content-Type' => 'text/plain; charset=utf-8'])
             : response('', 302, ['Location' => $leads, 'Referrer-Policy' => 'no-referrer']);
     }
 

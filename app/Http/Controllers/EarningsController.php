@@ -25,6 +25,7 @@ use Lanai\Core\Earnings\Story;
 use Lanai\Core\Model\Earnings\Product;
 use Lanai\Core\Model\Row;
 use Lanai\Core\Rows\Refused;
+use Lanai\Core\Text\Pattern;
 use Lanai\Core\Values\Country;
 
 /** The Earnings station: what is sold, what it would bring, and who has what. */
@@ -139,7 +140,7 @@ final class EarningsController
         return response()->json([
             'places' => (new AdvertDesk($space))->figures(self::DAYS, new DateTimeImmutable()),
             'days' => self::DAYS,
-            'bunting' => Practice::isAt($url) ? preg_replace('~/bid$~', '/', $url) : '',
+            'bunting' => Practice::isAt($url) ? Pattern::replace('~/bid$~', '/', $url) : '',
         ]);
     }
 

@@ -125,7 +125,8 @@ final class Walk
             if ($below instanceof SubLine) {
                 $this->blank($below->blank, $spot, $inner($below->blank->key), Prose::isSet($data, $below->blank->key));
             } elseif ($below instanceof One) {
-                if ($parent === null && $this->only !== null && $below->key !== $this->only[0]) {
+                $isAway = $below->sometimes && ! isset($data[$below->key]);
+                if ($isAway || ($parent === null && $this->only !== null && $below->key !== $this->only[0])) {
                     continue;
                 }
                 $this->node(Prose::node($data[$below->key] ?? []), $below->class, "$at/$below->key", $inner($below->key), $spot);

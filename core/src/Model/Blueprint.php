@@ -110,7 +110,7 @@ final class Blueprint implements HasSentence, Schema
             new Children('assets', Family::only('“asset”', Asset::class), 'an asset'),
             new Children('services', Family::only('“service”', Service::class), 'a service'),
             new Children('products', Family::only('“product”', Product::class), 'a product'),
-            new One('adverts', Adverts::class),
+            new One('adverts', Adverts::class, sometimes: true),
             new Children('screens', Family::only('a screen', Screen::class), 'a screen'),
             new Children('pieces', Family::only('“piece”', Piece::class), 'a piece'),
             new Children('routines', Family::only('“routine”', Routine::class), 'a routine'),

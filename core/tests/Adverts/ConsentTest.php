@@ -40,7 +40,8 @@ final class ConsentTest extends TestCase
         }
         $models = array_map(fn (Consent $c): array => ['at' => $c->at->getTimestamp()] + array_diff_key(get_object_vars($c), ['at' => 1]), $made);
         $written = array_map(fn (Consent $c): string => $c->written(), $made);
-        $node = new Process(['node', 'tests/reference/consent.mjs'], dirname(__DIR__, 3), null, (string) json_encode(['strings' => $written, 'models' => $models]), 60);
+        $input = (string) json_encode(['strings' => $written, 'models' => $models]);
+        $node = new Process(['node', 'tests/reference/consent.mjs'], dirname(__DIR__, 3), null, $input, 60);
         $node->mustRun();
         $theirs = json_decode($node->getOutput(), true);
         foreach ($made as $i => $consent) {

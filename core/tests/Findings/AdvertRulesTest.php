@@ -51,7 +51,8 @@ final class AdvertRulesTest extends TestCase
         self::assertSame([], self::found(self::APP));
     }
 
-    #[TestWith(['adverts through Bunting, none for those with Member, asking on Choice', '', 'Nothing says through whom adverts come: none will ever stand here.'])]
+    #[TestWith(['adverts through Bunting, none for those with Member, asking on Choice', '',
+        'Nothing says through whom adverts come: none will ever stand here.'])]
     #[TestWith([', none for those with Member', '', 'Also people who pay see adverts.'])]
     #[TestWith(['none for those with Member', 'none for those with Friend', '“Friend” is nothing that people have: everybody would see adverts.'])]
     #[TestWith([', asking on Choice', '', 'Nobody is asked whether adverts may be about them: in Europe none ever are, and pay less.'])]
@@ -70,6 +71,17 @@ final class AdvertRulesTest extends TestCase
         $script = str_replace($part, $instead, self::APP);
         self::assertNotSame(self::APP, $script);
         self::assertContains($sentence, array_map(fn (Finding $f): string => $f->sentence, self::found($script)));
+    }
+
+    public function test_an_app_without_adverts_misses_nothing(): void
+    {
+        $without = str_replace(
+            ["adverts through Bunting, none for those with Member, asking on Choice\n", "  Advert Below\n"],
+            '',
+            self::APP,
+        );
+        $found = Findings::in(Reading::of(Blueprint::fromScript($without)));
+        self::assertSame([], array_filter($found, fn (Finding $f): bool => str_contains($f->at, 'adverts')));
     }
 
     public function test_people_who_pay_are_spared_by_the_mend(): void

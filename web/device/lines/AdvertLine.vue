@@ -68,7 +68,13 @@ onUnmounted(() => {
     <template v-if="shown">
       <p class="advert-mark">Advert · {{ shown.by }}</p>
       <a class="advert-body" :class="{ tall: node.height > 100 }" :href="out(shown.key)" target="_blank" rel="noopener noreferrer nofollow">
-        <img :src="picture(shown.key)" alt="" :style="{ height: `${node.height > 100 ? node.height - 92 : node.height}px` }" @load="begin" @error="shown = null" />
+        <img
+          :src="picture(shown.key)"
+          alt=""
+          :style="{ height: `${node.height > 100 ? node.height - 92 : node.height}px` }"
+          @load="begin"
+          @error="shown = null"
+        />
         <span class="advert-words"
           ><strong>{{ shown.title }}</strong
           ><span>{{ shown.words }}</span></span
@@ -81,12 +87,30 @@ onUnmounted(() => {
 
 <style>
 .advert { overflow: hidden; margin-block: 4px; flex: none; border-radius: 8px; }
-.advert-mark { height: 20px; font-size: .75rem; line-height: 20px; color: color-mix(in srgb, var(--ink) 70%, transparent); overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
-.advert-body { display: flex; align-items: center; gap: 10px; height: calc(100% - 20px); background: var(--surface); border-radius: 8px; overflow: hidden; color: inherit; text-decoration: none; }
+.advert-mark {
+  height: 20px;
+  font-size: .75rem;
+  line-height: 20px;
+  color: color-mix(in srgb, var(--ink) 76%, transparent);
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.advert-body {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  height: calc(100% - 20px);
+  background: var(--surface);
+  border-radius: 8px;
+  overflow: hidden;
+  color: inherit;
+  text-decoration: none;
+}
 .advert-body img { width: 96px; flex: none; object-fit: cover; }
 .advert-words { flex: 1; min-width: 0; display: flex; flex-direction: column; font-size: .8125rem; line-height: 1.125rem; }
 .advert-words > * { overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
-.advert-button { flex: none; margin-inline-end: 10px; padding: 6px 12px; border: 1px solid currentcolor; border-radius: 16px; font-size: .75rem; font-weight: 600; }
+.advert-button { flex: none; margin-inline-end: 10px; padding: 6px 12px; border: 1px solid currentcolor; border-radius: 16px; font-size: .75rem; }
 .advert-body.tall { flex-direction: column; align-items: stretch; gap: 4px; }
 .advert-body.tall img { width: 100%; }
 .advert-body.tall .advert-words { flex: none; padding-inline: 10px; }

@@ -41,7 +41,8 @@ const money = (p: AdvertPlace, value: number) => value.toLocaleString('en', { st
     <ProseLines :lines="studio.state.value.adverts" root="/adverts" />
     <div class="grid-bar">
       <span class="small grow"
-        >Nothing of a network comes to a phone: it is asked from here, with a country and a language, and with nothing about the person unless they allow it.</span
+        >Nothing of a network comes to a phone: it is asked from here, with a country and a language, and with nothing about the person unless they
+        allow it.</span
       >
       <v-btn-toggle v-model="set" mandatory density="compact" rounded="pill" color="primary" variant="outlined" aria-label="Data set">
         <v-btn value="sandbox" size="small">Sandbox</v-btn>
@@ -89,7 +90,8 @@ const money = (p: AdvertPlace, value: number) => value.toLocaleString('en', { st
     <p class="small">Seen is what half of was in sight for a second; it is paid then. A tap counts once.</p>
     <p v-if="state?.bunting" class="small">
       Bunting is an exchange for practice: its advertisers are made up, and no money moves.
-      <a :href="state.bunting" target="_blank" rel="noopener">See what it does, and let it go wrong</a>. A real exchange takes its place by an address and a key.
+      <a :href="state.bunting" target="_blank" rel="noopener">See what it does, and let it go wrong</a>. A real exchange takes its place by
+      an address and a key.
     </p>
   </template>
 </template>

@@ -109,7 +109,8 @@ final class AdvertMatters implements Rule
         // Both ways alike: the buttons are of one kind.
         $button = fn (string $at): mixed => $this->line($blueprint->data(), $at);
         [$yes, $no] = [$button(array_values($allow)[0]), $button(array_values($refuse)[0])];
-        $kind = fn (mixed $line): string => is_array($line) ? json_encode([$line['kind'] ?? '', $line['quiet'] ?? false, $line['emphasis'] ?? ''], JSON_THROW_ON_ERROR) : '';
+        $looks = fn (array $line): array => [$line['kind'] ?? '', $line['quiet'] ?? false, $line['emphasis'] ?? ''];
+        $kind = fn (mixed $line): string => is_array($line) ? json_encode($looks($line), JSON_THROW_ON_ERROR) : '';
         if ($kind($yes) !== $kind($no)) {
             yield Finding::blocking(self::class, "/screens/$asking", 'Refusing adverts has to be as easy to see as allowing them: make both buttons alike.');
         }
