@@ -151,6 +151,7 @@ Route::prefix('api')->group(function (): void {
                 Route::get('receipts/{number}.pdf', [C\BooksController::class, 'receipt'])->where('number', '[0-9]{1,9}');
                 Route::get('receipts/{number}.xml', [C\BooksController::class, 'invoice'])->where('number', '[0-9]{1,9}');
             });
+        Route::post('apps/{app}/adverts/forecast', [C\EarningsController::class, 'foresee'])->middleware('throttle:rehearsal');
         Route::get('apps/{app}/adverts/{set}', [C\EarningsController::class, 'adverts'])->whereIn('set', ['sandbox', 'live']);
         Route::get('apps/{app}/figures/{set}', [C\EarningsController::class, 'figures'])->whereIn('set', ['sandbox', 'live']);
         Route::get('apps/{app}/tide', [C\EarningsController::class, 'tide']);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Adverts\AdvertDesk;
+use App\Adverts\ForecastDesk;
 use App\Earnings\Counter;
 use App\Earnings\Figures;
 use App\Earnings\PriceRises;
@@ -142,6 +143,19 @@ final class EarningsController
             'days' => self::DAYS,
             'bunting' => Practice::isAt($url) ? Pattern::replace('~/bid$~', '/', $url) : '',
         ]);
+    }
+
+    /** What adverts would bring, beside a membership. */
+    public function foresee(Request $request, App $app): JsonResponse
+    {
+        $told = $request->validate(ForecastDesk::rules() + ['keep' => ['sometimes', 'boolean']]);
+        $desk = new ForecastDesk($app);
+        $assumed = $desk->assumed($told);
+        if ($told['keep'] ?? false) {
+            $desk->keep($assumed);
+        }
+
+        return response()->json(['assumed' => $assumed, 'forecast' => $desk->forecast($assumed)]);
     }
 
     /** The price of a plan is to be paid by those who pay less. */

@@ -5,6 +5,7 @@ import { api, Declined } from '../api'
 import { latest } from '../latest'
 import { useStudio } from '../open/useStudio'
 import ProseLines from '../prose/ProseLines.vue'
+import AdvertForecast from './AdvertForecast.vue'
 
 const studio = useStudio()
 const set = ref<'sandbox' | 'live'>(studio.state.value?.app.liveRevision ? 'live' : 'sandbox')
@@ -88,6 +89,7 @@ const money = (p: AdvertPlace, value: number) => value.toLocaleString('en', { st
       </tbody>
     </table>
     <p class="small">Seen is what half of was in sight for a second; it is paid then. A tap counts once.</p>
+    <AdvertForecast />
     <p v-if="state?.bunting" class="small">
       Bunting is an exchange for practice: its advertisers are made up, and no money moves.
       <a :href="state.bunting" target="_blank" rel="noopener">See what it does, and let it go wrong</a>. A real exchange takes its place by
