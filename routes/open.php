@@ -47,6 +47,9 @@ Route::get('reach/{nonce}', fn (string $nonce) => response(ServerAddress::proof(
     ->where('nonce', '[0-9a-f]{32}')
     ->middleware('throttle:page');
 
+// Who may sell adverts in the apps of this server.
+Route::get('app-ads.txt', C\AdsTxtController::class)->middleware('throttle:page');
+
 // A phone asks whose links open in which package: https://developers.google.com/digital-asset-links/v1/getting-started, from memory.
 Route::get('.well-known/assetlinks.json', [C\HomeScreenController::class, 'links'])->middleware('throttle:page');
 Route::prefix('a/{key}')

@@ -38,10 +38,11 @@ final class AdvertsOf extends Command
             }
             [$low, $middle, $high] = $forecast['month'];
             $this->line("In $days days $middle EUR ($low to $high), with {$forecast['inVisit']} adverts in a visit.");
-            $this->table(
-                ['at most an hour', "EUR in $days days", 'in a visit', 'come back'],
-                array_map(fn (array $one): array => [$one['hourly'] ?: 'no cap', $one['month'], $one['inVisit'], round(100 * $one['stay'], 1).' %'], $forecast['curve']),
-            );
+            $rows = [];
+            foreach ($forecast['curve'] as $one) {
+                $rows[] = [$one['hourly'] ?: 'no cap', $one['month'], $one['inVisit'], round(100 * $one['stay'], 1).' %'];
+            }
+            $this->table(['at most an hour', "EUR in $days days", 'in a visit', 'come back'], $rows);
 
             return self::SUCCESS;
         }
@@ -58,7 +59,10 @@ final class AdvertsOf extends Command
 
             return self::SUCCESS;
         }
-        $rows = array_map(fn (array $f): array => [$f['name'], $f['screen'], $f['asked'], $f['filled'], $f['seen'], $f['clicked'], "{$f['earned']} {$f['currency']}"], $figures);
+        $rows = [];
+        foreach ($figures as $one) {
+            $rows[] = [$one['name'], $one['screen'], $one['asked'], $one['filled'], $one['seen'], $one['clicked'], "{$one['earned']} {$one['currency']}"];
+        }
         $this->table(['place', 'screen', 'asked for', 'came', 'seen', 'tapped', 'earned'], $rows);
 
         return self::SUCCESS;

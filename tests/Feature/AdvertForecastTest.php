@@ -94,7 +94,8 @@ final class AdvertForecastTest extends TestCase
 
     public function test_the_commands_print_the_same(): void
     {
-        $this->artisan('lanai:adverts', ['app' => $this->reef->slug, '--forecast' => true, '--json' => true])->expectsOutputToContain('"curve"')->assertSuccessful();
+        $foreseen = ['app' => $this->reef->slug, '--forecast' => true, '--json' => true];
+        $this->artisan('lanai:adverts', $foreseen)->expectsOutputToContain('"curve"')->assertSuccessful();
         $this->artisan('lanai:adverts', ['app' => $this->reef->slug, '--set' => 'sandbox'])->expectsOutputToContain('Below')->assertSuccessful();
         $this->artisan('lanai:adverts', ['app' => $this->reef->slug])->assertFailed();
         $string = (new Consent(new DateTimeImmutable('2026-11-29'), Consent::PURPOSES, country: 'DE'))->written();

@@ -176,6 +176,14 @@ final class AdvertsTest extends TestCase
         self::assertSame([[], 'DE'], [$consent?->purposes, $consent?->country]);
     }
 
+    public function test_app_ads_txt_names_whoever_sells_live(): void
+    {
+        self::assertSame("# No app here shows adverts.\n", $this->get('/app-ads.txt')->assertOk()->getContent());
+        $this->reef->forceFill(['live_revision_id' => $this->reef->revision->id])->save();
+        config(['lanai.adverts.url' => 'https://ads.bunting.example/bid']);
+        self::assertSame("ads.bunting.example, pub-7, DIRECT\n", $this->get('/app-ads.txt')->getContent());
+    }
+
     /** What leaves the server, over people and what they allow: no name, no address, and no id where it is not allowed. */
     #[TestWith(['Europe/Berlin', null, false])]
     #[TestWith(['Europe/Berlin', false, false])]

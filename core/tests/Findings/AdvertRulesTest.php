@@ -25,7 +25,7 @@ final class AdvertRulesTest extends TestCase
       Member is an entitlement
     product Membership is a subscription, giving Member
       plan Monthly, every month at 3.99 EUR
-    adverts through Bunting, none for those with Member, asking on Choice
+    adverts through Bunting, as seller "pub-7", none for those with Member, asking on Choice
     screen Start, first
       Text "Welcome"
       Text "Hello", if me.member
@@ -51,8 +51,10 @@ final class AdvertRulesTest extends TestCase
         self::assertSame([], self::found(self::APP));
     }
 
-    #[TestWith(['adverts through Bunting, none for those with Member, asking on Choice', '',
+    #[TestWith(['adverts through Bunting, as seller "pub-7", none for those with Member, asking on Choice', '',
         'Nothing says through whom adverts come: none will ever stand here.'])]
+    #[TestWith([', as seller "pub-7"', '',
+        'Nothing says what the network calls you (“as seller”): app-ads.txt cannot name you, and many who advertise stay away then.'])]
     #[TestWith([', none for those with Member', '', 'Also people who pay see adverts.'])]
     #[TestWith(['none for those with Member', 'none for those with Friend', '“Friend” is nothing that people have: everybody would see adverts.'])]
     #[TestWith([', asking on Choice', '', 'Nobody is asked whether adverts may be about them: in Europe none ever are, and pay less.'])]
@@ -76,7 +78,7 @@ final class AdvertRulesTest extends TestCase
     public function test_an_app_without_adverts_misses_nothing(): void
     {
         $without = str_replace(
-            ["adverts through Bunting, none for those with Member, asking on Choice\n", "  Advert Below\n"],
+            ["adverts through Bunting, as seller \"pub-7\", none for those with Member, asking on Choice\n", "  Advert Below\n"],
             '',
             self::APP,
         );
@@ -90,14 +92,14 @@ final class AdvertRulesTest extends TestCase
         $mend = self::found($script)[0]->mend;
         $data = Blueprint::fromScript($script)->data();
         $mended = Blueprint::fromData((new Patch($mend->operations ?? []))->applyTo($data));
-        self::assertStringContainsString('adverts through Bunting, none for those with Member', $mended->script());
+        self::assertStringContainsString('adverts through Bunting, as seller "pub-7", none for those with Member', $mended->script());
         self::assertSame([], self::found($mended->script()));
     }
 
     public function test_what_lanai_writes_for_adverts_has_no_finding_but_that_they_stand_nowhere(): void
     {
         $without = str_replace(
-            ["adverts through Bunting, none for those with Member, asking on Choice\n", "  Advert Below\n"],
+            ["adverts through Bunting, as seller \"pub-7\", none for those with Member, asking on Choice\n", "  Advert Below\n"],
             '',
             preg_replace('/^screen Choice\n.*?(?=^screen In)/ms', '', self::APP) ?? '',
         );

@@ -87,6 +87,13 @@ final class AdvertMatters implements Rule
         foreach (array_udiff($adverts->none, $blueprint->entitlements(), strcasecmp(...)) as $unknown) {
             yield Finding::blocking(self::class, '/adverts', "“{$unknown}” is nothing that people have: everybody would see adverts.");
         }
+        if ($adverts->seller === '' && $places !== []) {
+            yield Finding::warning(
+                self::class,
+                '/adverts',
+                'Nothing says what the network calls you (“as seller”): app-ads.txt cannot name you, and many who advertise stay away then.',
+            );
+        }
         $asking = $adverts->asking === '' ? null : $blueprint->screenIndex($adverts->asking);
         if ($adverts->children) {
             return;
