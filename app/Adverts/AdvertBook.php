@@ -118,6 +118,12 @@ final readonly class AdvertBook
         return array_map(intval(...), $this->database->table('_adverts')->where('viewer', $viewer)->where('at', '>', $now - self::KEPT)->pluck('at')->all());
     }
 
+    /** When one was shown to them last in a place, in seconds; 0 for never, as far as is known. */
+    public function last(string $viewer, string $place): int
+    {
+        return (int) $this->database->table('_adverts')->where(['viewer' => $viewer, 'place' => $place])->max('at');
+    }
+
     public function asked(string $place, Visitor $visitor, string $currency, int $now): void
     {
         $this->count($place, $visitor->country, $currency, $now, 'asked');

@@ -13,14 +13,15 @@ use DateTimeImmutable;
 use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Support\Facades\Cache;
 use Lanai\Core\Adverts\Consent;
+use Lanai\Core\Adverts\Format;
 use Lanai\Core\Adverts\Offered;
 use Lanai\Core\Adverts\Visitor;
 use Lanai\Core\Adverts\Wanted;
 use Lanai\Core\Earnings\Storefront;
+use Lanai\Core\Effects\ShowAdvert;
 use Lanai\Core\Lines\Advert;
 use Lanai\Core\Lines\ListLine;
 use Lanai\Core\Play\Visit;
-use Lanai\Core\Text\Names;
 use Lanai\Core\Text\Pattern;
 
 /** Gets adverts for an app from the exchange, within what the founder allows and the person wants. A device hears of nothing but words and pictures. */
@@ -55,6 +56,11 @@ final readonly class AdvertDesk
     {
         $adverts = $this->space->blueprint()->adverts;
         $line = $this->place($place);
+        if ($line?->format === Format::Page && $adverts?->children === true) {
+            $why[] = 'An app that is also for children shows none over the whole screen.';
+
+            return null;
+        }
         $now = $visit->moment->now->getTimestamp();
         if ($adverts === null || $line === null || ! $this->space->player()->mayAdvertise($visit)) {
             $why[] = 'No advert stands here for them.';
@@ -67,12 +73,17 @@ final readonly class AdvertDesk
 
             return null;
         }
+        if ($line->minutes > 0 && $this->book->last($viewer, $place) > $now - 60 * $line->minutes) {
+            $why[] = "One was shown here in the last $line->minutes minutes.";
+
+            return null;
+        }
         $visitor = $this->visitor($viewer, $visit);
         $currency = $adverts->currency === '' ? 'EUR' : $adverts->currency;
         $wanted = new Wanted(
             bin2hex(random_bytes(16)),
             $place,
-            $line->format(),
+            $line->format,
             $visitor,
             $this->space->app->name,
             $this->space->blueprint()->release->package,
@@ -143,30 +154,33 @@ final readonly class AdvertDesk
     }
 
     /** The place for an advert that is called so. */
-    private function place(string $name): ?Advert
+    private function place(string $name): ?Place
     {
-        foreach ($this->where() as $line) {
-            if (Names::inStorage($line->name) === $name) {
-                return $line;
+        foreach ($this->where() as $place) {
+            if ($place->key() === $name) {
+                return $place;
             }
         }
 
         return null;
     }
 
-    /** @return array<string, Advert> the places for adverts, by where they are said */
+    /** @return array<string, Place> the places for adverts, by where they are said */
     private function where(): array
     {
         $places = [];
         $kinds = $this->space->blueprint()->kinds();
+        $name = fn (array $data): string => is_string($data['name'] ?? null) ? $data['name'] : '';
         foreach ($kinds->ofClass(Advert::class) as $at => $data) {
-            $format = is_string($data['format'] ?? null) ? $data['format'] : 'strip';
-            $places[$at] = new Advert(is_string($data['name'] ?? null) ? $data['name'] : '', $format);
+            $places[$at] = new Place($name($data), Format::tryFrom(is_string($data['format'] ?? null) ? $data['format'] : '') ?? Format::Strip);
         }
         foreach ($kinds->ofClass(ListLine::class) as $at => $data) {
             if (is_int($data['adverts'] ?? null) && is_string($data['table'] ?? null)) {
-                $places[$at] = new Advert("List of $data[table]");
+                $places[$at] = new Place("List of $data[table]", Format::Strip);
             }
+        }
+        foreach ($kinds->ofClass(ShowAdvert::class) as $at => $data) {
+            $places[$at] = new Place($name($data), Format::Page, is_int($data['minutes'] ?? null) ? $data['minutes'] : 0);
         }
 
         return $places;
@@ -187,7 +201,7 @@ final readonly class AdvertDesk
         $told = [];
         $blueprint = $this->space->blueprint();
         foreach ($this->where() as $at => $line) {
-            $place = Names::inStorage($line->name);
+            $place = $line->key();
             $screen = Pattern::match('~^/screens/(\d+)/~', $at, $found) ? $blueprint->screens[(int) $found[1]]->name ?? '' : '';
             foreach ($figures[$place] ?? [$none] as $figure) {
                 $told[] = ['name' => $line->name, 'screen' => $screen, 'at' => $at] + array_diff_key($figure, ['place' => 1]);

@@ -47,6 +47,7 @@ use Lanai\Core\Effects\SetEmail;
 use Lanai\Core\Effects\SetPassword;
 use Lanai\Core\Effects\SetValue;
 use Lanai\Core\Effects\ShareText;
+use Lanai\Core\Effects\ShowAdvert;
 use Lanai\Core\Effects\ShowOnMap;
 use Lanai\Core\Effects\SignInAsGuest;
 use Lanai\Core\Effects\SignInThrough;
@@ -259,6 +260,7 @@ final class Catalogue
             'end' => EndProduct::class,
             'goOn' => KeepProduct::class,
             'switch' => SwitchProduct::class,
+            'showAdvert' => ShowAdvert::class,
             'allowAdverts' => AllowAdverts::class,
             'refuseAdverts' => RefuseAdverts::class,
             'manage' => ManageProduct::class,

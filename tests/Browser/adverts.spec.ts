@@ -10,6 +10,10 @@ screen Start, first
   Advert Below, as a box
   Button "Adverts and you"
     tapped: go to Choice
+  Button "Next"
+    tapped:
+      show an advert Between, at most once in 5 minutes
+      say "Here we are."
 
 screen Choice
   Text "May adverts be about you?"
@@ -62,6 +66,22 @@ test('who sees where adverts stand is asked first; then one comes, is seen, coun
 
 test.afterEach(async ({ request }) => {
   await request.post(`${standins()}/bunting/`, { form: { mode: '' } })
+})
+
+test('an advert over the whole screen is closed at once, does not come again soon, and what follows is done', async ({ page }) => {
+  await beginApp(page, 'Reef')
+  await script(page, app.replace(', asking on Choice', ''))
+  const device = page.frameLocator('iframe').first()
+  await device.getByRole('button', { name: 'Next' }).click()
+  const over = device.getByRole('dialog', { name: 'Advert' })
+  await expect(over.getByText(/^Advert · .+\.example$/)).toBeVisible()
+  await nothingSerious(page, 'iframe')
+  await page.keyboard.press('Escape')
+  await expect(over).toHaveCount(0)
+  await expect(device.getByText('Here we are.')).toBeVisible()
+  await device.getByRole('button', { name: 'Next' }).click()
+  await expect(device.getByText('Here we are.')).toBeVisible()
+  await expect(over).toHaveCount(0)
 })
 
 test('an exchange that fails leaves the place quietly, with its room', async ({ page, request }) => {

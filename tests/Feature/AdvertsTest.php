@@ -44,6 +44,10 @@ final class AdvertsTest extends TestCase
     screen Start, first
       Text "Here"
       Advert Below, as a box
+      Button "Next"
+        tapped:
+          show an advert Between, at most once in 5 minutes
+          say "Here we are."
     screen Quiet
       Advert Hidden
     screen Choice
@@ -105,9 +109,9 @@ final class AdvertsTest extends TestCase
 
     public function test_who_pays_sees_none_and_no_screen_has_more_than_its_rules_allow(): void
     {
-        self::assertSame(['text', 'advert'], array_column($this->seen()['nodes'], 'kind'));
+        self::assertSame(['text', 'advert', 'button'], array_column($this->seen()['nodes'], 'kind'));
         $this->giveClub();
-        self::assertSame(['text'], array_column($this->seen()['nodes'], 'kind'));
+        self::assertSame(['text', 'button'], array_column($this->seen()['nodes'], 'kind'));
         self::assertNull($this->ask()->json('advert'));
         self::assertSame([], $this->seen('quiet')['nodes']);
         self::assertNull($this->ask(['place' => 'hidden', 'screen' => 'quiet', 'person' => null])->json('advert'));
@@ -174,6 +178,24 @@ final class AdvertsTest extends TestCase
         self::assertNull($this->ask(['askable' => true])->json('ask'));
         $consent = (new AdvertBook($this->space()))->consent((new AdvertBook($this->space()))->viewer(self::DEVICE));
         self::assertSame([[], 'DE'], [$consent?->purposes, $consent?->country]);
+    }
+
+    public function test_a_full_page_comes_at_a_pause_and_seldom_and_what_follows_is_done(): void
+    {
+        $tap = fn (): array => $this->postJson("{$this->base()}/do", ['screen' => 'start', 'at' => '/screens/0/lines/2', 'person' => $this->ada->id])
+            ->assertOk()->json('outcome');
+        self::assertSame([['do' => 'advert', 'text' => 'between']], $tap()['onDevice']);
+        self::assertSame(['Here we are.'], $tap()['say']);
+        $ask = fn (): ?array => $this->ask(['place' => 'between'])->json('advert');
+        $first = $ask();
+        $picture = $this->get("{$this->base()}/advert/{$first['key']}/picture")->assertOk();
+        self::assertSame([320, 480], array_slice((array) getimagesizefromstring((string) $picture->getContent()), 0, 2));
+        self::assertNull($ask(), 'Not again within five minutes.');
+        $this->database()->table('_adverts')->update(['at' => time() - 301]);
+        self::assertNotNull($ask());
+        // Who pays is spared.
+        $this->giveClub();
+        self::assertSame([], $tap()['onDevice']);
     }
 
     public function test_app_ads_txt_names_whoever_sells_live(): void

@@ -2,6 +2,7 @@
 import { computed, defineAsyncComponent, onUnmounted, provide, ref, watch, watchEffect } from 'vue'
 import type { Node } from '../contracts/view'
 import DeviceIcon from './DeviceIcon.vue'
+import { full } from './adverts'
 import { entry } from './entry'
 import { form, large, platform, roomy } from './form'
 import NodeList from './NodeList.vue'
@@ -16,6 +17,7 @@ const ScreenOutline = defineAsyncComponent({ loader: () => import('./ScreenOutli
 const EntryList = defineAsyncComponent(() => import('./EntryList.vue'))
 const BesidePane = defineAsyncComponent(() => import('./BesidePane.vue'))
 const PracticeSystem = defineAsyncComponent(() => import('./practice/PracticeSystem.vue'))
+const FullAdvert = defineAsyncComponent(() => import('./FullAdvert.vue'))
 const AskedBox = defineAsyncComponent(() => import('./AskedBox.vue'))
 const device = useDevice()
 provide('device', device)
@@ -81,6 +83,7 @@ function toMenu(screen: string) {
 }
 
 useOver(device, () => menuOpen.value, () => (menuOpen.value = false))
+useOver(device, () => full.value !== null, () => full.value?.close())
 useOver(device, () => question.value !== null, () => (question.value = null))
 
 /** Where the browser cannot turn from one screen to the next, the next one comes in by itself. */
@@ -143,6 +146,7 @@ const plain = !('startViewTransition' in document)
       {{ message }}
     </div>
     <PracticeSystem v-if="entry.deck" :app="view?.app ?? ''" />
+    <FullAdvert v-if="full" :shown="full" />
     <AskedBox v-if="question" :key="question.at + question.wrong" :question="question" @close="question = null" />
     <div v-if="menuOpen && view" class="veil side" @click.self="menuOpen = false" @keydown.esc="menuOpen = false">
       <nav class="side-menu" aria-label="Menu">

@@ -1,3 +1,4 @@
+import { shallowRef } from 'vue'
 import { entry } from './entry'
 import { server } from './server'
 
@@ -70,4 +71,22 @@ export function wereAsked(): void {
   } catch {
     // Where nothing can be kept nobody is asked by itself.
   }
+}
+
+/** An advert over the whole screen, and what goes on when it is closed. */
+export const full = shallowRef<{ advert: Shown; close: () => void } | null>(null)
+
+/** Shows one, if there is one: whatever happens, it goes on. */
+export async function showFull(place: string, where: object): Promise<void> {
+  const { advert } = await ask(place, where).catch(() => ({ advert: null }))
+  if (!advert) return
+  await new Promise<void>((done) => {
+    full.value = {
+      advert,
+      close: () => {
+        full.value = null
+        done()
+      },
+    }
+  })
 }

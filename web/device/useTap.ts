@@ -1,6 +1,6 @@
 import { nextTick, ref, shallowRef } from 'vue'
 import type { DeviceResponse, Outcome, Place, Question, View } from '../contracts/view'
-import { allow } from './adverts'
+import { allow, showFull } from './adverts'
 import { hand } from './hand'
 import { queue } from './queue'
 import { Declined, server, Unreachable } from './server'
@@ -180,6 +180,8 @@ export function useTap({ places, shown, typed, values, coming, say }: Parts) {
         return void coming.leaveFor(next.text)
       case 'adverts':
         return allow(next.text === 'personal')
+      case 'advert':
+        return showFull(next.text, where())
       case 'pay at':
         return void coming.payAt(next.text)
       case 'download':

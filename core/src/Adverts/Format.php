@@ -10,6 +10,7 @@ enum Format: string
     case Strip = 'strip';
     case LargeStrip = 'large strip';
     case Box = 'box';
+    case Page = 'page';
 
     /** @return array{int, int} */
     public function size(): array
@@ -18,6 +19,7 @@ enum Format: string
             self::Strip => [320, 50],
             self::LargeStrip => [320, 100],
             self::Box => [300, 250],
+            self::Page => [320, 480],
         };
     }
 }

@@ -76,7 +76,7 @@ final class Outcome
         }
     }
 
-    /** @param  'say'|'open'|'share'|'copy'|'play'|'wait'|'refresh'|'sheet'|'leave for'|'pay at'|'adverts'|'download'  $do */
+    /** @param  'say'|'open'|'share'|'copy'|'play'|'wait'|'refresh'|'sheet'|'leave for'|'pay at'|'adverts'|'advert'|'download'  $do */
     public function onDevice(string $do, string $text): void
     {
         $this->onDevice[] = ['do' => $do, 'text' => $text];

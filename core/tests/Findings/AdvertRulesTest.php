@@ -67,6 +67,12 @@ final class AdvertRulesTest extends TestCase
     #[TestWith(["  Advert Below\n", "  Advert Below\n  Advert Above\n", 'More than one place for adverts on “Start”: stores want one in sight at most.'])]
     #[TestWith(["  Advert Below\n", "  Advert Below\n  Input Note is a text\n",
         '“Start” has a form: an advert beside it is tapped by mistake, and stores refuse that.'])]
+    #[TestWith(['tapped: go to Choice', "tapped:\n      show an advert Between\n      go to Choice",
+        'Nothing says how seldom this advert comes: each time that this is tapped.'])]
+    #[TestWith(['tapped: go to Choice', "tapped:\n      show an advert Between, at most once in 5 minutes\n      go back",
+        'An advert over the whole screen on the way back keeps people in: stores refuse that.'])]
+    #[TestWith(['tapped: go to Choice', "tapped:\n      show an advert One, at most once in 5 minutes\n      show an advert Two, at most once in 5 minutes",
+        'Two adverts over the whole screen one after the other: stores refuse that.'])]
     #[TestWith(['Text "in"', 'Advert There', 'Where people sign in no advert stands: it is never shown here.'])]
     public function test_what_does_harm_is_found(string $part, string $instead, string $sentence): void
     {

@@ -40,7 +40,7 @@ final readonly class Bunting
         ['Salt & stone', 'salt-and-stone.example', 'IAB18-2', 2.1, 14.0, 'Soap that knows the sea', 'Try it'],
     ];
 
-    private const SIZES = ['strip' => [320, 50], 'large strip' => [320, 100], 'box' => [300, 250]];
+    private const SIZES = ['strip' => [320, 50], 'large strip' => [320, 100], 'box' => [300, 250], 'page' => [320, 480]];
 
     private const HUES = [[122, 74, 42], [42, 74, 122], [31, 111, 120], [138, 106, 31], [122, 31, 58], [58, 58, 122], [63, 106, 74]];
 

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Lanai\Core\Findings\Rules;
 
 use Lanai\Core\Effects\AllowAdverts;
+use Lanai\Core\Effects\GoBack;
 use Lanai\Core\Effects\RefuseAdverts;
+use Lanai\Core\Effects\ShowAdvert;
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Mend;
 use Lanai\Core\Findings\Reading;
@@ -55,6 +57,9 @@ final class AdvertMatters implements Rule
         $places = [];
         foreach ($reading->placesOf(Advert::class) as $at => $data) {
             $places[$at] = Pattern::match('~^/screens/(\d+)/~', $at, $found) ? $found[1] : '';
+        }
+        foreach ($reading->placesOf(ShowAdvert::class) as $at => $data) {
+            $places[$at] = '';
         }
         foreach ($reading->placesOf(ListLine::class) as $at => $data) {
             if (isset($data['adverts'])) {
@@ -161,6 +166,7 @@ final class AdvertMatters implements Rule
         $signIn = $blueprint->signIn === null || $blueprint->signIn->at === '' ? null : $blueprint->screenIndex($blueprint->signIn->at);
         $many = array_count_values(array_filter($places, fn (string $screen): bool => $screen !== ''));
         $said = [];
+        yield from $this->ofPauses($reading, $adverts);
         foreach ($places as $at => $screen) {
             if ($screen === '') {
                 continue;
@@ -173,6 +179,30 @@ final class AdvertMatters implements Rule
             } elseif (($many[$screen] ?? 0) > 1 && ! isset($said[$screen])) {
                 $said[$screen] = true;
                 yield Finding::warning(self::class, $at, "More than one place for adverts on “{$name}”: stores want one in sight at most.");
+            }
+        }
+    }
+
+    /** @return iterable<Finding> about adverts over the whole screen */
+    private function ofPauses(Reading $reading, Adverts $adverts): iterable
+    {
+        $spots = array_keys($reading->placesOf(ShowAdvert::class));
+        $back = array_keys($reading->placesOf(GoBack::class));
+        foreach ($spots as $at) {
+            [$block, $n] = [substr($at, 0, (int) strrpos($at, '/')), (int) substr($at, (int) strrpos($at, '/') + 1)];
+            if ($adverts->children) {
+                yield Finding::warning(self::class, $at, 'An app that is also for children shows no advert over the whole screen: it is passed over.');
+            } elseif (in_array("$block/".($n + 1), $spots, true)) {
+                yield Finding::warning(self::class, $at, 'Two adverts over the whole screen one after the other: stores refuse that.');
+            } elseif (array_filter($back, fn (string $other): bool => str_starts_with($other, "$block/")) !== []) {
+                yield Finding::warning(self::class, $at, 'An advert over the whole screen on the way back keeps people in: stores refuse that.');
+            } elseif (($reading->placesOf(ShowAdvert::class)[$at]['minutes'] ?? null) === null) {
+                yield Finding::warning(
+                    self::class,
+                    $at,
+                    'Nothing says how seldom this advert comes: each time that this is tapped.',
+                    new Mend('At most once in 5 minutes', [['op' => 'add', 'path' => "$at/minutes", 'value' => 5]]),
+                );
             }
         }
     }
