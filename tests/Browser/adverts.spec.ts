@@ -36,7 +36,7 @@ test('who sees where adverts stand is asked first; then one comes, is seen, coun
   await device.getByRole('button', { name: 'No, they may not' }).click()
   const advert = device.getByRole('complementary', { name: 'Advert' })
   await expect(advert.getByText(/^Advert · .+\.example$/)).toBeVisible()
-  await expect(advert.getByRole('img', { includeHidden: true })).toHaveJSProperty('complete', true)
+  await expect(advert.locator('img')).toHaveJSProperty('complete', true)
   await nothingSerious(page, 'iframe')
 
   await page.goto(`/apps/${id}/earnings/adverts`)
