@@ -34,6 +34,7 @@ test('lines are chosen together, moved, doubled, grouped, copied into another sc
   await page.locator(line('/screens/0/lines/2')).focus()
   await page.keyboard.press('Shift+ArrowDown')
   await expect(page.getByRole('toolbar', { name: 'Chosen lines' })).toContainText('2 lines')
+  await settled(page)
   await page.getByRole('button', { name: 'Make them a piece' }).click()
   await page.getByLabel('The piece is called').fill('Both')
   await page.keyboard.press('Enter')
