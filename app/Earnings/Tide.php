@@ -53,6 +53,8 @@ final readonly class Tide
      */
     public function tell(Row $person, Product $product, ?Plan $plan, Story $story, Sold $sold, DateTimeImmutable $from, string $country): void
     {
+        // A rate of tax, or a name, is none: nothing would be owed to anybody.
+        isset(Country::all()[$country]) || throw new \InvalidArgumentException("“{$country}” is no country.");
         $token = self::STORY.Str::uuid();
         $events = $this->events($product, $plan, $story, $sold, $from, $country);
         $this->book->takeAll($sold->value, $token, $person, $product, $events, $plan === null ? '' : $plan->key(), $story->value);

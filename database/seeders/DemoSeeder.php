@@ -197,9 +197,9 @@ final class DemoSeeder extends Seeder
         $chart = $space->blueprint()->product('night_chart') ?? throw new \LogicException('There is no chart.');
         if ($set === DataSet::Sandbox) {
             $tide = new Tide($space);
-            $tide->tell($rows[1], $membership, $membership->plan('monthly'), Story::Well, Sold::SmallStore, $now->modify('-50 days'), '19');
+            $tide->tell($rows[1], $membership, $membership->plan('monthly'), Story::Well, Sold::SmallStore, $now->modify('-50 days'), 'DE');
             $begun = (new Cycle('month'))->begins(-2, $now->modify('-1 day'), new DateTimeZone('UTC'));
-            $tide->tell($rows[2], $membership, $membership->plan('monthly'), Story::CardFails, Sold::SmallStore, $begun, '19');
+            $tide->tell($rows[2], $membership, $membership->plan('monthly'), Story::CardFails, Sold::SmallStore, $begun, 'DE');
         } else {
             $book->give($rows[1], $membership, $now->modify('-20 days'), $now->modify('+5 months'), 'drew the map');
         }

@@ -207,7 +207,7 @@ final class EarningsTest extends TestCase
         $tide = new Tide($space);
         $from = new DateTimeImmutable('first day of this month 00:00', new DateTimeZone('UTC'));
         foreach ([1 => Story::Well, 2 => Story::Leaves, 3 => Story::Refund] as $person => $story) {
-            $tide->tell($rows[$person], $membership, $membership->plan('monthly'), $story, Sold::SmallStore, $from->modify('-5 months'), '19');
+            $tide->tell($rows[$person], $membership, $membership->plan('monthly'), $story, Sold::SmallStore, $from->modify('-5 months'), 'DE');
         }
         (new PurchaseBook($space))->give($rows[1], $membership, $from->modify('-5 months'), null);
         $found = $this->getJson("/api/apps/{$app->id}/figures/sandbox?product=membership")->assertOk();
