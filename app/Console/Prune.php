@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Adverts\AdvertBook;
 use App\Apps\OldWork;
 use App\Apps\RevisionBook;
 use App\Models\App;
+use App\Records\DataSet;
+use App\Space;
 use Illuminate\Console\Command;
 
 final class Prune extends Command
@@ -25,6 +28,10 @@ final class Prune extends Command
                 ->lazy(50) as $app
         ) {
             $indexed += (int) rescue(fn (): int => $book->reconsider($app), 0);
+            foreach (DataSet::cases() as $set) {
+                $space = Space::of($app, $set);
+                $space?->blueprint()->adverts === null ?: rescue(fn () => (new AdvertBook($space))->tidy(time()));
+            }
         }
         $this->line("$indexed data sets got other indexes");
         foreach (OldWork::prune() as $what => $count) {

@@ -198,6 +198,16 @@ final class AdvertsTest extends TestCase
         self::assertSame([], $tap()['onDevice']);
     }
 
+    public function test_what_was_shown_to_whom_is_forgotten_and_the_figures_stay(): void
+    {
+        $this->ask();
+        $this->database()->table('_adverts')->update(['at' => time() - 3 * 86400]);
+        $this->database()->table('_advert_viewers')->update(['last' => time() - 401 * 86400]);
+        $this->artisan('lanai:prune')->assertSuccessful();
+        self::assertSame([0, 0], [$this->database()->table('_adverts')->count(), $this->database()->table('_advert_viewers')->count()]);
+        self::assertSame(1, $this->figures()['filled']);
+    }
+
     public function test_app_ads_txt_names_whoever_sells_live(): void
     {
         self::assertSame("# No app here shows adverts.\n", $this->get('/app-ads.txt')->assertOk()->getContent());
