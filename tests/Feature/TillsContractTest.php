@@ -5,17 +5,22 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Apps\Facts;
+use App\Apps\RevisionBook;
 use App\Earnings\PurchaseBook;
 use App\Earnings\Refusals;
 use App\Earnings\Tills\Forged;
 use App\Models\App;
+use App\Models\Founder;
+use App\Records\DataFile;
+use App\Records\DataSet;
 use DateTimeImmutable;
 use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Http\Client\Pool;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Http;
 use Lanai\Core\Earnings\Event;
 use Lanai\Core\Findings\Finding;
-use Lanai\Core\Formula\Moment;
+use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Rows\Refused;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Standins\Till\Till;
@@ -260,6 +265,18 @@ final class TillsContractTest extends TestCase
         $this->counter()->askAround();
         self::assertSame(['bought', 'was given back'], array_column($this->own()['events'], 'what'));
         self::assertFalse($this->has());
+    }
+
+    public function test_what_is_broken_in_one_app_keeps_no_other_from_being_asked(): void
+    {
+        $founder = Founder::query()->create(['name' => 'Bo', 'email' => 'bo@founders.example', 'password' => 'a long enough one']);
+        $broken = app(RevisionBook::class)->begin($founder, Blueprint::fromScript(self::APP));
+        $broken->forceFill(['sells' => true])->save();
+        DB::connection((new DataFile($broken, DataSet::Sandbox))->connection)->getSchemaBuilder()->drop('_checkouts');
+        $this->prepare('card');
+        $this->submit($this->begin('chart'));
+        $this->artisan('lanai:tills')->expectsOutputToContain('something broke; it is tried again')->assertSuccessful();
+        self::assertTrue($this->has());
     }
 
     public function test_a_store_that_has_not_heard_for_a_day_is_found(): void
