@@ -56,7 +56,51 @@ final readonly class EloquentRecordStore implements RecordStore
 
     public function rows(Query $query): array
     {
-        return $this->read($this->ordered($this->query($query), $query)->limit($query->limit), $query);
+        return trim($query->search) === '' && $query->after === null
+            ? $this->straight($query)
+            : $this->read($this->ordered($this->query($query), $query)->limit($query->limit), $query);
+    }
+
+    /**
+     * The same as one statement, for what is asked most: a builder takes longer to write it than SQLite to answer.
+     *
+     * @return list<Row>
+     */
+    private function straight(Query $query): array
+    {
+        $this->check($query);
+        $names = $order = [];
+        [$select, $where, $sort] = [new Sql(), new Sql(), new Sql()];
+        $columns = '"t0".*';
+        foreach ($query->compute as $formula => $term) {
+            $name = '='.count($names);
+            $columns .= ', '.$select->value($term).' as '.Sql::name($name);
+            $names[$name] = [$formula, $term->type];
+        }
+        $condition = $query->where === null ? '' : ' where '.$where->condition($query->where);
+        foreach ($query->sorts as $by) {
+            $order[] = ($by->exact ? $sort->value($by->by) : $sort->ordered($by->by)).($by->upward ? ' asc' : ' desc');
+        }
+        $order[] = '"t0"."id" asc';
+        $from = ' from '.Sql::name($query->table->storedAs()).' as "t0"';
+        $raws = DB::connection($this->connection)->select(
+            "select $columns$from$condition order by ".implode(', ', $order)." limit $query->limit",
+            [...$select->bindings, ...$where->bindings, ...$sort->bindings],
+        );
+
+        return $this->made($raws, $query, $names);
+    }
+
+    /**
+     * @param  array<\stdClass>  $raws
+     * @param  array<string, array{string, Type}>  $names
+     * @return list<Row>
+     */
+    private function made(array $raws, Query $query, array $names): array
+    {
+        $links = $this->links($query->table, array_map(fn (\stdClass $raw): int => (int) $raw->id, $raws));
+
+        return array_values(array_map(fn (\stdClass $raw): Row => self::row($query->table, $raw, $links, $names), $raws));
     }
 
     private function ordered(Builder $builder, Query $query): Builder
@@ -79,10 +123,8 @@ final readonly class EloquentRecordStore implements RecordStore
             $builder->selectRaw($sql->value($term).' as '.Sql::name('='.count($names)), $sql->bindings);
             $names['='.count($names)] = [$formula, $term->type];
         }
-        $raws = $builder->get()->all();
-        $links = $this->links($query->table, array_map(fn (\stdClass $raw): int => (int) $raw->id, $raws));
 
-        return array_values(array_map(fn (\stdClass $raw): Row => self::row($query->table, $raw, $links, $names), $raws));
+        return $this->made($builder->get()->all(), $query, $names);
     }
 
     public function each(Query $query): iterable
@@ -311,12 +353,17 @@ final readonly class EloquentRecordStore implements RecordStore
         return DataRow::of($this->connection, $table->storedAs())->newQuery()->toBase();
     }
 
-    private function query(Query $query): Builder
+    private function check(Query $query): void
     {
         $this->cost->check(
             $query->table->storedAs(),
             array_values(array_filter([$query->where, ...$query->compute, ...array_map(fn (Sort $sort): Term => $sort->by, $query->sorts)])),
         );
+    }
+
+    private function query(Query $query): Builder
+    {
+        $this->check($query);
         $builder = $this->table($query->table)->from($query->table->storedAs(), 't0');
         if ($query->where !== null) {
             $sql = new Sql();
