@@ -26,8 +26,14 @@ final class Rehearsal
 
     private Forecast $forecast;
 
-    /** @var array<string, Charge> by their places and prices */
+    /** @var array<int, array<int, Charge>> by their places and prices */
     private array $charges = [];
+
+    /** @var non-empty-list<float> */
+    private readonly array $chosen;
+
+    /** @var non-empty-list<float> */
+    private readonly array $placed;
 
     /** @var non-empty-list<Place> */
     private readonly array $places;
@@ -35,6 +41,8 @@ final class Rehearsal
     private function __construct(private readonly Assumptions $of, private readonly int $months, private readonly DateTimeImmutable $from)
     {
         $this->places = $of->places();
+        $this->chosen = array_map(fn (Chosen $plan): float => $plan->weight, $of->plans);
+        $this->placed = array_map(fn (Place $place): float => $place->weight, $this->places);
         $this->zone = new DateTimeZone(self::PLACE);
         $month = new Cycle('month');
         for ($i = 0; $i <= $months; $i++) {
@@ -93,9 +101,9 @@ final class Rehearsal
         $at = new DateTimeImmutable('@'.($this->begins[$month] + (int) ($day * ($this->begins[$month + 1] - $this->begins[$month]))));
         $over = $this->begins[$this->months];
         $drawn = $chance->next();
-        $n = self::one(array_map(fn (Chosen $plan): float => $plan->weight, $this->of->plans), $luck ?? $drawn);
+        $n = self::one($this->chosen, $luck ?? $drawn);
         $plan = $this->of->plans[$n];
-        $place = count($this->places) < 2 ? 0 : self::one(array_map(fn (Place $place): float => $place->weight, $this->places), $where ?? $chance->next());
+        $place = count($this->places) < 2 ? 0 : self::one($this->placed, $where ?? $chance->next());
         $costs = $this->places[$place]->prices[$n] ?? [$plan->price, $plan->first];
         $stays = $chance->next();
         $this->forecast->customers++;
@@ -165,6 +173,9 @@ final class Rehearsal
      */
     private static function one(array $weights, float $luck): int
     {
+        if (count($weights) === 1) {
+            return 0;
+        }
         $all = array_sum($weights);
         $sum = 0.0;
         foreach ($weights as $n => $weight) {
@@ -207,7 +218,7 @@ final class Rehearsal
 
     private function write(int $place, int $price, DateTimeImmutable $paid, int $days, ?DateTimeImmutable $back): void
     {
-        $payment = new Payment('', $paid, $this->charges["$place/$price"] ??= $this->charge($place, $price), max(1, $days));
+        $payment = new Payment('', $paid, $this->charges[$place][$price] ??= $this->charge($place, $price), max(1, $days));
         $month = $this->monthOf($paid->getTimestamp());
         $this->book($payment->paid(), $month, $price, $payment->charge);
         if ($back !== null && $back->getTimestamp() < $this->begins[$this->months]) {
