@@ -83,6 +83,7 @@ function point(event: PointerEvent) {
 <style scoped>
 .two {
   max-width: 600px;
+  margin: 0;
 }
 
 svg {
