@@ -5,46 +5,28 @@ declare(strict_types=1);
 namespace Lanai\Core\Language\Fits;
 
 use Lanai\Core\Formula\Scope;
-use Lanai\Core\Language\Choice;
-use Lanai\Core\Language\Cursor;
 use Lanai\Core\Language\Fit;
 use Lanai\Core\Values\Currency;
 
 /** A currency by its code of ISO 4217. */
 final readonly class CurrencyFit implements Fit
 {
-    public function kind(): string
+    use HasCode;
+
+    private const CALLED = 'a currency such as EUR';
+
+    private static function all(): array
     {
-        return 'choice';
+        return Currency::all();
+    }
+
+    private static function letters(): int
+    {
+        return 3;
     }
 
     public function inWords(Scope $scope): string
     {
-        return 'a currency such as EUR';
-    }
-
-    public function print(mixed $value, array $stops): string
-    {
-        return is_string($value) && $value !== '' ? $value : Cursor::UNFILLED;
-    }
-
-    public function read(Cursor $cursor, array $stops): ?string
-    {
-        if ($cursor->words(Cursor::UNFILLED)) {
-            return '';
-        }
-        $from = $cursor->at;
-        $found = $cursor->take('/\G\s*([A-Za-z]{3})(?![\p{L}\d])/u', 'a currency such as EUR');
-        if ($found !== null && isset(Currency::all()[strtoupper($found[1])])) {
-            return strtoupper($found[1]);
-        }
-        $cursor->at = $from;
-
-        return null;
-    }
-
-    public function choices(Scope $scope): array
-    {
-        return array_map(fn (string $code, string $name): Choice => new Choice($code, $name), array_keys(Currency::all()), array_values(Currency::all()));
+        return self::CALLED;
     }
 }
