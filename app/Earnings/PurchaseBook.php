@@ -618,7 +618,7 @@ final readonly class PurchaseBook
      * @param  list<Entry>  $entries
      * @return list<array{entry: string, at: string|int|float|null, why: string, account: string, amount: int, currency: string}>
      */
-    private static function lines(array $entries): array
+    public static function lines(array $entries): array
     {
         $lines = [];
         foreach ($entries as $entry) {

@@ -11,7 +11,6 @@ use Exception;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Schema\Blueprint as Schema;
 use Illuminate\Support\Facades\DB;
-use Lanai\Core\Earnings\Entry;
 use Lanai\Core\Earnings\Payout;
 use Lanai\Core\Earnings\Sold;
 use Lanai\Core\Model\StoredValue;
@@ -176,7 +175,8 @@ final readonly class Statements
             foreach (array_chunk($rows, 200) as $some) {
                 $this->database->table('_statement_lines')->insert(array_map(fn (array $row): array => ['statement' => $raw->id] + $row, $some));
             }
-            $this->database->table('_ledger')->insert(self::lines(self::payout($raw)->entries()));
+            $lines = PurchaseBook::lines(self::payout($raw)->entries());
+            $this->database->table('_ledger')->insert(array_map(fn (array $line): array => ['purchase' => null] + $line, $lines));
         });
     }
 
@@ -196,30 +196,6 @@ final readonly class Statements
         );
     }
 
-    /**
-     * @param  list<Entry>  $entries
-     * @return list<array<string, mixed>>
-     */
-    private static function lines(array $entries): array
-    {
-        $lines = [];
-        foreach ($entries as $entry) {
-            foreach ($entry->amounts as $account => $amount) {
-                $lines[] = [
-                    'purchase' => null,
-                    'entry' => $entry->id,
-                    'at' => StoredValue::plain($entry->at),
-                    'why' => $entry->why,
-                    'account' => $account,
-                    'amount' => $amount,
-                    'currency' => $entry->currency,
-                ];
-            }
-        }
-
-        return $lines;
-    }
-
     /** @return list<string> where what stands in the books of payouts is not what the statements say */
     public function check(): array
     {
@@ -227,7 +203,7 @@ final readonly class Statements
         foreach ($this->database->table('_statements')->orderBy('id')->lazy(200) as $raw) {
             $due = array_map(
                 fn (array $line): array => [$line['entry'], $line['account'], $line['amount'], $line['currency']],
-                self::lines(self::payout($raw)->entries()),
+                PurchaseBook::lines(self::payout($raw)->entries()),
             );
             $entries = array_values(array_unique(array_column($due, 0)));
             $kept = $this->database
