@@ -39,6 +39,8 @@ export default defineConfig({
   use: {
     actionTimeout: 30_000,
     viewport: { width: 1280, height: 800 },
+    // Dates are written as in Great Britain wherever the tests run.
+    locale: 'en-GB',
     launchOptions: {
       executablePath: '/usr/bin/chromium-headless-shell',
       args: [

@@ -64,7 +64,7 @@ final class Bench
         $whole && $this->server->disableOutput();
         $this->server->start();
         // Its workers do not end with it by themselves.
-        $whole && register_shutdown_function(fn () => exec('pkill -P '.$this->server?->getPid()));
+        $whole && register_shutdown_function($this->endWorkers(...));
         for ($i = 0; $i < 200 && ! @fsockopen('127.0.0.1', (int) parse_url($this->address, PHP_URL_PORT)); $i++) {
             usleep(20000);
         }
@@ -151,8 +151,15 @@ final class Bench
         return $jar;
     }
 
+    private function endWorkers(): void
+    {
+        $pid = $this->server?->getPid();
+        $pid === null || exec("pkill -P $pid");
+    }
+
     public function end(): void
     {
+        $this->endWorkers();
         $this->server?->stop(0);
         (new \Illuminate\Filesystem\Filesystem())->deleteDirectory($this->folder);
     }

@@ -89,6 +89,7 @@ final class HandWritten
                     ['screen' => 'guide', 'label' => 'Shore guide', 'icon' => 'chat'],
                     ['screen' => 'profile', 'label' => 'You', 'icon' => 'person'],
                     ['screen' => 'requests', 'label' => 'Requests', 'icon' => 'bell'],
+                    ['screen' => 'messages', 'label' => 'Messages', 'icon' => 'bell'],
                     ['screen' => 'settings', 'label' => 'Settings', 'icon' => 'list'],
                     ['screen' => 'account', 'label' => 'Account', 'icon' => 'person'],
                 ],

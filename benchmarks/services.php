@@ -26,6 +26,7 @@ use Lanai\Core\Services\Answers;
 use Lanai\Core\Services\Argument;
 use Lanai\Core\Services\Call;
 use Lanai\Core\Services\RowsMade;
+use Tests\Support\LocalServer;
 
 require __DIR__.'/../vendor/autoload.php';
 require __DIR__.'/Bench.php';
@@ -39,17 +40,8 @@ $median = function (array $times): float {
 
 $folder = sys_get_temp_dir().'/lanai-bench-'.bin2hex(random_bytes(4));
 mkdir($folder);
-$port = random_int(20000, 40000);
-$standins = proc_open(
-    [PHP_BINARY, '-S', "127.0.0.1:$port", '-t', 'standins/public', 'standins/public/index.php'],
-    [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']],
-    $pipes,
-    dirname(__DIR__),
-    ['LANAI_STANDINS_FOLDER' => $folder, 'PHP_CLI_SERVER_WORKERS' => '4', 'PATH' => (string) getenv('PATH')],
-);
-for ($n = 0; $n < 200 && ! @fsockopen('127.0.0.1', $port); $n++) {
-    usleep(20000);
-}
+$standins = LocalServer::standins($folder);
+$port = $standins->port;
 config(['lanai.standins' => "127.0.0.1:$port", 'lanai.answers' => 'answers']);
 $app = App::query()->with('revision')->firstOrFail();
 $blueprint = $app->revision->read();
@@ -159,8 +151,7 @@ foreach ($children as $pid) {
 $calls = json_decode((string) file_get_contents($box), true)['calls'] - $before;
 printf("100 devices ask the same at once              %d call%s   (%d answered; aim: one)\n", $calls, $calls === 1 ? '' : 's', $good);
 $bench->end();
-exec('pkill -P '.proc_get_status($standins)['pid']);
-proc_terminate($standins);
+$standins->stop();
 if ($good !== 100 || $calls !== 1) {
     fwrite(STDERR, "Not every device was answered by one call.\n");
     exit(1);

@@ -60,11 +60,38 @@ return [
         'secret' => env('LANAI_TILL_SECRET', ''),
     ],
 
-    // The exchange of adverts: an address and a key. The one that ships with Lanai, for practice, is the default.
-    'adverts' => [
-        'url' => env('LANAI_ADVERTS_URL', 'http://'.env('LANAI_STANDINS', '127.0.0.1:8001').'/bunting/bid'),
-        'key' => env('LANAI_ADVERTS_KEY', env('LANAI_STANDIN_TOKEN', '')),
-    ],
+    // The exchange of adverts, for rehearsals and for real: where it is asked, a key, where it publishes its own keys, and where it says what it has paid.
+    // The one that ships with Lanai, for practice, is the default.
+    'adverts' => array_map(fn (string $prefix): array => [
+        'url' => env("{$prefix}_URL", 'http://'.env('LANAI_STANDINS', '127.0.0.1:8001').'/bunting/bid'),
+        'key' => env("{$prefix}_KEY", env('LANAI_STANDIN_TOKEN', '')),
+        'keys' => env("{$prefix}_KEYS", 'http://'.env('LANAI_STANDINS', '127.0.0.1:8001').'/bunting/keys'),
+        'payouts' => env("{$prefix}_PAYOUTS", 'http://'.env('LANAI_STANDINS', '127.0.0.1:8001').'/bunting/payouts'),
+    ], ['sandbox' => 'LANAI_ADVERTS_SANDBOX', 'live' => 'LANAI_ADVERTS']),
+
+    // Who carries messages to phones, for rehearsals and for real. Browsers say themselves by whom they are reached; the two makers of phones are asked at an
+    // address, with a key in PEM. The one that ships with Lanai, for practice, is the default.
+    'push' => array_map(fn (string $prefix): array => [
+        // Whom the carriers may write to about messages (RFC 8292, section 2.1).
+        'contact' => env('LANAI_PUSH_CONTACT', 'mailto:'.env('MAIL_FROM_ADDRESS', 'post@lanai.example')),
+        'android' => [
+            'url' => env("{$prefix}_ANDROID_URL", 'https://'.env('LANAI_CRIER', '127.0.0.1:8003').'/crier/android/v1/projects/practice/messages:send'),
+            'token' => env("{$prefix}_ANDROID_TOKEN_URL", 'http://'.env('LANAI_CRIER', '127.0.0.1:8003').'/crier/android/token'),
+            'account' => env("{$prefix}_ANDROID_ACCOUNT", 'practice@crier.example'),
+            'scope' => env("{$prefix}_ANDROID_SCOPE", 'messages'),
+            'key' => env("{$prefix}_ANDROID_KEY", (env('LANAI_STANDINS_FOLDER') ?: storage_path('standins')).'/crier-android.pem'),
+        ],
+        'ios' => [
+            'url' => env("{$prefix}_IOS_URL", 'https://'.env('LANAI_CRIER', '127.0.0.1:8003').'/crier/3/device'),
+            'key' => env("{$prefix}_IOS_KEY", (env('LANAI_STANDINS_FOLDER') ?: storage_path('standins')).'/crier-ios.pem'),
+            'kid' => env("{$prefix}_IOS_KEY_ID", 'PRACTICE01'),
+            'team' => env("{$prefix}_IOS_TEAM", 'PRACTICE00'),
+        ],
+    ], ['sandbox' => 'LANAI_PUSH_SANDBOX', 'live' => 'LANAI_PUSH']),
+
+    // Host and port of Crier, which carries messages for practice, and the certificate by which it is known.
+    'crier' => env('LANAI_CRIER', '127.0.0.1:8003'),
+    'crier_certificate' => (env('LANAI_STANDINS_FOLDER') ?: storage_path('standins')).'/crier.crt',
 
     // Host and port of the shipped stand-ins: the only loopback address that calls out may reach.
     'standins' => env('LANAI_STANDINS', '127.0.0.1:8001'),

@@ -33,6 +33,11 @@ Route::post('heard/{till}/{set}/{slug}', C\HeardController::class)
     ->whereIn('set', ['sandbox', 'live'])
     ->middleware('throttle:hook');
 
+// A network of adverts says, signed, that somebody has earned a reward.
+Route::post('rewarded/{set}/{slug}', C\RewardedController::class)
+    ->whereIn('set', ['sandbox', 'live'])
+    ->middleware('throttle:hook');
+
 // What the app's user's device asks: live by the app's address, sandbox by its share code.
 Route::prefix('device/{way}/{key}')
     ->where(['way' => 'live|share'])

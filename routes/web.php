@@ -152,6 +152,26 @@ Route::prefix('api')->group(function (): void {
                 Route::get('receipts/{number}.xml', [C\BooksController::class, 'invoice'])->where('number', '[0-9]{1,9}');
             });
         Route::post('apps/{app}/adverts/forecast', [C\EarningsController::class, 'foresee'])->middleware('throttle:rehearsal');
+        Route::prefix('apps/{app}/messages/{set}')
+            ->whereIn('set', ['sandbox', 'live'])
+            ->group(function (): void {
+                Route::get('', [C\MessagesController::class, 'index']);
+                Route::post('{message}/audience', [C\MessagesController::class, 'audience'])->middleware('throttle:rehearsal');
+                Route::post('{message}/words', [C\MessagesController::class, 'words'])->middleware('throttle:rehearsal');
+                Route::post('{message}/try', [C\MessagesController::class, 'try'])->middleware('throttle:service');
+                Route::post('{message}/send', [C\MessagesController::class, 'send'])->middleware('throttle:service');
+            });
+        Route::get('apps/{app}/links/{slug}', [C\LinksController::class, 'show'])->where('slug', '[^/]{1,100}');
+        Route::prefix('apps/{app}/languages/{tongue}')
+            ->where(['tongue' => '[A-Za-z-]{2,8}'])
+            ->group(function (): void {
+                Route::get('', [C\LanguagesController::class, 'show']);
+                Route::get('file', [C\LanguagesController::class, 'file']);
+                Route::post('file', [C\LanguagesController::class, 'read']);
+                Route::post('propose', [C\LanguagesController::class, 'propose'])->middleware('throttle:service');
+                Route::get('layout', [C\LanguagesController::class, 'layout'])->middleware('throttle:rehearsal');
+            });
+        Route::get('apps/{app}/reach/{set}', [C\ReachController::class, 'show'])->whereIn('set', ['sandbox', 'live']);
         Route::get('apps/{app}/adverts/{set}', [C\EarningsController::class, 'adverts'])->whereIn('set', ['sandbox', 'live']);
         Route::get('apps/{app}/figures/{set}', [C\EarningsController::class, 'figures'])->whereIn('set', ['sandbox', 'live']);
         Route::get('apps/{app}/tide', [C\EarningsController::class, 'tide']);

@@ -10,12 +10,12 @@ use Illuminate\Filesystem\Filesystem;
 use Illuminate\Support\Facades\Cache;
 use Standins\Box;
 use Standins\Switches;
+use Tests\Support\LocalServer;
 
 /** Starts the stand-ins for the tests of a class, on a port of their own. */
 trait PracticeServices
 {
-    /** @var resource|null */
-    private static $standins = null;
+    private static ?LocalServer $standins = null;
 
     private static int $port = 0;
 
@@ -38,18 +38,8 @@ trait PracticeServices
         parent::setUpBeforeClass();
         self::$practice = sys_get_temp_dir().'/lanai-practice-'.bin2hex(random_bytes(6));
         mkdir(self::$practice);
-        self::$port = random_int(20000, 40000);
-        $process = proc_open(
-            [PHP_BINARY, '-S', '127.0.0.1:'.self::$port, '-t', 'standins/public', 'standins/public/index.php'],
-            [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']],
-            $pipes,
-            dirname(__DIR__),
-            ['LANAI_STANDINS_FOLDER' => self::$practice, 'PHP_CLI_SERVER_WORKERS' => '4', 'PATH' => (string) getenv('PATH')] + self::more(),
-        );
-        self::$standins = is_resource($process) ? $process : null;
-        for ($n = 0; $n < 200 && ! @fsockopen('127.0.0.1', self::$port); $n++) {
-            usleep(20000);
-        }
+        self::$standins = LocalServer::standins(self::$practice, self::more());
+        self::$port = self::$standins->port;
     }
 
     /** @return array<string, string> what else the stand-ins are told */
@@ -60,11 +50,7 @@ trait PracticeServices
 
     public static function tearDownAfterClass(): void
     {
-        if (self::$standins !== null) {
-            $pid = proc_get_status(self::$standins)['pid'];
-            exec("pkill -P $pid");
-            proc_terminate(self::$standins);
-        }
+        self::$standins?->stop();
         (new Filesystem())->deleteDirectory(self::$practice);
         parent::tearDownAfterClass();
     }

@@ -35,6 +35,8 @@ final readonly class AdvertBook
     public static function prepare(Connection $database): void
     {
         $schema = $database->getSchemaBuilder();
+        RewardBook::prepare($database);
+        self::prepareMoments($database);
         if ($schema->hasTable('_advert_days')) {
             return;
         }
@@ -73,6 +75,28 @@ final readonly class AdvertBook
         });
     }
 
+    private static function prepareMoments(Connection $database): void
+    {
+        $schema = $database->getSchemaBuilder();
+        if ($schema->hasTable('_advert_moments')) {
+            return;
+        }
+        $schema->create('_advert_told', function (Schema $table): void {
+            $table->string('key');
+            $table->string('what');
+            $table->unsignedBigInteger('at');
+            $table->primary(['key', 'what']);
+            $table->index('at');
+        });
+        $schema->create('_advert_moments', function (Schema $table): void {
+            $table->string('day');
+            $table->string('place');
+            $table->string('what');
+            $table->unsignedBigInteger('count')->default(0);
+            $table->primary(['day', 'place', 'what']);
+        });
+    }
+
     /** By what somebody is known here: made of what their device has thought up, and of use nowhere else. */
     public function viewer(string $device): string
     {
@@ -85,12 +109,19 @@ final readonly class AdvertBook
         return $this->database->transaction(function () use ($viewer, $now): int {
             $known = $this->database->table('_advert_viewers')->where('viewer', $viewer);
             $raw = $known->first();
+            $begins = $raw === null || $now - (int) $raw->last > self::VISIT;
+            if ($begins) {
+                $this->moment('', 'visits', $now);
+            }
+            if ($raw === null || gmdate('Y-m-d', (int) $raw->last) !== gmdate('Y-m-d', $now)) {
+                $this->moment('', 'people', $now);
+            }
             if ($raw === null) {
                 $this->database->table('_advert_viewers')->insert(['viewer' => $viewer, 'last' => $now]);
 
                 return 1;
             }
-            $visits = (int) $raw->visits + ($now - (int) $raw->last > self::VISIT ? 1 : 0);
+            $visits = (int) $raw->visits + ($begins ? 1 : 0);
             $known->update(['visits' => $visits, 'last' => $now]);
 
             return $visits;
@@ -174,6 +205,48 @@ final readonly class AdvertBook
         });
     }
 
+    /**
+     * Something happened to an advert, such as that a quarter of its film was seen: each counts once.
+     *
+     * @return array<string, mixed>|null what was offered, where it counts now
+     */
+    public function happened(string $key, string $what, int $now): ?array
+    {
+        return $this->database->transaction(function () use ($key, $what, $now): ?array {
+            $raw = $this->database->table('_adverts')->where('key', $key)->first();
+            if ($raw === null || $this->database->table('_advert_told')->insertOrIgnore(['key' => $key, 'what' => $what, 'at' => $now]) === 0) {
+                return null;
+            }
+            $this->moment((string) $raw->place, $what, (int) $raw->at);
+
+            return self::offer($raw);
+        });
+    }
+
+    /** One more of what happens in a place. */
+    public function moment(string $place, string $what, int $at): void
+    {
+        $key = ['day' => gmdate('Y-m-d', $at), 'place' => $place, 'what' => $what];
+        $this->database->table('_advert_moments')->insertOrIgnore($key);
+        $this->database->table('_advert_moments')->where($key)->increment('count');
+    }
+
+    /**
+     * What happened in some days.
+     *
+     * @return array<string, array<string, int>> place => what => how often
+     */
+    public function moments(DateTimeImmutable $from, DateTimeImmutable $before): array
+    {
+        $told = [];
+        $found = $this->database->table('_advert_moments')->where('day', '>=', $from->format('Y-m-d'))->where('day', '<', $before->format('Y-m-d'));
+        foreach ($found->groupBy('place', 'what')->selectRaw('place, what, sum(count) as count')->get() as $raw) {
+            $told[(string) $raw->place][(string) $raw->what] = (int) $raw->count;
+        }
+
+        return $told;
+    }
+
     /** @return array<string, mixed>|null what was offered */
     public function find(string $key): ?array
     {
@@ -201,28 +274,31 @@ final readonly class AdvertBook
     public function tidy(int $now): void
     {
         $this->database->table('_adverts')->where('at', '<', $now - 2 * self::KEPT)->delete();
+        $this->database->table('_advert_told')->where('at', '<', $now - 2 * self::KEPT)->delete();
+        (new RewardBook($this->space))->tidy($now);
         $this->database->table('_advert_viewers')->whereNull('consent')->where('last', '<', $now - 400 * 86400)->delete();
     }
 
     /**
-     * What came of each place in some days.
+     * What came of each place in some days, or on each day, or from each country.
      *
-     * @return list<array{place: string, currency: string, asked: int, filled: int, seen: int, clicked: int, earned: float}>
+     * @param  'place'|'day'|'country'  $by
+     * @return list<array{place: string, currency: string, asked: int, filled: int, seen: int, clicked: int, earned: float}>  place: what it is of
      */
-    public function figures(DateTimeImmutable $from, DateTimeImmutable $before): array
+    public function figures(DateTimeImmutable $from, DateTimeImmutable $before, string $by = 'place'): array
     {
         $sums = implode(', ', array_map(fn (string $count): string => "sum($count) as $count", ['asked', 'filled', 'seen', 'clicked', 'earned']));
         $found = $this->database
             ->table('_advert_days')
             ->where('day', '>=', $from->format('Y-m-d'))
             ->where('day', '<', $before->format('Y-m-d'))
-            ->groupBy('place', 'currency')
-            ->selectRaw("place, currency, $sums")
-            ->orderBy('place')
+            ->groupBy($by, 'currency')
+            ->selectRaw("$by as whose, currency, $sums")
+            ->orderBy($by)
             ->get();
 
         return array_values(array_map(fn (\stdClass $raw): array => [
-            'place' => (string) $raw->place,
+            'place' => (string) $raw->whose,
             'currency' => (string) $raw->currency,
             'asked' => (int) $raw->asked,
             'filled' => (int) $raw->filled,

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Adverts;
 
 use App\Models\App;
+use App\Records\DataSet;
+use App\Space;
 use DateTimeImmutable;
 use Lanai\Core\Adverts\AdvertOutlook;
 use Lanai\Core\Adverts\Caps;
@@ -21,6 +23,11 @@ use Lanai\Core\Model\Earnings\Product;
 final readonly class ForecastDesk
 {
     private const USUAL = ['people' => 300, 'visits' => 1.6, 'places' => 3.0, 'fill' => 70.0, 'loss' => 1.0, 'share' => 3.0];
+
+    /** So many days are looked back; of fewer people nothing is told. */
+    private const MEASURED = 30;
+
+    private const FEW = 20;
 
     /** Caps that are put beside one another; 0 for none. */
     private const CURVE = [1, 2, 3, 4, 6, 8, 12, 0];
@@ -74,6 +81,45 @@ final readonly class ForecastDesk
             // The caps are those of the sentence, unless others are tried.
             'hourly' => (int) (is_numeric($told['hourly'] ?? null) ? $told['hourly'] : $adverts->hourly ?? 0),
             'daily' => (int) (is_numeric($told['daily'] ?? null) ? $told['daily'] : $adverts->daily ?? 0),
+        ];
+    }
+
+    /** In which adverts are priced. */
+    public function currency(): string
+    {
+        $currency = $this->app->revision->read()->adverts->currency ?? '';
+
+        return $currency === '' ? 'EUR' : $currency;
+    }
+
+    /**
+     * What people of the live app have done in the last days; null where too few came to tell.
+     *
+     * @return array{days: int, people: int, visits: float, places: float, fill: float, thousand: float}|null
+     */
+    public function measured(DateTimeImmutable $now): ?array
+    {
+        $space = Space::of($this->app, DataSet::Live);
+        if ($space === null) {
+            return null;
+        }
+        $book = new AdvertBook($space);
+        [$from, $before] = [$now->modify('-'.(self::MEASURED - 1).' days'), $now->modify('+1 day')];
+        $days = count(array_unique(array_column($book->figures($from, $before, 'day'), 'place')));
+        $moments = ($book->moments($from, $before)[''] ?? []) + ['people' => 0, 'visits' => 0, 'places' => 0];
+        if ($days === 0 || $moments['people'] < self::FEW || $moments['visits'] === 0) {
+            return null;
+        }
+        $figures = array_filter($book->figures($from, $before), fn (array $one): bool => $one['currency'] === $this->currency());
+        [$asked, $seen] = [array_sum(array_column($figures, 'asked')), array_sum(array_column($figures, 'seen'))];
+
+        return [
+            'days' => $days,
+            'people' => (int) round($moments['people'] / $days),
+            'visits' => round($moments['visits'] / $moments['people'], 2),
+            'places' => round($moments['places'] / $moments['visits'], 2),
+            'fill' => $asked === 0 ? 0.0 : round(min(100.0, 100 * $seen / $asked), 1),
+            'thousand' => $seen === 0 ? 0.0 : round(1000 * array_sum(array_column($figures, 'earned')) / $seen, 2),
         ];
     }
 
@@ -153,7 +199,7 @@ final readonly class ForecastDesk
     private function member(): ?array
     {
         foreach ($this->app->revision->read()->products as $product) {
-            $plan = array_values(array_filter($product->plans, fn (Plan $plan): bool => $plan->isWhole() && $plan->currency === 'EUR'))[0] ?? null;
+            $plan = array_values(array_filter($product->plans, fn (Plan $plan): bool => $plan->isWhole() && $plan->currency === $this->currency()))[0] ?? null;
             if ($product->sold === Product::SUBSCRIPTION && $plan !== null) {
                 $gross = $product->priceIn('', $plan)->minor();
                 $net = Terms::net($gross, Vat::standard('DE', new DateTimeImmutable()));

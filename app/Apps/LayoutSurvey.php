@@ -13,6 +13,7 @@ use Illuminate\Support\Facades\Cache;
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Formula\Moment;
 use Lanai\Core\Geometry\Device;
+use Lanai\Core\Languages\Pseudo;
 use Lanai\Core\Layout\Outline;
 use Lanai\Core\Layout\Page;
 use Lanai\Core\Layout\Survey;
@@ -38,12 +39,13 @@ final readonly class LayoutSurvey
 
     private Blueprint $blueprint;
 
-    public function __construct(private App $app)
+    /** @param  string  $tongue  the language in which it is laid out; '' for the app's own */
+    public function __construct(private App $app, private string $tongue = '')
     {
         $space = Space::sandbox($app);
         $this->blueprint = $space->blueprint();
         $this->store = $space->store();
-        $this->player = $space->looking();
+        $this->player = $space->looking($tongue);
     }
 
     /**
@@ -123,7 +125,7 @@ final readonly class LayoutSurvey
     {
         $zone = new DateTimeZone('UTC');
         $visit = new Visit(
-            new Moment(new DateTimeImmutable('now', $zone), $zone),
+            new Moment(new DateTimeImmutable('now', $zone), $zone, $this->tongue === '' || Pseudo::isOne($this->tongue) ? 'en_GB' : $this->tongue),
             $screen->slug(),
             $args ?? Arguments::first($screen->parameters(), $this->blueprint, $this->store),
             $person,

@@ -39,6 +39,8 @@ final class ScreenPicture
             }
             if (isset($box->marks['map'])) {
                 $parts[] = $part('picture') + ['media' => ''];
+            } elseif (isset($box->marks['advert'])) {
+                $parts[] = $part('advert');
             } elseif ($kind === 'picture') {
                 $parts[] = $part('picture') + ['media' => $media[$box->key] ?? ''];
             } elseif (isset($media[$box->key])) {

@@ -37,12 +37,12 @@ final class AdvertsOf extends Command
                 return self::SUCCESS;
             }
             [$low, $middle, $high] = $forecast['month'];
-            $this->line("In $days days $middle EUR ($low to $high), with {$forecast['inVisit']} adverts in a visit.");
+            $this->line("In $days days $middle {$desk->currency()} ($low to $high), with {$forecast['inVisit']} adverts in a visit.");
             $rows = [];
             foreach ($forecast['curve'] as $one) {
                 $rows[] = [$one['hourly'] ?: 'no cap', $one['month'], $one['inVisit'], round(100 * $one['stay'], 1).' %'];
             }
-            $this->table(['at most an hour', "EUR in $days days", 'in a visit', 'come back'], $rows);
+            $this->table(['at most an hour', "{$desk->currency()} in $days days", 'in a visit', 'come back'], $rows);
 
             return self::SUCCESS;
         }

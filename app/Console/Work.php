@@ -6,6 +6,7 @@ namespace App\Console;
 
 use App\Jobs\AtWork;
 use App\Jobs\Lane;
+use App\Reach\Herald;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 
@@ -31,6 +32,7 @@ final class Work extends Command
             return self::FAILURE;
         }
         DB::table('jobs')->where('queue', $lane->value)->whereNotNull('reserved_at')->update(['reserved_at' => null, 'available_at' => now()->timestamp]);
+        $lane === Lane::Messages && rescue(Herald::takeUpAgain(...));
         $code = $this->call('queue:work', [
             '--queue' => $lane->value,
             '--sleep' => 0.2,

@@ -12,7 +12,10 @@ use App\Records\DataFile;
 use App\Records\DataSet;
 use App\Space;
 use Illuminate\Http\Request;
+use Lanai\Core\Languages\Preferred;
+use Lanai\Core\Languages\Pseudo;
 use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Play\Visit;
 use Lanai\Core\Player\Player;
 
 /** The way a device came in, which decides the app, the data set and the revision. */
@@ -59,9 +62,27 @@ final readonly class Entry
         return $this->revision->read();
     }
 
-    public function player(): Player
+    public function player(Visit $visit): Player
     {
-        return $this->space->player();
+        return $this->space->player($visit->tongue);
+    }
+
+    /**
+     * The language and the locale for somebody. What is still being worked on, and what only tries the layout, is for the deck.
+     *
+     * @param  list<string>  $wanted  as a phone tells them
+     * @param  string  $chosen  by the person; '' for none
+     */
+    public function speaks(array $wanted, string $chosen): Preferred
+    {
+        $spoken = [$this->blueprint()->theme->tongue()];
+        foreach ($this->blueprint()->languages as $language) {
+            if (! $language->hidden || $this->inDeck()) {
+                $spoken[] = $language->tongue;
+            }
+        }
+
+        return $this->inDeck() && Pseudo::isOne($chosen) ? Preferred::pseudo(Pseudo::of($chosen)) : Preferred::of($spoken, $wanted, $chosen);
     }
 
     public function people(): People

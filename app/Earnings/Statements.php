@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Earnings;
 
+use App\Adverts\AdvertLedger;
+use App\Adverts\Exchange;
 use App\Records\DataFile;
 use App\Space;
 use DateTimeImmutable;
@@ -31,6 +33,9 @@ final readonly class Statements
     private const MOST = 500;
 
     private const SHOWN = 60;
+
+    /** What stands in the place of a till where the network of adverts has paid. */
+    private const NETWORK = 'adverts';
 
     /** So many differences of one statement are named. */
     private const NAMED = 20;
@@ -110,8 +115,12 @@ final readonly class Statements
      */
     public function ask(bool $now): array
     {
+        $blueprint = $this->space->blueprint();
+        $refused = $blueprint->adverts === null ? [] : $this->askNetwork($now);
+        if ($blueprint->products === []) {
+            return $refused;
+        }
         $counter = new Counter($this->space);
-        $refused = [];
         foreach (Sold::tills() as $sold) {
             try {
                 $found = $counter->till($sold->value)->statements($counter->merchant(), $now, $this->bank());
@@ -124,6 +133,70 @@ final readonly class Statements
         }
 
         return $refused;
+    }
+
+    /**
+     * Asks the network of adverts.
+     *
+     * @return list<string>
+     */
+    private function askNetwork(bool $now): array
+    {
+        $ledger = new AdvertLedger($this->space);
+        try {
+            $found = (new Exchange($this->space->app, $this->space->set))->payouts($this->space->app->package(), $now);
+            foreach (array_slice($found, -self::MOST) as $one) {
+                $told = is_array($one) ? $one : [];
+                $isNew = $this->keepOfNetwork($told);
+                if ($isNew && is_string($told['until'] ?? null)) {
+                    // What is paid was owed before.
+                    $ledger->bookUntil($told['until']);
+                }
+            }
+        } catch (Refused $why) {
+            return ["{$this->network()}: {$why->getMessage()}"];
+        }
+
+        return [];
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $told
+     * @return bool whether it is a new one
+     *
+     * @throws Refused where it makes no sense
+     */
+    private function keepOfNetwork(array $told): bool
+    {
+        $is = fn (string $key, string $pattern): bool => is_string($told[$key] ?? null) && Pattern::match($pattern, $told[$key]);
+        $day = '/^20\d\d-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/D';
+        $isWhole = $is('id', '/^[\w.-]{1,100}$/D') && $is('at', $day) && $is('until', $day) && $is('currency', '/^[A-Z]{3}$/D');
+        $total = $told['total'] ?? null;
+        if (! $isWhole || ! is_int($total) || $total < 0) {
+            throw new Refused('It sent a statement that cannot be read. Nothing of it was kept.');
+        }
+
+        return $this->database->transaction(function () use ($told, $total): bool {
+            $new = $this->database->table('_statements')->insertOrIgnore([
+                'till' => self::NETWORK,
+                'statement' => $told['id'],
+                'at' => StoredValue::plain(new DateTimeImmutable("$told[at]T12:00:00Z")),
+                'until' => StoredValue::plain(new DateTimeImmutable("$told[until]T23:59:59Z")),
+                'total' => $total,
+                'currency' => $told['currency'],
+                'paid' => $total,
+                'bank' => $told['currency'],
+                'rate' => '',
+            ]);
+            if ($new === 0) {
+                return false;
+            }
+            $raw = $this->database->table('_statements')->where(['till' => self::NETWORK, 'statement' => $told['id']])->firstOrFail();
+            $lines = PurchaseBook::lines($this->payout($raw)->entries());
+            $this->database->table('_ledger')->insert(array_map(fn (array $line): array => ['purchase' => null] + $line, $lines));
+
+            return true;
+        });
     }
 
     /**
@@ -175,25 +248,30 @@ final readonly class Statements
             foreach (array_chunk($rows, 200) as $some) {
                 $this->database->table('_statement_lines')->insert(array_map(fn (array $row): array => ['statement' => $raw->id] + $row, $some));
             }
-            $lines = PurchaseBook::lines(self::payout($raw)->entries());
+            $lines = PurchaseBook::lines($this->payout($raw)->entries());
             $this->database->table('_ledger')->insert(array_map(fn (array $line): array => ['purchase' => null] + $line, $lines));
         });
     }
 
-    private static function payout(\stdClass $raw): Payout
+    private function payout(\stdClass $raw): Payout
     {
-        $sold = Sold::from((string) $raw->till);
+        $till = $raw->till === self::NETWORK ? AdvertLedger::NETWORK : Sold::from((string) $raw->till)->terms()->till;
 
         return new Payout(
             "$raw->till/$raw->statement",
             new DateTimeImmutable((string) $raw->at),
-            $sold->terms()->till,
+            $till,
             (int) $raw->total,
             (string) $raw->currency,
             (int) $raw->paid,
             (string) $raw->bank,
             (string) $raw->rate,
         );
+    }
+
+    private function network(): string
+    {
+        return $this->space->blueprint()->adverts->network ?? AdvertLedger::NETWORK;
     }
 
     /** @return list<string> where what stands in the books of payouts is not what the statements say */
@@ -203,7 +281,7 @@ final readonly class Statements
         foreach ($this->database->table('_statements')->orderBy('id')->lazy(200) as $raw) {
             $due = array_map(
                 fn (array $line): array => [$line['entry'], $line['account'], $line['amount'], $line['currency']],
-                PurchaseBook::lines(self::payout($raw)->entries()),
+                PurchaseBook::lines($this->payout($raw)->entries()),
             );
             $entries = array_values(array_unique(array_column($due, 0)));
             $kept = $this->database
@@ -220,7 +298,7 @@ final readonly class Statements
             }
         }
 
-        return $wrong;
+        return [...$wrong, ...(new AdvertLedger($this->space))->check()];
     }
 
     /** @return list<array<string, mixed>> as PayoutState in docs/studio.schema.json, the newest first */
@@ -234,22 +312,41 @@ final readonly class Statements
     /** @return array<string, mixed> */
     private function state(\stdClass $raw): array
     {
-        $payout = self::payout($raw);
+        $payout = $this->payout($raw);
         $amount = Report::amount(...);
-        $differs = $this->differs($raw);
+        $isNetwork = $raw->till === self::NETWORK;
+        $differs = $isNetwork ? $this->differsFromCounted($raw) : $this->differs($raw);
 
         return [
-            'till' => $payout->till,
+            'till' => $isNetwork ? $this->network() : $payout->till,
             'at' => (string) $raw->at,
             'total' => $amount($payout->total, $payout->currency),
             'currency' => $payout->currency,
             'paid' => $amount($payout->paid, $payout->bank),
             'bank' => $payout->bank,
             'difference' => $payout->bank === $payout->currency || $payout->rate === '' ? '' : $amount($payout->paid - $payout->due(), $payout->bank),
+            'adverts' => $isNetwork,
             'purchases' => $this->database->table('_statement_lines')->where('statement', $raw->id)->count(),
             'differs' => array_slice($differs, 0, self::NAMED),
             'more' => max(0, count($differs) - self::NAMED),
         ];
+    }
+
+    /**
+     * Where the network has paid something else so far than was counted here until the last day of a statement.
+     *
+     * @return list<string>
+     */
+    private function differsFromCounted(\stdClass $raw): array
+    {
+        $until = substr((string) $raw->until, 0, 10);
+        $counted = (new AdvertLedger($this->space))->counted((string) $raw->currency, $until);
+        $sent = $this->database->table('_statements')->where(['till' => self::NETWORK, 'currency' => $raw->currency])->where('id', '<=', $raw->id);
+        $paid = (int) $sent->sum('total');
+        $amount = fn (int $minor): string => Report::amount($minor, (string) $raw->currency)." $raw->currency";
+
+        // A cent that is not whole yet there is paid with the next one.
+        return abs($counted - $paid) <= 1 ? [] : ["{$amount($paid)} were paid so far, and {$amount($counted)} were counted here until that day."];
     }
 
     /**

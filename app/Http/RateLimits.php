@@ -32,6 +32,7 @@ final class RateLimits
         'tap' => [120, 600],
         'pulse' => [120, 1500],
         'outlines' => [30, 600],
+        'words' => [30, 900],
         'trouble' => [10, 60],
         'arrive' => [60, 600],
         'mine' => [20, 60],
@@ -41,6 +42,8 @@ final class RateLimits
         'tiles' => [600, 3000],
         'page' => [120, 600],
         'advert' => [120, 900],
+        'count' => [30, 900],
+        'notify' => [60, 900],
         'deletion' => [20, 60],
         'back' => [60, 240],
     ];
@@ -56,7 +59,7 @@ final class RateLimits
      * What a device asks to read, and by itself: of those that show no session nobody knows which is which, so they have two thirds of what
      * their address has, and the others there the rest.
      */
-    private const READ = ['view', 'advert', 'pulse', 'media', 'tiles', 'outlines'];
+    private const READ = ['view', 'advert', 'count', 'notify', 'pulse', 'media', 'tiles', 'outlines', 'words'];
 
     /** @return Closure(Request): list<Limit> */
     private static function limits(string $purpose, int $person, int $address): Closure

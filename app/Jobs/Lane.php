@@ -8,6 +8,7 @@ namespace App\Jobs;
 enum Lane: string
 {
     case Letters = 'letters';
+    case Messages = 'messages';
     case Routines = 'routines';
     case Imports = 'imports';
     case Builds = 'builds';
@@ -17,6 +18,7 @@ enum Lane: string
     {
         return match ($this) {
             self::Letters => 60,
+            self::Messages => 90,
             self::Routines => 180,
             self::Imports => 3600,
             self::Builds => 600,

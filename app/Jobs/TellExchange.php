@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
+use App\Adverts\Exchange;
+use App\Models\App;
 use App\Outbound\AddressRefused;
 use App\Outbound\Guard;
+use App\Records\DataSet;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Support\Facades\Log;
 
-/** Tells an exchange of adverts what became of an offer. */
+/** Tells an exchange of adverts, or whoever advertises, what became of an offer. */
 final class TellExchange implements ShouldQueue
 {
     use Queueable;
@@ -21,23 +24,28 @@ final class TellExchange implements ShouldQueue
     /** @var list<int> seconds */
     public array $backoff = [10, 120];
 
-    public function __construct(private readonly string $address)
+    public function __construct(private readonly string $address, private readonly int $app, private readonly DataSet $set)
     {
         $this->onQueue(Lane::Routines->value);
     }
 
     /** @param  list<string>  $addresses */
-    public static function of(array $addresses): void
+    public static function of(array $addresses, App $app, DataSet $set): void
     {
         foreach ($addresses as $address) {
-            self::dispatch($address);
+            self::dispatch($address, $app->id, $set);
         }
     }
 
     public function handle(): void
     {
+        $app = App::query()->find($this->app);
+        if ($app === null) {
+            return;
+        }
         try {
-            $answer = Guard::follow('GET', $this->address);
+            $signed = (new Exchange($app, $this->set))->signed('GET', $this->address);
+            $answer = Guard::follow('GET', $this->address, $signed, private: ['signature', 'signature-input']);
             if ($answer->serverError()) {
                 $this->release(60);
             }

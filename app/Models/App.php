@@ -52,6 +52,14 @@ final class App extends Model
         return $this->belongsTo(Revision::class, 'live_revision_id');
     }
 
+    /** By what stores and networks know it: its package, or a name for practice as long as it has none. */
+    public function package(): string
+    {
+        $package = $this->revision->read()->release->package;
+
+        return $package === '' ? 'practice.'.strtr($this->slug, '-', '_') : $package;
+    }
+
     /** The revision that a data set follows; null where nothing is live. */
     public function revisionOf(DataSet $set): ?Revision
     {

@@ -56,22 +56,10 @@ final class Guard
     public static function to(string $url, array $standins = Practice::CALLED): PendingRequest
     {
         $address = Address::of($url);
-        $literal = $address->number();
-        $addresses = $literal !== null ? [$literal] : self::resolved($address->host);
-        if ($addresses === []) {
-            throw new AddressRefused("“{$address->host}” cannot be found.");
-        }
+        $pinned = self::pinned($address);
         if (Practice::holds($address)) {
             Practice::admit($address, $standins);
-        } else {
-            // A name that leads inside with one of its addresses leads inside.
-            foreach ($addresses as $number) {
-                if (! self::isPublic($number)) {
-                    throw new AddressRefused("“{$address->host}” is inside a private network; calls go only to public addresses.");
-                }
-            }
         }
-        $pinned = str_contains($addresses[0], ':') ? "[$addresses[0]]" : $addresses[0];
 
         return Http::withOptions([
             'allow_redirects' => false,
@@ -80,7 +68,7 @@ final class Guard
             'decode_content' => true,
             'sink' => self::sink(),
             'proxy' => '',
-            'curl' => ($literal === null ? [CURLOPT_RESOLVE => ["$address->host:$address->port:$pinned"]] : []) + [
+            'curl' => ($pinned === '' ? [] : [CURLOPT_RESOLVE => [$pinned]]) + [
                 CURLOPT_PROTOCOLS => CURLPROTO_HTTP | CURLPROTO_HTTPS,
             ],
         ])
@@ -96,6 +84,44 @@ final class Guard
                 return $request->withUri($called->uri());
             })
             ->acceptJson();
+    }
+
+    /**
+     * Where an address leads, as curl is told it, so that what was checked is what is called; '' for one that is a number already.
+     *
+     * @throws AddressRefused
+     */
+    public static function pinned(Address $address): string
+    {
+        $literal = $address->number();
+        $addresses = $literal !== null ? [$literal] : self::resolved($address->host);
+        if ($addresses === []) {
+            throw new AddressRefused("“{$address->host}” cannot be found.");
+        }
+        // A name that leads inside with one of its addresses leads inside.
+        foreach (Practice::holds($address) ? [] : $addresses as $number) {
+            if (! self::isPublic($number)) {
+                throw new AddressRefused("“{$address->host}” is inside a private network; calls go only to public addresses.");
+            }
+        }
+        $first = str_contains($addresses[0], ':') ? "[$addresses[0]]" : $addresses[0];
+
+        return $literal === null ? "$address->host:$address->port:$first" : '';
+    }
+
+    /**
+     * Of the stand-ins only those that carry messages.
+     *
+     * @throws AddressRefused
+     */
+    public static function admitted(Address $address): void
+    {
+        if ($address->scheme !== 'https') {
+            throw new AddressRefused('Messages go only to addresses that begin with https.');
+        }
+        if (Practice::holds($address)) {
+            Practice::admit($address, [Practice::CRIER]);
+        }
     }
 
     /**

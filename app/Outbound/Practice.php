@@ -19,7 +19,10 @@ final class Practice
     public const SERVICES = ['almanac', 'wordsmith', 'chartroom'];
 
     /** Those that calls out may reach where nothing else is said. */
-    public const CALLED = [...self::SERVICES, 'bunting'];
+    public const CALLED = [...self::SERVICES, 'bunting', self::CRIER];
+
+    /** Carries messages; it stands at a port of its own, for it speaks HTTP/2. */
+    public const CRIER = 'crier';
 
     /** Names the box to a stand-in: it can be told to anybody, for only the key opens it. */
     public const BOX = 'X-Practice-Box';
@@ -58,7 +61,7 @@ final class Practice
     /** Where a stand-in is, as a browser opens it, with the key of a founder in it. */
     public static function desk(string $name, ?Founder $founder): string
     {
-        return 'http://'.config('lanai.standins')."/$name/?key=".self::key($founder);
+        return 'http://'.config($name === self::CRIER ? 'lanai.crier' : 'lanai.standins')."/$name/?key=".self::key($founder);
     }
 
     /** An address with the name of a stand-in in it, as it can be called. */
@@ -80,7 +83,12 @@ final class Practice
     public static function holds(Address $address): bool
     {
         try {
-            return $address->scheme === 'http' && $address->origin() === Address::of('http://'.config('lanai.standins'))->origin();
+            $standins = Address::of('http://'.config('lanai.standins'))->origin();
+            $crier = 'http://'.config('lanai.crier');
+
+            $sealed = Address::of(str_replace('http:', 'https:', $crier))->origin();
+
+            return in_array($address->origin(), [$standins, Address::of($crier)->origin(), $sealed], true);
         } catch (AddressRefused) {
             return false;
         }

@@ -46,7 +46,7 @@ final class AndroidProject
             $job->write("project/res/mipmap-$density/ic_launcher.png", $painter->png((int) (48 * $factor), 0.9));
             $job->write("project/res/mipmap-$density/ic_foreground.png", $painter->png((int) (108 * $factor), 0.58, false));
         }
-        foreach (DeviceFiles::of($job->app, $job->blueprint, $job->server, till: Sold::Quay->value) as $path => $contents) {
+        foreach (DeviceFiles::of($job->app, $job->blueprint, $job->server, till: Sold::Quay->value, store: 'quay') as $path => $contents) {
             $job->write("project/assets/www/$path", $contents);
         }
     }

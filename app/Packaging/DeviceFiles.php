@@ -23,11 +23,12 @@ final class DeviceFiles
      * @param  string  $server  its address, without a slash at the end
      * @param  string  $links  more tags for the page's head
      * @param  string  $till  where is paid, as Sold names it
+     * @param  string  $store  the store that it is made for
      * @return array<string, string> path => contents
      *
      * @throws PackagingFailed where the bundle has not been built
      */
-    public static function of(App $app, Blueprint $blueprint, string $server, string $links = '', string $till = 'card'): array
+    public static function of(App $app, Blueprint $blueprint, string $server, string $links = '', string $till = 'card', string $store = 'pier'): array
     {
         $chunk = Bundle::manifest('device')['web/device/main.ts'] ?? throw new PackagingFailed('The device bundle is not built.');
         $files = [];
@@ -41,6 +42,8 @@ final class DeviceFiles
             'app' => $app->id,
             'path' => '',
             'till' => $till,
+            'store' => $store,
+            'build' => $blueprint->release->build,
             'shared' => $blueprint->sharedScreen()?->slug() ?? '',
         ];
         $files['index.html'] = strtr((string) file_get_contents(base_path('packaging/web/index.html')), [

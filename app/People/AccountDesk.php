@@ -23,6 +23,7 @@ use Lanai\Core\Play\Arrival;
 use Lanai\Core\Play\Proof;
 use Lanai\Core\Play\Visit;
 use Lanai\Core\Rows\Refused;
+use Lanai\Core\Text\OwnWords;
 
 /** Lets people in and out: proves first, with nothing locked, and writes what was proved together with the tap. */
 final readonly class AccountDesk implements Accounts
@@ -43,10 +44,14 @@ final readonly class AccountDesk implements Accounts
 
     private Limits $limits;
 
-    public function __construct(private People $people)
+    private OwnWords $own;
+
+    /** @param  OwnWords|null  $own  in the language of whoever asks; null for the app's own */
+    public function __construct(private People $people, ?OwnWords $own = null)
     {
         $this->sessions = new Sessions($people);
         $this->limits = new Limits($people);
+        $this->own = $own ?? $people->blueprint->own();
     }
 
     public function beginSignUp(Visit $visit, string $email, string $password, string $name, string $role): string
@@ -67,7 +72,7 @@ final readonly class AccountDesk implements Accounts
         $facts = ['password' => self::hashed($password), 'name' => $name, 'role' => $role, 'guest' => $this->guest($visit)?->id];
 
         // Whoever asks hears the same; the person at the address hears what is true.
-        return $known === null ? $this->begin('sign up', $email, $facts) : $this->begin('sign up', $email, $facts, Notice::known($this->people->app->name));
+        return $this->begin('sign up', $email, $facts, $known === null ? null : Notice::known($this->own, $this->people->app->name));
     }
 
     public function beginCode(Visit $visit, string $email): string
@@ -106,7 +111,7 @@ final readonly class AccountDesk implements Accounts
         $this->countLetter($visit, $email);
         $known = $this->people->accounts()->where('email', $email)->whereKeyNot($account->id)->exists();
 
-        return $this->begin('e-mail', $email, ['account' => $account->id], $known ? Notice::known($this->people->app->name) : null);
+        return $this->begin('e-mail', $email, ['account' => $account->id], $known ? Notice::known($this->own, $this->people->app->name) : null);
     }
 
     public function sendAgain(Visit $visit): void
@@ -130,7 +135,8 @@ final readonly class AccountDesk implements Accounts
             'sent_at' => Date::now(),
             'expires_at' => Date::now()->addMinutes(self::MINUTES),
         ]);
-        $this->post($pending->email, $pending->code === null ? Notice::known($this->people->app->name) : Notice::code($this->people->app->name, $code));
+        $name = $this->people->app->name;
+        $this->post($pending->email, $pending->code === null ? Notice::known($this->own, $name) : Notice::code($this->own, $name, $code));
     }
 
     public function provePassword(Visit $visit, string $email, string $password): Proof
@@ -253,7 +259,7 @@ final readonly class AccountDesk implements Accounts
             $account->update(['password' => $proof->facts['password']]);
             $this->sessions->endAll($account->id, $visit->session);
             $this->people->note('set a password', $account->id, '', $visit->device);
-            $account->email === null || $this->post($account->email, Notice::passwordSet($this->people->app->name));
+            $account->email === null || $this->post($account->email, Notice::passwordSet($this->own, $this->people->app->name));
 
             return new Arrival($account->person, null);
         }
@@ -370,7 +376,7 @@ final readonly class AccountDesk implements Accounts
             ) {
                 throw new Refused('This code is for somebody else.');
             }
-            $account->email === null || $this->post($account->email, Notice::emailChanged($this->people->app->name));
+            $account->email === null || $this->post($account->email, Notice::emailChanged($this->own, $this->people->app->name));
             $account->update(['email' => $pending->email, 'guest' => false]);
             $this->people->note('changed the address', $account->id, '', $visit->device);
 
@@ -402,7 +408,7 @@ final readonly class AccountDesk implements Accounts
         $pending->setConnection($this->people->connection);
         $pending->code = $instead === null ? self::keyed($pending, $code) : null;
         $pending->save();
-        $this->post($email, $instead ?? Notice::code($this->people->app->name, $code));
+        $this->post($email, $instead ?? Notice::code($this->own, $this->people->app->name, $code));
 
         return $handle;
     }

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\People;
 
 use App\Earnings\PurchaseBook;
+use App\Reach\CountBook;
+use App\Reach\MessageBook;
+use App\Reach\PhoneBook;
 use App\Space;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\Date;
@@ -24,12 +27,15 @@ final readonly class Belongings
     /** @return list<array<string, mixed>> */
     private function purchases(Row $row): array
     {
-        $space = new Space($this->people->app, $this->people->set, $this->people->app->revisionOf($this->people->set) ?? $this->people->app->revision);
-
         return array_map(
             fn (array $purchase): array => array_diff_key($purchase, ['id' => 1, 'note' => 1]),
-            (new PurchaseBook($space))->of($row, new DateTimeImmutable()),
+            (new PurchaseBook($this->space()))->of($row, new DateTimeImmutable()),
         );
+    }
+
+    private function space(): Space
+    {
+        return new Space($this->people->app, $this->people->set, $this->people->app->revisionOf($this->people->set) ?? $this->people->app->revision);
     }
 
     /** @return array<string, mixed> */
@@ -58,6 +64,10 @@ final readonly class Belongings
 
         return [
             'app' => $this->people->app->name,
+            // When devices with this account came first and last.
+            'visits' => (new CountBook($this->space()))->of($person),
+            'messages' => (new MessageBook($this->space()))->of($person),
+            'channels' => (new PhoneBook($this->space()))->chosenBy($person),
             'made' => Date::now()->toIso8601String(),
             'account' => $account === null
                     ? null

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\People;
 
 use App\Earnings\PurchaseBook;
+use App\Reach\CountBook;
+use App\Reach\MessageBook;
+use App\Reach\PhoneBook;
 use App\Space;
 use Illuminate\Support\Facades\DB;
 use Lanai\Core\Formula\Kind;
@@ -53,6 +56,9 @@ final readonly class Departure
             $store->remove($this->people->table(), $person);
             DB::connection($this->people->connection)->table('_kept')->where('person', $person)->delete();
             $this->purchases()->leave($person);
+            (new CountBook($this->space()))->forgetPerson($person);
+            (new PhoneBook($this->space()))->forgetPerson($person);
+            (new MessageBook($this->space()))->forgetPerson($person);
             $account = $this->people->accountOf($person);
             if ($account !== null) {
                 $this->people->events()->where('account', $account->id)->delete();
@@ -64,7 +70,12 @@ final readonly class Departure
 
     private function purchases(): PurchaseBook
     {
-        return new PurchaseBook(new Space($this->people->app, $this->people->set, $this->people->app->revision));
+        return new PurchaseBook($this->space());
+    }
+
+    private function space(): Space
+    {
+        return new Space($this->people->app, $this->people->set, $this->people->app->revision);
     }
 
     /** @return list<array{Table, Field, bool}> the fields that link to people, and whether the rows go along */

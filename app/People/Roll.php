@@ -192,7 +192,7 @@ final readonly class Roll
                 $this->setRole($person, $asked);
                 $account->update(['asks' => null]);
                 if ($account->email !== null) {
-                    $notice = Notice::granted($this->people->app->name, $asked);
+                    $notice = Notice::granted($this->people->blueprint->own(), $this->people->app->name, $asked);
                     SendNotice::dispatch($account->email, $notice->about, $notice->text, $this->people->app->name, Practice::boxOf($this->people->app));
                 }
                 break;

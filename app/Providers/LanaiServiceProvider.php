@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Http\RateLimits;
+use App\Records\Happenings;
 use App\Records\ImmediateConnector;
 use App\Services\AnswerDatabase;
 use Illuminate\Cache\RateLimiter;
+use Illuminate\Database\Events\TransactionRolledBack;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\ServiceProvider;
 
 final class LanaiServiceProvider extends ServiceProvider
@@ -22,5 +25,6 @@ final class LanaiServiceProvider extends ServiceProvider
     public function boot(): void
     {
         RateLimits::register();
+        Event::listen(TransactionRolledBack::class, fn (TransactionRolledBack $event) => Happenings::forgetChanged($event->connectionName));
     }
 }

@@ -20,6 +20,7 @@ use Lanai\Core\Query\Term;
 use Lanai\Core\Rows\RecordStore;
 use Lanai\Core\Rows\Sight;
 use Lanai\Core\Storage\Plan;
+use PDO;
 
 /** The rows of an app's data set, in its SQLite file, through Eloquent. */
 final readonly class EloquentRecordStore implements RecordStore
@@ -192,6 +193,22 @@ final readonly class EloquentRecordStore implements RecordStore
     }
 
     /**
+     * Some ids of the rows that the query finds, in their order, whatever its own. The table is gone through once for all pages: no index is asked, for what it
+     * finds would have to be put in order for each page anew.
+     *
+     * @return list<int>
+     */
+    public function idsAfter(Query $query, int $after, int $most): array
+    {
+        $some = $this->query($query->unordered())->select('t0.id')->where('t0.id', '>', $after)->orderBy('t0.id')->limit($most);
+        $some->fromRaw(Sql::name($query->table->storedAs()).' as "t0" not indexed');
+        $asked = DB::connection($this->connection)->getPdo()->prepare($some->toSql());
+        $asked->execute($some->getConnection()->prepareBindings($some->getBindings()));
+
+        return array_values(array_filter($asked->fetchAll(PDO::FETCH_COLUMN), is_int(...)));
+    }
+
+    /**
      * The keys of every so manyeth row in the query's order: where pages begin.
      *
      * @return list<list<string|int|float|null>> each with the sort keys and the id
@@ -268,7 +285,7 @@ final readonly class EloquentRecordStore implements RecordStore
         $rows = [];
         foreach (array_chunk($ids, 500) as $some) {
             $links = $this->links($table, $some);
-            foreach ($this->table($table)->whereIntegerInRaw('id', $some)->get() as $raw) {
+            foreach ($this->among($table->storedAs(), 'id', $some) as $raw) {
                 $row = self::row($table, $raw, $links);
                 $rows[$row->id] = $row;
             }
@@ -291,10 +308,11 @@ final readonly class EloquentRecordStore implements RecordStore
     public function change(Table $table, int $id, array $values): bool
     {
         $stored = self::stored($table, $values);
+        $held = $this->happenings->held($table, $id, $this);
         $there = $stored === [] ? $this->table($table)->where('id', $id)->exists() : $this->table($table)->where('id', $id)->update($stored) > 0;
         if ($there) {
             $this->keepLinks($table, $id, $values);
-            $this->happenings->tell($table, $id, 'changed');
+            $this->happenings->tell($table, $id, 'changed', $held);
         }
 
         return $there;
@@ -432,15 +450,26 @@ final readonly class EloquentRecordStore implements RecordStore
                 continue;
             }
             foreach (array_chunk($ids, 500) as $some) {
-                foreach (
-                    DB::connection($this->connection)->table(Plan::join($table, $field))->whereIntegerInRaw('row', $some)->orderBy('other')->get() as $link
-                ) {
+                foreach ($this->among(Plan::join($table, $field), 'row', $some, ' order by "other"') as $link) {
                     $links[$field->column()][(int) $link->row][] = (int) $link->other;
                 }
             }
         }
 
         return $links;
+    }
+
+    /**
+     * Rows whose number is one of these: every screen asks so several times, and it is said in one statement.
+     *
+     * @param  list<int>  $numbers
+     * @return array<\stdClass>
+     */
+    private function among(string $table, string $column, array $numbers, string $order = ''): array
+    {
+        $in = implode(', ', array_map(intval(...), $numbers));
+
+        return DB::connection($this->connection)->select('select * from '.Sql::name($table).' where '.Sql::name($column)." in ($in)$order");
     }
 
     /** @param  array<string, mixed>  $values */

@@ -6,10 +6,13 @@ namespace App\Records;
 
 use App\Jobs\RunRoutine;
 use App\Jobs\SendWebhook;
+use App\Jobs\TellOfRow;
 use App\Models\App;
 use App\Models\Webhook;
+use App\Reach\Waiting;
 use Illuminate\Database\Connection;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Model\Table;
 use Lanai\Core\Play\Later;
@@ -22,6 +25,9 @@ final class Happenings
 
     /** @var list<string> the routines whose work is being done, the first one first */
     private static array $chain = [];
+
+    /** @var array<string, array<string, true>> the rows that what is not written for good yet has changed, by connection */
+    private static array $changed = [];
 
     /** @var array<string, list<string>>|null table => what routines and programs wait for */
     private ?array $waited = null;
@@ -54,6 +60,12 @@ final class Happenings
         }
     }
 
+    /** What was being written is written for good, or is not. */
+    public static function forgetChanged(string $connection): void
+    {
+        unset(self::$changed[$connection]);
+    }
+
     /** Where rows stand that have come in together and are still to be told of. */
     public static function prepare(Connection $database): void
     {
@@ -79,7 +91,8 @@ final class Happenings
         foreach ($arrived as $row) {
             $table = $this->blueprint->tableStoredAs((string) $row->tbl);
             if ($table !== null) {
-                $this->tell($table, (int) $row->row, $row->what === 'added' ? 'added' : 'changed');
+                // Messages are for what happens in the app: whoever brings in a file tells nobody.
+                $this->tellOthers($table, (int) $row->row, $row->what === 'added' ? 'added' : 'changed');
             }
             $database->table('_arrived')->where('n', $row->n)->delete();
         }
@@ -93,8 +106,28 @@ final class Happenings
         return array_intersect($this->waited()[$table->name] ?? [], ['added', 'changed']) !== [];
     }
 
+    /**
+     * Before a row is changed: the messages whose condition holds of it already, so that it is not the change that brings them about.
+     *
+     * @return list<string> their keys
+     */
+    public function held(Table $table, int $id, EloquentRecordStore $store): array
+    {
+        return $this->blueprint->sends === [] ? [] : Waiting::held($this->blueprint, $store, $table->singular, $id);
+    }
+
+    /**
+     * @param  'added'|'changed'|'removed'  $what
+     * @param  list<string>  $held  as held() found it before
+     */
+    public function tell(Table $table, int $id, string $what, array $held = []): void
+    {
+        $this->tellMessages($table, $id, $what, $held);
+        $this->tellOthers($table, $id, $what);
+    }
+
     /** @param  'added'|'changed'|'removed'  $what */
-    public function tell(Table $table, int $id, string $what): void
+    private function tellOthers(Table $table, int $id, string $what): void
     {
         if (! in_array($what, $this->waited()[$table->name] ?? [], true)) {
             return;
@@ -118,6 +151,25 @@ final class Happenings
                     SendWebhook::begin($hook, $table, $id, $what);
                 }
             }
+        });
+    }
+
+    /** @param  list<string>  $held */
+    private function tellMessages(Table $table, int $id, string $what, array $held): void
+    {
+        if ($this->blueprint->sends === [] || Waiting::for($this->blueprint, $table->singular, $what) === []) {
+            return;
+        }
+        // Whatever one tap does to a row is one change: what held before the first of its writes counts.
+        $row = "$table->singular $id $what";
+        if (isset(self::$changed[$this->connection][$row])) {
+            return;
+        }
+        self::$changed[$this->connection][$row] = true;
+        [$app, $set, $one, $mark, $connection] = [$this->app->id, $this->set->value, $table->singular, (string) Str::uuid(), $this->connection];
+        DB::connection($connection)->afterCommit(function () use ($app, $set, $one, $id, $what, $held, $mark, $connection): void {
+            self::forgetChanged($connection);
+            TellOfRow::dispatch($app, $set, $one, $id, $what, $held, $mark);
         });
     }
 

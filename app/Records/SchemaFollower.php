@@ -8,6 +8,9 @@ use App\Adverts\AdvertBook;
 use App\Earnings\PurchaseBook;
 use App\Models\App;
 use App\People\People;
+use App\Reach\CountBook;
+use App\Reach\MessageBook;
+use App\Reach\PhoneBook;
 use Closure;
 use Illuminate\Database\Connection;
 use Illuminate\Support\Facades\DB;
@@ -72,12 +75,13 @@ final readonly class SchemaFollower
     /** Whether the data is in another shape than a revision asks for. */
     public function differs(Blueprint $blueprint): bool
     {
-        foreach (['_taps', '_kept', '_shape', '_statements', '_advert_days'] as $table) {
+        foreach (['_taps', '_kept', '_shape', '_statements', '_advert_days', '_advert_moments', '_progress', '_choices', '_deliveries'] as $table) {
             if (! $this->database->scalar('select 1 from sqlite_master where name = ?', [$table])) {
                 return true;
             }
         }
-        if ($this->textVersion() !== Texts::version()) {
+        $speaks = $this->database->scalar("select 1 from pragma_table_info('_phones') where name = 'locale'");
+        if ($this->textVersion() !== Texts::version() || ! $speaks) {
             return true;
         }
 
@@ -96,6 +100,9 @@ final readonly class SchemaFollower
         People::prepare($this->database);
         PurchaseBook::prepare($this->database);
         AdvertBook::prepare($this->database);
+        CountBook::prepare($this->database);
+        PhoneBook::prepare($this->database);
+        MessageBook::prepare($this->database);
         $this->database->statement(
             'create table if not exists "_shape" ("tbl" text not null, "col" text not null, "tag" text not null, primary key ("tbl", "col"))',
         );

@@ -25,7 +25,11 @@ final class Sql
             return $this->value($term).' = 1';
         }
         if ($term->kind === 'operator' && ($term->name === 'and' || $term->name === 'or')) {
-            return '('.implode(" $term->name ", array_map($this->condition(...), $term->parts)).')';
+            // SQLite asks from left to right: what the row itself answers is asked before what takes a look at others.
+            $parts = $term->parts;
+            usort($parts, fn (Term $a, Term $b): int => self::reach($a) <=> self::reach($b));
+
+            return '('.implode(" $term->name ", array_map($this->condition(...), $parts)).')';
         }
         $linked = $this->overLink($term);
         if ($linked !== '') {
@@ -36,6 +40,12 @@ final class Sql
         }
 
         return $this->yes($term);
+    }
+
+    /** 0 for what stands in the row itself, 1 for what a linked row holds, 2 for what is counted among others. */
+    private static function reach(Term $term): int
+    {
+        return max($term->among !== null ? 2 : 0, $term->kind === 'lookup' ? 1 : 0, ...array_map(self::reach(...), $term->parts));
     }
 
     /** What a linked row must be, asked the other way around: first the linked rows, then by the link's index those that lead to them. */

@@ -13,6 +13,7 @@ use App\Packaging\Target;
 use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Http\Client\PendingRequest;
 use Illuminate\Http\Client\Response;
+use Lanai\Core\Release\AdvertsDeclared;
 use Lanai\Core\Text\Pattern;
 
 /** Hands packages in at a store over HTTP and asks how they fare. */
@@ -31,6 +32,7 @@ final class StoreDesk
         }
         $listing =
             ['title' => $release->title, 'summary' => $release->summary, 'description' => $release->description] +
+            array_filter(['adverts' => AdvertsDeclared::of($blueprint)->form()]) +
             ($build->here && $permissions !== [] ? ['cleartext' => 'It is for practice, and calls a server on this computer.'] : []);
         $answer = $this->ask(
             $store,

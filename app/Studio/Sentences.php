@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Studio;
 
+use Lanai\Core\Formula\Choosing;
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Formula\Scope;
 use Lanai\Core\Formula\Template;
+use Lanai\Core\Formula\TheNumber;
 use Lanai\Core\Language\Fits\FormulaFit;
 use Lanai\Core\Language\Fits\TextFit;
 use Lanai\Core\Language\HasSentence;
@@ -119,11 +121,23 @@ final class Sentences
     {
         try {
             $template = Template::of($text);
-            $parts = array_map(fn (string|Formula $part): string => is_string($part) ? $part : '‹'.InWords::of($part, $scope).'›', $template->parts);
 
-            return $template->formulas() === [] ? null : implode('', $parts);
+            return $template->formulas() === [] ? null : implode('', array_map(fn (mixed $part): string => self::part($part, $scope), $template->parts));
         } catch (FormulaMistake) {
             return null;
         }
+    }
+
+    private static function part(string|Formula|Choosing|TheNumber $part, Scope $scope): string
+    {
+        return match (true) {
+            is_string($part) => $part,
+            $part instanceof Formula => '‹'.InWords::of($part, $scope).'›',
+            $part instanceof TheNumber => '#',
+            default => '‹words by '.InWords::of($part->of, $scope).': '.implode(' / ', array_map(
+                fn (array $wording): string => implode('', array_map(fn (mixed $inner): string => self::part($inner, $scope), $wording)),
+                $part->wordings,
+            )).'›',
+        };
     }
 }

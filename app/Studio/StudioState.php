@@ -27,6 +27,9 @@ use Lanai\Core\Model\MenuEntry;
 use Lanai\Core\Model\People\Role;
 use Lanai\Core\Model\People\SignIn;
 use Lanai\Core\Model\Piece;
+use Lanai\Core\Model\Reach\Funnel;
+use Lanai\Core\Model\Reach\Message;
+use Lanai\Core\Model\Reach\Messages;
 use Lanai\Core\Model\Routine;
 use Lanai\Core\Model\Row;
 use Lanai\Core\Model\Screen;
@@ -37,8 +40,10 @@ use Lanai\Core\Model\Tab;
 use Lanai\Core\Model\Table;
 use Lanai\Core\Model\Theme;
 use Lanai\Core\Query\Query;
+use Lanai\Core\Release\AdvertsDeclared;
 use Lanai\Core\Services\Request;
 use Lanai\Core\Text\Names;
+use Lanai\Core\Text\Tongues;
 
 /** What the studio shows of an app's newest revision, but for the sentences of its screens: those are asked for page by page. */
 final class StudioState
@@ -129,9 +134,13 @@ final class StudioState
             'roles' => $sentences->all($data['roles'] ?? [], '/roles', Role::class),
             'products' => $sentences->all($data['products'] ?? [], '/products', Product::class),
             'adverts' => $blueprint->adverts === null ? [] : $sentences->of(Prose::node($data['adverts'] ?? []), Adverts::class, '/adverts'),
+            'languages' => self::languages($blueprint),
+            'funnels' => $sentences->all($data['funnels'] ?? [], '/funnels', Funnel::class),
+            'sends' => $sentences->pages($data['sends'] ?? [], '/sends', Message::class),
+            'messages' => $blueprint->messages === null ? [] : $sentences->of(Prose::node($data['messages'] ?? []), Messages::class, '/messages'),
             'offers' => self::offers($blueprint),
             'services' => self::services($blueprint, $sentences),
-            'release' => get_object_vars($blueprint->release),
+            'release' => get_object_vars($blueprint->release) + ['declares' => AdvertsDeclared::of($blueprint)->sentence()],
             'colours' => $blueprint->theme->byDay(),
             'contrasts' => self::contrasts($blueprint),
         ];
@@ -167,6 +176,27 @@ final class StudioState
         }
 
         return $assets;
+    }
+
+    /**
+     * What it speaks, and what else it could.
+     *
+     * @return array{own: array<string, string>, further: list<array<string, mixed>>, others: list<array<string, string>>}
+     */
+    private static function languages(Blueprint $blueprint): array
+    {
+        $own = $blueprint->theme->tongue();
+        $further = [];
+        foreach ($blueprint->languages as $i => $language) {
+            $further[] = ['at' => "/languages/$i", 'tongue' => $language->tongue, 'name' => $language->name(), 'hidden' => $language->hidden];
+        }
+        $others = array_diff_key(Tongues::NAMES, [$own => true] + array_flip(array_column($further, 'tongue')));
+
+        return [
+            'own' => ['tongue' => $own, 'name' => Tongues::NAMES[$own] ?? $own],
+            'further' => $further,
+            'others' => array_map(fn (string $tag, string $name): array => ['tongue' => $tag, 'name' => $name], array_keys($others), $others),
+        ];
     }
 
     /** @return list<array{product: string, plan: string, name: string}> what can be bought: of subscriptions each plan by itself */

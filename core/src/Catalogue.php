@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Lanai\Core;
 
 use Lanai\Core\Effects\AddRow;
+use Lanai\Core\Effects\AddToCalendar;
 use Lanai\Core\Effects\AllowAdverts;
 use Lanai\Core\Effects\Ask;
 use Lanai\Core\Effects\AskFor;
+use Lanai\Core\Effects\AskToNotify;
 use Lanai\Core\Effects\BecomeRole;
 use Lanai\Core\Effects\BuyProduct;
 use Lanai\Core\Effects\CallNumber;
@@ -17,8 +19,10 @@ use Lanai\Core\Effects\CheckCode;
 use Lanai\Core\Effects\CloseSheet;
 use Lanai\Core\Effects\Confirm;
 use Lanai\Core\Effects\CopyText;
+use Lanai\Core\Effects\CountMe;
 use Lanai\Core\Effects\DeleteMe;
 use Lanai\Core\Effects\DoForEach;
+use Lanai\Core\Effects\DoNotCountMe;
 use Lanai\Core\Effects\DoRoutine;
 use Lanai\Core\Effects\DownloadMine;
 use Lanai\Core\Effects\EndProduct;
@@ -30,6 +34,7 @@ use Lanai\Core\Effects\KeepInStep;
 use Lanai\Core\Effects\KeepProduct;
 use Lanai\Core\Effects\LowerNumber;
 use Lanai\Core\Effects\ManageProduct;
+use Lanai\Core\Effects\OfferAdvert;
 use Lanai\Core\Effects\OpenAddress;
 use Lanai\Core\Effects\OpenSheet;
 use Lanai\Core\Effects\PlaySound;
@@ -66,6 +71,7 @@ use Lanai\Core\Lines\Badge;
 use Lanai\Core\Lines\ButtonLine;
 use Lanai\Core\Lines\Card;
 use Lanai\Core\Lines\ChangeForm;
+use Lanai\Core\Lines\Channels;
 use Lanai\Core\Lines\Chart;
 use Lanai\Core\Lines\Columns;
 use Lanai\Core\Lines\Conversation;
@@ -78,11 +84,14 @@ use Lanai\Core\Lines\Group;
 use Lanai\Core\Lines\Heading;
 use Lanai\Core\Lines\IconButton;
 use Lanai\Core\Lines\IconLine;
+use Lanai\Core\Lines\Inbox;
 use Lanai\Core\Lines\InputLine;
+use Lanai\Core\Lines\LanguageChoice;
 use Lanai\Core\Lines\LinkLine;
 use Lanai\Core\Lines\ListLine;
 use Lanai\Core\Lines\MapLine;
 use Lanai\Core\Lines\Menu;
+use Lanai\Core\Lines\NewerVersion;
 use Lanai\Core\Lines\Offer;
 use Lanai\Core\Lines\Pages;
 use Lanai\Core\Lines\PictureLine;
@@ -195,6 +204,10 @@ final class Catalogue
             'link' => LinkLine::class,
             'menu' => Menu::class,
             'offer' => Offer::class,
+            'inbox' => Inbox::class,
+            'channels' => Channels::class,
+            'languageChoice' => LanguageChoice::class,
+            'newerVersion' => NewerVersion::class,
             'input' => InputLine::class,
             'addForm' => AddForm::class,
             'changeForm' => ChangeForm::class,
@@ -261,8 +274,13 @@ final class Catalogue
             'goOn' => KeepProduct::class,
             'switch' => SwitchProduct::class,
             'showAdvert' => ShowAdvert::class,
+            'offerAdvert' => OfferAdvert::class,
             'allowAdverts' => AllowAdverts::class,
             'refuseAdverts' => RefuseAdverts::class,
+            'addToCalendar' => AddToCalendar::class,
+            'askToNotify' => AskToNotify::class,
+            'countMe' => CountMe::class,
+            'doNotCountMe' => DoNotCountMe::class,
             'manage' => ManageProduct::class,
             'give' => GiveProduct::class,
             'restore' => RestorePurchases::class,

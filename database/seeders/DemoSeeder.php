@@ -215,6 +215,11 @@ final class DemoSeeder extends Seeder
         [2, 1, 'Bring a second towel: the wind turned and the first one left.', false],
         [0, 3, 'First dip of the season for four of us. Tea afterwards was the best part.', true],
         [2, 4, 'The steps are slippery again after the storm. Hold on to the rail.', false],
+        [1, 0, 'Found: one blue glove, left hand. It hangs on the fence.', false],
+        [0, 2, 'Low water at noon until Friday: long walk, short swim.', false],
+        [1, 3, 'Nine of us in the fog. We counted twice on the way out.', true],
+        [2, 0, 'Whoever left the thermos of ginger tea: thank you.', false],
+        [0, 1, 'The lantern on the jetty works again.', false],
     ];
 
     /** To which post, who, and what. */

@@ -62,3 +62,31 @@ self.addEventListener('fetch', (event) => {
     event.respondWith(picture(event.request))
   } else if (bare.startsWith(BUILT)) event.respondWith(file(event.request))
 })
+
+/** A message of the app (Push API of the W3C). The same one a second time takes the place of the first, and makes no sound. */
+self.addEventListener('push', (event) => {
+  let told = {}
+  try {
+    told = event.data?.json() ?? {}
+  } catch {
+    // What cannot be read is shown as news without words: a browser shows something in any case.
+  }
+  const { id = '', title = '', body = '', image, tag, silent = false, data = {} } = told
+  event.waitUntil(self.registration.showNotification(title || 'News', { body, image, silent, tag: tag || id, data: { id, ...data } }))
+})
+
+/** The app, where the message leads; “told” is the number of the message. */
+self.addEventListener('notificationclick', (event) => {
+  event.notification.close()
+  const { id = '', screen = '', args = [] } = event.notification.data ?? {}
+  const url = new URL(PAGE)
+  if (id) url.searchParams.set('told', id)
+  const written = args.map((one) => (typeof one === 'number' ? String(one) : `~${encodeURIComponent(one)}`))
+  if (screen) url.hash = `/${[encodeURIComponent(screen), ...written].join('/')}`
+  event.waitUntil(self.clients.matchAll({ type: 'window', includeUncontrolled: true }).then(async (open) => {
+    const app = open.find((client) => client.url.startsWith(PAGE))
+    if (!app) return self.clients.openWindow(url.href)
+    await app.focus()
+    return app.navigate(url.href)
+  }))
+})

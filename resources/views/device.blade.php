@@ -5,6 +5,9 @@
     <meta name="viewport" content="width=device-width, initial-scale=1, viewport-fit=cover, interactive-widget=resizes-content">
     <meta name="theme-color" content="{{ $theme }}">
     <title>{{ $name }}</title>
+    @foreach ($preview as $property => $content)
+        <meta property="{{ $property }}" content="{{ $content }}">
+    @endforeach
     @if ($home !== null)
         <link rel="manifest" href="{{ $home }}/manifest.webmanifest">
         <link rel="icon" href="{{ $home }}/icons/any-192.png">

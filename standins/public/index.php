@@ -56,7 +56,7 @@ if ($store === 'letterbox') {
     exit();
 }
 if ($store === 'bunting') {
-    (new Bunting(new Drawer($folder, 'bunting'), $address, (string) getenv('LANAI_STANDIN_TOKEN')))
+    (new Bunting($folder, $address, (string) getenv('LANAI_STANDIN_TOKEN'), $box))
         ->answer($method, $rest, $_GET, $_POST, $headers, (string) file_get_contents('php://input'))
         ->send();
     exit();

@@ -24,7 +24,7 @@ final class Shelf
             htmlspecialchars($install, ENT_QUOTES).
             '">Install version '.
             htmlspecialchars($version, ENT_QUOTES).
-            "</a></p><p>{$text('description')}</p></html>";
+            '</a></p>'.(is_array($listing['adverts'] ?? null) ? '<p><small>Contains adverts.</small></p>' : '')."<p>{$text('description')}</p></html>";
     }
 
     /** A file out of a released web app. */

@@ -84,7 +84,8 @@ test('of an app of every kind of line at most one in a hundred stands elsewhere 
       }
     }
   }
-  expect(KINDS.filter((kind) => !seen.has(kind))).toEqual([])
+  // What a store has released comes by no app alone; NewerVersionTest has it.
+  expect(KINDS.filter((kind) => !seen.has(kind) && kind !== 'newerVersion')).toEqual([])
   expect(all).toBeGreaterThan(800)
   expect(off.length / all, off.slice(0, 30).join('\n')).toBeLessThanOrEqual(0.01)
 })

@@ -1,7 +1,7 @@
 import { execFileSync } from 'node:child_process'
 import { createHmac } from 'node:crypto'
 import { readFileSync } from 'node:fs'
-import { expect, test, type Browser, type BrowserContext, type FrameLocator, type Locator, type Page } from '@playwright/test'
+import { expect, test, type Browser, type BrowserContext, type Frame, type FrameLocator, type Locator, type Page } from '@playwright/test'
 
 /** Where the stand-ins run beside the server under test. */
 export function standins(): string {
@@ -146,9 +146,12 @@ export async function settled(page: Page): Promise<void> {
       const drawn = new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done)))
       await Promise.race([drawn, new Promise((done) => setTimeout(done, 500))])
     })
-    await frame.waitForFunction(() => document.getAnimations().every((a) => a.playState !== 'running' || a.effect?.getTiming().iterations === Infinity))
+    await standsStill(frame)
   }
 }
+
+const standsStill = (frame: Frame) =>
+  frame.waitForFunction(() => document.getAnimations().every((a) => a.playState !== 'running' || a.effect?.getTiming().iterations === Infinity))
 
 const axe = readFileSync('node_modules/axe-core/axe.min.js', 'utf8')
 
@@ -160,7 +163,7 @@ const axe = readFileSync('node_modules/axe-core/axe.min.js', 'utf8')
 export async function nothingSerious(page: Page, where: string, rules?: string[]): Promise<void> {
   for (const frame of ours(page)) {
     await frame.evaluate(axe)
-    const found = await frame.evaluate(async (rules) => {
+    const look = () => frame.evaluate(async (rules) => {
       const run = await (
         window as unknown as {
           axe: { run: (c: Document, o: object) => Promise<{ violations: { id: string; impact: string; nodes: { html: string }[] }[] }> }
@@ -176,6 +179,9 @@ export async function nothingSerious(page: Page, where: string, rules?: string[]
               .join(' | ')}`,
         )
     }, rules)
+    let found = await look()
+    // Colours of what just comes or goes are those of neither: what is found must be there still when all stands still.
+    if (found.length) found = await standsStill(frame).then(look)
     expect(found, `${where}, ${frame.url()}`).toEqual([])
   }
 }

@@ -48,7 +48,7 @@ test('the frame is worked by keyboard, folds its deck, and remembers light or da
     await page.keyboard.press('Escape')
     await expect(page.getByRole('heading', { name: 'Shortcuts' })).toHaveCount(0, { timeout: 1500 })
   }).toPass()
-  for (const [key, station] of [['1', 'data'], ['3', 'people'], ['4', 'services'], ['5', 'earnings'], ['6', 'release'], ['2', 'screens']]) {
+  for (const [key, station] of [['1', 'data'], ['3', 'people'], ['4', 'services'], ['5', 'earnings'], ['6', 'reach'], ['7', 'release'], ['2', 'screens']]) {
     await page.keyboard.press(key)
     await expect(page).toHaveURL(new RegExp(`/apps/\\d+/${station}$`))
   }

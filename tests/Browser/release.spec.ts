@@ -3,7 +3,7 @@ import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { expect, test, type Page } from './test'
-import { buildForHere, signUp } from './founder'
+import { beginApp, buildForHere, device, nothingSerious, script, signUp } from './founder'
 
 async function newApp(page: Page, name: string): Promise<void> {
   await signUp(page, 'Bea')
@@ -109,4 +109,30 @@ test('the script can be saved and is what the studio shows', async ({ page }) =>
   await page.getByRole('link', { name: 'Save the script' }).click()
   const file = await (await download).path()
   expect(readFileSync(file, 'utf8')).toMatch(/^app Tarn Days\n\ntheme\n {2}main colour is #0B6E5F\n/)
+})
+
+test('a package that is older than what the store has is told of it, and one that is too old is covered', async ({ page }) => {
+  await beginApp(page, 'Reef')
+  const release = 'release\n  version is "1.4.0"\n  build number is 9\n  what is new is "Maps."\n'
+  await script(page, `app Reef\n\nscreen Start, first\n  News of a newer version\n  Text "Here"\n\n${release}`)
+  await expect(device(page).getByText('Here')).toBeVisible()
+  await expect(device(page).getByText('Version 1.4.0 is here')).toHaveCount(0)
+  const older = async () => {
+    await page.getByLabel('More of this device').click()
+    await page.getByLabel('Version of the package').selectOption('an older one')
+    await page.keyboard.press('Escape')
+  }
+  await older()
+  await expect(device(page).getByText('Version 1.4.0 is here')).toBeVisible()
+  await expect(device(page).getByText('Maps.')).toBeVisible()
+  await nothingSerious(page, '.deck')
+  await page.goto(page.url().replace(/screens.*/, 'release'))
+  await page.getByLabel('The oldest package that may go on').fill('5')
+  await page.getByLabel('The oldest package that may go on').press('Enter')
+  await expect(page.getByText('Saved, revision 3')).toBeVisible()
+  await older()
+  const gate = device(page).getByRole('alertdialog', { name: 'This version is too old' })
+  await expect(gate).toBeVisible()
+  expect(await gate.evaluate((element) => getComputedStyle(element).backgroundColor)).toMatch(/^rgb\(/)
+  await nothingSerious(page, '.deck')
 })

@@ -49,7 +49,7 @@ test('lines are chosen together, moved, doubled, grouped, copied into another sc
 test('the map leads to screens, and what nobody reaches stands apart', async ({ page }) => {
   await openDemo(page)
   await page.getByRole('button', { name: 'Map of the ways' }).click()
-  await expect(page.locator('.way-screen')).toHaveCount(24)
+  await expect(page.locator('.way-screen')).toHaveCount(27)
   await page.locator('.way-screen').filter({ hasText: 'Booking' }).click()
   await expect(page.locator('.surface h1, .surface [data-line="/screens/6"]').first()).toContainText('Booking')
   await page.getByRole('button', { name: 'Show it in the deck' }).click()
@@ -76,6 +76,29 @@ test('an asset is uploaded, described, used by its name and told where', async (
   await page.getByLabel('Name', { exact: true }).press('Tab')
   await expect(page.getByText('asset.quayLamp')).toBeVisible()
   await expect(device(page).getByRole('img', { name: 'A lamp' })).toBeVisible()
+})
+
+test('a line that is being written stays while an edit made elsewhere arrives late', async ({ page }) => {
+  await signUp(page, 'Late')
+  await page.getByLabel('Name of a new app').fill('Things')
+  await page.getByRole('button', { name: 'Begin it' }).click()
+  let release = () => {}
+  const held = new Promise<void>((done) => (release = done))
+  await page.getByRole('button', { name: 'Values', exact: true }).click()
+  await page.route('**/edits', async (route) => {
+    await held
+    await route.continue()
+  })
+  await page.getByRole('button', { name: 'Add a value' }).click()
+  await page.getByRole('button', { name: /^Start/ }).click()
+  await page.getByRole('button', { name: 'Add a line' }).click()
+  await page.getByLabel('A new line').fill('Heading "Still here"')
+  const anew = page.waitForResponse((response) => response.url().includes('/page?'))
+  release()
+  await anew
+  await expect(page.getByLabel('A new line')).toHaveValue('Heading "Still here"')
+  await page.getByLabel('A new line').press('Enter')
+  await expect(device(page).getByRole('heading', { name: 'Still here' })).toBeVisible()
 })
 
 test('a list is narrowed by its chips, put in order, and asked in the dark', async ({ page }) => {

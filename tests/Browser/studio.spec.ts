@@ -59,7 +59,7 @@ test('the prose page works by keyboard alone', async ({ page }) => {
   await first.focus()
   await page.keyboard.press('Delete')
   await expect(page.locator('.surface')).not.toContainText('Below the list')
-  await page.keyboard.press('6')
+  await page.keyboard.press('7')
   await expect(page.getByRole('heading', { name: 'Release', exact: true })).toBeVisible()
 })
 

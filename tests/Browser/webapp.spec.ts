@@ -70,6 +70,20 @@ test('a live app is put on the home screen, and what was seen and comes next is 
   await expect(app.getByText('No connection.')).toHaveCount(0)
 })
 
+test('what is asked for early is taken, and the first screen is not asked for twice', async ({ browser }) => {
+  const { slug } = await makeDemo(browser)
+  const visitor = await browser.newContext({ viewport: { width: 390, height: 780 } })
+  const app = await visitor.newPage()
+  const asked: string[] = []
+  app.on('request', (request) => {
+    if (request.url().endsWith('/view') && request.postDataJSON().screen === '') asked.push(request.postData() ?? '')
+  })
+  await app.goto(`/a/${slug}`)
+  await expect(app.getByText('Full moon float')).toBeVisible()
+  await app.waitForLoadState('networkidle')
+  expect(asked).toHaveLength(1)
+})
+
 test('what another program shares opens the screen that takes it, and a fault is told to the founder', async ({ page, browser }) => {
   await beginApp(page, 'Jotter')
   const jot = 'screen Jot, taking Said is a text, takes what is shared\n  Text "Shared: {said}"\n'

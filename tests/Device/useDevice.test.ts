@@ -9,9 +9,13 @@ import { useDevice, type Device } from '../../web/device/useDevice'
 
 vi.mock('../../web/device/entry', () => ({ entry: { base: '/device/live/swims', deck: false }, media: (name: string) => name }))
 
+// It is learned when there is nothing else to do, which may be after these tests have ended.
+vi.mock('../../web/device/outlines', () => ({ learnOutlines: () => undefined }))
+
 /** What the server was sent, and what it says. */
 const sent: Record<string, unknown>[] = []
-const view = (screen: string): View => ({ screen, first: 'start', title: screen, nodes: [], tabs: [], menu: [], actions: [] }) as unknown as View
+const bare = { first: 'start', nodes: [], theme: { lang: 'en' }, tabs: [], menu: [], actions: [] }
+const view = (screen: string): View => ({ ...bare, screen, title: screen }) as unknown as View
 const done = (more: Partial<Outcome> = {}): Outcome =>
   ({ done: true, say: [], onDevice: [], errors: {}, used: [], values: {}, passing: {}, refused: '', ...more }) as unknown as Outcome
 const answer = (more: Partial<DeviceResponse> = {}): DeviceResponse => ({ revision: 7, footprints: [], ...more }) as unknown as DeviceResponse

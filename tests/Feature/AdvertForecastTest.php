@@ -6,7 +6,11 @@ namespace Tests\Feature;
 
 use App\Apps\RevisionBook;
 use App\Models\App;
+use App\Records\DataFile;
+use App\Records\DataSet;
+use App\Space;
 use DateTimeImmutable;
+use Illuminate\Support\Facades\DB;
 use Lanai\Core\Adverts\Consent;
 use Lanai\Core\Model\Blueprint;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -56,6 +60,39 @@ final class AdvertForecastTest extends TestCase
         self::assertEqualsWithDelta($answer->json('forecast.month.1'), 1000 * $even / 100 * 2.85, 0.01 * $answer->json('forecast.month.1') + 0.2);
         $first = $answer->json('forecast.choice.curve.0');
         self::assertSame([$first['adverts'], 0], [$first['both'], (int) $first['members']]);
+    }
+
+    /** By hand: 30 people on two days, 45 visits, 90 places; of 60 that were asked for 40 were seen, and brought 0.10. */
+    public function test_what_people_of_the_live_app_have_done_can_take_the_place_of_a_guess(): void
+    {
+        self::assertNull($this->ask([])->json('measured'));
+        $this->reef->forceFill(['live_revision_id' => $this->reef->revision->id])->save();
+        $live = Space::of($this->reef->refresh(), DataSet::Live);
+        $live->store();
+        app(RevisionBook::class)->goLive($this->reef);
+        $database = DB::connection((new DataFile($this->reef, DataSet::Live))->connection);
+        self::assertNull($this->ask([])->json('measured'), 'Of too few nothing is told.');
+        foreach ([0, 1] as $ago) {
+            $day = gmdate('Y-m-d', time() - $ago * 86400);
+            foreach (['people' => 15, 'visits' => 22 + $ago, 'places' => 45] as $what => $count) {
+                $database->table('_advert_moments')->insert(['day' => $day, 'place' => '', 'what' => $what, 'count' => $count]);
+            }
+            $row = ['day' => $day, 'place' => 'below', 'country' => 'DE', 'currency' => 'EUR', 'asked' => 30, 'filled' => 25, 'seen' => 20, 'earned' => 50_000];
+            $database->table('_advert_days')->insert($row);
+        }
+        // What was earned in another currency is not added to it.
+        $swiss = ['place' => 'x', 'country' => 'CH', 'currency' => 'CHF', 'seen' => 9, 'earned' => 9_000_000];
+        $database->table('_advert_days')->insert(['day' => gmdate('Y-m-d')] + $swiss);
+        $answer = $this->ask([]);
+        self::assertMeets('studio', (string) $answer->getContent(), 'AdvertForecastState');
+        self::assertEquals(
+            ['days' => 2, 'people' => 15, 'visits' => 1.5, 'places' => 2.0, 'fill' => 66.7, 'thousand' => 2.5],
+            $answer->json('measured'),
+        );
+        $state = $this->getJson("/api/apps/{$this->reef->id}/adverts/live")->assertOk();
+        self::assertMeets('studio', (string) $state->getContent(), 'AdvertsState');
+        self::assertSame([gmdate('Y-m-d'), gmdate('Y-m-d'), gmdate('Y-m-d', time() - 86400)], array_column($state->json('byDay'), 'of'));
+        self::assertSame([['DE', 40], ['CH', 9]], array_map(fn (array $one): array => [$one['of'], $one['seen']], $state->json('byCountry')));
     }
 
     public function test_what_is_taken_for_likely_is_kept_and_the_caps_are_not(): void

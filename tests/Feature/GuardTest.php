@@ -11,6 +11,7 @@ use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Support\Facades\Http;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
+use Tests\Support\LocalServer;
 use Tests\TestCase;
 
 /** The ranges are those of the IANA special-purpose address registries (RFC 6890 and what came after), from memory. */
@@ -234,18 +235,15 @@ final class GuardTest extends TestCase
         $port = random_int(20000, 40000);
         $router = $this->folder().'/router.php';
         file_put_contents($router, '<?php for ($i = 0; $i < (int) $_GET["kb"]; $i++) { echo str_repeat("x", 1024); }');
-        $process = proc_open([PHP_BINARY, '-S', "127.0.0.1:$port", $router], [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes);
-        self::assertIsResource($process);
+        $server = LocalServer::start(fn (int $port): array => [PHP_BINARY, '-S', "127.0.0.1:$port", $router]);
+        $port = $server->port;
         try {
-            for ($n = 0; $n < 100 && ! @fsockopen('127.0.0.1', $port); $n++) {
-                usleep(20000);
-            }
             config(['lanai.standins' => "127.0.0.1:$port"]);
             self::assertSame(100 * 1024, strlen(Guard::follow('GET', "http://127.0.0.1:$port/almanac?kb=100")->body()));
             $this->expectException(ConnectionException::class);
             Guard::follow('GET', "http://127.0.0.1:$port/almanac?kb=9000");
         } finally {
-            proc_terminate($process);
+            $server->stop();
         }
     }
 

@@ -118,7 +118,7 @@ final class KilledPartsTest extends TestCase
             ->expectsOutput('Another worker already does the builds.')
             ->assertFailed();
         $this->artisan(Work::class, ['lane' => 'laundry'])
-            ->expectsOutput('The queues are letters, routines, imports, builds.')
+            ->expectsOutput('The queues are letters, messages, routines, imports, builds.')
             ->assertExitCode(2);
         $held->end();
         self::assertNotNull(AtWork::on('worker-builds'));

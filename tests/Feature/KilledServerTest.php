@@ -16,7 +16,7 @@ use Tests\TestCase;
  */
 final class KilledServerTest extends TestCase
 {
-    private const PARTS = ['server', 'standins', 'letterbox', 'schedule', 'letters'];
+    private const PARTS = ['server', 'standins', 'letterbox', 'crier', 'schedule', 'letters'];
 
     private ?Process $lanai = null;
 
@@ -58,7 +58,7 @@ final class KilledServerTest extends TestCase
             foreach (self::PARTS as $part) {
                 $this->until(fn (): bool => $this->processes($part, $port) !== [], 60, fn (): string => $this->log($part));
             }
-            foreach ([$port, $port + 1, $port + 2] as $each) {
+            foreach ([$port, $port + 1, $port + 2, $port + 3] as $each) {
                 $this->until(fn (): bool => $this->answers($each), 60, fn (): string => "Nothing answers at $each.");
             }
             touch($this->folder().'/stop');
@@ -88,6 +88,7 @@ final class KilledServerTest extends TestCase
             'server' => "-S\x00127.0.0.1:$port\0",
             'standins' => '-S'."\0".'127.0.0.1:'.($port + 1)."\0",
             'letterbox' => "letterbox.php\0".($port + 2)."\0",
+            'crier' => "crier.mjs\0".($port + 3)."\0",
             'schedule' => "artisan\0schedule:work\0",
             'letters' => "artisan\0lanai:work\0letters\0",
         ][$part];
@@ -95,7 +96,7 @@ final class KilledServerTest extends TestCase
         foreach (glob('/proc/[0-9]*/cmdline') ?: [] as $file) {
             $command = (string) @file_get_contents($file);
             if (
-                str_starts_with(basename(explode("\0", $command)[0]), 'php') &&
+                in_array(substr(basename(explode("\0", $command)[0]), 0, 3), ['php', 'nod'], true) &&
                 str_contains($command, $sign) &&
                 str_contains((string) @file_get_contents(dirname($file).'/environ'), $this->folder())
             ) {
@@ -127,7 +128,8 @@ final class KilledServerTest extends TestCase
 
     private function freePorts(): int
     {
-        for ($port = random_int(20_000, 29_000); $this->answers($port) || $this->answers($port + 1) || $this->answers($port + 2); $port += 3);
+        $taken = fn (int $port): bool => array_filter(range($port, $port + 3), $this->answers(...)) !== [];
+        for ($port = random_int(20_000, 29_000); $taken($port); $port += 4);
 
         return $port;
     }

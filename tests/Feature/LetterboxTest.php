@@ -12,6 +12,7 @@ use Standins\Letterbox\Smtp;
 use Symfony\Component\Mailer\Mailer;
 use Symfony\Component\Mailer\Transport;
 use Symfony\Component\Mime\Email;
+use Tests\Support\LocalServer;
 
 /** Letterbox by the letter of RFC 5321, and with a real mail program over a real socket. */
 final class LetterboxTest extends TestCase
@@ -78,16 +79,11 @@ final class LetterboxTest extends TestCase
 
     public function test_a_real_mail_program_delivers_and_the_page_shows_it(): void
     {
-        $port = random_int(20000, 40000);
-        $process = proc_open(['php', dirname(__DIR__, 2).'/standins/letterbox.php', (string) $port], [], $pipes, null, [
-            'LANAI_STANDINS_FOLDER' => $this->folder,
-            'PATH' => (string) getenv('PATH'),
-        ]);
-        self::assertIsResource($process);
+        $server = LocalServer::start(
+            fn (int $port): array => [PHP_BINARY, 'standins/letterbox.php', (string) $port],
+            ['LANAI_STANDINS_FOLDER' => $this->folder],
+        );
         try {
-            for ($n = 0; $n < 100 && ! @fsockopen('127.0.0.1', $port); $n++) {
-                usleep(50000);
-            }
             $box = Box::opened(hash('sha256', 'a key'));
             $letter = (new Email())
                 ->from('Saltlark <post@lanai.example>')
@@ -95,7 +91,7 @@ final class LetterboxTest extends TestCase
                 ->subject('Grüße, 123456 <b>')
                 ->text("Größe\n.\nEnde <script>");
             $letter->getHeaders()->addTextHeader('X-Practice-Box', $box->name);
-            (new Mailer(Transport::fromDsn("smtp://127.0.0.1:$port")))->send($letter);
+            (new Mailer(Transport::fromDsn("smtp://127.0.0.1:$server->port")))->send($letter);
             $inbox = new Inbox(new Letters($this->folder), '/letterbox', $box);
             self::assertSame(
                 'Grüße, 123456 <b>',
@@ -116,7 +112,7 @@ final class LetterboxTest extends TestCase
             $other = new Inbox(new Letters($this->folder), '/letterbox', Box::opened(hash('sha256', 'another')));
             self::assertSame(['{"letters":[]}', 404], [$other->answer('/letters.json', [])->body, $other->answer('/1', [])->status]);
         } finally {
-            proc_terminate($process);
+            $server->stop();
         }
     }
 }

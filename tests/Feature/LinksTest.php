@@ -4,133 +4,142 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Apps\RevisionBook;
 use App\Models\App;
-use App\Records\DataFile;
 use App\Records\DataSet;
-use App\Records\EloquentRecordStore;
-use App\Records\SchemaFollower;
-use Illuminate\Database\Connection;
-use Illuminate\Support\Facades\DB;
+use App\Space;
 use Lanai\Core\Model\Blueprint;
+use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
 
-/** Links to many rows in their file, while the app's shape changes around them. */
+/** Links that lead into an app: what they show where they are posted, and where they come from. */
 final class LinksTest extends TestCase
 {
-    private const SCRIPT = <<<'SCRIPT'
-    app A
+    private const PICTURE = '0000000000000000000000000000000000000000000000000000000000000000.png';
 
-    table Spots, each a Spot
-      Name is a text
+    private const APP = <<<'APP'
+        app Lifts
+        sign-in at In
+          as a guest
 
-    table People, each a Person
-      Name is a text
+        table People, each a Person, who sign in
+          Name is a text
+        table Lifts, each a Lift
+          may be seen by everyone
+          Name is a text
+          Photo is a picture
+        table Notes, each a Note
+          may be seen by signed-in people
+          Words is a text
 
-    table Swims, each a Swim
-      Title is a text
-      Guests are many People
-    SCRIPT;
+        screen Start, first
+          Text "Welcome"
+        screen Lift, about one Lift, titled "To {lift.name}"
+          Picture of lift.photo
+          Text "A lift with *{lift.name}* & \"more\" <b>"
+          Button "Tell"
+            tapped: share "Look", with a link here
+        screen Note, about one Note, titled "{note.words}"
+          Text "{note.words}"
+        screen Both, about one Lift and one Note
+          Text "x"
+        screen In
+          Text "in"
 
-    public function test_links_are_kept_beside_the_table_with_real_keys(): void
+        language German
+          for "To {0}" say "Nach {0}"
+
+        release
+          title is "Lifts: share a ride"
+          summary is "Find a ride"
+        APP;
+
+    private App $lifts;
+
+    private int $lift;
+
+    private int $note;
+
+    protected function setUp(): void
     {
-        $database = $this->followed(self::SCRIPT);
-        $keys = $database->select("select \"from\", \"table\", on_delete from pragma_foreign_key_list('_links_swims_guests') order by \"from\"");
-
-        self::assertSame(
-            [['other', 'people', 'CASCADE'], ['row', 'swims', 'CASCADE']],
-            array_map(fn ($k): array => [$k->from, $k->table, $k->on_delete], $keys),
-        );
-        self::assertSame(['id', 'title'], $database->getSchemaBuilder()->getColumnListing('swims'), 'The table itself has no column for them.');
+        parent::setUp();
+        config(['app.url' => 'https://lifts.example']);
+        $book = app(RevisionBook::class);
+        $this->lifts = $book->begin($this->stranger(), Blueprint::fromScript(self::APP));
+        $book->goLive($this->lifts);
+        $this->lifts->refresh();
+        $space = Space::of($this->lifts, DataSet::Live) ?? self::fail('Nothing is live.');
+        $add = fn (string $table, array $values): int => $space->store()->whole()->add($space->blueprint()->table($table) ?? self::fail($table), $values);
+        $this->lift = $add('Lifts', ['name' => 'Harbour', 'photo' => self::PICTURE]);
+        $this->note = $add('Notes', ['words' => 'A secret']);
     }
 
-    public function test_a_link_cannot_lead_to_a_row_that_is_not_there(): void
+    /** @return array<string, string> */
+    private function shown(string $query, string $language = 'en'): array
     {
-        $database = $this->followed(self::SCRIPT);
-        $database->table('swims')->insert(['title' => 'Dip']);
+        $page = (string) $this->get("/a/{$this->lifts->slug}$query", ['Accept-Language' => $language])->assertOk()->getContent();
+        preg_match_all('~<meta property="([^"]+)" content="([^"]*)">~', $page, $found);
 
-        $this->expectException(\Illuminate\Database\QueryException::class);
-        $database->table('_links_swims_guests')->insert(['row' => 1, 'other' => 99]);
+        return array_combine($found[1], array_map(html_entity_decode(...), $found[2]));
     }
 
-    public function test_links_that_turn_to_another_table_come_back_with_it(): void
+    public function test_where_it_is_posted_a_link_shows_what_it_is_about(): void
     {
-        $database = $this->followed(self::SCRIPT);
-        $database->table('people')->insert([['name' => 'Ada'], ['name' => 'Bo']]);
-        $database->table('spots')->insert(['name' => 'Cove']);
-        $database->table('swims')->insert(['title' => 'Dip']);
-        $database->table('_links_swims_guests')->insert([['row' => 1, 'other' => 1], ['row' => 1, 'other' => 2]]);
-
-        $turned = str_replace('many People', 'many Spots', self::SCRIPT);
-        $this->followed($turned);
-        self::assertSame(0, $database->table('_links_swims_guests')->count());
-        $database->table('_links_swims_guests')->insert(['row' => 1, 'other' => 1]);
-
-        $this->followed(self::SCRIPT);
-        self::assertSame([1, 2], $database->table('_links_swims_guests')->orderBy('other')->pluck('other')->all());
-        $this->followed($turned);
-        self::assertSame([1], $database->table('_links_swims_guests')->pluck('other')->all());
-        self::assertSame([], $database->select('pragma foreign_key_check'));
+        $at = "lift/$this->lift";
+        $home = "https://lifts.example/a/{$this->lifts->slug}";
+        self::assertSame([
+            'og:title' => 'To Harbour',
+            'og:description' => 'A lift with Harbour & "more" <b>',
+            'og:image' => "https://lifts.example/media/{$this->lifts->id}/".self::PICTURE.'?w=1080',
+            'og:type' => 'website',
+            'og:site_name' => 'Lifts',
+            'og:locale' => 'en_GB',
+            'og:url' => "$home?at=$at#/$at",
+        ], $this->shown("?at=$at"));
+        self::assertSame('Nach Harbour', $this->shown("?at=$at", 'de-AT')['og:title']);
+        self::assertSame(['Lifts: share a ride', 'Find a ride', $home, "$home/icons/any-512.png"], [
+            $this->shown('')['og:title'], $this->shown('')['og:description'], $this->shown('')['og:url'], $this->shown('')['og:image'],
+        ]);
     }
 
-    public function test_a_removed_field_keeps_its_links_for_an_undo(): void
+    #[TestWith(['?at=note/1'])]
+    #[TestWith(['?at=lift/999'])]
+    #[TestWith(['?at=nowhere'])]
+    #[TestWith(['?at=lift'])]
+    #[TestWith(['?at=../../etc'])]
+    #[TestWith(['?at=%00'])]
+    #[TestWith(['?at="><script>alert(1)</script>'])]
+    public function test_of_what_nobody_may_see_and_of_what_is_not_there_only_the_app_is_shown(string $query): void
     {
-        $database = $this->followed(self::SCRIPT);
-        $database->table('people')->insert(['name' => 'Ada']);
-        $database->table('swims')->insert(['title' => 'Dip']);
-        $database->table('_links_swims_guests')->insert(['row' => 1, 'other' => 1]);
-        $this->followed(str_replace("  Guests are many People\n", '', self::SCRIPT."\n"));
-        $this->followed(self::SCRIPT);
-
-        self::assertSame([1], $database->table('_links_swims_guests')->pluck('other')->all());
+        self::assertSame(1, $this->note);
+        $shown = $this->shown($query);
+        self::assertSame('Lifts: share a ride', $shown['og:title']);
+        self::assertStringNotContainsString('secret', (string) json_encode($shown));
+        self::assertStringNotContainsString('<script>alert', (string) $this->get("/a/{$this->lifts->slug}$query")->getContent());
     }
 
-    public function test_a_renamed_field_and_table_keep_their_links(): void
+    public function test_a_text_is_shared_with_a_link_to_where_one_is(): void
     {
-        $database = $this->followed(self::SCRIPT);
-        $database->table('people')->insert(['name' => 'Ada']);
-        $database->table('swims')->insert(['title' => 'Dip']);
-        $database->table('_links_swims_guests')->insert(['row' => 1, 'other' => 1]);
-        $script = str_replace(
-            ['table Swims, each a Swim', 'Guests are many People', 'table People, each a Person'],
-            ['table Dips, each a Dip, stored as swims', 'Friends are many Folk, stored as guests', 'table Folk, each a Soul, stored as people'],
-            self::SCRIPT,
-        );
-        $this->followed($script);
-        $blueprint = Blueprint::fromScript($script);
-        $store = new EloquentRecordStore($this->app(), DataSet::Sandbox, $blueprint);
-
-        self::assertSame([1], $store->byIds($blueprint->tables[2], [1])[1]->values['guests']);
-        self::assertSame('dips', array_key_first($blueprint->backLinks($blueprint->tables[1])));
+        $outcome = $this->postJson("/device/live/{$this->lifts->slug}/do", [
+            'zone' => 'UTC', 'screen' => 'lift', 'args' => [$this->lift], 'at' => '/screens/1/lines/2', 'tap' => 'a',
+        ])->assertOk();
+        self::assertSame([['do' => 'share here', 'text' => 'Look']], $outcome->json('outcome.onDevice'));
+        self::assertMeets('view', (string) $outcome->getContent());
+        $page = (string) $this->get("/a/{$this->lifts->slug}")->getContent();
+        self::assertStringContainsString('"link":"https:\/\/lifts.example\/a\/'.$this->lifts->slug, $page);
     }
 
-    public function test_each_change_of_links_replaces_all_of_them_and_none_twice(): void
+    public function test_the_studio_makes_links_to_screens_and_rows(): void
     {
-        $database = $this->followed(self::SCRIPT);
-        $blueprint = Blueprint::fromScript(self::SCRIPT);
-        $store = new EloquentRecordStore($this->app(), DataSet::Sandbox, $blueprint);
-        [$people, $swims] = [$blueprint->tables[1], $blueprint->tables[2]];
-        $ids = array_map(fn (string $name): int => $store->add($people, ['name' => $name]), ['Ada', 'Bo', 'Cy']);
-        $swim = $store->add($swims, ['title' => 'Dip', 'guests' => [$ids[0], $ids[1]]]);
-        $store->change($swims, $swim, ['guests' => [$ids[2], $ids[1], $ids[1]]]);
-        self::assertSame([$ids[1], $ids[2]], $store->byIds($swims, [$swim])[$swim]->values['guests']);
-        $store->change($swims, $swim, ['title' => 'Long dip']);
-        self::assertSame(2, $database->table('_links_swims_guests')->count(), 'A change of something else leaves them alone.');
-        $store->change($swims, $swim, ['guests' => null]);
-        self::assertSame(0, $database->table('_links_swims_guests')->count());
-    }
-
-    private function app(): App
-    {
-        $app = new App();
-        $app->id = 81;
-
-        return $app;
-    }
-
-    private function followed(string $script): Connection
-    {
-        (new SchemaFollower($this->app(), DataSet::Sandbox))->follow(Blueprint::fromScript($script));
-
-        return DB::connection((new DataFile($this->app(), DataSet::Sandbox))->connection);
+        $this->actingAs($this->founderOf($this->lifts));
+        $at = "/api/apps/{$this->lifts->id}/links";
+        $link = $this->getJson("$at/lift?search=harb")->assertOk();
+        self::assertMeets('studio', (string) $link->getContent(), 'LinkState');
+        self::assertSame([['id' => $this->lift, 'label' => 'Harbour']], $link->json('rows'));
+        self::assertSame([], $this->getJson("$at/lift?search=nowhere")->json('rows'));
+        self::assertTrue($this->getJson("$at/start")->json('leads'));
+        self::assertFalse($this->getJson("$at/both")->json('leads'));
+        $this->getJson("$at/gone")->assertNotFound();
+        $this->getJson("$at/lift?search[]=x")->assertUnprocessable();
     }
 }

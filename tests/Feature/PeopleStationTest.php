@@ -46,7 +46,7 @@ final class PeopleStationTest extends TestCase
             [
                 ['table' => 'Swims', 'rows' => 4, 'goes' => false],
                 ['table' => 'Bookings', 'rows' => 7, 'goes' => true],
-                ['table' => 'Posts', 'rows' => 1, 'goes' => false],
+                ['table' => 'Posts', 'rows' => 3, 'goes' => false],
                 ['table' => 'Comments', 'rows' => 2, 'goes' => false],
             ],
             $one->json('leaving'),

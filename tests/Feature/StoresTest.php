@@ -9,7 +9,7 @@ use App\Models\Submission;
 use App\Packaging\Target;
 use App\Stores\StoreDesk;
 use App\Stores\StoreUnreachable;
-use Symfony\Component\Process\Process;
+use Tests\Support\LocalServer;
 use Tests\TestCase;
 
 /** The stand-in stores run as a process of their own and are reached over HTTP, as a real store would be. */
@@ -17,33 +17,18 @@ final class StoresTest extends TestCase
 {
     private App $demo;
 
-    private Process $server;
+    private LocalServer $server;
 
     protected function setUp(): void
     {
         parent::setUp();
         $this->demo = $this->demo();
-        $port = random_int(20000, 40000);
-        $this->server = new Process(
-            [
-                PHP_BINARY,
-                '-d',
-                'upload_max_filesize=50M',
-                '-d',
-                'post_max_size=60M',
-                '-S',
-                "127.0.0.1:$port",
-                '-t',
-                'standins/public',
-                'standins/public/index.php',
-            ],
-            base_path(),
-            ['LANAI_STANDINS_FOLDER' => $this->folder().'/standins', 'LANAI_STANDIN_TOKEN' => 'test-token', 'LANAI_REVIEW_SECONDS' => '0.4'],
+        $this->server = LocalServer::standins(
+            $this->folder().'/standins',
+            ['LANAI_STANDIN_TOKEN' => 'test-token', 'LANAI_REVIEW_SECONDS' => '0.4'],
+            ['-d', 'upload_max_filesize=50M', '-d', 'post_max_size=60M'],
         );
-        $this->server->start();
-        for ($i = 0; $i < 100 && ! @fsockopen('127.0.0.1', $port); $i++) {
-            usleep(30000);
-        }
+        $port = $this->server->port;
         config([
             'lanai.standins' => "127.0.0.1:$port",
             'lanai.stores.quay.url' => "http://127.0.0.1:$port/quay",
@@ -55,7 +40,7 @@ final class StoresTest extends TestCase
 
     protected function tearDown(): void
     {
-        $this->server->stop(0);
+        $this->server->stop();
         parent::tearDown();
     }
 
@@ -69,7 +54,9 @@ final class StoresTest extends TestCase
         $second = $this->submit(Target::Aab, 'quay');
         self::assertSame(['approved', []], [$second->state, $second->reasons]);
         app(StoreDesk::class)->release($second);
-        self::assertStringContainsString('Saltlark: swim together', (string) file_get_contents($second->page));
+        $page = (string) file_get_contents($second->page);
+        self::assertStringContainsString('Saltlark: swim together', $page);
+        self::assertStringContainsString('Contains adverts.', $page, 'What the store is told of adverts follows from the sentences.');
 
         $third = $this->submit(Target::Apk, 'quay');
         self::assertSame('turned down', $third->state, 'The version code has been used.');

@@ -37,7 +37,7 @@ it('fetches a screen once, when it is looked at', async () => {
 it('does not show what was asked for before an edit', async () => {
   const pages = usePages('1', () => {})
   pages.show('/screens/0')
-  pages.take(delta({ stale: ['*'] }))
+  void pages.take(delta({ stale: ['*'] }), () => {})
   await answer('/screens/0', 1, 'old')
   expect(pages.pages.value['/screens/0']).toBeUndefined()
   await answer('/screens/0', 2, 'new')
@@ -52,7 +52,7 @@ it('keeps other pages that an edit does not touch, and forgets those that it doe
     await answer(at, 1, at)
   }
   pages.shown.value = '/screens/0'
-  pages.take(delta({ stale: ['/screens/0', '/screens/1'], page: { at: '/screens/0', from: 0, drop: 1, lines: [], places: [] } }))
+  await pages.take(delta({ stale: ['/screens/0', '/screens/1'], page: { at: '/screens/0', from: 0, drop: 1, lines: [], places: [] } }), () => {})
 
   expect(Object.keys(pages.pages.value).sort()).toEqual(['/screens/0', '/screens/2'])
   expect(pages.pages.value['/screens/0']).toEqual([])
@@ -70,4 +70,30 @@ it('replaces the page that is shown together with the rest', async () => {
   await done
 
   expect(seen).toEqual(['new'])
+})
+
+it('keeps the page that is shown until its new sentences are there, though an edit was made elsewhere', async () => {
+  const pages = usePages('1', () => {})
+  pages.show('/screens/0')
+  await answer('/screens/0', 1, 'old')
+  const seen: string[] = []
+  const done = pages.take(delta({ stale: ['*'] }), () => seen.push(pages.pages.value['/screens/0'][0].parts[0].text))
+  await settled()
+  expect(pages.pages.value['/screens/0'][0].parts[0].text).toBe('old')
+  await answer('/screens/0', 2, 'new')
+  await done
+
+  expect(seen).toEqual(['new'])
+})
+
+it('gives up a page that cannot be fetched anew rather than showing what is out of date', async () => {
+  const troubles: unknown[] = []
+  const pages = usePages('1', (error) => troubles.push(error))
+  pages.show('/screens/0')
+  await answer('/screens/0', 1, 'old')
+  vi.spyOn(api, 'get').mockRejectedValue(new Error('gone'))
+  await pages.take(delta({ stale: ['/screens/0'] }), () => {})
+
+  expect(pages.pages.value['/screens/0']).toBeUndefined()
+  expect(troubles.length).toBeGreaterThan(0)
 })

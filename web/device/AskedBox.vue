@@ -3,14 +3,15 @@ import { computed, nextTick, onMounted, ref } from 'vue'
 import type { Question } from '../contracts/view'
 import InputBox from './lines/InputBox.vue'
 import { entryOf } from './wrong'
+import { own } from './own'
 
 const props = defineProps<{ question: Question & { reply: (typed?: string) => void } }>()
 const emit = defineEmits<{ close: [] }>()
 /** The buttons name what they do: what was tapped, and that it is left. */
 const never = computed(() => {
-  if (props.question.box) return 'Never mind'
-  const left = props.question.dangerous ? 'Keep it' : 'Not now'
-  return props.question.no ?? (props.question.yes ? left : 'No')
+  if (props.question.box) return own('Never mind')
+  const left = props.question.dangerous ? own('Keep it') : own('Not now')
+  return props.question.no ?? (props.question.yes ? left : own('No'))
 })
 const typed = ref('')
 const page = ref<HTMLElement>()
@@ -24,7 +25,7 @@ onMounted(() => nextTick(() => (props.question.box ? entryOf(page.value) : page.
       <p>{{ question.text }}</p>
       <InputBox v-if="question.box" v-model="typed" class="question-answer" :box="question.box" :error="question.wrong" />
       <button type="button" class="button quiet" @click="emit('close')">{{ never }}</button>
-      <button class="button" :class="question.dangerous ? 'dangerous' : 'main'">{{ question.box ? 'Go on' : (question.yes ?? 'Yes') }}</button>
+      <button class="button" :class="question.dangerous ? 'dangerous' : 'main'">{{ question.box ? own('Go on') : (question.yes ?? own('Yes')) }}</button>
     </form>
   </div>
 </template>

@@ -23,7 +23,7 @@ watch(opened, toOpened)
   <aside v-if="stands && view" ref="pane" class="beside" tabindex="0" :aria-label="view.title">
     <h2 class="beside-title">{{ view.title }}</h2>
     <div class="beside-page"><NodeList :nodes="flowing" /></div>
-    <AskedBox v-if="question" :key="question.at + question.wrong" :question="question" @close="question = null" />
+    <AskedBox v-if="question" :key="question.at + question.wrong" :question="question" @close="device.leaveQuestion()" />
   </aside>
 </template>
 

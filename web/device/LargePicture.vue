@@ -4,6 +4,7 @@ import DeviceIcon from './DeviceIcon.vue'
 import { nearer, WHOLE, within, type Near } from './near'
 import type { Device } from './useDevice'
 import { useOver } from './useOver'
+import { own } from './own'
 
 /** A picture as large as the page: two fingers or the wheel bring it nearer, one moves it, and drawn up or down it goes away. */
 const props = defineProps<{ source: string; alt: string; from: DOMRect | null }>()
@@ -122,7 +123,7 @@ onUnmounted(() => before?.focus({ preventScroll: true }))
       class="large-picture"
       role="dialog"
       aria-modal="true"
-      :aria-label="alt || 'Picture'"
+      :aria-label="alt || own('Picture')"
       :style="{ '--shade': shade }"
       @pointerdown="down"
       @pointermove="move"
@@ -132,7 +133,7 @@ onUnmounted(() => before?.focus({ preventScroll: true }))
       @keydown="press"
     >
       <img ref="image" :src="source" :alt="alt" :class="{ moving }" :style="style" draggable="false" @load="grow" />
-      <button class="bar-button" aria-label="Close" @pointerdown.stop @click="close()"><DeviceIcon name="close" /></button>
+      <button class="bar-button" :aria-label="own('Close')" @pointerdown.stop @click="close()"><DeviceIcon name="close" /></button>
     </div>
   </Teleport>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { own } from './own'
 defineProps<{ count: number; at: number }>()
 
 /** Beyond these a figure says it better. */
@@ -6,7 +7,7 @@ const MOST = 12
 </script>
 
 <template>
-  <p class="dots" role="status" :aria-label="`Page ${at + 1} of ${count}`">
+  <p class="dots" role="status" :aria-label="own('Page {0} of {1}', at + 1, count)">
     <template v-if="count <= MOST"><i v-for="n in count" :key="n" :class="{ on: n === at + 1 }" /></template>
     <span v-else aria-hidden="true">{{ at + 1 }} / {{ count }}</span>
   </p>

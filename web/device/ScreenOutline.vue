@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { outlineOf } from './outlines'
+import { own } from './own'
 
 /** A screen that is long in coming: where its words and pictures will stand. */
 const props = defineProps<{ screen: string }>()
@@ -8,7 +9,7 @@ const blocks = computed(() => outlineOf(props.screen))
 </script>
 
 <template>
-  <div class="skeleton" :class="{ drawn: blocks.length }" role="status" aria-label="Loading">
+  <div class="skeleton" :class="{ drawn: blocks.length }" role="status" :aria-label="own('Loading')">
     <i v-for="(block, i) in blocks" :key="i" :style="block" />
     <template v-if="!blocks.length"><i /><i /><i /></template>
   </div>

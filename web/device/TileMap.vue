@@ -8,6 +8,7 @@ import { entry } from './entry'
 import { here } from './here'
 import { pinsOf, type Pin, type Spot } from './spots'
 import type { Device } from './useDevice'
+import { own } from './own'
 
 /**
  * Spots on a map that is moved with a finger, the mouse or keys. Where no service draws maps, on the shores of the world (Natural Earth,
@@ -158,7 +159,7 @@ function pinned(pin: Pin): L.Marker {
   if (!one) shape.textContent = pin.spots.length > 999 ? '999+' : String(pin.spots.length)
   const icon = L.divIcon({ html: shape, className: 'map-place', iconSize: [48, 48], iconAnchor: one ? [24, 44] : [24, 24] })
   const marker = L.marker([pin.latitude, pin.longitude], { icon, keyboard: !props.still, interactive: !props.still }).addTo(map!)
-  const label = one ? pin.spots[0].title : `${pin.spots.length} places here`
+  const label = one ? pin.spots[0].title : own('{0} places here', pin.spots.length)
   marker.getElement()?.setAttribute('aria-label', label)
   marker.getElement()?.addEventListener('keydown', (event) => {
     if (event.key !== 'Enter' && event.key !== ' ') return
@@ -201,14 +202,14 @@ watch(() => props.chosen, draw)
   <div class="map-frame" :data-moves="!still || undefined">
     <div ref="place" class="map-ground" :class="{ plain: !tiles }" dir="ltr" role="group" :aria-label="label" />
     <div v-if="!still" class="map-zoom">
-      <button v-if="locates" aria-label="Where I am" :aria-busy="seeking" @click="toMe()"><DeviceIcon name="here" /></button>
-      <button aria-label="Nearer" :disabled="zoom >= deepest()" @click="map?.zoomIn()"><DeviceIcon name="plus" /></button>
-      <button aria-label="Further away" :disabled="zoom <= 1" @click="map?.zoomOut()"><DeviceIcon name="minus" /></button>
+      <button v-if="locates" :aria-label="own('Where I am')" :aria-busy="seeking" @click="toMe()"><DeviceIcon name="here" /></button>
+      <button :aria-label="own('Nearer')" :disabled="zoom >= deepest()" @click="map?.zoomIn()"><DeviceIcon name="plus" /></button>
+      <button :aria-label="own('Further away')" :disabled="zoom <= 1" @click="map?.zoomOut()"><DeviceIcon name="minus" /></button>
     </div>
     <p v-if="tiles?.credit" class="map-credit">{{ tiles.credit }}</p>
     <span v-if="aims !== undefined" class="map-aim" aria-hidden="true"><span class="map-pin" /></span>
     <p v-if="untold" class="map-failing" role="alert">{{ untold }}</p>
-    <p v-else-if="failing" class="map-failing" role="status">The map cannot be drawn just now. What lies on it is in its right place.</p>
+    <p v-else-if="failing" class="map-failing" role="status">{{ own('The map cannot be drawn just now. What lies on it is in its right place.') }}</p>
   </div>
 </template>
 

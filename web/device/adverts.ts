@@ -1,15 +1,8 @@
-import { shallowRef } from 'vue'
+import type { Footprints, ShownAdvert } from '../contracts/view'
+import { deck } from './deck'
 import { entry } from './entry'
 import { server } from './server'
-
-/** An advert: words, and a picture that comes through the app's own server. */
-export interface Shown {
-  key: string
-  title: string
-  words: string
-  button: string
-  by: string
-}
+import { practised } from './system'
 
 const NAME = `lanai-adverts:${entry.base}`
 let held = ''
@@ -27,21 +20,36 @@ function device(): string {
 }
 
 /** What stands where: whoever scrolls away and back, and every redrawing, finds the same. */
-const there = new Map<string, { advert: Shown; at: number }>()
+const there = new Map<string, { advert: ShownAdvert; at: number }>()
 const FRESH = 600_000
-export function standing(at: string): Shown | null {
+export function standing(at: string): ShownAdvert | null {
   const known = there.get(at)
   return known && Date.now() - known.at < FRESH ? known.advert : null
 }
-export const stands = (at: string, advert: Shown) => there.set(at, { advert, at: Date.now() })
+export const stands = (at: string, advert: ShownAdvert) => there.set(at, { advert, at: Date.now() })
+
+/** Asks the server; in the deck the studio hears what went on between there and the network. */
+async function tell<Answer>(path: string, body: object): Promise<Answer> {
+  const from = performance.now()
+  const answer = (await server.post(path, body)) as Answer & { footprints?: Footprints }
+  if (answer.footprints) deck.tell({ lanai: 'footprints', about: 'An advert', footprints: answer.footprints, ms: Math.round(performance.now() - from) })
+  return answer
+}
 
 export const ask = (place: string, where: object) =>
-  server.post('/advert', { ...where, place, device: device(), askable: !wasAsked() }) as Promise<{ advert: Shown | null; ask?: string; why?: string }>
+  tell<{ advert: ShownAdvert | null; ask?: string }>('/advert', { ...where, place, device: device(), askable: !wasAsked() })
 
-export const seen = (key: string) => server.post('/advert/seen', { key })
+/** What becomes of an advert is told, and waited for by nobody. */
+export const seen = (key: string) => void tell('/advert/seen', { key }).catch(() => undefined)
+export const happened = (key: string, what: string) => tell('/advert/told', { key, what }).catch(() => undefined)
+
+export const rewarded = async (key: string) => ((await server.post('/advert/reward', { key })) as { reward: 'given' | 'waits' | 'none' }).reward
 
 /** Somebody allows adverts to be about them, or does not: then nothing that was known before is known any more. */
-export async function allow(personal: boolean): Promise<void> {
+export async function allow(wanted: boolean): Promise<void> {
+  // Where the phone itself asks as well, both have to say yes.
+  const system = wanted ? ((await practised.tracking?.()) ?? null) : null
+  const personal = wanted && system !== false
   if (!personal) {
     held = crypto.randomUUID()
     try {
@@ -50,15 +58,18 @@ export async function allow(personal: boolean): Promise<void> {
       // Then it is known for as long as the app stays open.
     }
   }
-  await server.post('/advert/consent', { device: device(), personal })
+  await server.post('/advert/consent', { device: device(), personal, ...(system === null ? {} : { system }) })
 }
 
 export const picture = (key: string) => `${entry.base}/advert/${key}/picture`
+export const film = (key: string) => `${entry.base}/advert/${key}/film`
 export const out = (key: string) => `${entry.base}/advert/${key}/out`
 
 const ASKED = `${NAME}:asked`
-/** The screen that asks opens once by itself; afterwards it is there where the founder leads to it. */
+let asked = false
+/** The screen that asks opens once by itself; afterwards it is there where the founder leads to it. In the deck each device is a new one. */
 function wasAsked(): boolean {
+  if (entry.deck) return asked
   try {
     return sessionStorage.getItem(ASKED) !== null
   } catch {
@@ -66,27 +77,11 @@ function wasAsked(): boolean {
   }
 }
 export function wereAsked(): void {
+  asked = true
+  if (entry.deck) return
   try {
     sessionStorage.setItem(ASKED, '1')
   } catch {
     // Where nothing can be kept nobody is asked by itself.
   }
-}
-
-/** An advert over the whole screen, and what goes on when it is closed. */
-export const full = shallowRef<{ advert: Shown; close: () => void } | null>(null)
-
-/** Shows one, if there is one: whatever happens, it goes on. */
-export async function showFull(place: string, where: object): Promise<void> {
-  const { advert } = await ask(place, where).catch(() => ({ advert: null }))
-  if (!advert) return
-  await new Promise<void>((done) => {
-    full.value = {
-      advert,
-      close: () => {
-        full.value = null
-        done()
-      },
-    }
-  })
 }

@@ -1,5 +1,7 @@
 /** Colours to choose from: hues, each light, clear and dark, and greys; each with a name that is read aloud. */
 export interface Swatch {
+  /** “Light” or “Dark”; '' for neither. */
+  tone: string
   name: string
   hex: string
 }
@@ -32,8 +34,9 @@ export function hexOf(hue: number, saturation: number, lightness: number): strin
 }
 
 export const SWATCHES: Swatch[] = [
-  ...TONES.flatMap(([tone, s, l]) => HUES.map(([hue, at]) => ({ name: tone ? `${tone} ${hue.toLowerCase()}` : hue, hex: hexOf(at, s, l) }))),
+  ...TONES.flatMap(([tone, s, l]) => HUES.map(([hue, at]) => ({ tone, name: tone ? hue.toLowerCase() : hue, hex: hexOf(at, s, l) }))),
   ...[['White', 1], ['Light grey', 0.82], ['Grey', 0.55], ['Dark grey', 0.3], ['Black', 0]].map(([name, l]) => ({
+    tone: '',
     name: String(name),
     hex: hexOf(0, 0, Number(l)),
   })),

@@ -15,8 +15,13 @@ export interface Choice {
   set?: string
   platform?: 'ios' | 'android' | 'web'
   till?: 'card' | 'quay' | 'pier'
+  /** “deck”, and the build number that it pretends to run. */
+  store?: string
+  build?: number | null
   network?: 'good' | 'slow' | 'none'
   direction?: '' | 'ltr' | 'rtl'
+  /** In which language it speaks, by its tag; '' for the app's own. */
+  language?: string
   textSize?: number
   dark?: boolean
   /** What the phone's own system does, and the room that it keeps at the edges, in dp. */

@@ -1,6 +1,6 @@
 import { entry } from './entry'
 import { beside, session } from './session'
-import { formNow, headersWith, platformTold, zone } from './told'
+import { formNow, headersWith, platformTold, usual, zone } from './told'
 
 /** The first screen, asked for while the app itself is still on its way. */
 export interface Early {
@@ -18,9 +18,8 @@ function valuesKept(): Record<string, string> {
 
 // Whoever comes to a place of their own asks for that.
 if (!entry.deck && !location.hash && !location.search && history.state === null) {
-  const chosen = { person: null, now: null, set: 'sandbox' }
   const typed = { inputs: {}, finds: {}, pages: {}, orders: {}, chips: {} }
-  const where = { screen: '', args: [], ...chosen, ...typed, values: valuesKept(), platform: platformTold(), form: formNow() }
+  const where = { screen: '', args: [], ...usual(), ...typed, values: valuesKept(), platform: platformTold(), form: formNow() }
   const body = JSON.stringify({ zone, pending: session.pending(), beside, ...where, waits: false })
   const answer = fetch(`${entry.base}/view`, {
     method: 'POST',

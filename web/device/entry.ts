@@ -5,10 +5,15 @@ export interface Entry {
   deck: boolean
   app: number
   path: string
+  /** Where links of the app lead that are handed on; a package has it from where it asks. */
+  link?: string
   /** The screen that takes what is shared; '' for none. */
   shared?: string
   /** Where is paid: a package says its store's till; by card where nothing is said. */
   till?: 'card' | 'quay' | 'pier'
+  /** The store that the package is made for, and its build number; elsewhere the app always runs as it is now. */
+  store?: 'quay' | 'pier'
+  build?: number
 }
 
 export const entry: Entry = JSON.parse(document.getElementById('entry')?.textContent ?? '{}')

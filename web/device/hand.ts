@@ -1,5 +1,6 @@
 import { media } from './entry'
 import { shell } from './shell'
+import { own } from './own'
 
 type Say = (text: string, refusal?: boolean) => void
 
@@ -13,7 +14,7 @@ export const hand = {
     if (shell('share', text)) return
     if (navigator.share) return navigator.share({ text }).catch(() => undefined)
     return hand.copy(text)?.then(
-      () => say('Copied, so that you can paste it where you like.'),
+      () => say(own('Copied, so that you can paste it where you like.')),
       () => say(text),
     )
   },
@@ -27,11 +28,10 @@ export const hand = {
     else location.href = address
   },
 
-  save(name: string, data: unknown) {
-    const text = JSON.stringify(data, null, 2)
-    if (shell('save', JSON.stringify({ name, type: 'application/json', text }))) return
+  save(name: string, text: string, type: string) {
+    if (shell('save', JSON.stringify({ name, type, text }))) return
     const link = document.createElement('a')
-    link.href = URL.createObjectURL(new Blob([text], { type: 'application/json' }))
+    link.href = URL.createObjectURL(new Blob([text], { type }))
     link.download = name
     link.click()
     setTimeout(() => URL.revokeObjectURL(link.href), 10_000)

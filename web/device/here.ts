@@ -1,15 +1,16 @@
 import { practised } from './system'
+import { own } from './own'
 
-const UNTOLD = 'This device does not tell where it is.'
+const untold = () => own('This device does not tell where it is.')
 
 /** Where this device is; refused with a sentence where it does not tell. */
 export const here = (): Promise<{ latitude: number; longitude: number; accuracy: number }> =>
-  practised.here?.().catch(() => Promise.reject(new Error(UNTOLD))) ??
+  practised.here?.().catch(() => Promise.reject(new Error(untold()))) ??
   new Promise((done, refused) => {
-    if (!('geolocation' in navigator)) return refused(new Error(UNTOLD))
+    if (!('geolocation' in navigator)) return refused(new Error(untold()))
     navigator.geolocation.getCurrentPosition(
       ({ coords }) => done({ latitude: coords.latitude, longitude: coords.longitude, accuracy: coords.accuracy }),
-      () => refused(new Error(UNTOLD)),
+      () => refused(new Error(untold())),
       { timeout: 20_000, maximumAge: 30_000 },
     )
   })

@@ -7,6 +7,8 @@ interface Orders {
   open: (screen: string, args?: (number | string)[]) => unknown
   why: (at: string) => unknown
   back: () => unknown
+  advert: (place: string, reward: string | null) => unknown
+  lock: (on: boolean) => unknown
 }
 
 /** Asks the studio who is signed in and when it is; goes on without an answer. */
@@ -34,6 +36,8 @@ export function listen(orders: Orders) {
     if (order?.lanai === 'open') orders.open(order.screen, order.args)
     if (order?.lanai === 'why') orders.why(order.at)
     if (order?.lanai === 'back') orders.back()
+    if (order?.lanai === 'advert') orders.advert(order.place, order.reward)
+    if (order?.lanai === 'lock') orders.lock(order.on === true)
     if (order?.lanai === 'point') point(order.at)
     if (order?.lanai === 'ask') asking = order.on
   })

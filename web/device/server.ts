@@ -1,9 +1,11 @@
 import type { DeviceResponse } from '../contracts/view'
 import type { Early } from './early'
+import type { Lying } from './practice/lying'
 import { entry } from './entry'
 import { network, travel } from './network'
 import { beside, session } from './session'
 import { headersWith, zone } from './told'
+import { own } from './own'
 
 /** The server could not be reached at all. */
 export class Unreachable extends Error {}
@@ -48,19 +50,19 @@ async function ask(path: string, init: RequestInit, patience = PATIENCE, again =
   const answer = await response.json().catch(() => ({}))
   if (typeof answer.session === 'string') session.set(answer.session)
   if (response.status === 503 && response.headers.get('Retry-After') !== null) {
-    if (again === 0) throw new Declined(answer.message || 'This cannot be done just now. Please try again in a moment.')
+    if (again === 0) throw new Declined(answer.message || own('This cannot be done just now. Please try again in a moment.'))
     await new Promise((done) => setTimeout(done, 1000 * Math.min(5, Math.max(1, Number(response.headers.get('Retry-After')) || 1))))
     return ask(path, init, patience, again - 1)
   }
   if (response.status >= 500) throw new Unreachable()
-  if (!response.ok) throw new Declined(answer.message || 'This is not there any more.')
+  if (!response.ok) throw new Declined(answer.message || own('This is not there any more.'))
   return answer
 }
 
 /** Sends a file: only a request of the older kind tells how far it is. */
 async function sent(path: string, form: FormData, went?: (part: number) => void, signal?: AbortSignal): Promise<{ name: string }> {
   await travel().catch(() => {
-    throw new Unreachable(LOST)
+    throw new Unreachable(lost())
   })
   // Broken off while it was made ready.
   if (signal?.aborted) throw new BrokenOff()
@@ -73,18 +75,19 @@ async function sent(path: string, form: FormData, went?: (part: number) => void,
     signal?.addEventListener('abort', () => request.abort())
     for (const [name, value] of Object.entries(headers())) request.setRequestHeader(name, value)
     request.upload.addEventListener('progress', ({ loaded, total }) => went?.(total ? loaded / total : 0))
-    for (const name of ['error', 'timeout']) request.addEventListener(name, () => failed(new Unreachable(LOST)))
+    for (const name of ['error', 'timeout']) request.addEventListener(name, () => failed(new Unreachable(lost())))
     request.addEventListener('abort', () => failed(new BrokenOff()))
     request.addEventListener('load', () => {
       const answer = request.response ?? {}
       if (request.status < 300) return done(answer)
-      failed(new Declined(request.status === 413 ? 'This file is too large to be sent.' : answer.message || 'It could not be sent. Please try again.'))
+      const why = answer.message || own('It could not be sent. Please try again.')
+      failed(new Declined(request.status === 413 ? own('This file is too large to be sent.') : why))
     })
     request.send(form)
   })
 }
 
-const LOST = 'There is no connection. Please try again.'
+const lost = () => own('There is no connection. Please try again.')
 
 function post(path: string, body: object): Promise<unknown> {
   return ask(path, {
@@ -100,12 +103,26 @@ export const server = {
   tap: (body: object) => post('/do', body) as Promise<DeviceResponse>,
   arrive: (body: object) => post('/arrive', body) as Promise<{ waiting: boolean; arrives?: string; person?: number | null }>,
   mine: (body: object) => post('/mine', body),
+  messagesKey: () => ask('/notify/key', { headers: { ...headers(), Accept: 'application/json' } }) as Promise<{ key: string }>,
+  notify: (body: object) => post('/notify', body) as Promise<{ known: boolean }>,
+  lies: (body: object) => post('/notify/lies', body) as Promise<{ lies: Lying[]; known: boolean }>,
+  opened: (id: string) => post('/notify/opened', { id }),
   why: (body: object) => post('/why', body) as Promise<{ sentence: string }>,
   /** A slow connection is felt where somebody waits, not in what the device asks by itself. */
   pulse: (query: string): Promise<{ pulse: string }> =>
     network.value === 'slow'
       ? Promise.resolve({ pulse: '' })
       : (ask(`/pulse${query}`, { headers: { Accept: 'application/json' } }, PATIENCE_FOR_PULSE) as Promise<{ pulse: string }>),
+  /** Told also while the page goes away. */
+  count: (body: object) =>
+    fetch(`${entry.base}/count`, {
+      method: 'POST',
+      keepalive: true,
+      headers: { ...headers(), Accept: 'application/json', 'Content-Type': 'application/json' },
+      body: JSON.stringify(body),
+      credentials: entry.base.startsWith('/') ? 'same-origin' : 'omit',
+    }),
+  words: (language: string) => ask(`/words/${language}`, { headers: { Accept: 'application/json' } }) as Promise<{ words: Record<string, string> }>,
   outlines: (width: number, height: number) => ask(`/outlines?width=${width}&height=${height}`, { headers: { Accept: 'application/json' } }),
   /**
    * @param poster a picture that stands for a film until it is played

@@ -24,9 +24,17 @@ function write(name: string, value: string) {
   }
 }
 
+const hearers: (() => void)[] = []
+
 export const session = {
   token: () => read('session'),
-  set: (token: string) => write('session', token),
+  set(token: string) {
+    const others = (token === '') !== (read('session') === '')
+    write('session', token)
+    if (others) for (const hear of hearers) hear()
+  },
+  /** Somebody has signed in or out. */
+  turned: (hear: () => void) => hearers.push(hear),
   pending: () => read('pending'),
   begun: (handle: string) => write('pending', handle),
   /** Where somebody was who left for a provider's page. */

@@ -1,3 +1,5 @@
+import { entry } from './entry'
+
 /** What the browser tells of the device. */
 
 /** A tablet begins at 600 dp on its shorter side. */
@@ -16,3 +18,37 @@ export function headersWith(token: string): Record<string, string> {
   const csrf = /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1]
   return { Accept: 'application/json', ...(csrf ? { 'X-XSRF-TOKEN': decodeURIComponent(csrf) } : {}), ...(token ? { Authorization: `Bearer ${token}` } : {}) }
 }
+
+const LANGUAGE = `lanai-language:${entry.base}`
+
+/** The language that somebody has chosen on this phone, by its tag; '' for none. */
+export function languageKept(): string {
+  try {
+    return entry.deck ? '' : (localStorage.getItem(LANGUAGE) ?? '')
+  } catch {
+    return ''
+  }
+}
+
+export function keepLanguage(tag: string): void {
+  try {
+    if (entry.deck) return
+    if (tag) localStorage.setItem(LANGUAGE, tag)
+    else localStorage.removeItem(LANGUAGE)
+  } catch {
+    // Then it holds for as long as the app stays open.
+  }
+}
+
+/** What is asked for with every screen where nobody has chosen anything: also what is asked early, which is of use only if it is the same. */
+export const usual = () => ({
+  /** What the person has chosen; '' for the phone's own, which the deck does not ask for. */
+  language: languageKept(),
+  languages: entry.deck ? [] : [...navigator.languages].slice(0, 10),
+  person: null as number | null,
+  now: null as string | null,
+  set: 'sandbox',
+  till: entry.till ?? 'card',
+  store: (entry.store ?? '') as string,
+  build: entry.build ?? null,
+})

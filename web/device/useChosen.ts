@@ -1,13 +1,13 @@
 import { reactive } from 'vue'
 import type { Choice } from './deck'
-import { entry } from './entry'
 import { measureText, platform } from './form'
 import { network } from './network'
 import { dark, direction } from './theme'
+import { usual } from './told'
 
 /** What the deck chose: who, when, with which data, and on what kind of device. Elsewhere nothing is chosen. */
 export function useChosen() {
-  const chosen = reactive({ person: null as number | null, now: null as string | null, set: 'sandbox', till: entry.till ?? 'card' })
+  const chosen = reactive(usual())
 
   function choose(choice: Choice) {
     Object.assign(chosen, Object.fromEntries(Object.entries(choice).filter(([name]) => name in chosen)))

@@ -6,6 +6,7 @@ import { server } from './server'
 import { beside, session } from './session'
 import type { Places } from './usePlaces'
 import type { Shown } from './useView'
+import { own } from './own'
 
 const ASKED_EVERY = 1500
 /** As much as a screen is given. */
@@ -50,7 +51,7 @@ export function useComing({ step, chain, go, startAt, returnTo, forgetLeft, begi
       return
     }
     window.open(address, '_blank', 'noopener')
-    say('Please go on in the page that has opened.')
+    say(own('Please go on in the page that has opened.'))
     const handle = session.pending()
     for (let left = ASKED_AT_MOST; left > 0 && session.pending() === handle; left--) {
       await new Promise((done) => setTimeout(done, ASKED_EVERY))
@@ -62,7 +63,7 @@ export function useComing({ step, chain, go, startAt, returnTo, forgetLeft, begi
   function payAt(address: string) {
     if (beside) {
       window.open(address, '_blank', 'noopener')
-      return say('Please pay on the page that has opened. It shows here by itself.')
+      return say(own('Please pay on the page that has opened. It shows here by itself.'))
     }
     session.want(JSON.stringify(chain()))
     location.href = address

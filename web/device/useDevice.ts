@@ -2,6 +2,8 @@ import { onMounted, type ComputedRef } from 'vue'
 import type { Place } from '../contracts/view'
 import { deck } from './deck'
 import { entry } from './entry'
+import { platform } from './form'
+import { belongs, openedHere, otherPhone } from './notify'
 import { Declined, server } from './server'
 import { session } from './session'
 import { useChosen } from './useChosen'
@@ -13,6 +15,7 @@ import { useTap } from './useTap'
 import { useTyped } from './useTyped'
 import { useValues } from './useValues'
 import { useView } from './useView'
+import { own } from './own'
 
 /** One device, put together: where it is, what is shown, what was typed, and what a tap does. */
 export function useDevice() {
@@ -41,7 +44,7 @@ export function useDevice() {
 
   /** What the studio around the device wants of it. */
   async function obey() {
-    const [{ begun, listen }, { practise, forgetLeave }] = await Promise.all([import('./inDeck'), import('./practice/practice')])
+    const [{ begun, listen }, { practise, forgetLeave, locked }] = await Promise.all([import('./inDeck'), import('./practice/practice')])
     practise()
     const { chosen, choose } = deckChoice
     listen({
@@ -51,18 +54,23 @@ export function useDevice() {
         const other = moved || (choice.person !== undefined && choice.person !== chosen.person)
         if (other) session.set('')
         if (other) places.forgetLeft()
+        if (moved || (choice.platform && choice.platform !== platform.value)) otherPhone()
         choose(choice)
+        if (other) belongs(shown.where())
         return moved ? places.startAt('') : shown.load()
       },
       back: places.back,
+      advert: async (place, reward) => (await import('./fullAdvert')).preview(place, reward, shown.where(), messages.say),
+      lock: (on) => (locked.value = on),
       open: (screen, args) => {
         forgetLeave()
+        otherPhone()
         return places.startAt(screen, args)
       },
       why: (at) =>
         server.why({ ...shown.where(), at }).then(
           (account) => deck.tell({ lanai: 'why', at, account }),
-          (error) => messages.say(error instanceof Declined ? error.message : 'There is no connection.', true),
+          (error) => messages.say(error instanceof Declined ? error.message : own('There is no connection.'), true),
         ),
     })
     await begun(choose)
@@ -70,6 +78,7 @@ export function useDevice() {
 
   onMounted(async () => {
     if (entry.deck) await obey()
+    openedHere()
     await coming.comeIn()
   })
 

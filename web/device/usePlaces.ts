@@ -1,6 +1,6 @@
 import { computed, onMounted, onUnmounted, ref, shallowRef } from 'vue'
 import type { Place, View } from '../contracts/view'
-import { addressOf, placeAt } from './address'
+import { addressOf, arrived, placeAt } from './address'
 import { entry } from './entry'
 import { useTrail, type Mark } from './trail'
 import type { WasTyped } from './useTyped'
@@ -215,7 +215,7 @@ export function usePlaces(opened: (step: Step, turn: Turn) => unknown, leaving: 
       step.value = steps.get(kept.marks[index].step) ?? step.value
       trail.begin(mark(step.value), { marks: kept.marks, index })
     } else {
-      const named = entry.deck ? { screen: '', args: [] } : placeAt(location.hash)
+      const named = entry.deck ? { screen: '', args: [] } : arrived()
       // What is about a row stands above the start, so that its arrow leads there.
       if (way.length) lay(way)
       else if (named.screen) lay(named.args.length ? [chain()[0], named] : [named])

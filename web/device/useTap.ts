@@ -1,7 +1,9 @@
 import { nextTick, ref, shallowRef } from 'vue'
 import type { DeviceResponse, Outcome, Place, Question, View } from '../contracts/view'
-import { allow, showFull } from './adverts'
+import { linkTo } from './address'
+import { counted, mayCount, uncounted } from './counting'
 import { hand } from './hand'
+import { leaveKnown } from './notify'
 import { queue } from './queue'
 import { Declined, server, Unreachable } from './server'
 import type { useComing } from './useComing'
@@ -10,6 +12,7 @@ import type { Typed } from './useTyped'
 import type { useValues } from './useValues'
 import type { Shown } from './useView'
 import { toFirstWrong } from './wrong'
+import { own } from './own'
 
 interface Parts {
   places: Places
@@ -34,7 +37,10 @@ interface Tapped {
   replies: Record<string, unknown>
 }
 
-const NO_CONNECTION = 'There is no connection. Nothing was changed; please try again.'
+const noConnection = () => own('There is no connection. Nothing was changed; please try again.')
+
+/** The line of the app behind a node: without the rows that it is repeated for, and in a piece the piece's own line. */
+const lineAt = (at: string) => (at.includes('=') ? at.slice(at.lastIndexOf('=') + 1) : at).replace(/@\d+/g, '')
 
 function tapKey(): string {
   return Array.from(crypto.getRandomValues(new Uint8Array(16)), (b) => b.toString(16).padStart(2, '0')).join('')
@@ -50,7 +56,7 @@ export function useTap({ places, shown, typed, values, coming, say }: Parts) {
   /** The sheet that stands over the screen; '' for none. */
   const sheet = ref('')
   /** A question that the last tap waits for. */
-  const question = shallowRef<(Question & { reply: (typed?: string) => void }) | null>(null)
+  const question = shallowRef<(Question & { reply: (typed?: string) => void; leave?: () => void }) | null>(null)
   const { view, where, take, load, offlineSince, known } = shown
 
   /**
@@ -81,15 +87,18 @@ export function useTap({ places, shown, typed, values, coming, say }: Parts) {
     const { at, item, fill, queues, ticked, confirmed, replies } = tapped
     question.value = null
     errors.value = {}
+    if (!confirmed.length && !Object.keys(replies).length) counted('tap', lineAt(at))
     const from = performance.now()
     const step = places.step.value.id
     const inputs = { ...typed.inputs, ...fill }
     const body = { ...where(), screen: view.value?.screen ?? '', inputs, at, item, ticked, confirmed, replies, tap: tapKey(), revision: known.revision }
     try {
-      return await outcomeOf(await server.tap(body), tapped, from, step)
+      const answer = await server.tap({ ...body, ...uncounted() })
+      // In the deck somebody else may be signed in by now: what the one before sees is not shown to them.
+      return await outcomeOf(where().person === body.person ? answer : { ...answer, view: undefined }, tapped, from, step)
     } catch (error) {
       if (error instanceof Unreachable && queues && queue.add(JSON.parse(JSON.stringify(body)))) return waits()
-      say(error instanceof Declined ? error.message : NO_CONNECTION, true)
+      say(error instanceof Declined ? error.message : noConnection(), true)
       return false
     }
   }
@@ -125,13 +134,35 @@ export function useTap({ places, shown, typed, values, coming, say }: Parts) {
 
   /** The tap is done again with what is answered: with a yes, or with what was typed. */
   function ask(asked: Question, tapped: Tapped) {
-    question.value = {
-      ...asked,
-      reply: (said) =>
-        said === undefined
-          ? run({ ...tapped, confirmed: [...tapped.confirmed, asked.at] })
-          : run({ ...tapped, replies: { ...tapped.replies, [asked.at]: said } }),
-    }
+    const answer = (said: string) => run({ ...tapped, replies: { ...tapped.replies, [asked.at]: said } })
+    if (asked.messages && leaveKnown()) return void answer(leaveKnown())
+    if (asked.messages) return void (question.value = { ...asked, reply: () => void asksPhone(answer), leave: () => void answer('') })
+    question.value = asked.place
+      ? { ...asked, reply: () => void watches(asked, answer), leave: () => void answer('') }
+      : { ...asked, reply: (said) => (said === undefined ? run({ ...tapped, confirmed: [...tapped.confirmed, asked.at] }) : answer(said)) }
+  }
+
+  /** The app may send messages, says the person; now the phone asks them. */
+  async function asksPhone(answer: (said: string) => Promise<boolean>) {
+    question.value = null
+    const { askPhone } = await import('./askPhone')
+    const said = await askPhone(where(), say)
+    if (said !== null) await answer(said)
+  }
+
+  /** An advert for a reward: what was tapped is done with the key of the one that was seen. */
+  async function watches(asked: Question, answer: (key: string) => Promise<boolean>) {
+    question.value = null
+    const { watch } = await import('./fullAdvert')
+    const key = await watch(asked.place ?? '', asked.reward ?? '', where(), (text) => say(text, true))
+    if (key !== null) await answer(key)
+  }
+
+  /** The question is left without a yes. */
+  function leaveQuestion() {
+    const left = question.value
+    question.value = null
+    left?.leave?.()
   }
 
   /** Without a connection it is done later, once. */
@@ -139,7 +170,7 @@ export function useTap({ places, shown, typed, values, coming, say }: Parts) {
     waiting.value = queue.all().length
     typed.forgetInputs()
     offlineSince.value ??= Date.now()
-    say('There is no connection. This will be done as soon as there is one.')
+    say(own('There is no connection. This will be done as soon as there is one.'))
     return true
   }
 
@@ -165,13 +196,15 @@ export function useTap({ places, shown, typed, values, coming, say }: Parts) {
         return (sheet.value = next.text)
       case 'copy':
         return hand.copy(next.text)?.then(
-          () => outcome.say.length || say('Copied.'),
-          () => say('This device does not let the app copy.', true),
+          () => outcome.say.length || say(own('Copied.')),
+          () => say(own('This device does not let the app copy.'), true),
         )
       case 'share':
         return hand.share(next.text, say)
+      case 'share here':
+        return hand.share(`${next.text} ${linkTo(places.place.value)}`, say)
       case 'play':
-        return hand.play(next.text).catch(() => say('The sound could not be played.', true))
+        return hand.play(next.text).catch(() => say(own('The sound could not be played.'), true))
       case 'wait':
         return new Promise((done) => setTimeout(done, Number(next.text) * 1000))
       case 'say':
@@ -179,13 +212,17 @@ export function useTap({ places, shown, typed, values, coming, say }: Parts) {
       case 'leave for':
         return void coming.leaveFor(next.text)
       case 'adverts':
-        return allow(next.text === 'personal')
+        return (await import('./adverts')).allow(next.text === 'personal')
+      case 'count':
+        return mayCount(next.text === 'yes')
       case 'advert':
-        return showFull(next.text, where())
+        return (await import('./fullAdvert')).showFull(next.text, where())
       case 'pay at':
         return void coming.payAt(next.text)
       case 'download':
-        return hand.save('my-data.json', await server.mine(where()))
+        return hand.save('my-data.json', JSON.stringify(await server.mine(where()), null, 2), 'application/json')
+      case 'calendar':
+        return hand.save('calendar.ics', next.text, 'text/calendar')
       case 'refresh':
         return load()
     }
@@ -197,7 +234,7 @@ export function useTap({ places, shown, typed, values, coming, say }: Parts) {
       try {
         const { outcome } = await server.tap(one.body)
         // What waits for an answer cannot be asked here: it is told, and was not done.
-        if (outcome?.refused || outcome?.confirm) say(outcome.refused || `Not done: ${outcome.confirm?.text}`, true)
+        if (outcome?.refused || outcome?.confirm) say(outcome.refused || own('Not done: {0}', outcome.confirm?.text ?? ''), true)
       } catch (error) {
         if (error instanceof Unreachable) return
         say(error instanceof Declined ? error.message : String(error), true)
@@ -219,6 +256,7 @@ export function useTap({ places, shown, typed, values, coming, say }: Parts) {
     waiting,
     sheet,
     question,
+    leaveQuestion,
     tap: (at: string, item: number | null, fill?: Record<string, unknown>, queues = false) => run({ at, item, fill, queues, confirmed: [], replies: {} }),
     /** Something that is done with several items at once. */
     tapTicked: (at: string, ticked: number[], after: () => void) => run({ at, item: null, ticked, after, confirmed: [], replies: {} }),

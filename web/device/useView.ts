@@ -1,5 +1,6 @@
 import { nextTick, ref, shallowRef } from 'vue'
 import type { DeviceResponse, Outcome, View } from '../contracts/view'
+import { counted, uncounted } from './counting'
 import { deck } from './deck'
 import { entry } from './entry'
 import { form, platform } from './form'
@@ -10,6 +11,7 @@ import { turned } from './turn'
 import type { Chosen } from './useChosen'
 import type { Left, Places, Step, Turn } from './usePlaces'
 import type { Typed } from './useTyped'
+import { own, speak } from './own'
 
 const PATIENCE = 250
 /** What was read within this time is shown before it is read anew, in ms. */
@@ -52,6 +54,7 @@ export function useView({ step, place, first }: Way, typed: Typed, { chosen }: C
   async function take(answer: DeviceResponse, tapped: string, from: number, at = step.value.id, waited = false) {
     known.revision = answer.revision
     if (answer.pulse) known.pulse = answer.pulse
+    if (answer.view) await speak(answer.view.theme.lang)
     // What comes for a step that one has left meanwhile is not shown in the place of another.
     if (answer.view && at === step.value.id) {
       // What was asked for before this tap may come after it, and knows less.
@@ -75,6 +78,7 @@ export function useView({ step, place, first }: Way, typed: Typed, { chosen }: C
     const before = view.value
     learn(next.soft)
     const put = () => {
+      if (shown.value !== id) counted('screen', next.screen)
       view.value = next
       shown.value = id
       failed.value = ''
@@ -137,7 +141,7 @@ export function useView({ step, place, first }: Way, typed: Typed, { chosen }: C
     const from = performance.now()
     const at = step.value.id
     try {
-      const answer = await server.view({ ...where(), waits })
+      const answer = await server.view({ ...where(), waits, ...uncounted() })
       if (mine === asked) {
         await take(answer, '', from, at, waits)
         if (answer.view) lookAhead(answer.view)
@@ -169,7 +173,7 @@ export function useView({ step, place, first }: Way, typed: Typed, { chosen }: C
     } else if (error instanceof Unreachable && shown.value === step.value.id) {
       offlineSince.value ??= Date.now()
     } else {
-      failed.value = error instanceof Declined ? error.message : 'There is no connection, and this screen has not been read before.'
+      failed.value = error instanceof Declined ? error.message : own('There is no connection, and this screen has not been read before.')
     }
   }
 

@@ -1,4 +1,5 @@
 import { intoView } from './into'
+import { own } from './own'
 
 /** Where one types into a box, or chooses in it. */
 export function entryOf(box: Element | null | undefined): HTMLElement | null {
@@ -13,5 +14,5 @@ export function toFirstWrong(otherwise: string): string {
   entryOf(box)?.focus({ preventScroll: true })
   const label = box.querySelector('label')?.firstChild?.textContent?.trim() ?? ''
   // Why it is wrong stands at the box itself.
-  return label ? `Please look at “${label}”.` : otherwise
+  return label ? own('Please look at “{0}”.', label) : otherwise
 }

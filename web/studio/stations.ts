@@ -6,6 +6,8 @@ import EarningsStation from './earnings/EarningsStation.vue'
 import { pageOf as earningsPageOf } from './earnings/place'
 import PeopleStation from './people/PeopleStation.vue'
 import { pageOf as peoplePageOf } from './people/place'
+import ReachStation from './reach/ReachStation.vue'
+import { pageOf as reachPageOf } from './reach/place'
 import ReleaseStation from './release/ReleaseStation.vue'
 import { pageOf as releasePageOf } from './release/place'
 import ScreensStation from './screens/ScreensStation.vue'
@@ -29,6 +31,7 @@ export const stations: Station[] = [
   { key: 'people', name: 'People', component: PeopleStation, pageOf: peoplePageOf },
   { key: 'services', name: 'Services', component: ServicesStation, pageOf: servicesPageOf },
   { key: 'earnings', name: 'Earnings', component: EarningsStation, pageOf: earningsPageOf },
+  { key: 'reach', name: 'Reach', component: ReachStation, pageOf: reachPageOf },
   { key: 'release', name: 'Release', component: ReleaseStation, pageOf: releasePageOf },
 ]
 

@@ -20,8 +20,7 @@ abstract readonly class StoreTill implements Till
     {
         $store = $this->sold()->value;
         $this->line = new Line(config("lanai.stores.$store.url").'/billing', (string) config("lanai.stores.$store.token"), $store);
-        $package = $app->revision->read()->release->package;
-        $this->package = $package === '' ? 'practice.'.strtr($app->slug, '-', '_') : $package;
+        $this->package = $app->package();
     }
 
     public function begin(Offered $offered, string $key): array

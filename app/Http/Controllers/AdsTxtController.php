@@ -19,7 +19,7 @@ final class AdsTxtController
 
     public function __invoke(): Response
     {
-        $network = (string) parse_url((string) config('lanai.adverts.url'), PHP_URL_HOST);
+        $network = (string) parse_url((string) config('lanai.adverts.live.url'), PHP_URL_HOST);
         $lines = [];
         foreach (App::query()->with('liveRevision')->whereNotNull('live_revision_id')->orderBy('id')->limit(self::MOST)->lazy(100) as $app) {
             $seller = $app->liveRevision?->read()->adverts->seller ?? '';

@@ -13,10 +13,13 @@ use App\Apps\Troubles;
 use App\Apps\Uploads;
 use App\Device\DeviceName;
 use App\Device\Entry;
+use App\Device\LinkPreview;
 use App\Http\Requests\DeviceRequest;
+use App\Packaging\ServerAddress;
 use App\People\Belongings;
 use App\People\Returning;
 use App\People\Sessions;
+use App\Reach\Counting;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -29,6 +32,7 @@ use Lanai\Core\Play\Outcome;
 use Lanai\Core\Play\Trail;
 use Lanai\Core\Play\Whence;
 use Lanai\Core\Text\Pattern;
+use Lanai\Core\Text\Tongues;
 
 /** What devices ask: the page, the view of a screen, and what a tap does. */
 final class DeviceController
@@ -39,11 +43,16 @@ final class DeviceController
         $entry = Entry::from($request, $way, $key);
         rescue(fn (): bool => app(RevisionBook::class)->heal($entry->app));
 
+        $speaks = $entry->speaks($request->getLanguages(), '');
+        $at = $request->query('at');
+        $at = is_string($at) && Pattern::match('~^[^/\s]{1,100}(/(\d{1,15}|\~[^/\s]{0,500})){0,10}$~u', $at) ? $at : '';
+
         return response()->view('device', [
             'name' => $entry->app->name,
+            'preview' => $way === 'live' || $way === 'share' ? LinkPreview::of($entry, $at, $speaks)->properties : [],
             'theme' => $entry->blueprint()->theme->main,
-            'lang' => $entry->blueprint()->theme->tongue(),
-            'dir' => $entry->blueprint()->theme->direction(),
+            'lang' => $speaks->tongue,
+            'dir' => Tongues::direction($speaks->tongue),
             // Only what is live is put on a home screen.
             'home' => $way === 'live' ? "/a/$key" : null,
             'entry' => [
@@ -53,6 +62,7 @@ final class DeviceController
                 'app' => $entry->app->id,
                 'shared' => $entry->blueprint()->sharedScreen()?->slug() ?? '',
                 'path' => ['live' => "/a/$key", 'share' => "/s/$key"][$way] ?? '',
+                'link' => ServerAddress::of($entry->app).($way === 'live' ? "/a/{$entry->app->slug}" : "/s/{$entry->app->share_code}"),
             ],
         ]);
     }
@@ -61,6 +71,7 @@ final class DeviceController
     {
         $entry = Entry::from($request, $way, $key);
         $trail = $request->trail($entry);
+        Counting::after($request, $entry);
 
         return response()->json($this->shown($request, $entry, $trail) + $request->renewed($entry) + self::footprints($trail));
     }
@@ -69,17 +80,18 @@ final class DeviceController
     {
         $entry = Entry::from($request, $way, $key);
         $trail = $request->trail($entry);
+        Counting::after($request, $entry);
         if ($request->has('revision') && $request->integer('revision') !== $entry->revision->number && ! $this->sameLine($request, $entry)) {
             $trail->step('refused', 'The screen has changed since it was drawn.', $request->string('at')->value());
 
             $changed = new Outcome();
-            $changed->refused = 'This screen has just changed. Please look again.';
+            $changed->refused = $entry->revision->spoken($request->visit($entry)->tongue)->own()->say('This screen has just changed. Please look again.');
 
             return response()->json(['outcome' => $changed->data()] + $this->shown($request, $entry, $trail) + self::footprints($trail));
         }
         $item = $request->filled('item') ? $request->integer('item') : null;
         $visit = $request->visit($entry);
-        $outcome = $entry->player()->tap($visit, $request->string('at')->value(), $item, $request->string('tap')->value(), $trail);
+        $outcome = $entry->player($visit)->tap($visit, $request->string('at')->value(), $item, $request->string('tap')->value(), $trail);
 
         Aftermath::of($outcome, $entry->space, $visit->person, $visit->moment->zone->getName());
         if ($outcome->goesTo('leave for')) {
@@ -104,7 +116,7 @@ final class DeviceController
         if ($proof === null) {
             return response()->json(['waiting' => $visit->pending !== '' && $returning->isWaiting($visit->pending)]);
         }
-        [$entered, $arrives] = $entry->player()->arrive($proof, $visit);
+        [$entered, $arrives] = $entry->player($visit)->arrive($proof, $visit);
 
         return response()->json(['waiting' => false, 'arrives' => $arrives, 'session' => $entered->token] + $this->who($entry, (string) $entered->token));
     }
@@ -140,6 +152,15 @@ final class DeviceController
         return response()->json(['kept' => true], 202);
     }
 
+    /** What the device itself says, in one of the app's languages: English => as it is said there. */
+    public function words(Request $request, string $way, string $key, string $tongue): JsonResponse
+    {
+        $entry = Entry::from($request, $way, $key);
+        $words = $entry->revision->spoken($entry->speaks([], $tongue)->tongue)->own()->ofDevice();
+
+        return response()->json(['words' => (object) $words]);
+    }
+
     /** What screens look like before anything is in them, on a device like this one. */
     public function outlines(Request $request, string $way, string $key): JsonResponse
     {
@@ -167,7 +188,9 @@ final class DeviceController
         $entry = Entry::from($request, $way, $key);
         abort_unless($entry->inDeck(), 404);
 
-        return response()->json($entry->player()->whyEmpty($request->visit($entry), $request->string('at')->value()) ?? abort(404));
+        $visit = $request->visit($entry);
+
+        return response()->json($entry->player($visit)->whyEmpty($visit, $request->string('at')->value()) ?? abort(404));
     }
 
     /** Where the values of a line come from. */
@@ -175,9 +198,10 @@ final class DeviceController
     {
         $entry = Entry::from($request, $way, $key);
         abort_unless($entry->inDeck(), 404);
+        $visit = $request->visit($entry);
         $accounts = $entry
-            ->player()
-            ->whence($request->visit($entry), $request->string('at')->value(), $request->filled('item') ? $request->integer('item') : null);
+            ->player($visit)
+            ->whence($visit, $request->string('at')->value(), $request->filled('item') ? $request->integer('item') : null);
 
         return response()->json(['accounts' => array_map(fn (Whence $w): array => $w->data(), $accounts)]);
     }
@@ -200,7 +224,8 @@ final class DeviceController
     {
         $pulse = $entry->pulse();
 
-        $view = $entry->player()->show($request->visit($entry), $trail);
+        $visit = $request->visit($entry);
+        $view = $entry->player($visit)->show($visit, $trail);
         $soft = Beginnings::of($entry->app, $view);
 
         return ['view' => $view + ($soft === [] ? [] : ['soft' => $soft]), 'revision' => $entry->revision->number, 'pulse' => $pulse];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Adverts\AdvertDesk;
+use App\Adverts\Exchange;
 use App\Adverts\ForecastDesk;
 use App\Earnings\Counter;
 use App\Earnings\Figures;
@@ -14,6 +15,7 @@ use App\Earnings\RehearsalDesk;
 use App\Earnings\Shelves;
 use App\Earnings\Tide;
 use App\Models\App;
+use App\Models\Founder;
 use App\Outbound\Practice;
 use App\Records\DataSet;
 use App\Space;
@@ -26,7 +28,6 @@ use Lanai\Core\Earnings\Story;
 use Lanai\Core\Model\Earnings\Product;
 use Lanai\Core\Model\Row;
 use Lanai\Core\Rows\Refused;
-use Lanai\Core\Text\Pattern;
 use Lanai\Core\Values\Country;
 
 /** The Earnings station: what is sold, what it would bring, and who has what. */
@@ -133,15 +134,21 @@ final class EarningsController
     }
 
     /** Where adverts stand, and what came of them. */
-    public function adverts(App $app, string $set): JsonResponse
+    public function adverts(Request $request, App $app, string $set): JsonResponse
     {
         $space = Space::of($app, DataSet::from($set)) ?? abort(404);
-        $url = (string) config('lanai.adverts.url');
+        $founder = $request->user();
+        $isPractice = Practice::isAt((new Exchange($app, $space->set))->url());
+
+        $desk = new AdvertDesk($space);
 
         return response()->json([
-            'places' => (new AdvertDesk($space))->figures(self::DAYS, new DateTimeImmutable()),
+            'places' => $desk->figures(self::DAYS, new DateTimeImmutable()),
+            'byDay' => $desk->sums('day', self::DAYS, new DateTimeImmutable()),
+            'byCountry' => $desk->sums('country', self::DAYS, new DateTimeImmutable()),
+            'system' => $desk->systemSaid(self::DAYS, new DateTimeImmutable()),
             'days' => self::DAYS,
-            'bunting' => Practice::isAt($url) ? Pattern::replace('~/bid$~', '/', $url) : '',
+            'bunting' => $isPractice ? Practice::desk('bunting', $founder instanceof Founder ? $founder : null) : '',
         ]);
     }
 
@@ -155,7 +162,12 @@ final class EarningsController
             $desk->keep($assumed);
         }
 
-        return response()->json(['assumed' => $assumed, 'forecast' => $desk->forecast($assumed)]);
+        return response()->json([
+            'assumed' => $assumed,
+            'forecast' => $desk->forecast($assumed),
+            'measured' => $desk->measured(new DateTimeImmutable()),
+            'currency' => $desk->currency(),
+        ]);
     }
 
     /** The price of a plan is to be paid by those who pay less. */

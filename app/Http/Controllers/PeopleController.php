@@ -72,7 +72,7 @@ final class PeopleController
     {
         $request->validate(['email' => ['required', 'email', 'max:200']], ['email.*' => 'Please write an e-mail address.']);
         $address = rtrim((string) config('app.url'), '/').($set === 'live' ? "/a/$app->slug" : "/s/$app->share_code");
-        $notice = Notice::invited($app->name, $address);
+        $notice = Notice::invited($app->revision->read()->own(), $app->name, $address);
         SendNotice::dispatch($request->string('email')->lower()->value(), $notice->about, $notice->text, $app->name, Practice::boxOf($app));
 
         return response()->json([]);

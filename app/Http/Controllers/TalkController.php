@@ -41,7 +41,7 @@ final class TalkController
                     flush();
                 };
                 try {
-                    $call = $entry->player()->talk($visit, $request->string('at')->value(), $talks->said(), $words);
+                    $call = $entry->player($visit)->talk($visit, $request->string('at')->value(), $talks->said(), $words);
                     $trail = $request->trail($entry);
                     [$answer, $trouble] = (new ServiceDesk($entry->app, $entry->set))->talk(
                         $call,

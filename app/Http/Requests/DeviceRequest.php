@@ -55,6 +55,11 @@ final class DeviceRequest extends FormRequest
             'form' => ['sometimes', 'in:phone,tablet'],
             'pending' => ['nullable', 'string', 'max:64'],
             'till' => ['sometimes', 'in:card,quay,pier'],
+            'store' => ['nullable', 'in:quay,pier,deck'],
+            'build' => ['nullable', 'integer', 'min:0', 'max:2100000000'],
+            'language' => ['nullable', 'string', 'max:35'],
+            'languages' => ['sometimes', 'array', 'max:20'],
+            'languages.*' => ['string', 'max:35'],
             'beside' => ['sometimes', 'boolean'],
             'waits' => ['sometimes', 'boolean'],
             'confirmed' => ['sometimes', 'array', 'max:20'],
@@ -67,10 +72,16 @@ final class DeviceRequest extends FormRequest
     {
         $chosen = $entry->inDeck() && $this->filled('now') ? new DateTimeImmutable($this->string('now')->value()) : new DateTimeImmutable();
         $texts = fn (string $key): array => array_map(strval(...), array_filter($this->array($key), is_scalar(...)));
-        $moment = new Moment($chosen->setTimezone(new DateTimeZone('UTC')), new DateTimeZone($this->string('zone', 'UTC')->value()));
+        $speaks = $entry->speaks(array_values(array_filter($this->array('languages'), is_string(...))), $this->string('language')->value());
+        $zone = new DateTimeZone($this->string('zone', 'UTC')->value());
+        $moment = new Moment($chosen->setTimezone(new DateTimeZone('UTC')), $zone, $speaks->locale);
         $found = $this->found($entry);
         $person = $found?->account->person ?? ($entry->letsChoose() && $this->filled('person') ? $this->integer('person') : null);
         $people = $entry->blueprint()->signIn === null ? null : $entry->people();
+
+        $store = $this->string('store')->value();
+        // Only the deck may pretend.
+        $store = $store === 'deck' && ! $entry->inDeck() ? '' : $store;
 
         return new Visit(
             $moment,
@@ -99,6 +110,9 @@ final class DeviceRequest extends FormRequest
             $this->boolean('waits'),
             array_values(array_map(intval(...), $this->array('ticked'))),
             $this->string('till', 'card')->value(),
+            $store,
+            $store === '' || ! $this->filled('build') ? null : $this->integer('build'),
+            $speaks->tongue,
         );
     }
 

@@ -11,6 +11,7 @@ enum Format: string
     case LargeStrip = 'large strip';
     case Box = 'box';
     case Page = 'page';
+    case Reward = 'reward';
 
     /** @return array{int, int} */
     public function size(): array
@@ -19,7 +20,13 @@ enum Format: string
             self::Strip => [320, 50],
             self::LargeStrip => [320, 100],
             self::Box => [300, 250],
-            self::Page => [320, 480],
+            self::Page, self::Reward => [320, 480],
         };
+    }
+
+    /** Over the whole screen: there an advert may also be a film. */
+    public function isWhole(): bool
+    {
+        return $this === self::Page || $this === self::Reward;
     }
 }

@@ -6,7 +6,7 @@ namespace Lanai\Core\Adverts;
 
 use Lanai\Core\Text\Pattern;
 
-/** An offer that may be shown: words, a picture and a button, each of them data. */
+/** An offer that may be shown: words, a picture or a film, and a button, each of them data. */
 final readonly class Offered
 {
     /** For a thousand, in whole units: more is a mistake and nothing to be billed. */
@@ -16,10 +16,11 @@ final readonly class Offered
 
     /**
      * @param  string  $price  for a thousand, a decimal
-     * @param  string  $picture  an address of the web, as $leads and the notices
+     * @param  string  $picture  an address of the web, as $leads and the notices; '' for a film
      * @param  string  $by  who advertises: a domain
      * @param  list<string>  $won  that are told when it is shown
      * @param  list<string>  $billed  that are told when it was seen
+     * @param  Clip|null  $clip  where it is a film
      */
     private function __construct(
         public string $price,
@@ -32,6 +33,7 @@ final readonly class Offered
         public string $creative,
         public array $won,
         public array $billed,
+        public ?Clip $clip = null,
     ) {
     }
 
@@ -43,11 +45,6 @@ final readonly class Offered
     {
         $text = fn (mixed $value): string => is_string($value) ? $value : '';
         $price = $bid['price'] ?? null;
-        $native = json_decode($text($bid['adm'] ?? null), true);
-        $native = is_array($native) && is_array($native['native'] ?? null) ? $native['native'] : $native;
-        $assets = is_array($native) && is_array($native['assets'] ?? null) ? $native['assets'] : [];
-        [$title, $picture, $words, $button, $size] = self::parts($assets);
-        $leads = is_array($native) && is_array($native['link'] ?? null) ? $text($native['link']['url'] ?? null) : '';
         $categories = array_filter(is_array($bid['cat'] ?? null) ? $bid['cat'] : [], is_string(...));
         $domains = array_values(array_filter(is_array($bid['adomain'] ?? null) ? $bid['adomain'] : [], is_string(...)));
         $why = match (true) {
@@ -56,7 +53,47 @@ final readonly class Offered
             $price < (float) $for->floor => 'It pays less than the floor.',
             $price > self::MOST => 'Its price is a mistake.',
             self::isBlocked($categories, $for->blocked) => 'It is about something that is not wanted.',
-            $domains === [] || ! Pattern::match('/^[a-z0-9.-]{3,253}$/', $domains[0]) => 'It does not say who advertises.',
+            $domains === [] || ! Pattern::match('/^[a-z0-9.-]{3,253}$/D', $domains[0]) => 'It does not say who advertises.',
+            default => null,
+        };
+        if ($why !== null) {
+            return null;
+        }
+        $notices = fn (mixed $one): array => self::isAddress($text($one)) ? [self::filled($text($one), (string) $price, $for)] : [];
+        $offered = new self(
+            number_format((float) $price, 4, '.', ''),
+            '',
+            '',
+            'Look',
+            '',
+            '',
+            $domains[0],
+            mb_substr($text($bid['crid'] ?? null), 0, 100),
+            $notices($bid['nurl'] ?? null),
+            $notices($bid['burl'] ?? null),
+        );
+        $markup = ltrim($text($bid['adm'] ?? null));
+        if (str_starts_with($markup, '<')) {
+            return $offered->filmed($markup, $for, $why);
+        }
+        $native = json_decode($markup, true);
+        $native = is_array($native) && is_array($native['native'] ?? null) ? $native['native'] : $native;
+
+        if ($for->format === Format::Reward) {
+            $why = 'It is no film.';
+
+            return null;
+        }
+
+        return $offered->painted(is_array($native) ? $native : [], $for, $why);
+    }
+
+    /** @param  array<array-key, mixed>  $native  of OpenRTB Native 1.2 */
+    private function painted(array $native, Wanted $for, ?string &$why): ?self
+    {
+        [$title, $picture, $words, $button, $size] = self::parts(is_array($native['assets'] ?? null) ? $native['assets'] : []);
+        $leads = is_array($native['link'] ?? null) && is_string($native['link']['url'] ?? null) ? $native['link']['url'] : '';
+        $why = match (true) {
             $title === '' || ! self::isAddress($picture) || ! self::isAddress($leads) => 'Its words, its picture or where it leads are missing.',
             mb_strlen($title) > self::WORDS || mb_strlen($words) > self::WORDS || mb_strlen($button) > 30 => 'It has too many words.',
             $size !== $for->format->size() => 'It is of another size.',
@@ -65,21 +102,44 @@ final readonly class Offered
         if ($why !== null) {
             return null;
         }
-        $notices = fn (mixed $one): array => self::isAddress($text($one)) ? [self::filled($text($one), (string) $price, $for)] : [];
-        $shown = is_array($native) && is_array($native['imptrackers'] ?? null) ? array_slice($native['imptrackers'], 0, 5) : [];
+        $shown = array_filter(is_array($native['imptrackers'] ?? null) ? array_slice($native['imptrackers'], 0, 5) : [], is_string(...));
+        $shown = array_map(fn (string $one): string => self::filled($one, $this->price, $for), array_filter($shown, self::isAddress(...)));
 
-        return new self(
-            number_format((float) $price, 4, '.', ''),
-            $title,
-            $words,
-            $button === '' ? 'Look' : $button,
-            $picture,
-            $leads,
-            $domains[0],
-            mb_substr($text($bid['crid'] ?? null), 0, 100),
-            $notices($bid['nurl'] ?? null),
-            [...$notices($bid['burl'] ?? null), ...array_merge(...array_map($notices, array_values($shown)))],
-        );
+        return $this->with($title, $words, $button, $picture, $leads, [...$this->billed, ...array_values($shown)]);
+    }
+
+    private function filmed(string $markup, Wanted $for, ?string &$why): ?self
+    {
+        if (! $for->format->isWhole()) {
+            $why = 'It is a film, and there is room for a picture only.';
+
+            return null;
+        }
+        try {
+            return $this->showing(Clip::read($markup));
+        } catch (Unplayable $unplayable) {
+            $why = $unplayable->getMessage();
+
+            return null;
+        }
+    }
+
+    /** With a film: the one that it has, or the next one to which that has led. */
+    public function showing(Clip $clip): self
+    {
+        $short = fn (string $words): string => mb_strlen($words) > self::WORDS ? mb_substr($words, 0, self::WORDS - 1).'…' : $words;
+        $title = $clip->title === '' ? $this->by : $short($clip->title);
+        $billed = $clip->onward === '' ? [...$this->billed, ...($clip->told['impression'] ?? [])] : $this->billed;
+
+        return $this->with($title, $short($clip->words), $this->button, '', $clip->leads, $billed, $clip);
+    }
+
+    /** @param  list<string>  $billed */
+    private function with(string $title, string $words, string $button, string $picture, string $leads, array $billed, ?Clip $clip = null): self
+    {
+        $button = $button === '' ? 'Look' : $button;
+
+        return new self($this->price, $title, $words, $button, $picture, $leads, $this->by, $this->creative, $this->won, $billed, $clip);
     }
 
     /**

@@ -30,6 +30,7 @@ final readonly class Wanted
      * @param  string  $floor  the lowest price for a thousand, a decimal
      * @param  bool  $children  the app is also for children
      * @param  bool  $trial  nothing is charged: in the sandbox
+     * @param  string  $callback  the address that is told, signed, that somebody has seen an advert for a reward to its end; '' for none
      */
     public function __construct(
         public string $id,
@@ -44,6 +45,7 @@ final readonly class Wanted
         public string $currency = 'EUR',
         public bool $children = false,
         public bool $trial = false,
+        public string $callback = '',
     ) {
     }
 
@@ -53,6 +55,8 @@ final readonly class Wanted
         [$width, $height] = $this->format->size();
         $visitor = $this->visitor;
         $personal = $visitor->isPersonal() && ! $this->children;
+        $country = self::threeLetters($visitor->country);
+        $user = ($personal ? ['id' => $visitor->id] : []) + ($visitor->consent === null ? [] : ['consent' => $visitor->consent->written()]);
         $native = ['ver' => self::NATIVE, 'assets' => [
             ['id' => self::TITLE, 'required' => 1, 'title' => ['len' => 60]],
             ['id' => self::PICTURE, 'required' => 1, 'img' => ['type' => 3, 'w' => $width, 'h' => $height]],
@@ -65,29 +69,57 @@ final readonly class Wanted
             'imp' => [[
                 'id' => '1',
                 'tagid' => $this->placement,
-                'native' => ['request' => json_encode($native, JSON_THROW_ON_ERROR), 'ver' => self::NATIVE],
+            ] + ($this->format === Format::Reward ? [] : ['native' => ['request' => json_encode($native, JSON_THROW_ON_ERROR), 'ver' => self::NATIVE]]) + [
                 'bidfloor' => (float) $this->floor,
                 'bidfloorcur' => $this->currency,
                 'secure' => 1,
-                'ext' => ['size' => $this->format->value],
-            ]],
+                'ext' => ['size' => $this->format->value] + ($this->callback === '' ? [] : ['callback' => $this->callback]),
+            ] + $this->film($width, $height)],
             'app' => ['name' => $this->app, 'bundle' => $this->package, 'publisher' => ['id' => $this->seller]],
             'device' => array_filter([
                 'devicetype' => $visitor->form === 'tablet' ? 5 : 4,
                 'os' => ['ios' => 'iOS', 'android' => 'Android', 'web' => ''][$visitor->platform],
                 'language' => $visitor->language,
-                'geo' => $visitor->country === '' ? null : ['country' => self::threeLetters($visitor->country)],
+                'geo' => $country === null ? null : ['country' => $country],
                 // Whether they may be known again by what is about them.
                 'lmt' => $personal ? 0 : 1,
             ], fn (mixed $value): bool => $value !== '' && $value !== null),
-            'user' => ($personal ? ['id' => $visitor->id] : [])
-                + ($visitor->consent === null ? [] : ['consent' => $visitor->consent->written()]),
             'regs' => ['coppa' => $this->children ? 1 : 0, 'gdpr' => $visitor->isAsked() ? 1 : 0],
             'at' => 1,
             'tmax' => self::MILLISECONDS,
             'cur' => [$this->currency],
             'bcat' => $this->blocked,
             'test' => $this->trial ? 1 : 0,
+        ] + ($user === [] ? [] : ['user' => $user]);
+    }
+
+    /**
+     * Over the whole screen it may be a film as well, and for a reward it is one: only a film tells that it was seen to its end. Protocols 7 and 8, and 11 to
+     * 14: VAST 4.0 to 4.2, whole or as a wrapper (list “Creative Subtypes - Audio/Video” of AdCOM 1.0, from memory).
+     *
+     * @return array<string, mixed>
+     */
+    private function film(int $width, int $height): array
+    {
+        if (! $this->format->isWhole()) {
+            return [];
+        }
+        $isReward = $this->format === Format::Reward;
+
+        return [
+            'instl' => 1,
+            'rwdd' => $isReward ? 1 : 0,
+            'video' => [
+                'mimes' => ['video/mp4', 'video/webm'],
+                'minduration' => 3,
+                'maxduration' => $isReward ? 30 : 15,
+                'protocols' => [7, 8, 11, 12, 13, 14],
+                'w' => $width,
+                'h' => $height,
+                'linearity' => 1,
+                'skip' => $isReward ? 0 : 1,
+                'plcmt' => 3,
+            ] + ($isReward ? [] : ['skipafter' => 5]),
         ];
     }
 

@@ -21,6 +21,8 @@ use Lanai\Core\Model\People\Role;
 use Lanai\Core\Model\People\Through;
 use Lanai\Core\Model\Piece;
 use Lanai\Core\Model\Pointer;
+use Lanai\Core\Model\Reach\Channel;
+use Lanai\Core\Model\Reach\Message;
 use Lanai\Core\Model\Routine;
 use Lanai\Core\Model\Screen;
 use Lanai\Core\Model\Services\Service;
@@ -40,6 +42,8 @@ final class Beginnings
         AppValue::class => 'Value 1',
         Service::class => 'Service 1',
         Product::class => 'Product 1',
+        Message::class => 'Message 1',
+        Channel::class => 'Channel 1',
         Plan::class => 'Plan 1',
         Field::class => 'New field',
         AnswerPart::class => 'New part',

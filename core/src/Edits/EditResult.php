@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Edits;
 
+use Lanai\Core\Languages\Following;
 use Lanai\Core\Model\Blueprint;
 
 /** What an edit makes: the blueprint before and after, the patch to it and the patch back, and where a founder goes on. */
@@ -29,7 +30,8 @@ final readonly class EditResult
         $patch = $patch->reaching($before->data());
         $changed = $patch->applyTo($before->data());
         Twins::refuse($before->data(), $changed);
-        $after = StoredNames::settled($changed, $before->data());
+        $replaced = array_map(fn (array $o): string => $o['op'] === 'replace' ? $o['path'] : '', $patch->operations);
+        $after = Following::texts($before, StoredNames::settled($changed, $before->data()), $replaced);
         $patch = $after === $changed ? $patch : Patch::between($before->data(), $after);
         $inverse = $patch->inverse($before->data());
         try {

@@ -29,6 +29,7 @@ final class Edits
         'putRight' => Kinds\PutRight::class,
         'letPeopleIn' => Kinds\LetPeopleIn::class,
         'letAdvertsIn' => Kinds\LetAdvertsIn::class,
+        'letMessagesIn' => Kinds\LetMessagesIn::class,
         'allow' => Kinds\Allow::class,
         'addAsset' => Kinds\AddAsset::class,
         'takeService' => Kinds\TakeService::class,
@@ -36,6 +37,9 @@ final class Edits
         'keepShape' => Kinds\KeepShape::class,
         'readOn' => Kinds\ReadOn::class,
         'makeScreens' => Kinds\MakeScreens::class,
+        'addLanguage' => Kinds\AddLanguage::class,
+        'offerLanguage' => Kinds\OfferLanguage::class,
+        'translate' => Kinds\Translate::class,
         'keepTableInStep' => Kinds\KeepTableInStep::class,
     ];
 

@@ -13,6 +13,7 @@ use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Model\MenuEntry;
 use Lanai\Core\Model\People\Role;
 use Lanai\Core\Model\Pointer;
+use Lanai\Core\Model\Reach\Opens;
 use Lanai\Core\Model\Tab;
 use Lanai\Core\Text\Pattern;
 
@@ -154,6 +155,10 @@ final readonly class ScreenMap implements \JsonSerializable
                 ...array_map(fn (Role $r): string => $r->begins, $blueprint->roles),
             ]),
         );
+        // Messages open screens, too.
+        foreach ($blueprint->sends as $message) {
+            array_push($open, ...array_map(fn (Opens $o): ?int => $blueprint->screenIndex($o->screen), $message->opens));
+        }
         array_unshift($open, $first === null ? null : $blueprint->screenIndex($first->name));
         $to = [];
         foreach ($ways as [$a, $b]) {

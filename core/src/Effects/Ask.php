@@ -30,7 +30,7 @@ final readonly class Ask implements Effect
             'ask',
             new Blank('text', new TextFit()),
             'for',
-            new Blank('name', NameFit::of('the name of the answer')),
+            new Blank('name', NameFit::seen('the name of the answer')),
             new InlineNode('type', FieldTypes::asked()),
         );
     }
@@ -41,7 +41,7 @@ final readonly class Ask implements Effect
         $box =
             [
                 'name' => Names::inFormula($this->name),
-                'label' => $this->name,
+                'label' => $doing->scene->blueprint->shown($this->name),
                 'control' => $this->type->control(),
                 'required' => true,
                 'hint' => '',
@@ -55,7 +55,7 @@ final readonly class Ask implements Effect
             throw new NeedsConfirmation($text, $at, $box, $wrong->getMessage());
         }
         if ($value === null) {
-            throw new NeedsConfirmation($text, $at, $box, 'Please fill this in.');
+            throw new NeedsConfirmation($text, $at, $box, $doing->scene->own('Please fill this in.'));
         }
         $one = $this->type->type()->one;
         $doing->outcome->known[Names::inFormula($this->name)] = is_int($value) && $one !== '' ? $doing->scene->reader->row($one, $value) : $value;

@@ -51,7 +51,9 @@ final readonly class AskFor implements Effect
         }
         $answer = $doing->outside(fn (): Answer => $answers->now($call));
         if (! ($answer instanceof Answer) || ! $answer->isThere()) {
-            $otherwise = $this->otherwise === '' ? 'This cannot be fetched just now. Please try again later.' : $scene->text($this->otherwise, 'otherwise');
+            $otherwise = $this->otherwise === ''
+                ? $scene->own('This cannot be fetched just now. Please try again later.')
+                : $scene->text($this->otherwise, 'otherwise');
             $said = $answer instanceof Answer ? $answer->trouble?->said : '';
             throw new NoAnswer($said ?: $otherwise);
         }

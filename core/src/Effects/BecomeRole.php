@@ -33,7 +33,7 @@ final readonly class BecomeRole implements Effect
         $taken = self::accounts($doing)->become(self::visit($doing), $role);
         $doing->scene->reader->forget();
         if (! $taken) {
-            $doing->outcome->say[] = "You have asked to be a $role->name. You will hear from us.";
+            $doing->outcome->say[] = $doing->scene->own('You have asked to be a {0}. You will hear from us.', $doing->scene->blueprint->shown($role->name));
         }
     }
 }

@@ -24,7 +24,7 @@ final readonly class OpenAddress implements Effect
 
     public static function sentence(): Sentence
     {
-        return Sentence::of('open', new Blank('address', new TextFit));
+        return Sentence::of('open', new Blank('address', TextFit::unseen()));
     }
 
     public function run(Doing $doing): void

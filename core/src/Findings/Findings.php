@@ -28,6 +28,13 @@ final class Findings
             new Rules\ShelfDiffers(),
             new Rules\StoreHasNotHeard(),
             new Rules\AdvertMatters(),
+            new Rules\AdvertPlaces(),
+            new Rules\CountedAgain(),
+            new Rules\FunnelLeadsNowhere(),
+            new Rules\EverybodyShutOut(),
+            new Rules\MessageMatters(),
+            new Rules\LanguageMatters(),
+            new Rules\OnboardingMatters(),
             new Rules\BoughtWithoutConditions(),
             new Rules\PaidScreenOpen(),
             new Rules\ChoiceOfNothing(),
@@ -124,7 +131,7 @@ final class Findings
 
     /**
      * @return array{array<class-string<Rule>, list<Finding>>, array<class-string<Rule>, list<array<string, mixed>>>, array<string, array<string,
-     *   array<string, string>>>}
+     *   array<string, string|int|true>>>}
      *   what was found and gathered by those rules that did, and the outline
      */
     private static function looked(Reading $part): array

@@ -138,14 +138,14 @@ final class Reading
     /**
      * Takes over what is known of the parts, so that the whole need not be gone through.
      *
-     * @param  list<array<string, array<string, array<string, string>>>>  $outlines
+     * @param  list<array<string, array<string, array<string, string|int|true>>>>  $outlines
      */
     public function knowing(array $outlines): void
     {
         $this->outline = Kinds::joined($outlines);
     }
 
-    /** @return array<string, array<string, array<string, string>>> of a part: its effects and what shows rows */
+    /** @return array<string, array<string, array<string, string|int|true>>> of a part: its effects and what shows rows */
     public function outline(): array
     {
         $data = $this->blueprint->data();
@@ -200,7 +200,16 @@ final class Reading
 
         return hash(
             'xxh128',
-            serialize([array_diff_key($data, ['screens' => true]), $heads, $rows, $this->secrets->mark(), $this->broken, $this->lastBuild, $this->returns]),
+            // What other languages say changes nothing on a screen.
+            serialize([
+                array_diff_key($data, ['screens' => true, 'languages' => true]),
+                $heads,
+                $rows,
+                $this->secrets->mark(),
+                $this->broken,
+                $this->lastBuild,
+                $this->returns,
+            ]),
         );
     }
 }

@@ -14,6 +14,7 @@ enum Station: string
     case People = 'people';
     case Services = 'services';
     case Earnings = 'earnings';
+    case Reach = 'reach';
     case Release = 'release';
 
     public static function of(string $at): self
@@ -23,6 +24,8 @@ enum Station: string
             str_starts_with($at, '/tables') => self::Data,
             str_starts_with($at, '/services') => self::Services,
             str_starts_with($at, '/products'), str_starts_with($at, '/adverts') => self::Earnings,
+            str_starts_with($at, '/funnels'), str_starts_with($at, '/messages'), str_starts_with($at, '/sends') => self::Reach,
+            str_starts_with($at, '/languages') => self::Reach,
             str_starts_with($at, '/release') => self::Release,
             default => self::Screens,
         };

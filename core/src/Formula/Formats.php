@@ -7,6 +7,7 @@ namespace Lanai\Core\Formula;
 use DateTimeImmutable;
 use IntlDateFormatter;
 use Lanai\Core\Formula\Kinds\Kinds;
+use Lanai\Core\Text\OwnWords;
 use NumberFormatter;
 
 /** How values are shown to people, over PHP intl (ICU date patterns, Unicode TR 35). */
@@ -15,8 +16,17 @@ final class Formats
     /** In seconds. */
     private const HALF_A_YEAR = 183 * 86400;
 
+    private const AWAY = [
+        [86400, 'in {0, plural, one {# day} other {# days}}', '{0, plural, one {# day} other {# days}} ago'],
+        [3600, 'in {0, plural, one {# hour} other {# hours}}', '{0, plural, one {# hour} other {# hours}} ago'],
+        [60, 'in {0, plural, one {# minute} other {# minutes}}', '{0, plural, one {# minute} other {# minutes}} ago'],
+    ];
+
     /** @var array<string, IntlDateFormatter> */
     private static array $made = [];
+
+    /** @var array<string, NumberFormatter> */
+    private static array $numbers = [];
 
     public static function show(mixed $value, Moment $moment): string
     {
@@ -27,6 +37,22 @@ final class Formats
     public static function plain(mixed $value): string
     {
         return Kinds::holding($value)->plain($value);
+    }
+
+    /** A number with the digits and the decimal sign of the language; nothing stands between thousands, as it may be a year. */
+    public static function number(int|float $value, string $plain, Moment $moment): string
+    {
+        if (str_starts_with($moment->locale, 'en')) {
+            return $plain;
+        }
+        if (! isset(self::$numbers[$moment->locale])) {
+            $format = new NumberFormatter($moment->locale, NumberFormatter::DECIMAL);
+            $format->setAttribute(NumberFormatter::GROUPING_USED, 0);
+            $format->setAttribute(NumberFormatter::MAX_FRACTION_DIGITS, 6);
+            self::$numbers[$moment->locale] = $format;
+        }
+
+        return (string) self::$numbers[$moment->locale]->format($value);
     }
 
     /** Two locales write 1234.5 as “1,234.50” and “1.234,50”. */
@@ -82,8 +108,8 @@ final class Formats
         $ago = (int) $day($at)->diff($day($moment->now))->format('%r%a');
 
         return match (true) {
-            $ago === 0 => 'Today',
-            $ago === 1 => 'Yesterday',
+            $ago === 0 => OwnWords::in($moment->locale)->say('Today'),
+            $ago === 1 => OwnWords::in($moment->locale)->say('Yesterday'),
             $ago > 1 && $ago < 7 => self::pattern($at, 'EEEE', $moment),
             default => self::longDate($at, $moment),
         };
@@ -93,16 +119,13 @@ final class Formats
     public static function relative(DateTimeImmutable $at, Moment $moment): string
     {
         $seconds = $at->getTimestamp() - $moment->now->getTimestamp();
-        $size = abs($seconds);
-        foreach (['day' => 86400, 'hour' => 3600, 'minute' => 60] as $unit => $length) {
-            if ($size >= $length) {
-                $count = intdiv($size, $length);
-                $words = $count.' '.$unit.($count === 1 ? '' : 's');
-
-                return $seconds > 0 ? "in $words" : "$words ago";
+        $own = OwnWords::in($moment->locale);
+        foreach (self::AWAY as [$length, $ahead, $back]) {
+            if (abs($seconds) >= $length) {
+                return $own->say($seconds > 0 ? $ahead : $back, intdiv(abs($seconds), $length));
             }
         }
 
-        return 'now';
+        return $own->say('now');
     }
 }

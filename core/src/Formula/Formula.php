@@ -42,6 +42,12 @@ final class Formula
         return self::$parsed[$text] = new self($text, $tree);
     }
 
+    /** One that does not read as such: it is never evaluated. */
+    public static function unread(string $text): self
+    {
+        return new self($text, new Node());
+    }
+
     /** Says nothing about a row: it is never evaluated. */
     public static function none(): self
     {

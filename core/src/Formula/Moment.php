@@ -17,4 +17,10 @@ final readonly class Moment
     {
         $this->now = (new DateTimeImmutable('@'.$now->getTimestamp()))->setTimezone(new DateTimeZone('UTC'));
     }
+
+    /** The tag of the language. */
+    public function tongue(): string
+    {
+        return explode('_', $this->locale)[0];
+    }
 }

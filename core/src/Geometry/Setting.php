@@ -5,13 +5,26 @@ declare(strict_types=1);
 namespace Lanai\Core\Geometry;
 
 use Closure;
+use Lanai\Core\Text\OwnWords;
 
 /** What a line needs to tell how large it is: the pen that sets its text, and the boxes of what is in it. */
 final readonly class Setting
 {
     /** @param  Closure(array<string, mixed>, Within): (Box|null)  $of  the box of another node */
-    public function __construct(public Pen $pen, private Closure $of)
+    public function __construct(public Pen $pen, private Closure $of, private OwnWords $own)
     {
+    }
+
+    /** What Lanai itself says, in the language of the page. */
+    public function own(string $sentence, string|int|float ...$values): string
+    {
+        return $this->own->say($sentence, ...$values);
+    }
+
+    /** The tag of that language. */
+    public function tongue(): string
+    {
+        return $this->own->tongue;
     }
 
     /**

@@ -134,6 +134,9 @@ final class Walk
                 if ($parent === null && $this->only !== null && $below->key !== $this->only[0]) {
                     continue;
                 }
+                if ($below instanceof Children && $below->apart && $this->only === null) {
+                    continue;
+                }
                 $within = $inner($below->key);
                 foreach (is_array($data[$below->key] ?? null) ? array_values($data[$below->key]) : [] as $i => $item) {
                     if ($parent === null && $this->only !== null && $i !== $this->only[1]) {

@@ -13,15 +13,16 @@ use Lanai\Core\Geometry\Within;
 use Lanai\Core\Language\Families;
 use Lanai\Core\Model\AnyLine;
 use Lanai\Core\Play\Line;
+use Lanai\Core\Text\OwnWords;
 
 /** The boxes of the nodes of a view tree: each kind of line tells its own, and what its sentence says of its place comes before that. */
 final readonly class Boxes
 {
     private Setting $setting;
 
-    public function __construct(private Pen $pen)
+    public function __construct(private Pen $pen, OwnWords $own)
     {
-        $this->setting = new Setting($pen, $this->of(...));
+        $this->setting = new Setting($pen, $this->of(...), $own);
     }
 
     /**

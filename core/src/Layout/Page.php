@@ -14,6 +14,7 @@ use Lanai\Core\Geometry\Nodes;
 use Lanai\Core\Geometry\Pen;
 use Lanai\Core\Geometry\Size;
 use Lanai\Core\Geometry\Within;
+use Lanai\Core\Text\OwnWords;
 
 /** A screen as boxes: the bar, what is pinned, the page, the tabs. The same sizes stand in web/device/device.css. */
 final readonly class Page
@@ -54,7 +55,7 @@ final readonly class Page
         $pinned = fn (string $edge): array => array_values(array_filter($nodes, fn (array $n): bool => Nodes::placing($n, 'pin') === $edge));
         $floats = self::floats(...);
         $flowing = array_values(array_filter($nodes, fn (array $n): bool => Nodes::placing($n, 'pin') === '' && ! $floats($n)));
-        $boxes = new Boxes($pen);
+        $boxes = new Boxes($pen, OwnWords::in(is_string($theme['lang'] ?? null) ? $theme['lang'] : 'en'));
         $full = ($view['full'] ?? false) === true;
         $rail = ! $full && $device->isTablet() && Nodes::list($view['tabs'] ?? []) !== [] ? self::besides($pen) : 0;
         $side = $rail + ($beside && ! $full && $device->isTablet() && $device->width >= self::BESIDE_FROM ? self::BESIDE : 0);

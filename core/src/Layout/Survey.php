@@ -7,6 +7,8 @@ namespace Lanai\Core\Layout;
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Mend;
 use Lanai\Core\Geometry\Device;
+use Lanai\Core\Layout\Checks\AdvertsInSight;
+use Lanai\Core\Layout\Checks\AdvertTooNear;
 use Lanai\Core\Layout\Checks\CutOff;
 use Lanai\Core\Layout\Checks\MostlyEmpty;
 use Lanai\Core\Layout\Checks\Overlap;
@@ -21,7 +23,9 @@ final class Survey
     /** @return list<Check> */
     public static function checks(): array
     {
-        return [new CutOff(), new RunsOff(), new Overlap(), new WrapsBadly(), new TooSmallToHit(), new MostlyEmpty()];
+        $ofAdverts = [new AdvertTooNear(), new AdvertsInSight()];
+
+        return [new CutOff(), new RunsOff(), new Overlap(), new WrapsBadly(), new TooSmallToHit(), new MostlyEmpty(), ...$ofAdverts];
     }
 
     /**
@@ -104,6 +108,9 @@ final class Survey
 
     private static function mend(Flaw $flaw, string $screen): ?Mend
     {
+        if ($flaw->mend !== null) {
+            return $flaw->mend;
+        }
         $at = self::line($flaw->at, $screen);
         $fixed = $flaw->rule === CutOff::class && str_starts_with($flaw->what, 'what is in it');
 

@@ -101,7 +101,7 @@ final readonly class AddForm implements Labelled
 
     public static function box(array $node, Setting $setting, Within $in): Box
     {
-        return (new FormBoxes($setting->pen))->form($node);
+        return (new FormBoxes($setting->pen, $setting))->form($node);
     }
 
     public function effects(): array

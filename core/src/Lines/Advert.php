@@ -31,6 +31,9 @@ final readonly class Advert implements MayStayAway
     /** The line over it that says what it is. */
     private const MARK = 20;
 
+    /** Room below it: what comes next is not tapped by mistake. In dp. */
+    private const APART = 16;
+
     /**
      * @param  string  $name  of the place, by which figures are kept
      * @param  'strip'|'large strip'|'box'|''  $format
@@ -69,11 +72,16 @@ final readonly class Advert implements MayStayAway
         return self::room($node);
     }
 
-    /** @param  array<array-key, mixed>  $node  with its height */
-    public static function room(array $node, float $beside = 0): Box
+    /**
+     * @param  array<array-key, mixed>  $node  with its height
+     * @param  string  $list  in which it stands, after every so many items; '' for none
+     */
+    public static function room(array $node, float $beside = 0, string $list = '', int $every = 0): Box
     {
         $height = self::MARK + (is_int($node['height'] ?? null) ? $node['height'] : 50);
+        $within = $list === '' ? [] : ['list' => $list, 'every' => $every];
+        $margin = new Edges(4, $beside, self::APART, $beside);
 
-        return new Box(height: Size::dp($height), margin: Edges::of(4, $beside), marks: ['advert' => true]);
+        return new Box(height: Size::dp($height), margin: $margin, marks: ['advert' => self::MARK] + $within);
     }
 }

@@ -89,7 +89,7 @@ final readonly class ChangeForm implements Labelled
 
     public static function box(array $node, Setting $setting, Within $in): Box
     {
-        return (new FormBoxes($setting->pen))->form($node);
+        return (new FormBoxes($setting->pen, $setting))->form($node);
     }
 
     public function effects(): array

@@ -130,7 +130,7 @@ final readonly class Chart implements Tappable
         return $setting->stacked(
             [
                 ...$title === '' ? [] : [new Box(text: $setting->pen->text($title, weight: 600))],
-                Nodes::list($node['points'] ?? []) === [] ? $setting->said('There is nothing to draw yet.') : new Box(height: Size::dp(220)),
+                Nodes::list($node['points'] ?? []) === [] ? $setting->said($setting->own('There is nothing to draw yet.')) : new Box(height: Size::dp(220)),
             ],
             6,
         );

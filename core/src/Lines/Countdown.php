@@ -49,7 +49,7 @@ final readonly class Countdown implements Line
         ];
     }
 
-    /** Each with its length and that of the next longer one, in seconds; what is shorter than an hour is always shown. */
+    /** Each with its length and that of the next longer one, in seconds; minutes and seconds are always there. Those after the first have two digits. */
     private const UNITS = ['d' => [86400, null], 'h' => [3600, 86400], 'min' => [60, 3600], 's' => [1, 60]];
 
     public static function box(array $node, Setting $setting, Within $in): Box
@@ -63,8 +63,9 @@ final readonly class Countdown implements Line
         foreach (self::UNITS as $unit => [$length, $next]) {
             $count = intdiv($next === null ? $left : $left % $next, $length);
             if ($count > 0 || $left >= ($next ?? PHP_INT_MAX) || $length <= 60) {
+                $digits = $parts === [] ? (string) $count : sprintf('%02d', $count);
                 $words = [
-                    new Box(text: $setting->pen->text((string) $count, 1.5, 2, 700)),
+                    new Box(text: $setting->pen->text($digits, 1.5, 2, 700)),
                     new Box(text: $setting->pen->text($unit, 0.875, 2), margin: new Edges(0, 0, 0, 3)),
                 ];
                 $parts[] = new Box(flow: 'row', children: $words);

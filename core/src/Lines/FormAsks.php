@@ -65,13 +65,13 @@ trait FormAsks
             if ($field !== null && $field->isAsked()) {
                 $boxes[] = [
                     'name' => Names::inFormula($field->name),
-                    'label' => $field->name,
+                    'label' => $scene->blueprint->shown($field->name, $table->name),
                     'control' => $field->type->control(),
                     'required' => $field->required,
                     'hint' => '',
                     'value' => $field->type->write($row === null ? $begun[$field->column()] ?? null : $row->value($field)),
                 ] +
-                    $scene->choices($field->type, $row?->value($field), name: Names::inFormula($field->name)) +
+                    $scene->choices($field->type, $row?->value($field), name: Names::inFormula($field->name), on: $table->name) +
                     OnMap::forBox($field->type, $scene->blueprint) +
                     FilesTaken::forBox($field->type) +
                     $this->together($table, $name);
@@ -115,15 +115,18 @@ trait FormAsks
                     continue;
                 }
                 if ($now !== $was && $now !== $typed) {
-                    $meanwhile[] = "$field->name is now ".($now === '' ? 'empty' : "“{$doing->scene->show($this->shown($field, $before, $doing))}”");
+                    $name = $doing->scene->blueprint->shown($field->name, $table->name);
+                    $meanwhile[] = $now === ''
+                        ? $doing->scene->own('{0} is now empty', $name)
+                        : $doing->scene->own('{0} is now “{1}”', $name, $doing->scene->show($this->shown($field, $before, $doing)));
                 }
             }
             $given[$field->column()] = $typed;
         }
         $at = "{$doing->scene->at}/meanwhile";
         if ($meanwhile !== [] && ! in_array($at, $doing->confirmed, true)) {
-            $question = 'Somebody else has changed this meanwhile: '.implode(', ', $meanwhile).'. Save yours over it?';
-            throw new NeedsConfirmation($question, $at, yes: 'Save mine', no: 'Go on writing');
+            $question = $doing->scene->own('Somebody else has changed this meanwhile: {0}. Save yours over it?', implode(', ', $meanwhile));
+            throw new NeedsConfirmation($question, $at, yes: $doing->scene->own('Save mine'), no: $doing->scene->own('Go on writing'));
         }
         foreach ($this->with as $assignment) {
             $field = $table->field($assignment->field);

@@ -9,6 +9,7 @@ use Lanai\Core\Geometry\Edges;
 use Lanai\Core\Geometry\Nodes;
 use Lanai\Core\Geometry\Paragraph;
 use Lanai\Core\Geometry\Pen;
+use Lanai\Core\Geometry\Setting;
 use Lanai\Core\Geometry\Size;
 
 /** The boxes of what a person types into. */
@@ -17,7 +18,7 @@ final readonly class FormBoxes
     /** More choices than these are offered on a sheet. */
     private const FEW = 6;
 
-    public function __construct(private Pen $pen)
+    public function __construct(private Pen $pen, private Setting $setting)
     {
     }
 
@@ -39,7 +40,7 @@ final readonly class FormBoxes
             $step = [new Box(text: $this->pen->text('1 of '.count($boxes), 0.875, 1.25))];
             $boxes = array_slice($boxes, 0, 1);
         }
-        $label = $step === [] ? Nodes::text($node, 'label') : 'Go on';
+        $label = $step === [] ? Nodes::text($node, 'label') : $this->setting->own('Go on');
 
         return new Box(
             children: [

@@ -84,8 +84,8 @@ final readonly class From implements Holding
     {
         [$state, $rows, $answer] = $this->state($scene);
         $said = match ($state) {
-            'loading' => $this->loading === '' ? 'One moment …' : $scene->text($this->loading, 'loading'),
-            'empty' => $this->empty === '' ? 'There is nothing here.' : $scene->text($this->empty, 'empty'),
+            'loading' => $this->loading === '' ? $scene->own('One moment …') : $scene->text($this->loading, 'loading'),
+            'empty' => $this->empty === '' ? $scene->own('There is nothing here.') : $scene->text($this->empty, 'empty'),
             'failed' => $answer?->trouble?->said ?: $this->failure($scene),
             default => $answer?->late === true ? self::age($answer, $scene) : '',
         };
@@ -101,19 +101,21 @@ final readonly class From implements Holding
 
         return $setting->stacked([
             ...$said === '' ? [] : [$setting->said($said)],
-            ...$again ? [ButtonLine::shape('Try again', $setting->pen)] : [],
+            ...$again ? [ButtonLine::shape($setting->own('Try again'), $setting->pen)] : [],
             ...$setting->inside($node, Within::Group),
         ]);
     }
 
     private function failure(Scene $scene): string
     {
-        return $this->failed === '' ? 'This cannot be fetched just now.' : $scene->text($this->failed, 'failed');
+        return $this->failed === '' ? $scene->own('This cannot be fetched just now.') : $scene->text($this->failed, 'failed');
     }
 
     private static function age(Answer $answer, Scene $scene): string
     {
-        return $answer->at === null ? 'This may be out of date.' : 'As of '.$scene->show($answer->at).'. It cannot be fetched anew just now.';
+        return $answer->at === null
+            ? $scene->own('This may be out of date.')
+            : $scene->own('As of {0}. It cannot be fetched anew just now.', $scene->show($answer->at));
     }
 
     /** @return array{'ready'|'loading'|'empty'|'failed', list<Row>|null, Answer|null} */

@@ -49,7 +49,7 @@ final readonly class InputLine implements Line
 
     public static function sentence(): Sentence
     {
-        return Sentence::of('Input', new Blank('name', NameFit::of('the name of the input')), new InlineNode('type', FieldTypes::asked()))->clauses(
+        return Sentence::of('Input', new Blank('name', NameFit::seen('the name of the input')), new InlineNode('type', FieldTypes::asked()))->clauses(
             Clause::flag('required', 'required'),
             Clause::of('hint', 'with a hint', new Blank('hint', new TextFit())),
             Clause::of('help', 'with a sentence of help', new Blank('help', new TextFit())),
@@ -85,7 +85,7 @@ final readonly class InputLine implements Line
         return [
             'input' => [
                 'name' => Names::inFormula($this->name),
-                'label' => $this->name,
+                'label' => $scene->blueprint->shown($this->name),
                 'control' => $this->type->control(),
                 'required' => $this->required,
                 'hint' => $scene->text($this->hint, 'hint'),
@@ -100,7 +100,7 @@ final readonly class InputLine implements Line
 
     public static function box(array $node, Setting $setting, Within $in): Box
     {
-        return (new FormBoxes($setting->pen))->input(is_array($node['input'] ?? null) ? $node['input'] : []);
+        return (new FormBoxes($setting->pen, $setting))->input(is_array($node['input'] ?? null) ? $node['input'] : []);
     }
 
     /** @throws \Lanai\Core\Model\UnreadableValue */
@@ -119,7 +119,7 @@ final readonly class InputLine implements Line
             return $this->required ? 'Please fill this in.' : '';
         }
         if ($this->valid !== '' && ! $scene->yes($this->valid)) {
-            return $this->otherwise === '' ? 'This does not fit.' : $scene->text($this->otherwise, 'otherwise');
+            return $this->otherwise === '' ? $scene->own('This does not fit.') : $scene->text($this->otherwise, 'otherwise');
         }
 
         return '';

@@ -8,6 +8,7 @@ use Lanai\Core\Geometry\Box;
 use Lanai\Core\Geometry\Edges;
 use Lanai\Core\Geometry\Nodes;
 use Lanai\Core\Geometry\Pen;
+use Lanai\Core\Geometry\Setting;
 use Lanai\Core\Geometry\Size;
 
 /** The boxes of a list: its search, its choices, and its items as rows, cards, tiles, a strip or a conversation. */
@@ -16,14 +17,7 @@ final readonly class ListBoxes
     /** In dp; a map with which a page ends is as high as there is room for it. */
     private const MAP = 360;
 
-    /** Of a calendar: the names of the days, and one week. */
-    private const WEEKDAYS = 32;
-
-    private const WEEK = 46;
-
-    private const WEEKS = 6;
-
-    public function __construct(private Pen $pen)
+    public function __construct(private Pen $pen, private Setting $setting)
     {
     }
 
@@ -64,7 +58,7 @@ final readonly class ListBoxes
         }
         $parts[] = $items === [] ? $this->nothing($node) : $this->list($node, $items);
         if (($node['more'] ?? false) === true) {
-            $parts[] = new Box(text: $this->pen->text('More…'));
+            $parts[] = new Box(text: $this->pen->text($this->setting->own('More…')));
         }
 
         return new Box(children: $parts, gap: 12);
@@ -79,7 +73,7 @@ final readonly class ListBoxes
     {
         $narrowed = ($node['narrowed'] ?? false) === true;
         $said = Nodes::text($node, 'empty');
-        $label = $narrowed ? 'Show all' : Nodes::text(Nodes::of([$node['first'] ?? []], false)[0] ?? [], 'label');
+        $label = $narrowed ? $this->setting->own('Show all') : Nodes::text(Nodes::of([$node['first'] ?? []], false)[0] ?? [], 'label');
         $parts = [
             ...$narrowed ? [] : [new Box(width: Size::dp(96), height: Size::dp(64))],
             ...$said === '' ? [] : [new Box(text: $this->pen->text($said))],
@@ -97,18 +91,10 @@ final readonly class ListBoxes
      */
     private function calendar(array $node, array $items): Box
     {
-        $line = $this->pen->rem(1.5) + 2;
-        $month = new Box(
-            children: [
-                new Box(height: Size::dp(max(48, $this->pen->rem(1.5)))),
-                new Box(height: Size::dp(max(self::WEEKDAYS, $line) + self::WEEKS * max(self::WEEK, $line))),
-            ],
-            padding: new Edges(0, 8, 8, 8),
-            gap: 4,
-        );
+        $month = MonthBox::of(Nodes::text($node, 'opened'), $this->setting);
         $here = array_values(array_filter($items, fn (array $item): bool => isset($item['day']) && $item['day'] === ($node['opened'] ?? null)));
         if ($here === []) {
-            return new Box(children: [$month, new Box(text: $this->pen->text('Nothing on this day.'))], gap: 12);
+            return new Box(children: [$month, new Box(text: $this->pen->text($this->setting->own('Nothing on this day.')))], gap: 12);
         }
         $short = Nodes::list($node['swipes'] ?? []) === [] && Nodes::list($node['chosen'] ?? []) === [] &&
             array_filter($here, fn (array $i): bool => ! isset($i['time']) || Nodes::text($i, 'picture').Nodes::text($i, 'note') !== '') === [];
@@ -246,7 +232,9 @@ final readonly class ListBoxes
         $adverts = is_array($node['adverts'] ?? null) ? $node['adverts'] : [];
         $every = is_int($adverts['every'] ?? null) ? $adverts['every'] : 0;
 
-        return $every > 0 && ($after + 1) % $every === 0 && $after + 1 < $of ? [Advert::room($adverts, Nodes::text($node, 'layout') === 'rows' ? 12 : 0)] : [];
+        return $every > 0 && ($after + 1) % $every === 0 && $after + 1 < $of
+            ? [Advert::room($adverts, Nodes::text($node, 'layout') === 'rows' ? 12 : 0, Nodes::text($node, 'at'), $every)]
+            : [];
     }
 
     /**

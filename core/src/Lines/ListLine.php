@@ -176,7 +176,7 @@ final readonly class ListLine implements InParts, Labelled
         $narrowing = $this->narrowing($table, $scene);
         $also = Term::every(LinkCondition::to($this->owner, $scene, $table), $narrowing->condition());
         $most = $this->most($scene->visit->pages[$scene->at] ?? 1);
-        $shown = [...array_map(fn (Shown $s): string => $s->formula, $this->shows), $this->own, $this->headings];
+        $shown = [...array_merge(...array_map(fn (Shown $s): array => $s->formulas(), $this->shows)), $this->own, $this->headings];
         $newest = $this->endsWithNewest($narrowing);
         $sorts = $this->sorts($table, $scene, $narrowing);
         if ($newest) {
@@ -201,12 +201,12 @@ final readonly class ListLine implements InParts, Labelled
                 'leads' => $this->leads($scene->blueprint),
                 'empty' => match (true) {
                     $items !== [] => '',
-                    $narrowing->narrows() => 'Nothing is found.',
+                    $narrowing->narrows() => $scene->own('Nothing is found.'),
                     default => $scene->text($this->empty, 'empty'),
                 },
                 'search' => $this->searchable ? $narrowing->search : null,
                 'more' => $more,
-                'rest' => $this->rest($longer && ! $more ? $most : null, $newest, $narrowing, $items),
+                'rest' => $this->rest($longer && ! $more ? $most : null, $newest, $narrowing, $items, $scene),
                 'order' => $narrowing->orders === [] ? null : $narrowing->order,
                 'orders' => $narrowing->orders,
                 'chips' => $narrowing->chips,
@@ -261,23 +261,22 @@ final readonly class ListLine implements InParts, Labelled
      * @param  int|null  $shown  so many of more; null where the list is whole
      * @param  list<array<string, mixed>>  $items
      */
-    private function rest(?int $shown, bool $newest, Narrowing $narrowing, array $items): ?string
+    private function rest(?int $shown, bool $newest, Narrowing $narrowing, array $items, Scene $scene): ?string
     {
         $said = [];
         if ($shown !== null) {
-            $said[] =
-                ($newest ? 'Only the last ' : 'Only the first ').
-                number_format($shown).
-                ' are shown.'.
-                ($this->searchable || $narrowing->chips !== [] ? ' Search or choose above to see others.' : '');
+            $said[] = $scene->own($newest ? 'Only the last {0} are shown.' : 'Only the first {0} are shown.', $shown);
+            if ($this->searchable || $narrowing->chips !== []) {
+                $said[] = $scene->own('Search or choose above to see others.');
+            }
         }
         $never = $this->layout === 'calendar' ? count(array_filter($items, fn (array $item): bool => ! isset($item['day']))) : 0;
         if ($never > 0) {
-            $said[] = $never === 1 ? 'One has no day and is not in the calendar.' : number_format($never).' have no day and are not in the calendar.';
+            $said[] = $scene->own('{0, plural, one {One has no day and is not in the calendar.} other {# have no day and are not in the calendar.}}', $never);
         }
         $nowhere = $this->layout === 'map' ? count(array_filter($items, fn (array $item): bool => ! isset($item['place']))) : 0;
         if ($nowhere > 0) {
-            $said[] = $nowhere === 1 ? 'One has no place and is not on the map.' : number_format($nowhere).' have no place and are not on the map.';
+            $said[] = $scene->own('{0, plural, one {One has no place and is not on the map.} other {# have no place and are not on the map.}}', $nowhere);
         }
 
         return $said === [] ? null : implode(' ', $said);
@@ -374,7 +373,7 @@ final readonly class ListLine implements InParts, Labelled
 
     public static function box(array $node, Setting $setting, Within $in): Box
     {
-        return (new ListBoxes($setting->pen))->of($node);
+        return (new ListBoxes($setting->pen, $setting))->of($node);
     }
 
     public function effects(): array
@@ -417,7 +416,7 @@ final readonly class ListLine implements InParts, Labelled
         $doing->outcome->say = [
             ...array_slice($doing->outcome->say, 0, $before),
             ...array_slice($said, 0, self::SAID),
-            ...count($said) > self::SAID ? ['And so on, '.count($ticked).' in all.'] : [],
+            ...count($said) > self::SAID ? [$doing->scene->own('And so on, {0} in all.', count($ticked))] : [],
         ];
     }
 
@@ -472,11 +471,12 @@ final readonly class ListLine implements InParts, Labelled
             if ($shown->place === '' || $shown->formula === '') {
                 continue;
             }
-            $value = $scene->value($shown->formula, "shows/$i/formula", $row->id);
+            $value = $scene->value($shown->formula, "shows/$i/formula", $row->id, shows: true);
             $item[$shown->place] = match (true) {
                 $shown->place === 'picture' && is_string($value) => $value,
                 $shown->place === 'picture' => '',
                 $shown->place === 'place' => $value instanceof Place ? OnMap::place($value) : null,
+                $shown->words !== '' && $value !== null => $scene->text($shown->words, "shows/$i/formula", $row->id),
                 default => $scene->show($value),
             };
         }
@@ -484,7 +484,7 @@ final readonly class ListLine implements InParts, Labelled
             unset($item['place']);
         }
         if (! isset($item['title']) && $this->shows === []) {
-            $item['title'] = $row->label();
+            $item['title'] = $row->label($scene->moment->tongue());
         }
         if ($this->own !== '' && $scene->yes($this->own)) {
             $item['own'] = true;
@@ -493,7 +493,7 @@ final readonly class ListLine implements InParts, Labelled
             return $item + ($day === '' ? [] : self::when($scene->value($day, 'by/0/field', $row->id), $scene));
         }
         if ($this->headings !== '') {
-            $item['group'] = $scene->show($scene->value($this->headings, 'headings', $row->id));
+            $item['group'] = $scene->show($scene->value($this->headings, 'headings', $row->id, shows: true));
         } elseif ($day !== '') {
             $at = $scene->value($day, 'by/0/field', $row->id);
             $item['group'] = $at instanceof DateTimeImmutable ? Formats::dayInWords($at, $scene->moment) : '';

@@ -66,7 +66,7 @@ final readonly class MapLine implements Tappable
     {
         $place = is_array($node['place'] ?? null) ? $node['place'] : null;
         if ($place === null) {
-            return $setting->said('There is no place to show.');
+            return $setting->said($setting->own('There is no place to show.'));
         }
         $side = fn (mixed $value, string $plus, string $minus): string => is_int($value) || is_float($value)
             ? sprintf('%.4F° %s', abs($value), $value < 0 ? $minus : $plus)

@@ -46,14 +46,19 @@ final readonly class Offer implements InParts, Labelled
 {
     use HasPlacing;
 
-    private const EVERY = ['week' => 'a week', 'month' => 'a month', 'quarter' => 'for three months', 'half' => 'for half a year', 'year' => 'a year'];
+    private const EVERY = [
+        'week' => '{0} a week',
+        'month' => '{0} a month',
+        'quarter' => '{0} for three months',
+        'half' => '{0} for half a year',
+        'year' => '{0} a year',
+    ];
 
     /** What ends it, or lets it go on after all. */
     private const TURNS = ['end' => 'End it', 'stay' => 'Go on with it'];
 
-    private const MANAGE = 'What I pay for';
-
-    private const AGREE = 'See it and agree';
+    /** The ways to the till's own page, as the device says them. */
+    private const MANAGES = ['see' => 'What I pay for', 'agree' => 'See it and agree'];
 
     public function __construct(public string $product, public Placing $placing = new Placing())
     {
@@ -68,7 +73,8 @@ final readonly class Offer implements InParts, Labelled
     {
         $product = $scene->blueprint->productCalled($this->product);
         $tills = $scene->beside(Tills::class);
-        $nothing = ['label' => $this->product, 'state' => '', 'plans' => [], 'conditions' => '', 'pages' => $tills?->pages() ?? [], 'turn' => '',
+        $pages = array_map(fn (array $page): array => ['label' => $scene->own($page['label'])] + $page, $tills?->pages() ?? []);
+        $nothing = ['label' => $this->product, 'state' => '', 'plans' => [], 'conditions' => '', 'pages' => $pages, 'turn' => '',
             'changes' => [], 'manage' => ''];
         $nothing['restores'] = $product?->sold !== Product::USED;
         if ($product === null) {
@@ -77,7 +83,11 @@ final readonly class Offer implements InParts, Labelled
         $me = $scene->me();
         $stand = $me === null ? null : $tills?->stands($me, $product, $scene->moment->now);
         if ($stand === null || ! $stand->has || $product->sold === Product::USED) {
-            return ['label' => $product->name, 'plans' => self::plans($product, $scene), 'conditions' => self::conditions($product)] + $nothing;
+            return [
+                'label' => $scene->blueprint->shown($product->name, $product->name),
+                'plans' => self::plans($product, $scene),
+                'conditions' => self::conditions($product, $scene),
+            ] + $nothing;
         }
         $turn = match (true) {
             ! $stand->mayTurn => '',
@@ -87,12 +97,12 @@ final readonly class Offer implements InParts, Labelled
 
         $manage = match (true) {
             ! $stand->mayTurn => '',
-            $stand->rise !== null && $stand->rise->asks => self::AGREE,
-            default => self::MANAGE,
+            $stand->rise !== null && $stand->rise->asks => 'agree',
+            default => 'see',
         };
 
         return [
-            'label' => $product->name,
+            'label' => $scene->blueprint->shown($product->name, $product->name),
             'state' => self::state($product, $stand, $scene),
             'turn' => $turn,
             'changes' => $turn === 'end' ? self::changes($product, $stand, $scene) : [],
@@ -109,15 +119,25 @@ final readonly class Offer implements InParts, Labelled
             if ($is === null || $plan->key() === ($stand->next === '' ? $stand->plan : $stand->next)) {
                 continue;
             }
-            $price = self::price($product, $plan, $scene).' '.(self::EVERY[$plan->every] ?? '');
+            $price = self::every($plan, self::price($product, $plan, $scene), $scene);
             $until = $stand->until === null ? '' : $scene->show($stand->until);
-            $note = $plan->isDearerThan($is) ? "At once: what is left of $is->name is taken off." : "From $until on. Nothing is paid now.";
+            $named = fn (Plan $plan): string => $scene->blueprint->shown($plan->name, $product->name);
+            $note = $plan->isDearerThan($is)
+                ? $scene->own('At once: what is left of {0} is taken off.', $named($is))
+                : $scene->own('From {0} on. Nothing is paid now.', $until);
             $changes[] = $plan->key() === $is->key()
-                ? ['plan' => $n, 'label' => "Stay with $plan->name", 'note' => 'Then nothing changes.']
-                : ['plan' => $n, 'label' => "Change to $plan->name, $price", 'note' => $note];
+                ? ['plan' => $n, 'label' => $scene->own('Stay with {0}', $named($plan)), 'note' => $scene->own('Then nothing changes.')]
+                : ['plan' => $n, 'label' => $scene->own('Change to {0}, {1}', $named($plan), $price), 'note' => $note];
         }
 
         return $changes;
+    }
+
+    private static function every(Plan $plan, string $price, Scene $scene): string
+    {
+        $said = self::EVERY[$plan->every] ?? '';
+
+        return $said === '' ? $price : $scene->own($said, $price);
     }
 
     /** @return list<Plan> those that can be bought */
@@ -136,23 +156,27 @@ final readonly class Offer implements InParts, Labelled
     private static function state(Product $product, Stand $stand, Scene $scene): string
     {
         $until = $stand->until === null ? '' : $scene->show($stand->until);
-        $next = $stand->next === '' ? '' : $product->plan($stand->next)->name ?? '';
+        $named = fn (string $name): string => $scene->blueprint->shown($name, $product->name);
+        $next = $stand->next === '' ? '' : $named($product->plan($stand->next)->name ?? '');
         $plan = $product->plan($stand->plan);
-        $name = $plan === null || count($product->plans) < 2 ? $product->name : "$product->name, $plan->name";
+        $name = $named($product->name).($plan === null || count($product->plans) < 2 ? '' : ', '.$named($plan->name));
         $rise = $stand->rise;
         $said = match (true) {
-            $until === '' => "You have $name.",
-            $stand->ends => "You have $name until $until. Then it ends.",
-            $next !== '' => "You have $name. It goes on by itself on $until, with $next.",
-            default => "You have $name. It goes on by itself on $until.",
+            $until === '' => $scene->own('You have {0}.', $name),
+            $stand->ends => $scene->own('You have {0} until {1}. Then it ends.', $name, $until),
+            $next !== '' => $scene->own('You have {0}. It goes on by itself on {1}, with {2}.', $name, $until, $next),
+            default => $scene->own('You have {0}. It goes on by itself on {1}.', $name, $until),
         };
         if ($rise === null || $stand->ends) {
             return $said;
         }
-        $from = $rise->from === null ? 'Then' : 'From '.$scene->show($rise->from).' on';
         $price = $scene->show(Money::of((string) BigDecimal::ofUnscaledValue($rise->price, Currency::digits($rise->currency)), $rise->currency));
 
-        return "$said $from it costs $price.".($rise->asks ? ' If you do not agree, it ends then.' : '');
+        $costs = $rise->from === null
+            ? $scene->own('Then it costs {0}.', $price)
+            : $scene->own('From {0} on it costs {1}.', $scene->show($rise->from), $price);
+
+        return "$said $costs".($rise->asks ? ' '.$scene->own('If you do not agree, it ends then.') : '');
     }
 
     /** @return list<array{label: string, price: string, note: string}> */
@@ -161,9 +185,10 @@ final readonly class Offer implements InParts, Labelled
         $price = fn (string $amount, string $currency): string => $scene->show(Money::of($amount, $currency));
         $where = Storefront::of($scene->moment->zone);
         if ($product->isPaidOnce()) {
-            $note = $product->sold === Product::KEPT ? 'Paid once, yours for good.' : '';
+            $note = $product->sold === Product::KEPT ? $scene->own('Paid once, yours for good.') : '';
+            $label = $scene->blueprint->shown($product->name, $product->name);
 
-            return $product->hasPrice() ? [['label' => $product->name, 'price' => self::price($product, null, $scene), 'note' => $note]] : [];
+            return $product->hasPrice() ? [['label' => $label, 'price' => self::price($product, null, $scene), 'note' => $note]] : [];
         }
         $plans = [];
         $whole = self::whole($product);
@@ -174,13 +199,13 @@ final readonly class Offer implements InParts, Labelled
         foreach ($whole as $i => $plan) {
             $saves = $dearest <= 0.0 ? 0 : (int) floor(100 * (1 - $monthly[$i] / $dearest) + 1e-9);
             $notes = [
-                $plan->freeDays === null ? '' : "$plan->freeDays days free at first",
-                self::atFirst($plan, $costs[$i], $price),
-                $saves > 0 ? "saves $saves %" : '',
+                $plan->freeDays === null ? '' : $scene->own('{0, plural, one {# day} other {# days}} free at first', $plan->freeDays),
+                self::atFirst($plan, $costs[$i], $price, $scene),
+                $saves > 0 ? $scene->own('saves {0} %', $saves) : '',
             ];
             $plans[] = [
-                'label' => $plan->name,
-                'price' => $price($costs[$i]->amount, $costs[$i]->currency).' '.(self::EVERY[$plan->every] ?? ''),
+                'label' => $scene->blueprint->shown($plan->name, $product->name),
+                'price' => self::every($plan, $price($costs[$i]->amount, $costs[$i]->currency), $scene),
                 'note' => ucfirst(implode(', ', array_filter($notes))),
             ];
         }
@@ -189,20 +214,20 @@ final readonly class Offer implements InParts, Labelled
     }
 
     /** @param  \Closure(string, string): string  $price */
-    private static function atFirst(Plan $plan, Price $costs, \Closure $price): string
+    private static function atFirst(Plan $plan, Price $costs, \Closure $price, Scene $scene): string
     {
         return match (true) {
             $costs->begins === '' || $plan->begin === null => '',
-            $plan->begin === 1 => $price($costs->begins, $costs->currency).' the first time',
-            default => $price($costs->begins, $costs->currency)." the first $plan->begin times",
+            $plan->begin === 1 => $scene->own('{0} the first time', $price($costs->begins, $costs->currency)),
+            default => $scene->own('{0} the first {1} times', $price($costs->begins, $costs->currency), $plan->begin),
         };
     }
 
-    private static function conditions(Product $product): string
+    private static function conditions(Product $product, Scene $scene): string
     {
         return $product->isPaidOnce()
             ? ''
-            : 'It goes on by itself, and is paid anew each time. You can end it here, at the latest a day before.';
+            : $scene->own('It goes on by itself, and is paid anew each time. You can end it here, at the latest a day before.');
     }
 
     public static function box(array $node, Setting $setting, Within $in): Box
@@ -223,17 +248,18 @@ final readonly class Offer implements InParts, Labelled
         }
         $turn = self::TURNS[Nodes::text($node, 'turn')] ?? '';
         if ($turn !== '') {
-            $parts[] = ButtonLine::shape($turn, $pen);
+            $parts[] = ButtonLine::shape($setting->own($turn), $pen);
         }
         foreach (Nodes::of($node['changes'] ?? [], false) as $change) {
             $parts[] = new Box(children: [ButtonLine::shape(Nodes::text($change, 'label'), $pen), $small(Nodes::text($change, 'note'))], gap: 4);
         }
         $manage = Nodes::text($node, 'manage');
-        if ($manage === self::AGREE) {
-            $parts[] = ButtonLine::shape($manage, $pen);
+        if ($manage === 'agree') {
+            $parts[] = ButtonLine::shape($setting->own(self::MANAGES[$manage]), $pen);
         }
-        $restores = ($node['restores'] ?? true) === true ? ['What I bought before'] : [];
-        $links = [...$manage === self::MANAGE ? [$manage] : [], ...$restores, ...array_column(Nodes::of($node['pages'] ?? [], false), 'label')];
+        $restores = ($node['restores'] ?? true) === true ? [$setting->own('What I bought before')] : [];
+        $sees = $manage === 'see' ? [$setting->own(self::MANAGES[$manage])] : [];
+        $links = [...$sees, ...$restores, ...array_column(Nodes::of($node['pages'] ?? [], false), 'label')];
         $parts[] = new Box(
             flow: 'row',
             children: array_map(
@@ -256,7 +282,7 @@ final readonly class Offer implements InParts, Labelled
     public function label(Scene $scene, string $part): array
     {
         return match ($part) {
-            '/end' => [self::TURNS['end'], false],
+            '/end' => [$scene->own(self::TURNS['end']), false],
             default => ['', false],
         };
     }
@@ -291,10 +317,14 @@ final readonly class Offer implements InParts, Labelled
 
         // What is asked outside changes how somebody stands: which way it goes is said by the tap.
         return match ($doing->part) {
-            '/restore' => [new RestorePurchases(), new Say('What you have bought is here.')],
+            '/restore' => [new RestorePurchases(), new Say($doing->scene->own('What you have bought is here.'))],
             '/manage' => [new ManageProduct($this->product)],
-            '/stay' => [new KeepProduct($this->product), new Say('It goes on.')],
-            '/end' => [new Confirm('End it with what is paid?'), new EndProduct($this->product), new Say('It ends with what is paid.')],
+            '/stay' => [new KeepProduct($this->product), new Say($doing->scene->own('It goes on.'))],
+            '/end' => [
+                new Confirm($doing->scene->own('End it with what is paid?')),
+                new EndProduct($this->product),
+                new Say($doing->scene->own('It ends with what is paid.')),
+            ],
             default => throw new Refused('This is not offered any more.'),
         };
     }

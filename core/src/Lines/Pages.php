@@ -129,10 +129,10 @@ final readonly class Pages implements Holding, Labelled
             $foot[] = new Box(height: Size::dp(self::DOTS));
         }
         if ($ends) {
-            $foot[] = ButtonLine::shape(count($pages) > 1 ? 'Go on' : Nodes::text($node, 'ending'), $setting->pen);
+            $foot[] = ButtonLine::shape(count($pages) > 1 ? $setting->own('Go on') : Nodes::text($node, 'ending'), $setting->pen);
         }
         if (isset($node['skips'])) {
-            $foot[] = ButtonLine::shape('Skip', $setting->pen);
+            $foot[] = ButtonLine::shape($setting->own('Skip'), $setting->pen);
         }
 
         return new Box(children: [$way, ...$foot], gap: 12, grow: $ends && $in === Within::Main ? 1 : 0);

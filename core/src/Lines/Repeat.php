@@ -70,7 +70,7 @@ final readonly class Repeat implements Holding
         $more = count(Row::among($scene->value($this->of, 'of'), self::MOST + 1)) > self::MOST;
 
         return ['items' => array_map(fn (array $nodes): array => ['nodes' => $nodes], array_values(Drawing::inside($this, $scene)))] +
-            ($more ? ['rest' => 'Only the first '.self::MOST.' are shown.'] : []);
+            ($more ? ['rest' => $scene->own('Only the first {0} are shown.', self::MOST)] : []);
     }
 
     public static function box(array $node, Setting $setting, Within $in): Box

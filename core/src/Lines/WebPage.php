@@ -38,7 +38,9 @@ final readonly class WebPage implements Line
 
     public function draw(Scene $scene): array
     {
-        return ['address' => Address::web($scene->value($this->of, 'of')), 'title' => $this->title === '' ? 'Web page' : $scene->text($this->title, 'title')];
+        $title = $this->title === '' ? $scene->own('Web page') : $scene->text($this->title, 'title');
+
+        return ['address' => Address::web($scene->value($this->of, 'of')), 'title' => $title];
     }
 
     public static function box(array $node, Setting $setting, Within $in): Box

@@ -30,7 +30,7 @@ final readonly class Asset implements HasSentence
     public static function sentence(): Sentence
     {
         return Sentence::of('asset', new Blank('name', NameFit::of('the name of the asset')), 'is', new Blank('file', TextFit::plain()))
-            ->clauses(Clause::of('described as', 'described for people who cannot see it', new Blank('alt', TextFit::plain())));
+            ->clauses(Clause::of('described as', 'described for people who cannot see it', new Blank('alt', TextFit::words())));
     }
 
     public function key(): string

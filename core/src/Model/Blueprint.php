@@ -22,18 +22,33 @@ use Lanai\Core\Model\Adverts\Adverts;
 use Lanai\Core\Model\Earnings\Product;
 use Lanai\Core\Model\FieldTypes\EntitlementType;
 use Lanai\Core\Model\FieldTypes\StandsInTable;
+use Lanai\Core\Model\Languages\Language;
 use Lanai\Core\Model\People\Account;
 use Lanai\Core\Model\People\Role;
 use Lanai\Core\Model\People\SignIn;
+use Lanai\Core\Model\Reach\Funnel;
+use Lanai\Core\Model\Reach\Message;
+use Lanai\Core\Model\Reach\Messages;
 use Lanai\Core\Model\Services\Service;
 use Lanai\Core\Model\Services\ServiceRequest;
 use Lanai\Core\Text\Names;
+use Lanai\Core\Text\OwnWords;
 
 /** The whole app: what it stores, shows and does. Immutable; an edit gives a new one. */
 final class Blueprint implements HasSentence, Schema
 {
     /** @var array<string, mixed> */
     private array $data = [];
+
+    /** @var array<string, string> */
+    private array $shown = [];
+
+    private ?OwnWords $own = null;
+
+    private string $begunIn = '';
+
+    /** @var array<string, list<string>> by the tag of a language */
+    private array $saidOtherwise = [];
 
     private ?Walk $walk = null;
 
@@ -78,6 +93,10 @@ final class Blueprint implements HasSentence, Schema
      * @param  list<Routine>  $routines
      * @param  list<Tab>  $tabs
      * @param  list<MenuEntry>  $menu
+     * @param  list<Funnel>  $funnels
+     * @param  Messages|null  $messages  the rules for writing to people; null where nothing was said
+     * @param  list<Message>  $sends
+     * @param  list<Language>  $languages  those that it speaks besides its own
      */
     public function __construct(
         public readonly string $name,
@@ -96,6 +115,10 @@ final class Blueprint implements HasSentence, Schema
         #[ListOf(MenuEntry::class)] public readonly array $menu = [],
         public readonly Release $release = new Release(),
         public readonly ?Adverts $adverts = null,
+        #[ListOf(Funnel::class)] public readonly array $funnels = [],
+        public readonly ?Messages $messages = null,
+        #[ListOf(Message::class)] public readonly array $sends = [],
+        #[ListOf(Language::class)] public readonly array $languages = [],
     ) {
     }
 
@@ -116,6 +139,10 @@ final class Blueprint implements HasSentence, Schema
             new Children('routines', Family::only('“routine”', Routine::class), 'a routine'),
             new Children('tabs', Family::only('a tab', Tab::class), 'a tab'),
             new Children('menu', Family::only('“side menu”', MenuEntry::class), 'an entry of the side menu'),
+            new One('messages', Messages::class, sometimes: true),
+            new Children('sends', Family::only('“message”', Message::class), 'a message'),
+            new Children('funnels', Family::only('“funnel”', Funnel::class), 'a funnel'),
+            new Children('languages', Family::only('“language”', Language::class), 'a language'),
             new One('release', Release::class),
         );
     }
@@ -237,6 +264,99 @@ final class Blueprint implements HasSentence, Schema
     public function walkTo(string $at): Walk
     {
         return Walk::towards($at, $this->data, self::class, Scope::of($this));
+    }
+
+    /** One of its further languages by its tag. */
+    public function language(string $tongue): ?Language
+    {
+        foreach ($this->languages as $language) {
+            if ($language->tongue === $tongue) {
+                return $language;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * The same app with other words: what is kept, who may do what and what is sold are the same objects.
+     *
+     * @param  array<string, mixed>  $data  of the whole
+     * @param  array<string, string>  $shown  what names are shown as, by the name, and by where it stands, a line feed and the name
+     *
+     * @throws \UnexpectedValueException where the data is not a blueprint
+     */
+    public function worded(array $data, array $shown): self
+    {
+        $same = [
+            'signIn' => $this->signIn,
+            'roles' => $this->roles,
+            'tables' => $this->tables,
+            'values' => $this->values,
+            'services' => $this->services,
+            'products' => $this->products,
+            'adverts' => $this->adverts,
+            'funnels' => $this->funnels,
+            'languages' => $this->languages,
+        ];
+        $blueprint = Shape::make(self::class, $same + $data);
+        $blueprint->data = $data;
+        $blueprint->shown = $shown;
+        $blueprint->begunIn = $this->begunIn();
+        $blueprint->serviceTables = $this->serviceTables();
+        $blueprint->holdings = $this->holdings();
+
+        return $blueprint;
+    }
+
+    /**
+     * A name as people see it.
+     *
+     * @param  string  $on  the screen, table or product that it belongs to
+     */
+    public function shown(string $name, string $on = ''): string
+    {
+        return $this->shown === [] ? $name : $this->shown["$on\n$name"] ?? $this->shown[$name] ?? $name;
+    }
+
+    /**
+     * Names in formulas of the fields that say something else in a language.
+     *
+     * @return list<string>
+     */
+    public function saidOtherwise(string $tongue): array
+    {
+        return $this->saidOtherwise[$tongue] ??= array_merge(...array_map(fn (Table $table): array => $table->saidOtherwise($tongue), $this->tables));
+    }
+
+    /** The language that its words are written in, whatever it is translated into, by its tag. */
+    public function begunIn(): string
+    {
+        return $this->begunIn === '' ? $this->theme->tongue() : $this->begunIn;
+    }
+
+    /** What Lanai itself says, in the language of the app's words. */
+    public function own(): OwnWords
+    {
+        return $this->own ??= OwnWords::in($this->theme->tongue(), $this->shown);
+    }
+
+    /** What was refused in English, in the language of the app's words. */
+    public function refusal(string $english): string
+    {
+        return $this->own()->again($english, $this->shown(...));
+    }
+
+    /** A message by the key by which it is kept who got it. */
+    public function message(string $key): ?Message
+    {
+        foreach ($this->sends as $message) {
+            if ($message->key() === $key) {
+                return $message;
+            }
+        }
+
+        return null;
     }
 
     /** A name that no table has yet, near to this one. */

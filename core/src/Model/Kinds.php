@@ -10,7 +10,7 @@ use Lanai\Core\Language\Families;
 final readonly class Kinds
 {
     /** Lines that rules about a whole app ask for, beside all effects. */
-    private const LINES = ['list', 'chart', 'addForm', 'changeForm', 'piece', 'from'];
+    private const LINES = ['list', 'chart', 'addForm', 'changeForm', 'piece', 'from', 'inbox', 'channels'];
 
     /** Bytes of a text that an outline keeps. */
     private const LONGEST = 1_000;
@@ -21,10 +21,11 @@ final readonly class Kinds
     }
 
     /**
-     * What rules about a whole app ask of one part of it: its effects and some lines, with their texts only, as plain values that can be kept.
+     * What rules about a whole app ask of one part of it: its effects and some lines, with their texts, numbers and flags only, as plain values that can
+     * be kept.
      *
      * @param  array<string, mixed>  $data  of an app with that part alone
-     * @return array<string, array<string, array<string, string>>> kind => place => texts
+     * @return array<string, array<string, array<string, string|int|true>>> kind => place => texts, numbers and flags
      */
     public static function outline(array $data): array
     {
@@ -32,16 +33,19 @@ final readonly class Kinds
         $outline = [];
         foreach (array_intersect_key($found, self::outlined()) as $kind => $places) {
             $outline[$kind] = array_map(
-                fn (array $node): array => array_filter($node, fn (mixed $v): bool => is_string($v) && strlen($v) <= self::LONGEST),
+                fn (array $node): array => array_filter(
+                    $node,
+                    fn (mixed $v): bool => is_int($v) || $v === true || (is_string($v) && strlen($v) <= self::LONGEST),
+                ),
                 $places,
             );
         }
 
-        /** @var array<string, array<string, array<string, string>>> $outline */
+        /** @var array<string, array<string, array<string, string|int|true>>> $outline */
         return $outline;
     }
 
-    /** @param  list<array<string, array<string, array<string, string>>>>  $outlines  of all parts */
+    /** @param  list<array<string, array<string, array<string, string|int|true>>>>  $outlines  of all parts */
     public static function joined(array $outlines): self
     {
         $found = [];
@@ -82,6 +86,12 @@ final readonly class Kinds
         }
 
         return new self($found);
+    }
+
+    /** @return array<string, array<array-key, mixed>> place => data of the lines or effects of a kind */
+    public function ofKind(string $kind): array
+    {
+        return $this->found[$kind] ?? [];
     }
 
     /**

@@ -22,6 +22,8 @@ final readonly class Release implements HasSentence
      * @param  int  $build  the build number, higher with every submission that a store takes
      * @param  string  $letter  drawn on the icon where no picture is given
      * @param  string  $icon  the name of an uploaded square picture
+     * @param  string  $news  what is new in this version, as people read it
+     * @param  int|null  $oldest  packages with a lower build number have to be updated; null where all may go on
      * @param  bool  $locked  a package shows what is in it once the phone knows who holds it
      * @param  string  $location  what it is for that the app may know where a phone is, as it follows “to”
      */
@@ -37,12 +39,15 @@ final readonly class Release implements HasSentence
         public string $description = '',
         public string $location = '',
         public bool $locked = false,
+        public string $news = '',
+        public ?int $oldest = null,
     ) {
     }
 
     public static function sentence(): Sentence
     {
         $text = fn (string $key, string $lead): SubLine => new SubLine($lead, new Blank($key, TextFit::plain()), $lead);
+        $words = fn (string $key, string $lead): SubLine => new SubLine($lead, new Blank($key, TextFit::words()), $lead);
 
         return Sentence::of('release')->clauses(Clause::flag('locked', 'locked by fingerprint'))->below(
             $text('package', 'package is'),
@@ -51,10 +56,12 @@ final readonly class Release implements HasSentence
             $text('letter', 'icon letter is'),
             new SubLine('icon colour is', new Blank('colour', new ColourFit), 'icon colour is'),
             $text('icon', 'icon picture is'),
-            $text('title', 'title is'),
-            $text('summary', 'summary is'),
-            $text('description', 'description is'),
+            $words('title', 'title is'),
+            $words('summary', 'summary is'),
+            $words('description', 'description is'),
             $text('location', 'location is used to'),
+            $words('news', 'what is new is'),
+            new SubLine('oldest build is', new Blank('oldest', NumberFit::whole(1, 2100000000)), 'oldest build is'),
         );
     }
 }

@@ -19,8 +19,8 @@ use Lanai\Core\Language\Series;
 use Lanai\Core\Model\Fits\NamedFit;
 use Lanai\Core\Model\Fits\TableFit;
 use Lanai\Core\Model\Services\FromServices;
+use Lanai\Core\Reach\Cadence;
 use Lanai\Core\Text\Names;
-use Lanai\Core\Text\Pattern;
 
 /** Effects under a name, which taps can do with values of their own. */
 final readonly class Routine implements HasSentence
@@ -120,17 +120,7 @@ final readonly class Routine implements HasSentence
     /** The times at which it is done, as cron writes them; '' for none. */
     public function cron(): string
     {
-        [$hour, $minute] = Pattern::match('/^([01]?\d|2[0-3]):([0-5]\d)$/', $this->at, $found) ? [(int) $found[1], (int) $found[2]] : [0, 0];
-
-        return match ($this->every) {
-            'minute' => '* * * * *',
-            'quarter' => '*/15 * * * *',
-            'hour' => "$minute * * * *",
-            'day' => "$minute $hour * * *",
-            'monday' => "$minute $hour * * 1",
-            'month' => "$minute $hour 1 * *",
-            default => '',
-        };
+        return Cadence::cron($this->every, $this->at);
     }
 
     /** What it waits for, in words; '' where only taps begin it. */

@@ -24,6 +24,15 @@ final readonly class Row implements OneRow
         return $this->values[$field->column()] ?? null;
     }
 
+    /** The value as it is said in a language; as it is where nothing is said in that. */
+    public function spoken(Field $field, string $tongue): mixed
+    {
+        $other = $this->table->spoken($field, $tongue);
+        $said = $other === null ? null : $this->value($other);
+
+        return $said === null || $said === '' ? $this->value($field) : $said;
+    }
+
     public function id(): int
     {
         return $this->id;
@@ -50,11 +59,15 @@ final readonly class Row implements OneRow
         return $rows;
     }
 
-    /** What stands for the row where one text must: its first text field. */
-    public function label(): string
+    /**
+     * What stands for the row where one text must: its first text field.
+     *
+     * @param  string  $tongue  in this language, where it is said in it
+     */
+    public function label(string $tongue = ''): string
     {
         $field = $this->table->labelField();
-        $value = $field === null ? null : $this->value($field);
+        $value = $field === null ? null : $this->spoken($field, $tongue);
 
         return is_string($value) && $value !== '' ? $value : $this->table->singular.' '.$this->id;
     }

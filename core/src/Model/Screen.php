@@ -84,7 +84,7 @@ final class Screen implements HasSentence
 
     public static function sentence(): Sentence
     {
-        return Sentence::of('screen', new Blank('name', NameFit::of('the name of the screen')))
+        return Sentence::of('screen', new Blank('name', NameFit::seen('the name of the screen')))
             ->clauses(
                 Clause::of('about', 'about one row of a table', new Series('about', 'and', AboutRow::class)),
                 Clause::of('taking', 'given a value', new Series('taking', 'and', Parameter::class)),

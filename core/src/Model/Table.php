@@ -26,6 +26,9 @@ final readonly class Table implements HasSentence, TableType
     /** @var array<string, Field> */
     private array $byFormulaName;
 
+    /** @var array<string, array<string, Field>> tag of a language => name of a field, in small letters => what says the same in it */
+    private array $spoken;
+
     /**
      * @param  string  $singular  what one row is called
      * @param  bool  $people  its rows are the people who sign in: "me" is one of them
@@ -42,11 +45,15 @@ final readonly class Table implements HasSentence, TableType
         #[ListOf(Field::class)] public array $fields = [],
         #[ListOf(Permission::class)] public array $access = [],
     ) {
-        $named = [];
+        $named = $spoken = [];
         foreach ($fields as $field) {
             $named[Names::inFormula($field->name)] = $field;
+            if ($field->tongue !== '' && $field->of !== '') {
+                $spoken[$field->tongue][mb_strtolower($field->of)] = $field;
+            }
         }
         $this->byFormulaName = $named;
+        $this->spoken = $spoken;
     }
 
     public static function sentence(): Sentence
@@ -107,6 +114,18 @@ final readonly class Table implements HasSentence, TableType
     public function fieldInFormula(string $name): ?Field
     {
         return $this->byFormulaName[$name] ?? null;
+    }
+
+    /** The field that says in a language what this one says; null for none. */
+    public function spoken(Field $field, string $tongue): ?Field
+    {
+        return $this->spoken[$tongue][mb_strtolower($field->name)] ?? null;
+    }
+
+    /** @return list<string> names in formulas of the fields that are said otherwise in a language */
+    public function saidOtherwise(string $tongue): array
+    {
+        return array_values(array_map(fn (Field $field): string => Names::inFormula($field->of), $this->spoken[$tongue] ?? []));
     }
 
     public function called(): string

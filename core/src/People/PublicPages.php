@@ -8,6 +8,7 @@ use Lanai\Core\Access\Rules;
 use Lanai\Core\Model\Access\Everyone;
 use Lanai\Core\Model\Access\Verb;
 use Lanai\Core\Model\Access\Who;
+use Lanai\Core\Model\Adverts\Adverts;
 use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Model\Earnings\Product;
 use Lanai\Core\Model\Field;
@@ -92,6 +93,10 @@ final readonly class PublicPages
                 'The law on taxes asks for the books to be kept; when your account is deleted, what you bought stays in them without you.',
             ];
         }
+        $page[] = ['Visits', ...$this->visits()];
+        if ($this->blueprint->adverts !== null) {
+            $page[] = ['Adverts', ...$this->adverts($this->blueprint->adverts)];
+        }
         if ($this->calls !== []) {
             $page[] = ['Who else is asked', ...$this->calls];
         }
@@ -99,6 +104,34 @@ final readonly class PublicPages
         $page[] = "$app uses no cookies to follow you, and passes nothing on to anybody who is not named here.";
 
         return $page;
+    }
+
+    /** @return list<string> */
+    private function visits(): array
+    {
+        $canRefuse = $this->blueprint->kinds()->ofKind('doNotCountMe') !== [];
+
+        return [
+            'It is counted how many come on a day and which screens are looked at, without who it was, and nobody else hears of it.',
+            'Of your device it is known by a number, made for this app alone, when it came first and last, and which account is signed in on it, so that both '
+                .'go together.',
+            ...$canRefuse ? ['You can say in the app that you do not want to be counted; then that goes.'] : [],
+            'Whose browser says that they do not want to be followed is not counted.',
+        ];
+    }
+
+    /** @return list<string> */
+    private function adverts(Adverts $adverts): array
+    {
+        $personal = 'Only where you allow it, they are told a number as well, made for this app alone, by which you are known again. '
+            .'If you refuse later, your device gets another one.';
+
+        return [
+            "Adverts come through $adverts->network. They are told your country, your language and the kind of your device: no name, and no address.",
+            $adverts->children ? 'They are never about you.' : $personal,
+            'For two days it is known which adverts your device was shown, so that they are not too many.',
+            ...$adverts->none === [] ? [] : ['Whoever has '.implode(' or ', $adverts->none).' sees none.'],
+        ];
     }
 
     /**

@@ -23,12 +23,19 @@ final class AdvertRules
         if (in_array($name, array_filter([...$never, $signIn]), true)) {
             return false;
         }
-        foreach ($adverts->none as $entitlement) {
+
+        return ! self::isSpared($scene);
+    }
+
+    /** Whether somebody has what spares them adverts. */
+    public static function isSpared(Scene $scene): bool
+    {
+        foreach ($scene->blueprint->adverts->none ?? [] as $entitlement) {
             if ($scene->yes('me.'.Names::inFormula($entitlement))) {
-                return false;
+                return true;
             }
         }
 
-        return true;
+        return false;
     }
 }

@@ -56,7 +56,8 @@ final readonly class Narrowing
             }
             $key = Names::inFormula($field->name);
             [$up, $down] = self::ways($field->valueType()->kind);
-            array_push($orders, ['by' => $key, 'label' => "$field->name, $up"], ['by' => "-$key", 'label' => "$field->name, $down"]);
+            $shown = $scene->blueprint->shown($field->name, $table->name);
+            array_push($orders, ['by' => $key, 'label' => $scene->own($up, $shown)], ['by' => "-$key", 'label' => $scene->own($down, $shown)]);
             if (ltrim($order, '-') === $key) {
                 $sort = Sort::byTerm($term, $order[0] !== '-');
             }
@@ -70,9 +71,10 @@ final readonly class Narrowing
             }
             $key = Names::inFormula($field->name);
             $chosen = $visit->chips[$scene->at][$key] ?? '';
+            $shown = $scene->blueprint->shown($field->name, $table->name);
             if (self::isOfDays($field)) {
                 $days = self::days($chosen);
-                $chips[] = ['field' => $key, 'label' => $field->name, 'chosen' => $days === null ? '' : $chosen, 'choices' => [], 'days' => true];
+                $chips[] = ['field' => $key, 'label' => $shown, 'chosen' => $days === null ? '' : $chosen, 'choices' => [], 'days' => true];
                 if ($days !== null) {
                     $conditions["$field->name: ".self::inWords($days, $scene)] = self::within($table, $field, $days, $scene);
                 }
@@ -81,10 +83,10 @@ final readonly class Narrowing
             }
             $offered =
                 $field->type->control() === 'switch'
-                    ? ['choices' => [['id' => 'yes', 'label' => $field->name]]]
-                    : $scene->choices($field->type, $field->linksTo() !== '' && ctype_digit($chosen) ? (int) $chosen : null, self::MOST_CHIPS);
+                    ? ['choices' => [['id' => 'yes', 'label' => $shown]]]
+                    : $scene->choices($field->type, self::row($field, $chosen), self::MOST_CHIPS, on: $table->name);
             $choices = $offered['choices'];
-            $chips[] = ['field' => $key, 'label' => $field->name, 'chosen' => $chosen] + $offered;
+            $chips[] = ['field' => $key, 'label' => $shown, 'chosen' => $chosen] + $offered;
             $condition = $chosen === '' ? null : self::chosen($table, $field, $chosen, $scene);
             if ($condition !== null) {
                 $label = array_column($choices, 'label', 'id')[$chosen] ?? $chosen;
@@ -102,15 +104,21 @@ final readonly class Narrowing
         );
     }
 
+    /** The id of the row that is chosen, of a field that links to rows. */
+    private static function row(Field $field, string $chosen): ?int
+    {
+        return $field->linksTo() !== '' && ctype_digit($chosen) ? (int) $chosen : null;
+    }
+
     /** @return array{string, string} how both ways are called */
     private static function ways(Kind $kind): array
     {
         return match ($kind) {
-            Kind::Date, Kind::Moment, Kind::Time => ['earliest first', 'latest first'],
-            Kind::Whole, Kind::Decimal, Kind::Money => ['smallest first', 'largest first'],
-            Kind::Duration => ['shortest first', 'longest first'],
-            Kind::YesNo => ['no first', 'yes first'],
-            default => ['A to Z', 'Z to A'],
+            Kind::Date, Kind::Moment, Kind::Time => ['{0}, earliest first', '{0}, latest first'],
+            Kind::Whole, Kind::Decimal, Kind::Money => ['{0}, smallest first', '{0}, largest first'],
+            Kind::Duration => ['{0}, shortest first', '{0}, longest first'],
+            Kind::YesNo => ['{0}, no first', '{0}, yes first'],
+            default => ['{0}, A to Z', '{0}, Z to A'],
         };
     }
 
@@ -143,7 +151,7 @@ final readonly class Narrowing
     {
         [$from, $to] = array_map(fn (Day $day): string => $scene->show($day), $days);
 
-        return $from === $to ? $from : "$from to $to";
+        return $from === $to ? $from : $scene->own('{0} to {1}', $from, $to);
     }
 
     /** @param  array{Day, Day}  $days */

@@ -7,6 +7,12 @@ namespace Lanai\Core\Play;
 /** What came of a tap. */
 final class Outcome
 {
+    /** What the device does by itself. */
+    public const ON_DEVICE = [
+        'say', 'open', 'share', 'share here', 'copy', 'play', 'wait', 'refresh',
+        'sheet', 'leave for', 'pay at', 'adverts', 'advert', 'count', 'calendar', 'download',
+    ];
+
     /** @var list<string> messages to show */
     public array $say = [];
 
@@ -66,17 +72,17 @@ final class Outcome
     /** @var array<string, string> box => what is wrong with it */
     public array $errors = [];
 
-    /** A message: at once, or after a wait where one comes before it. */
+    /** A message: at once, or after a wait or an advert over the whole screen where one comes before it. */
     public function say(string $text): void
     {
-        if ($this->goesTo('wait')) {
+        if ($this->goesTo('wait') || $this->goesTo('advert')) {
             $this->onDevice('say', $text);
         } else {
             $this->say[] = $text;
         }
     }
 
-    /** @param  'say'|'open'|'share'|'copy'|'play'|'wait'|'refresh'|'sheet'|'leave for'|'pay at'|'adverts'|'advert'|'download'  $do */
+    /** @param  value-of<self::ON_DEVICE>  $do */
     public function onDevice(string $do, string $text): void
     {
         $this->onDevice[] = ['do' => $do, 'text' => $text];

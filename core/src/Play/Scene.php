@@ -170,7 +170,7 @@ final readonly class Scene
             return '';
         }
         try {
-            $evaluation = $this->evaluation();
+            $evaluation = $this->evaluation(shows: true);
             $text = $evaluation->text(Template::of($template));
             $this->trail->origin($this->at, $key, $item, $template, $evaluation->reads);
 
@@ -192,11 +192,21 @@ final readonly class Scene
         return Hyphenation::in($this->blueprint->theme->tongue)?->text($text, $shortest) ?? $text;
     }
 
-    /** A formula's value; null where it cannot be computed. */
-    public function value(string $formula, string $key, int $item = 0): mixed
+    /** What Lanai itself says, in the language of whoever looks. */
+    public function own(string $sentence, string|int|float ...$values): string
+    {
+        return $this->blueprint->own()->say($sentence, ...$values);
+    }
+
+    /**
+     * A formula's value; null where it cannot be computed.
+     *
+     * @param  bool  $shows  as evaluation() takes it
+     */
+    public function value(string $formula, string $key, int $item = 0, bool $shows = false): mixed
     {
         try {
-            $evaluation = $this->evaluation();
+            $evaluation = $this->evaluation($shows);
             $value = $evaluation->of(Formula::of($formula));
             $this->trail->origin($this->at, $key, $item, $formula, $evaluation->reads);
 
@@ -213,7 +223,7 @@ final readonly class Scene
 
     public function show(mixed $value): string
     {
-        return Formats::show($value, $this->moment);
+        return $value instanceof Row ? $value->label($this->moment->tongue()) : Formats::show($value, $this->moment);
     }
 
     /**
@@ -256,6 +266,16 @@ final readonly class Scene
             $left === null => $this->reader->each($query),
             default => $this->left($query, $left, $where),
         };
+    }
+
+    /**
+     * The query for a condition about the rows of a table, and what of it must still be asked of each row; null where it cannot be computed at all.
+     *
+     * @return array{Query, Closure(Row): bool|null}|null
+     */
+    public function choosing(Table $table, string $where): ?array
+    {
+        return $this->finding($table, $where, [], [], null);
     }
 
     /** How many rows meet a condition, however many there are. */
@@ -441,10 +461,11 @@ final readonly class Scene
      * What can be picked: options, or rows for a link, the row that is picked now always among them.
      *
      * @param  string  $name  of the box, by which a device says what is searched for among its rows
+     * @param  string  $on  the table whose options they are
      * @return array{choices: list<array{id: string, label: string}>, rest?: string, least?: int, most?: int, whole?: true, unit?: string} the rest
      *   in words, where there are more; and between what a number lies
      */
-    public function choices(FieldType $type, mixed $now = null, int $most = self::CHOICES, string $name = ''): array
+    public function choices(FieldType $type, mixed $now = null, int $most = self::CHOICES, string $name = '', string $on = ''): array
     {
         $one = match (true) {
             $type instanceof LinkType => $type->one,
@@ -453,8 +474,9 @@ final readonly class Scene
         };
         $table = $one === '' ? null : $this->blueprint->tableOfOne($one);
         if ($table === null) {
-            return ['choices' => array_map(fn (string $option): array => ['id' => $option, 'label' => $option], $type->options())] +
-                ($type instanceof Measured ? $type->measures() : []);
+            $option = fn (string $option): array => ['id' => $option, 'label' => $this->blueprint->shown($option, $on)];
+
+            return ['choices' => array_map($option, $type->options())] + ($type instanceof Measured ? $type->measures() : []);
         }
         $label = $table->labelField();
         $by = $label === null ? null : $this->term($table, Names::inFormula($label->name));
@@ -464,18 +486,21 @@ final readonly class Scene
         $rows = $this->rows($table, '', $sorts, $most + 1, search: $find);
         $shown = array_slice($rows, 0, $most);
         $picked = array_diff(array_filter(is_array($now) ? $now : [$now], is_int(...)), array_map(fn (Row $row): int => $row->id, $shown));
-        $choices = array_map(fn (Row $row): array => ['id' => (string) $row->id, 'label' => $row->label()], [
+        $choices = array_map(fn (Row $row): array => ['id' => (string) $row->id, 'label' => $row->label($this->moment->tongue())], [
             ...$shown,
             ...array_values($this->store->byIds($table, array_values($picked))),
         ]);
 
         return ['choices' => $choices] +
-            (count($rows) > $most ? ['rest' => 'Only the first '.number_format($most)." $table->name are offered here."] : []);
+            (count($rows) > $most ? ['rest' => $this->own('Only the first {0} {1} are offered here.', $most, $table->name)] : []);
     }
 
-    public function evaluation(): Evaluation
+    /** @param  bool  $shows  what it gives is shown and nothing else: fields say it in the language of whoever looks */
+    public function evaluation(bool $shows = false): Evaluation
     {
-        return new Evaluation($this->moment, $this->reader, $this->now($this->names), $this->now($this->inputs), $this->here());
+        $otherwise = $shows ? $this->blueprint->saidOtherwise($this->moment->tongue()) : [];
+
+        return new Evaluation($this->moment, $this->reader, $this->now($this->names), $this->now($this->inputs), $this->here(), otherwise: $otherwise);
     }
 
     /** The row that this stands in, as this tap has left it so far. */

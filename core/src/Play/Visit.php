@@ -32,6 +32,9 @@ final readonly class Visit
      * @param  list<int>  $ticked  ids of the items of a list that are ticked
      * @param  bool  $waits  true where answers of services are waited for; false to be shown at once what is at hand
      * @param  string  $till  where is paid, as Sold names it: it is decided by the package
+     * @param  string  $store  where the package comes from; '' for none
+     * @param  int|null  $build  the build number of the package; null where the app always runs as it is now
+     * @param  string  $tongue  the tag of the language in which it is shown; '' for the app's own
      * @param  bool  $beside  true where a provider's page opens beside the app instead of in its place
      */
     public function __construct(
@@ -58,6 +61,9 @@ final readonly class Visit
         public bool $waits = false,
         public array $ticked = [],
         public string $till = 'card',
+        public string $store = '',
+        public ?int $build = null,
+        public string $tongue = '',
     ) {
     }
 }

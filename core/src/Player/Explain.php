@@ -80,10 +80,7 @@ final readonly class Explain
                 $formulas =
                     $blank->blank->fit->kind() === 'formula'
                         ? [$text]
-                        : array_map(
-                            fn (Formula $f): string => $f->text,
-                            array_values(array_filter(Template::of($text)->parts, fn (string|Formula $p): bool => $p instanceof Formula)),
-                        );
+                        : array_map(fn (Formula $f): string => $f->text, Template::of($text)->formulas());
                 foreach ($formulas as $formula) {
                     $accounts[] = Whence::of($formula, $blank->scope, $row === null ? $scene : $scene->inRow($row));
                 }

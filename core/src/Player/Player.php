@@ -9,18 +9,27 @@ use Lanai\Core\Access\Rights;
 use Lanai\Core\Access\Rules;
 use Lanai\Core\Lines\Conversation;
 use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Reach\Message;
+use Lanai\Core\Model\Reach\Opens;
+use Lanai\Core\Model\Reach\Wording;
+use Lanai\Core\Model\Row;
 use Lanai\Core\Play\Accounts;
 use Lanai\Core\Play\AdvertRules;
+use Lanai\Core\Play\Arguments;
 use Lanai\Core\Play\Arrival;
 use Lanai\Core\Play\Drawing;
 use Lanai\Core\Play\EmptyAccount;
 use Lanai\Core\Play\Later;
+use Lanai\Core\Play\Messaging;
 use Lanai\Core\Play\Outcome;
 use Lanai\Core\Play\Proof;
+use Lanai\Core\Play\Releases;
+use Lanai\Core\Play\Rewards;
 use Lanai\Core\Play\Tills;
 use Lanai\Core\Play\Trail;
 use Lanai\Core\Play\Visit;
 use Lanai\Core\Play\Whence;
+use Lanai\Core\Reach\Words;
 use Lanai\Core\Rows\RecordStore;
 use Lanai\Core\Rows\Refused;
 use Lanai\Core\Services\Answers;
@@ -38,6 +47,9 @@ final readonly class Player
      * @param  bool  $itself  the app acts by itself, and nobody's rights limit it
      * @param  bool  $rehearsal  the app is being tried out, as in Rules
      * @param  Tills|null  $tills  null where nothing can be bought
+     * @param  Rewards|null  $rewards  null where no adverts are shown
+     * @param  Messaging|null  $messaging  null where nothing is written to people
+     * @param  Releases|null  $releases  null where nothing is released
      */
     public function __construct(
         private Blueprint $blueprint,
@@ -47,13 +59,16 @@ final readonly class Player
         private bool $itself = false,
         private bool $rehearsal = false,
         private ?Tills $tills = null,
+        private ?Rewards $rewards = null,
+        private ?Messaging $messaging = null,
+        private ?Releases $releases = null,
     ) {
     }
 
     /** @return array<string, mixed> a view tree as in docs/view.schema.json */
     public function show(Visit $visit, Trail $trail): array
     {
-        return (new Show($this->stage($visit, $trail)))->view();
+        return (new Show($this->stage($visit, $trail, true)))->view();
     }
 
     /**
@@ -124,6 +139,38 @@ final readonly class Player
             : throw new Refused('This screen has just changed. Please try again.');
     }
 
+    /**
+     * A message as the person of a visit reads it, of the rows that they may see.
+     *
+     * @param  int|null  $about  the row that it is about; null for none
+     * @param  int  $wording  which of its wordings
+     * @param  Row|null  $known  the person, where they were read a moment ago; null to be read
+     *
+     * @throws Refused where they may not see that row, or it is not there any more
+     */
+    public function words(Visit $visit, Message $message, ?int $about, int $wording, ?Row $known = null): Words
+    {
+        // In the language in which this runs.
+        $message = $this->blueprint->message($message->key()) ?? $message;
+        $scene = $this->stage($visit, Trail::none(), $known !== null, $known)->around();
+        if ($about !== null) {
+            $row = $scene->reader->row($message->aboutOne(), $about) ?? throw new Refused("They may not see this {$message->aboutOne()}, or it is gone.");
+            $scene = $scene->knowing([$message->rowName() => $row]);
+        }
+        $says = $message->says[$wording] ?? $message->says[0] ?? new Wording();
+        $opens = $message->opens[0] ?? new Opens('');
+        $screen = $this->blueprint->screen($opens->screen);
+        $picture = $says->picture === '' ? null : $scene->value($says->picture, 'picture');
+
+        return new Words(
+            mb_substr($scene->text($says->title, 'title'), 0, Words::TITLE),
+            mb_substr($scene->text($says->text, 'text'), 0, Words::TEXT),
+            is_string($picture) ? $picture : '',
+            (string) $screen?->slug(),
+            $screen === null ? [] : Arguments::placed($screen->parameters(), $opens->with, $scene),
+        );
+    }
+
     /** Whether adverts may stand on the screen for whoever looks. */
     public function mayAdvertise(Visit $visit): bool
     {
@@ -147,20 +194,38 @@ final readonly class Player
         return (new Explain($this->stage($visit, Trail::none())))->whence($at, $item);
     }
 
-    /** The rows as the person of a visit may see and change them, and beside them what services answer. */
-    private function stage(Visit $visit, Trail $trail): Stage
+    /**
+     * The rows as the person of a visit may see and change them, and beside them what services answer.
+     *
+     * @param  bool  $looks  nothing is changed: who looks is read once
+     * @param  Row|null  $known  who looks, where they were read a moment ago; null to be read
+     */
+    private function stage(Visit $visit, Trail $trail, bool $looks = false, ?Row $known = null): Stage
     {
         $store = $this->store;
+        $me = $known;
         if (! $this->itself && $store->rights() === null && (new Rules($this->blueprint, $this->rehearsal))->any()) {
-            $me = Stage::me($this->blueprint, $visit, $store);
+            $me ??= Stage::me($this->blueprint, $visit, $store);
             $store = new GuardedStore($store->whole(), new Rights($this->blueprint, $store->whole(), $visit->moment, $me, $this->rehearsal));
         }
-        if ($this->blueprint->services === []) {
-            return new Stage($this->blueprint, $store, $visit, $trail, tills: $this->tills);
+        $answers = null;
+        if ($this->blueprint->services !== []) {
+            $made = new RowsMade($this->blueprint);
+            $answers = new Answers($this->services, $made, $visit, $trail);
+            $store = new AnswerStore($store, $made, $visit->moment);
         }
-        $made = new RowsMade($this->blueprint);
-        $answers = new Answers($this->services, $made, $visit, $trail);
 
-        return new Stage($this->blueprint, new AnswerStore($store, $made, $visit->moment), $visit, $trail, $answers, $this->tills);
+        return new Stage(
+            $this->blueprint,
+            $store,
+            $visit,
+            $trail,
+            $answers,
+            $this->tills,
+            $this->rewards,
+            $looks ? $me : null,
+            $this->messaging,
+            $this->releases,
+        );
     }
 }

@@ -14,6 +14,9 @@ use Lanai\Core\Model\Screen;
 use Lanai\Core\Play\AppValues;
 use Lanai\Core\Play\Arguments;
 use Lanai\Core\Play\Drawing;
+use Lanai\Core\Play\Messaging;
+use Lanai\Core\Play\Releases;
+use Lanai\Core\Play\Rewards;
 use Lanai\Core\Play\Scene;
 use Lanai\Core\Play\Tappable;
 use Lanai\Core\Play\Tills;
@@ -31,6 +34,10 @@ final readonly class Stage
     /**
      * @param  Answers|null  $answers  what services have answered in this visit; null where the app asks none
      * @param  Tills|null  $tills  null where nothing can be bought
+     * @param  Rewards|null  $rewards  null where no adverts are shown
+     * @param  Row|null  $known  who looks, where they were read a moment ago; null to be read
+     * @param  Messaging|null  $messaging  null where nothing is written to people
+     * @param  Releases|null  $releases  null where nothing is released
      */
     public function __construct(
         public Blueprint $blueprint,
@@ -39,6 +46,10 @@ final readonly class Stage
         public Trail $trail,
         public ?Answers $answers = null,
         public ?Tills $tills = null,
+        public ?Rewards $rewards = null,
+        private ?Row $known = null,
+        public ?Messaging $messaging = null,
+        public ?Releases $releases = null,
     ) {
     }
 
@@ -56,7 +67,7 @@ final readonly class Stage
     /** @throws Refused where a row that the screen is about is not there, or nobody is signed in on a screen that needs it */
     public function scene(Screen $screen, ?Trail $trail = null): Scene
     {
-        $me = self::me($this->blueprint, $this->visit, $this->store);
+        $me = $this->known ?? self::me($this->blueprint, $this->visit, $this->store);
         if ($screen->signedIn && $me === null) {
             throw new SignInFirst('Please sign in to see this.');
         }
@@ -88,7 +99,7 @@ final readonly class Stage
     /** Beside all screens: what a routine sees. */
     public function around(): Scene
     {
-        return $this->with(new Reader($this->store), ['me' => self::me($this->blueprint, $this->visit, $this->store)], [], $this->trail);
+        return $this->with(new Reader($this->store), ['me' => $this->known ?? self::me($this->blueprint, $this->visit, $this->store)], [], $this->trail);
     }
 
     /**
@@ -141,7 +152,13 @@ final readonly class Stage
             $names,
             AppValues::of($this->blueprint, $this->visit, $reader, $this->store) + $typed,
             visit: $this->visit,
-            beside: array_filter([Answers::class => $this->answers, Tills::class => $this->tills]),
+            beside: array_filter([
+                Answers::class => $this->answers,
+                Tills::class => $this->tills,
+                Rewards::class => $this->rewards,
+                Messaging::class => $this->messaging,
+                Releases::class => $this->releases,
+            ]),
         );
     }
 }

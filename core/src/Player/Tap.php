@@ -227,14 +227,14 @@ final readonly class Tap
             $outcome->nothing();
             $outcome->signIn = $refused instanceof SignInFirst;
             $outcome->unanswered = $refused instanceof NoAnswer;
-            $outcome->refused = $refused->getMessage();
+            $outcome->refused = $this->stage->blueprint->refusal($refused->getMessage());
             $trail->step('refused', $refused->getMessage(), $at);
         } catch (NeedsConfirmation $question) {
             $outcome->nothing();
             $outcome->confirm = $question->data();
         } catch (Invalid $invalid) {
             $outcome->nothing();
-            $outcome->errors = $invalid->errors;
+            $outcome->errors = array_map($this->stage->blueprint->refusal(...), $invalid->errors);
             $trail->step('refused', $invalid->getMessage(), $at);
         }
 

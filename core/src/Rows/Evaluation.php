@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lanai\Core\Rows;
 
 use Lanai\Core\Formula\Arithmetic;
+use Lanai\Core\Formula\Choosing;
 use Lanai\Core\Formula\Comparison;
 use Lanai\Core\Formula\Formats;
 use Lanai\Core\Formula\Formula;
@@ -19,6 +20,7 @@ use Lanai\Core\Formula\Prefix;
 use Lanai\Core\Formula\Scope;
 use Lanai\Core\Formula\Template;
 use Lanai\Core\Formula\TextTooLong;
+use Lanai\Core\Formula\TheNumber;
 use Lanai\Core\Formula\Tree;
 use Lanai\Core\Model\Access\Verb;
 use Lanai\Core\Model\Blueprint;
@@ -46,6 +48,7 @@ final class Evaluation
     /**
      * @param  array<string, mixed>  $names
      * @param  array<string, mixed>  $inputs
+     * @param  list<string>  $otherwise  names of fields that say something else in the language of whoever looks, for what is shown and nothing else
      * @param  self|null  $around  that of the row around this one, inside a formula about the items of a list
      */
     public function __construct(
@@ -56,17 +59,30 @@ final class Evaluation
         private readonly ?Row $row = null,
         private readonly ?self $around = null,
         private readonly int $depth = 0,
+        private array $otherwise = [],
     ) {
     }
 
     public function of(Formula $formula): mixed
     {
-        if ($this->row !== null && array_key_exists($formula->text, $this->row->computed) && $formula->text !== '') {
+        if ($this->row !== null && array_key_exists($formula->text, $this->row->computed) && $formula->text !== '' && ! $this->saysOtherwise($formula->text)) {
             return $this->row->computed[$formula->text];
         }
         $this->asked = $formula->text;
 
         return $this->value($formula->tree);
+    }
+
+    /** Whether a formula may show what is said otherwise in the language: the query computed what the fields themselves say. */
+    private function saysOtherwise(string $formula): bool
+    {
+        foreach ($this->otherwise as $name) {
+            if (str_contains($formula, $name)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** What it was asked for, as it is written. */
@@ -85,9 +101,27 @@ final class Evaluation
     /** @throws FormulaMistake where a part of the template is not a formula */
     public function text(Template $template): string
     {
+        return $this->worded($template->parts, null);
+    }
+
+    /**
+     * @param  list<string|Formula|Choosing|TheNumber>  $parts
+     * @param  int|float|null  $number  what # shows
+     */
+    private function worded(array $parts, int|float|null $number): string
+    {
         $text = '';
-        foreach ($template->parts as $part) {
-            $text .= is_string($part) ? $part : Formats::show($this->of($part), $this->moment);
+        foreach ($parts as $part) {
+            if (is_string($part)) {
+                $text .= $part;
+            } elseif ($part instanceof Formula) {
+                $text .= $this->show($this->of($part));
+            } elseif ($part instanceof TheNumber) {
+                $text .= Formats::show($number, $this->moment);
+            } else {
+                $value = $this->of($part->of);
+                $text .= $this->worded($part->wording($value, $this->moment), $part->by === Choosing::SELECT ? $number : $part->number($value));
+            }
         }
 
         return $text;
@@ -125,7 +159,7 @@ final class Evaluation
 
     public function show(mixed $value): string
     {
-        return Formats::show($value, $this->moment);
+        return $value instanceof Row && $this->otherwise !== [] ? $value->label($this->moment->tongue()) : Formats::show($value, $this->moment);
     }
 
     private function value(Node\Node $node): mixed
@@ -137,13 +171,25 @@ final class Evaluation
             $node instanceof Node\FunctionNode => $this->call($node),
             $node instanceof Node\UnaryNode => $this->unary(Tree::operator($node), $this->value(Tree::child($node, 'node'))),
             $node instanceof Node\BinaryNode => $this->binary(Tree::operator($node), Tree::child($node, 'left'), Tree::child($node, 'right')),
-            $node instanceof Node\ConditionalNode => $this->value(Tree::child($node, 'expr1')) === true
+            $node instanceof Node\ConditionalNode => $this->itself(Tree::child($node, 'expr1')) === true
                 ? $this->value(Tree::child($node, 'expr2'))
                 : $this->value(Tree::child($node, 'expr3')),
             $node instanceof Node\NullCoalesceNode => $this->value(Tree::child($node, 'expr1')) ?? $this->value(Tree::child($node, 'expr2')),
             $node instanceof Node\ArrayNode => array_map($this->value(...), Tree::items($node)),
             default => throw new FormulaMistake('This kind of formula is not known here.'),
         };
+    }
+
+    /** A value as it is itself, in whatever language it is shown. */
+    private function itself(Node\Node $node): mixed
+    {
+        $otherwise = $this->otherwise;
+        $this->otherwise = [];
+        try {
+            return $this->value($node);
+        } finally {
+            $this->otherwise = $otherwise;
+        }
     }
 
     private function name(string $name): mixed
@@ -220,7 +266,7 @@ final class Evaluation
 
             return array_key_exists($known, $row->computed) ? $row->computed[$known] : $this->computed($row, $field->formula());
         }
-        $value = $row->value($field);
+        $value = $this->otherwise === [] ? $row->value($field) : $row->spoken($field, $this->moment->tongue());
 
         return is_int($value) && $field->linksTo() !== '' ? $this->rows->row($field->linksTo(), $value) : $value;
     }
@@ -264,7 +310,7 @@ final class Evaluation
         $arguments = Tree::arguments($node);
         if ($name === 'if' && isset($arguments[1])) {
             return match (true) {
-                $this->value($arguments[0]) === true => $this->value($arguments[1]),
+                $this->itself($arguments[0]) === true => $this->value($arguments[1]),
                 isset($arguments[2]) => $this->value($arguments[2]),
                 default => null,
             };
@@ -307,7 +353,7 @@ final class Evaluation
         $each =
             $second === null
                 ? null
-                : function (mixed $item) use ($second): mixed {
+                : function (mixed $item) use ($second, $name): mixed {
                     $this->rows->step($this->words(...));
                     $inner = new self(
                         $this->moment,
@@ -317,6 +363,8 @@ final class Evaluation
                         $item instanceof Row ? $item : null,
                         $this,
                         $this->depth,
+                        // What is asked of each item is asked of what it says itself.
+                        $name === 'join' ? $this->otherwise : [],
                     );
                     $value = $inner->value($second);
                     array_push($this->reads, ...array_slice($inner->reads, 0, self::READS - count($this->reads)));
@@ -377,6 +425,16 @@ final class Evaluation
     {
         if (($operator === '==' || $operator === '!=') && $this->comparesNobody($left, $right)) {
             return $operator === '!=';
+        }
+        // What is shown is joined and reckoned with; all else is a question, which has the same answer in every language.
+        if ($this->otherwise !== [] && ! in_array($operator, ['~', '+', '-', '*', '/', '%', '**'], true)) {
+            $otherwise = $this->otherwise;
+            $this->otherwise = [];
+            try {
+                return $this->binary($operator, $left, $right);
+            } finally {
+                $this->otherwise = $otherwise;
+            }
         }
         $a = $this->value($left);
         switch ($operator) {

@@ -57,8 +57,8 @@ final readonly class AnswerInWords implements Askable
                 Clause::of('kept for', 'how long an answer is kept', new Blank('kept', NumberFit::whole(0, 100000)), new Words('minutes')),
             )
             ->below(
-                new SubLine('told:', new Blank('told', new TextFit()), 'instructions'),
-                new SubLine('asked:', new Blank('asked', new TextFit()), 'what it is asked'),
+                new SubLine('told:', new Blank('told', TextFit::unseen()), 'instructions'),
+                new SubLine('asked:', new Blank('asked', TextFit::unseen()), 'what it is asked'),
                 new Children('takes', Family::only('“takes”', Variable::class), 'something it must be told'),
                 new Children('knowing', Family::only('“knowing”', KnownRows::class), 'rows of the app that it goes by'),
             )

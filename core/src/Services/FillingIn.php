@@ -50,8 +50,8 @@ final readonly class FillingIn implements HeldToShape
         return Sentence::of('filling', new Blank('name', NameFit::of('the name of the request')), 'from', new Blank('model', TextFit::plain()))
             ->clauses(Clause::of('kept for', 'how long an answer is kept', new Blank('kept', NumberFit::whole(0, 100000)), new Words('minutes')))
             ->below(
-                new SubLine('told:', new Blank('told', new TextFit()), 'instructions'),
-                new SubLine('asked:', new Blank('asked', new TextFit()), 'the text it is filled from'),
+                new SubLine('told:', new Blank('told', TextFit::unseen()), 'instructions'),
+                new SubLine('asked:', new Blank('asked', TextFit::unseen()), 'the text it is filled from'),
                 new Children('takes', Family::only('“takes”', Variable::class), 'something it must be told'),
                 new Children('parts', Family::only('a part such as “Places is a whole number”', AnswerPart::class), 'a part that is filled'),
             )

@@ -87,7 +87,7 @@ final readonly class PictureFromWords implements Askable
                 Clause::of('kept for', 'how long an answer is kept', new Blank('kept', NumberFit::whole(0, 100000)), new Words('minutes')),
             )
             ->below(
-                new SubLine('of:', new Blank('wanted', new TextFit()), 'what it shows'),
+                new SubLine('of:', new Blank('wanted', TextFit::unseen()), 'what it shows'),
                 new Children('takes', Family::only('“takes”', Variable::class), 'something it must be told'),
             )
             ->within(['wanted', 'count'], self::knows(...));

@@ -40,8 +40,16 @@ final class Tongues
         'zh' => 'Chinese',
     ];
 
-    /** Those that are written from right to left (Unicode CLDR, layout of the locale). */
-    private const LEFTWARD = ['ar', 'fa', 'he', 'ur'];
+    /** Those that are written from right to left (Unicode CLDR, layout of the locale); the last is one of its pseudo-locales. */
+    private const LEFTWARD = ['ar', 'fa', 'he', 'ur', 'ar-XB'];
+
+    /** A language as it calls itself (Unicode CLDR). */
+    public static function itself(string $tag): string
+    {
+        $name = (string) \Locale::getDisplayLanguage($tag, $tag);
+
+        return mb_strtoupper(mb_substr($name, 0, 1)).mb_substr($name, 1);
+    }
 
     /** @return 'ltr'|'rtl' as HTML has it */
     public static function direction(string $tag): string

@@ -25,14 +25,15 @@ final class AdvertRulesTest extends TestCase
       Member is an entitlement
     product Membership is a subscription, giving Member
       plan Monthly, every month at 3.99 EUR
-    adverts through Bunting, as seller "pub-7", none for those with Member, asking on Choice
+    adverts through Bunting, as seller "pub-7", none for those with Member, not in the first 1 visit, asking on Choice
     screen Start, first
       Text "Welcome"
       Text "Hello", if me.member
-      Offer of Membership
       Advert Below
       Button "Choose"
         tapped: go to Choice
+      Button "Pay"
+        tapped: go to Pay
     screen Choice
       Button "Yes", quiet
         tapped:
@@ -42,6 +43,8 @@ final class AdvertRulesTest extends TestCase
         tapped:
           refuse adverts about me
           go back
+    screen Pay
+      Offer of Membership
     screen In
       Text "in"
     APP;
@@ -51,7 +54,7 @@ final class AdvertRulesTest extends TestCase
         self::assertSame([], self::found(self::APP));
     }
 
-    #[TestWith(['adverts through Bunting, as seller "pub-7", none for those with Member, asking on Choice', '',
+    #[TestWith(['adverts through Bunting, as seller "pub-7", none for those with Member, not in the first 1 visit, asking on Choice', '',
         'Nothing says through whom adverts come: none will ever stand here.'])]
     #[TestWith([', as seller "pub-7"', '',
         'Nothing says what the network calls you (“as seller”): app-ads.txt cannot name you, and many who advertise stay away then.'])]
@@ -61,10 +64,22 @@ final class AdvertRulesTest extends TestCase
     #[TestWith(['asking on Choice', 'asking on Elsewhere',
         'The screen “Elsewhere” is not there, so nobody is asked whether adverts may be about them: in Europe none ever are, and pay less.'])]
     #[TestWith(['      refuse adverts about me', '      say "No"', 'Whoever is asked here about adverts cannot refuse them.'])]
+    #[TestWith(["  Button \"Choose\"\n    tapped: go to Choice\n", '',
+        'Whoever has answered here once does not find back to it: let a way lead here, as from the settings.'])]
     #[TestWith(['Button "No", quiet', 'Link "No"', 'Refusing adverts has to be as easy to see as allowing them: make both buttons alike.'])]
     #[TestWith(['Button "Yes", quiet', 'Button "Yes"', 'Refusing adverts has to be as easy to see as allowing them: make both buttons alike.'])]
     #[TestWith(["  Advert Below\n", '', 'There are rules for adverts, and no place for one: write “Advert” and a name on a screen.'])]
-    #[TestWith(["  Advert Below\n", "  Advert Below\n  Advert Above\n", 'More than one place for adverts on “Start”: stores want one in sight at most.'])]
+    #[TestWith([', not in the first 1 visit', '', 'Adverts come on the very first visit, before anybody knows what the app is for.'])]
+    #[TestWith(['as seller "pub-7"', 'as seller "pub 7, DIRECT"',
+        '“pub 7, DIRECT” cannot stand in app-ads.txt as it is: a name there has letters, digits and hyphens.'])]
+    #[TestWith(['Offer of Membership', "Offer of Membership\n  Advert There",
+        '“Pay” is where people pay: an advert there leads them away from it, and stores refuse that.'])]
+    #[TestWith(['Text "Welcome"', "Pages\n    Page\n      Text \"Hello\"\n    Page\n      Text \"There\"",
+        '“Start” is how people come to know the app: an advert there is the first that they see of it, and stores refuse that.'])]
+    #[TestWith(['tapped: go to Choice', "tapped:\n      show an advert Between, at most once in 5 minutes\n      start over",
+        'An advert over the whole screen on the way out keeps people in: stores refuse that.'])]
+    #[TestWith(['plan Monthly, every month at 3.99 EUR', "plan Monthly, every month at 3.99 EUR\n  bought:\n    offer an advert Later",
+        'Nobody has tapped here, so nobody sees this advert: it belongs to what is tapped.'])]
     #[TestWith(["  Advert Below\n", "  Advert Below\n  Input Note is a text\n",
         '“Start” has a form: an advert beside it is tapped by mistake, and stores refuse that.'])]
     #[TestWith(['tapped: go to Choice', "tapped:\n      show an advert Between\n      go to Choice",
@@ -84,12 +99,27 @@ final class AdvertRulesTest extends TestCase
     public function test_an_app_without_adverts_misses_nothing(): void
     {
         $without = str_replace(
-            ["adverts through Bunting, as seller \"pub-7\", none for those with Member, asking on Choice\n", "  Advert Below\n"],
+            ["adverts through Bunting, as seller \"pub-7\", none for those with Member, not in the first 1 visit, asking on Choice\n", "  Advert Below\n"],
             '',
             self::APP,
         );
         $found = Findings::in(Reading::of(Blueprint::fromScript($without)));
         self::assertSame([], array_filter($found, fn (Finding $f): bool => str_contains($f->at, 'adverts')));
+    }
+
+    #[TestWith(['Offer of Membership', "Offer of Membership\n  Advert There"])]
+    #[TestWith([', not in the first 1 visit', ''])]
+    #[TestWith(["  Button \"Choose\"\n    tapped: go to Choice\n", ''])]
+    #[TestWith(['tapped: go to Choice', "tapped:\n      show an advert Between\n      go to Choice"])]
+    #[TestWith(['tapped: go to Choice',
+        "tapped:\n      show an advert Between, at most once in 5 minutes\n      go back\n  Link \"Choose\"\n    tapped: go to Choice"])]
+    #[TestWith(['plan Monthly, every month at 3.99 EUR', "plan Monthly, every month at 3.99 EUR\n  bought:\n    offer an advert Later"])]
+    public function test_after_the_mend_nothing_is_found_any_more(string $part, string $instead): void
+    {
+        $script = str_replace($part, $instead, self::APP);
+        $mend = self::found($script)[0]->mend;
+        $mended = Blueprint::fromData((new Patch($mend->operations ?? []))->applyTo(Blueprint::fromScript($script)->data()));
+        self::assertSame([], array_map(fn (Finding $f): string => $f->sentence, self::found($mended->script())));
     }
 
     public function test_people_who_pay_are_spared_by_the_mend(): void
@@ -105,7 +135,7 @@ final class AdvertRulesTest extends TestCase
     public function test_what_lanai_writes_for_adverts_has_no_finding_but_that_they_stand_nowhere(): void
     {
         $without = str_replace(
-            ["adverts through Bunting, as seller \"pub-7\", none for those with Member, asking on Choice\n", "  Advert Below\n"],
+            ["adverts through Bunting, as seller \"pub-7\", none for those with Member, not in the first 1 visit, asking on Choice\n", "  Advert Below\n"],
             '',
             preg_replace('/^screen Choice\n.*?(?=^screen In)/ms', '', self::APP) ?? '',
         );
@@ -114,7 +144,10 @@ final class AdvertRulesTest extends TestCase
         $script = $result->blueprint->script();
         self::assertStringContainsString('none for those with Member, at most 4 an hour', $script);
         self::assertSame(
-            ['There are rules for adverts, and no place for one: write “Advert” and a name on a screen.'],
+            [
+                'There are rules for adverts, and no place for one: write “Advert” and a name on a screen.',
+                'Whoever has answered here once does not find back to it: let a way lead here, as from the settings.',
+            ],
             array_map(fn (Finding $f): string => $f->sentence, self::found($script)),
         );
         self::assertSame($script, Blueprint::fromScript($script)->script());
@@ -123,6 +156,8 @@ final class AdvertRulesTest extends TestCase
     /** @return list<Finding> */
     private static function found(string $script): array
     {
-        return array_values(array_filter(Findings::in(Reading::of(Blueprint::fromScript($script))), fn (Finding $f): bool => $f->rule === 'AdvertMatters'));
+        $found = Findings::in(Reading::of(Blueprint::fromScript($script)));
+
+        return array_values(array_filter($found, fn (Finding $f): bool => in_array($f->rule, ['AdvertMatters', 'AdvertPlaces'], true)));
     }
 }

@@ -46,6 +46,7 @@ final class ProseTest extends TestCase
                 '/tables/0/fields/1/unique',
                 '/tables/0/fields/1/begins',
                 '/tables/0/fields/1/onlyWhile',
+                '/tables/0/fields/1/tongue',
                 '/tables/0/fields/1/type/least',
                 '/tables/0/fields/1/type/most',
                 '/tables/0/fields/1/type/like',

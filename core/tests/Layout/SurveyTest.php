@@ -38,6 +38,60 @@ final class SurveyTest extends TestCase
         yield 'an empty tablet' => ["  Text \"Hello\"\n  Text \"my\"\n  Text \"friend\"\n", 'MostlyEmpty', 'of the screen is empty'];
     }
 
+    private const BUTTON = "  Button \"One\"\n    tapped:\n      go back\n";
+
+    /** @return iterable<string, array{string, string}> lines of a screen; what is found about its adverts, '' for nothing */
+    public static function adverts(): iterable
+    {
+        $buttons = fn (int $n): string => str_repeat(self::BUTTON, $n);
+        yield 'between buttons' => [$buttons(1)."  Advert Below\n".$buttons(1), ''];
+        yield 'large, between buttons' => [$buttons(1)."  Advert Below, as a box\n".$buttons(1), ''];
+        yield 'beside a button' => [
+            "  Columns\n    Advert Below\n    Button \"One\"\n      tapped:\n        go back\n",
+            'dp from something that is tapped; 16 have to be free',
+        ];
+        yield 'under a button that floats' => [
+            "  Advert Below\n  Floating button \"Add\"\n    tapped:\n      go back\n",
+            'the button that floats comes to lie upon the advert',
+        ];
+        yield 'in what is swiped' => [
+            "  Pages\n    Page\n      Text \"One\"\n      Advert Below\n    Page\n      Text \"Two\"\n",
+            'in what moves under the finger',
+        ];
+        yield 'pinned above the tabs' => ["  Advert Below, pinned to the bottom\n", ''];
+        yield 'two in sight' => ["  Advert Above\n".$buttons(3)."  Advert Below\n", 'two adverts are in sight at once'];
+        yield 'two far apart' => ["  Advert Above\n".$buttons(40)."  Advert Below\n", ''];
+    }
+
+    #[DataProvider('adverts')]
+    public function test_adverts_too_near_to_a_finger_or_to_one_another_are_found(string $lines, string $words): void
+    {
+        $findings = $this->survey("app X\n\nadverts through Bunting\n\nscreen S, first\n$lines\ntab S as \"Here\"\n");
+        $found = array_values(array_filter($findings, fn (Finding $f): bool => in_array($f->rule, ['AdvertTooNear', 'AdvertsInSight'], true)));
+
+        self::assertSame($words === '' ? 0 : 1, count($found), implode("\n", array_map(fn (Finding $f): string => $f->sentence, $found)));
+        self::assertStringContainsString($words, $found[0]->sentence ?? '');
+    }
+
+    public function test_a_list_has_no_more_adverts_after_its_mend_than_one_in_sight(): void
+    {
+        $script = "app X\n\nadverts through Bunting\n\ntable Posts, each a Post\n  Title is a text\n\nscreen S, first\n"
+            ."  List of Posts, with an advert after every 4\n    shows title as title\n";
+        $find = function (string $script): array {
+            $world = World::of($script);
+            for ($i = 0; $i < 60; $i++) {
+                $world->add('Posts', ['title' => "Post $i"]);
+            }
+            $flaws = Survey::of(fn (): array => $world->show(), Device::every());
+
+            return array_values(array_filter(Survey::findings($flaws, '/screens/0', 1), fn (Finding $f): bool => $f->rule === 'AdvertsInSight'));
+        };
+        $mend = $find($script)[0]->mend;
+        self::assertStringStartsWith('One after every ', (string) $mend?->label);
+        $mended = Blueprint::fromData((new Patch($mend->operations ?? []))->applyTo(Blueprint::fromScript($script)->data()));
+        self::assertSame([], $find($mended->script()));
+    }
+
     #[DataProvider('flaws')]
     public function test_what_goes_wrong_on_a_device_is_found(string $lines, string $rule, string $words): void
     {

@@ -56,6 +56,22 @@ final class PublicPagesTest extends TestCase
         self::assertStringContainsString('at the latest a day before', $terms);
     }
 
+    public function test_adverts_and_counting_are_told_as_they_are(): void
+    {
+        $plain = self::text(self::APP, 'privacy');
+        self::assertStringContainsString('It is counted how many come on a day', $plain);
+        self::assertStringNotContainsString('Adverts', $plain);
+        self::assertStringNotContainsString('You can say in the app that you do not want to be counted', $plain);
+        $app = self::APP."adverts through Bunting\nscreen S, first\n  Button \"No\"\n    tapped: do not count me\n";
+        $text = self::text($app, 'privacy');
+        self::assertStringContainsString('Adverts come through Bunting. They are told your country, your language and the kind of your device', $text);
+        self::assertStringContainsString('Only where you allow it, they are told a number', $text);
+        self::assertStringContainsString('You can say in the app that you do not want to be counted', $text);
+        $children = self::text(str_replace('through Bunting', 'through Bunting, also for children', $app), 'privacy');
+        self::assertStringContainsString('They are never about you.', $children);
+        self::assertStringNotContainsString('they are told a number', $children);
+    }
+
     public function test_what_fewer_may_see_than_the_row_is_told_field_by_field(): void
     {
         $notes = fn (string $said): string => self::text(str_replace('  may be seen by anyone if by == me', $said, self::APP), 'privacy');

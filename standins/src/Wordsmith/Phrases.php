@@ -69,7 +69,7 @@ final readonly class Phrases
             $left = substr($left, strlen($word[0]));
         }
 
-        return [implode(' ', $made), $known];
+        return [(string) preg_replace('/ (?=[,)])/', '', implode(' ', $made)), $known];
     }
 
     private static function space(string $text, bool $before): string

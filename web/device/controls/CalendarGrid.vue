@@ -3,6 +3,7 @@ import { computed, nextTick, ref } from 'vue'
 import DeviceIcon from '../DeviceIcon.vue'
 import { addDays, addMonths, dayAloud, dayOf, firstWeekday, monthNames, monthOf, monthWords, sameDay, weekdayNames, weeks } from '../calendar'
 import WheelColumn from './WheelColumn.vue'
+import { own } from '../own'
 
 /**
  * A month of days; the name of the month leads to any other one.
@@ -84,13 +85,13 @@ function choose(day: string) {
 <template>
   <div class="calendar">
     <div class="calendar-head">
-      <button type="button" class="calendar-turn" aria-label="The month before" @click="turn(-1)"><DeviceIcon name="backSlim" class="turns" /></button>
+      <button type="button" class="calendar-turn" :aria-label="own('The month before')" @click="turn(-1)"><DeviceIcon name="backSlim" class="turns" /></button>
       <button type="button" class="calendar-month" :aria-expanded="far" @click="far = !far">{{ monthWords(month) }}<DeviceIcon name="down" /></button>
-      <button type="button" class="calendar-turn" aria-label="The month after" @click="turn(1)"><DeviceIcon name="chevron" class="turns" /></button>
+      <button type="button" class="calendar-turn" :aria-label="own('The month after')" @click="turn(1)"><DeviceIcon name="chevron" class="turns" /></button>
     </div>
     <div v-if="far" class="wheels">
-      <WheelColumn :model-value="number" :values="names" label="Month" @update:model-value="setMonth(year, $event)" />
-      <WheelColumn :model-value="year" :values="years" label="Year" @update:model-value="setMonth($event, number)" />
+      <WheelColumn :model-value="number" :values="names" :label="own('Month')" @update:model-value="setMonth(year, $event)" />
+      <WheelColumn :model-value="year" :values="years" :label="own('Year')" @update:model-value="setMonth($event, number)" />
     </div>
     <table v-else ref="grid" class="calendar-days" role="grid" :aria-label="`${label}, ${monthWords(month)}`" @keydown="press">
       <thead>
@@ -104,7 +105,7 @@ function choose(day: string) {
               :class="{ other: monthOf(day) !== month, today: day === today, marked: marked?.has(day) }"
               :aria-pressed="isEnd(day)"
               :aria-current="day === today ? 'date' : undefined"
-              :aria-label="marked?.has(day) ? `${dayAloud(day)}, with something on it` : dayAloud(day)"
+              :aria-label="marked?.has(day) ? own('{0}, with something on it', dayAloud(day)) : dayAloud(day)"
               :tabindex="day === at ? 0 : -1"
               :data-first="day === at || undefined"
               @click="choose(day)"

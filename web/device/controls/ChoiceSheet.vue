@@ -3,6 +3,7 @@ import { computed, inject, nextTick, onMounted, onUnmounted, ref } from 'vue'
 import type { Box } from '../../contracts/view'
 import type { Device } from '../useDevice'
 import { useOver } from '../useOver'
+import { own } from '../own'
 
 /** What can be chosen, on a sheet; many are searched, on the server where they are more than are here. */
 const props = defineProps<{ box: Box; chosen: string[]; searched: string; many?: boolean }>()
@@ -62,14 +63,14 @@ onUnmounted(() => {
   <Teleport to=".device">
     <div class="veil low" @click.self="close()" @keydown="press">
       <div ref="page" class="sheet choice-sheet" role="dialog" aria-modal="true" :aria-label="box.label">
-        <button type="button" class="sheet-grip" aria-label="Close" @click="close()" />
+        <button type="button" class="sheet-grip" :aria-label="own('Close')" @click="close()" />
         <input
           v-if="searchable"
           class="line-control"
           type="search"
           :value="find"
-          placeholder="Search"
-          :aria-label="`Search ${box.label}`"
+          :placeholder="own('Search')"
+          :aria-label="own('Search {0}', box.label)"
           autocomplete="off"
           @input="search(($event.target as HTMLInputElement).value)"
           @keydown.enter.prevent
@@ -96,9 +97,9 @@ onUnmounted(() => {
             <span>{{ choice.label }}</span>
           </button>
         </div>
-        <p v-if="!shown.length" class="choice-rest" role="status">Nothing is called so.</p>
-        <p v-if="box.rest" class="choice-rest">{{ box.rest }}<template v-if="searched"> Search to find others.</template></p>
-        <button v-if="many" type="button" class="button main" @click="close()">Done</button>
+        <p v-if="!shown.length" class="choice-rest" role="status">{{ own('Nothing is called so.') }}</p>
+        <p v-if="box.rest" class="choice-rest">{{ box.rest }}<template v-if="searched">{{ ` ${own('Search to find others.')}` }}</template></p>
+        <button v-if="many" type="button" class="button main" @click="close()">{{ own('Done') }}</button>
       </div>
     </div>
   </Teleport>

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref } from 'vue'
 import type { Control } from '.'
-import { SWATCHES } from '../colours'
+import { SWATCHES, type Swatch } from '../colours'
 import PickButton from './PickButton.vue'
 import { usePicked } from './usePicked'
+import { own } from '../own'
 
 /** A colour: one of those there, or any by its figures. */
 const props = defineProps<Control>()
@@ -13,7 +14,11 @@ const PickSheet = defineAsyncComponent(() => import('./PickSheet.vue'))
 const { open, set } = usePicked((value) => emit('update:modelValue', value))
 const picked = ref('')
 const fits = computed(() => /^#[0-9a-f]{6}$/i.test(picked.value))
-const name = (hex: string) => SWATCHES.find((one) => one.hex === hex.toUpperCase())?.name ?? hex
+const named = (one: Swatch) => (one.tone ? own(`${one.tone} {0}`, own(one.name)) : own(one.name))
+const name = (hex: string) => {
+  const one = SWATCHES.find((swatch) => swatch.hex === hex.toUpperCase())
+  return one ? named(one) : hex
+}
 
 function show() {
   picked.value = props.modelValue
@@ -41,7 +46,7 @@ function type(text: string) {
         v-for="one in SWATCHES"
         :key="one.hex"
         type="button"
-        :aria-label="one.name"
+        :aria-label="named(one)"
         :aria-pressed="picked.toUpperCase() === one.hex"
         :data-first="picked.toUpperCase() === one.hex || undefined"
         :style="{ background: one.hex }"
@@ -49,7 +54,7 @@ function type(text: string) {
       />
     </div>
     <label class="swatch-figures">
-      <span>As figures</span>
+      <span>{{ own('As figures') }}</span>
       <input
         class="line-control"
         :value="picked"

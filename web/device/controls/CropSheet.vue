@@ -3,14 +3,15 @@ import Cropper from 'cropperjs'
 import 'cropperjs/dist/cropper.css'
 import { onMounted, onUnmounted, ref } from 'vue'
 import PickSheet from './PickSheet.vue'
+import { own } from '../own'
 
 /** What is wanted of a picture: its frame is drawn with a finger, two of them look closer, and it can be turned. */
 const props = defineProps<{ picture: File; label: string }>()
 const emit = defineEmits<{ done: [picture: File]; close: [] }>()
 const SHAPES = [
-  { name: 'Free', ratio: NaN },
-  { name: 'Square', ratio: 1 },
-  { name: 'Wide', ratio: 16 / 9 },
+  { name: own('Free'), ratio: NaN },
+  { name: own('Square'), ratio: 1 },
+  { name: own('Wide'), ratio: 16 / 9 },
 ]
 const LONGEST = 1600
 const image = ref<HTMLImageElement>()
@@ -49,9 +50,9 @@ function done() {
 <template>
   <PickSheet :label="label" :ready="ready" @done="done()" @close="emit('close')">
     <div class="crop-room" dir="ltr" data-moves><img ref="image" :src="source" alt=""></div>
-    <div class="crop-shapes" role="group" aria-label="Shape">
+    <div class="crop-shapes" role="group" :aria-label="own('Shape')">
       <button v-for="(one, i) in SHAPES" :key="one.name" type="button" :aria-pressed="shape === i" @click="take(i)">{{ one.name }}</button>
-      <button type="button" @click="cropper?.rotate(90)">Turn</button>
+      <button type="button" @click="cropper?.rotate(90)">{{ own('Turn') }}</button>
     </div>
   </PickSheet>
 </template>

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import { dayWords } from '../calendar'
 import CalendarGrid from './CalendarGrid.vue'
 import PickSheet from './PickSheet.vue'
+import { own } from '../own'
 
 /** The days from one to another: the first tap says where they begin, the second where they end. An ISO 8601 interval. */
 /** @param keeps some are needed */
@@ -12,9 +13,9 @@ const [first = '', last = ''] = props.days.split('/')
 const from = ref(first)
 const to = ref(last)
 const words = computed(() => {
-  if (!from.value) return 'Choose the first day.'
-  if (!to.value) return `From ${dayWords(from.value)} to …`
-  return from.value === to.value ? dayWords(from.value) : `${dayWords(from.value)} to ${dayWords(to.value)}`
+  if (!from.value) return own('Choose the first day.')
+  if (!to.value) return own('From {0} to …', dayWords(from.value))
+  return from.value === to.value ? dayWords(from.value) : own('{0} to {1}', dayWords(from.value), dayWords(to.value))
 })
 
 function choose(day: string) {

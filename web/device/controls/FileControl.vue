@@ -3,6 +3,7 @@ import type { Control } from '.'
 import { media } from '../entry'
 import FileRow from './FileRow.vue'
 import { useSending } from './useSending'
+import { own } from '../own'
 
 /** A file: its row, and a tap on it for another. */
 defineProps<Control>()
@@ -14,15 +15,15 @@ const kind = (name: string) => (/\.(\w{1,5})$/.exec(name)?.[1] ?? 'file').toUppe
 <template>
   <FileRow
     :id="id"
-    :words="modelValue ? `A file (${kind(modelValue)})` : 'Choose a file…'"
+    :words="modelValue ? own('A file ({0})', kind(modelValue)) : own('Choose a file…')"
     :none="!modelValue"
     accept=".pdf,.txt,.csv,.mp3,.zip,image/png,image/jpeg,image/webp"
-    :label="`${box.label}: ${modelValue ? 'another file' : 'a file'}`"
+    :label="modelValue ? own('{0}: another file', box.label) : own('{0}: a file', box.label)"
     :sending="sending"
     :went="went"
     @chosen="send"
     @cancel="cancel()"
   >
-    <a v-if="modelValue" :href="media(modelValue)" download :aria-label="`Save ${box.label}`">Save</a>
+    <a v-if="modelValue" :href="media(modelValue)" download :aria-label="own('Save {0}', box.label)">{{ own('Save') }}</a>
   </FileRow>
 </template>

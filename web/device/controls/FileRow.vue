@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import DeviceIcon from '../DeviceIcon.vue'
+import { own } from '../own'
 
 /** A row on which a tap chooses a file. */
 defineProps<{ id: string; words: string; none: boolean; accept: string; label: string; sending: boolean; went: number }>()
@@ -9,7 +10,7 @@ defineEmits<{ chosen: [event: Event]; cancel: [] }>()
 <template>
   <span class="file-row">
     <span class="line-control file-line" :class="{ none }">
-      <span>{{ sending ? `Sending… ${Math.round(went * 100)} %` : words }}</span>
+      <span>{{ sending ? own('Sending… {0} %', Math.round(went * 100)) : words }}</span>
       <DeviceIcon v-if="none" name="plus" />
       <input
         :id="id"
@@ -21,7 +22,7 @@ defineEmits<{ chosen: [event: Event]; cancel: [] }>()
         @change="$emit('chosen', $event)"
       />
     </span>
-    <button v-if="sending" type="button" class="file-cancel" @click="$emit('cancel')">Cancel</button>
+    <button v-if="sending" type="button" class="file-cancel" @click="$emit('cancel')">{{ own('Cancel') }}</button>
     <slot v-else />
   </span>
 </template>

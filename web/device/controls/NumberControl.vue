@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { Control } from '.'
 import DeviceIcon from '../DeviceIcon.vue'
 import { hand } from '../hand'
+import { own } from '../own'
 
 /** A number: with a step down and one up where it counts things, with a slider where it lies in a wide range, with what it counts beside it. */
 const props = defineProps<Control>()
@@ -31,7 +32,7 @@ const set = (value: string) => emit('update:modelValue', value)
 
 <template>
   <span class="number" :class="{ steps, slides }">
-    <button v-if="steps" type="button" class="number-step" :aria-label="`${box.label}: one less`" :disabled="!may(-1)" @click="step(-1)">
+    <button v-if="steps" type="button" class="number-step" :aria-label="own('{0}: one less', box.label)" :disabled="!may(-1)" @click="step(-1)">
       <DeviceIcon name="minus" />
     </button>
     <input
@@ -43,7 +44,7 @@ const set = (value: string) => emit('update:modelValue', value)
       :step="grain"
       :value="number ?? box.least"
       :style="{ '--part': ((number ?? box.least ?? 0) - (box.least ?? 0)) / range }"
-      :aria-label="`${box.label}, slider`"
+      :aria-label="own('{0}, slider', box.label)"
       @input="set(($event.target as HTMLInputElement).value)"
     />
     <span class="number-line">
@@ -66,7 +67,7 @@ const set = (value: string) => emit('update:modelValue', value)
       />
       <span v-if="box.unit" :id="`${id}-unit`" class="number-unit">{{ box.unit }}</span>
     </span>
-    <button v-if="steps" type="button" class="number-step" :aria-label="`${box.label}: one more`" :disabled="!may(1)" @click="step(1)">
+    <button v-if="steps" type="button" class="number-step" :aria-label="own('{0}: one more', box.label)" :disabled="!may(1)" @click="step(1)">
       <DeviceIcon name="plus" />
     </button>
   </span>

@@ -4,6 +4,7 @@ import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import type { Control } from '.'
 import { language } from '../calendar'
 import DeviceIcon from '../DeviceIcon.vue'
+import { own } from '../own'
 
 /** A phone number: the country, and the number as it is written there. The server hears it as the whole world dials it. */
 const props = defineProps<Control>()
@@ -34,7 +35,7 @@ watch(
 
 const countries = computed(() => ({
   ...props.box,
-  label: 'Country',
+  label: own('Country'),
   required: true,
   choices: getCountries()
     .map((id) => ({ id, label: `${names.of(id) ?? id} +${getCountryCallingCode(id)}` }))
@@ -69,7 +70,7 @@ function choose(id: string) {
       class="line-control phone-country"
       aria-haspopup="listbox"
       :aria-expanded="open"
-      :aria-label="`Country: ${names.of(country) ?? country}, +${getCountryCallingCode(country)}`"
+      :aria-label="own('Country: {0}', `${names.of(country) ?? country}, +${getCountryCallingCode(country)}`)"
       @click="open = true"
     >
       <span dir="ltr">{{ country }} +{{ getCountryCallingCode(country) }}</span><DeviceIcon name="down" />

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { mdiCalendarBlankOutline, mdiChevronDown, mdiClockOutline, mdiTimerOutline } from '@mdi/js'
+import { own } from '../own'
 
 /** What is picked, and a tap on it for the sheet on which it is. */
 defineProps<{ id: string; label: string; words: string; open: boolean; icon?: keyof typeof icons; swatch?: string; of?: 'dialog' | 'listbox' }>()
@@ -14,10 +15,10 @@ const icons = { down: mdiChevronDown, day: mdiCalendarBlankOutline, time: mdiClo
     :class="{ none: !words }"
     :aria-haspopup="of ?? 'dialog'"
     :aria-expanded="open"
-    :aria-label="`${label}: ${words || 'nothing chosen'}`"
+    :aria-label="`${label}: ${words || own('nothing chosen')}`"
     :aria-describedby="`${id}-wrong`"
   >
-    <span>{{ words || 'Choose…' }}</span>
+    <span>{{ words || own('Choose…') }}</span>
     <i v-if="swatch" class="pick-swatch" :style="{ background: swatch }" />
     <svg v-else-if="icon" viewBox="0 0 24 24" width="24" height="24" aria-hidden="true"><path :d="icons[icon]" fill="currentColor" /></svg>
   </button>

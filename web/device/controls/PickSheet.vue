@@ -3,6 +3,7 @@ import { inject, nextTick, onMounted, onUnmounted, ref } from 'vue'
 import type { Device } from '../useDevice'
 import '../sheet.css'
 import { useOver } from '../useOver'
+import { own } from '../own'
 
 /** A sheet on which something is picked: Done takes it, everything else leaves it as it was. */
 withDefaults(defineProps<{ label: string; clears?: boolean; ready?: boolean }>(), { ready: true })
@@ -32,12 +33,12 @@ onUnmounted(() => before?.focus())
   <Teleport to=".device">
     <div class="veil low" @click.self="close()" @keydown="press">
       <div ref="page" class="sheet pick-sheet" role="dialog" aria-modal="true" :aria-label="label">
-        <button type="button" class="sheet-grip" aria-label="Close" @click="close()" />
+        <button type="button" class="sheet-grip" :aria-label="own('Close')" @click="close()" />
         <h2 class="pick-title">{{ label }}</h2>
         <slot />
         <div class="pick-foot">
-          <button v-if="clears" type="button" class="button quiet" @click="emit('clear')">Leave it empty</button>
-          <button type="button" class="button main" :disabled="!ready" @click="emit('done')">Done</button>
+          <button v-if="clears" type="button" class="button quiet" @click="emit('clear')">{{ own('Leave it empty') }}</button>
+          <button type="button" class="button main" :disabled="!ready" @click="emit('done')">{{ own('Done') }}</button>
         </div>
       </div>
     </div>

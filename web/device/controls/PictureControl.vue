@@ -6,6 +6,7 @@ import { media } from '../entry'
 import { smaller } from '../smaller'
 import { practised } from '../system'
 import { useSending } from './useSending'
+import { own } from '../own'
 
 /** A picture, as it will be seen: taken or chosen by a tap on it, cut to what one wants of it, and taken away again. */
 const props = defineProps<Control>()
@@ -55,17 +56,24 @@ function away() {
         :id="id"
         type="file"
         accept="image/png,image/jpeg,image/webp"
-        :aria-label="`${box.label}: ${modelValue ? 'another picture' : 'a picture'}`"
+        :aria-label="modelValue ? own('{0}: another picture', box.label) : own('{0}: a picture', box.label)"
         :aria-busy="sending"
         :aria-describedby="`${id}-wrong`"
         @click="tapped"
         @change="chosen"
       />
-      <span v-if="sending" class="box-sending" role="progressbar" aria-label="Sending" :aria-valuenow="Math.round(went * 100)" :style="{ '--went': went }" />
-      <button v-if="sending" type="button" :aria-label="`Do not send ${box.label}`" @click="cancel()">×</button>
-      <button v-else-if="modelValue && !box.required" type="button" :aria-label="`Take ${box.label} away`" @click="away()">×</button>
+      <span
+        v-if="sending"
+        class="box-sending"
+        role="progressbar"
+        :aria-label="own('Sending')"
+        :aria-valuenow="Math.round(went * 100)"
+        :style="{ '--went': went }"
+      />
+      <button v-if="sending" type="button" :aria-label="own('Do not send {0}', box.label)" @click="cancel()">×</button>
+      <button v-else-if="modelValue && !box.required" type="button" :aria-label="own('Take {0} away', box.label)" @click="away()">×</button>
     </span>
-    <button v-if="whole && modelValue && !sending" type="button" class="box-cut" aria-haspopup="dialog" @click="cutting = true">Cut it</button>
+    <button v-if="whole && modelValue && !sending" type="button" class="box-cut" aria-haspopup="dialog" @click="cutting = true">{{ own('Cut it') }}</button>
     <CropSheet v-if="cutting && whole" :picture="whole" :label="box.label" @done="cut" @close="cutting = false" />
   </span>
 </template>

@@ -3,6 +3,7 @@ import { defineAsyncComponent, ref } from 'vue'
 import type { Control } from '.'
 import DeviceIcon from '../DeviceIcon.vue'
 import { here, written } from '../here'
+import { own } from '../own'
 
 /** Latitude and longitude: written, where the device is, or chosen on a map where a service draws one. */
 defineProps<Control>()
@@ -18,7 +19,7 @@ async function toMe() {
   try {
     emit('update:modelValue', written(await here()))
   } catch (error) {
-    emit('trouble', `${(error as Error).message} Please write latitude and longitude.`)
+    emit('trouble', `${(error as Error).message} ${own('Please write latitude and longitude.')}`)
   } finally {
     seeking.value = false
   }
@@ -43,10 +44,10 @@ function choose(place: string) {
       :aria-describedby="`${id}-wrong`"
       @input="emit('update:modelValue', ($event.target as HTMLInputElement).value)"
     />
-    <button v-if="box.tiles" type="button" :aria-label="`Choose ${box.label} on a map`" aria-haspopup="dialog" @click="open = true">
+    <button v-if="box.tiles" type="button" :aria-label="own('Choose {0} on a map', box.label)" aria-haspopup="dialog" @click="open = true">
       <DeviceIcon name="place" />
     </button>
-    <button v-if="located" type="button" :aria-busy="seeking" @click="toMe()">Here</button>
+    <button v-if="located" type="button" :aria-busy="seeking" @click="toMe()">{{ own('Here') }}</button>
     <PlaceSheet v-if="open" :box="box" :place="modelValue" @done="choose" @close="open = false" />
   </span>
 </template>

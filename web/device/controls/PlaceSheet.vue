@@ -4,6 +4,7 @@ import type { Box } from '../../contracts/view'
 import TileMap from '../TileMap.vue'
 import { placeOf, written } from '../here'
 import PickSheet from './PickSheet.vue'
+import { own } from '../own'
 
 /** A place is chosen on a map: the map is drawn along under a pin that stands still. */
 const props = defineProps<{ box: Box; place: string }>()
@@ -24,8 +25,17 @@ const moved = (at: { latitude: number; longitude: number }) => moves++ > 0 && (m
     @clear="emit('done', '')"
     @close="emit('close')"
   >
-    <p class="days-said" role="status">{{ middle ? written(middle) : 'Move the map until the pin stands on the place.' }}</p>
-    <TileMap class="place-map" :at="box.name" :spots="[]" :tiles="box.tiles" :label="`Map to choose ${box.label} on`" locates :aims="begins" @middle="moved" />
+    <p class="days-said" role="status">{{ middle ? written(middle) : own('Move the map until the pin stands on the place.') }}</p>
+    <TileMap
+      class="place-map"
+      :at="box.name"
+      :spots="[]"
+      :tiles="box.tiles"
+      :label="own('Map to choose {0} on', box.label)"
+      locates
+      :aims="begins"
+      @middle="moved"
+    />
   </PickSheet>
 </template>
 

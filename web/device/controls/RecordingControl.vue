@@ -6,13 +6,21 @@ import { media } from '../entry'
 import { told } from '../recording'
 import FileRow from './FileRow.vue'
 import { useSending } from './useSending'
+import { own } from '../own'
 
 /** A film or a sound: looked at or listened to where it stands, made or chosen by a tap, and taken away again. */
 const props = defineProps<Control>()
 const emit = defineEmits<{ 'update:modelValue': [value: string]; trouble: [text: string] }>()
 const film = computed(() => props.box.control === 'video')
 const most = computed(() => props.box.most ?? null)
-const what = computed(() => (film.value ? 'film' : 'sound'))
+const called = computed(() => {
+  if (film.value) return props.modelValue ? own('{0}: another film', props.box.label) : own('{0}: a film', props.box.label)
+  return props.modelValue ? own('{0}: another sound', props.box.label) : own('{0}: a sound', props.box.label)
+})
+const words = computed(() => {
+  const [one, another] = film.value ? [own('Choose a film…'), own('Choose another film…')] : [own('Choose a sound…'), own('Choose another sound…')]
+  return (props.modelValue ? another : one) + (most.value === null ? '' : ` ${own('up to {0} s', most.value)}`)
+})
 
 const { sending, went, send, cancel } = useSending(
   (name) => emit('update:modelValue', name),
@@ -20,7 +28,7 @@ const { sending, went, send, cancel } = useSending(
   async (file) => {
     const { seconds, poster } = await told(file, film.value)
     if (most.value !== null && seconds !== null && seconds > most.value + 0.5)
-      throw new Error(`This lasts for ${most.value} seconds at the most; yours for ${Math.ceil(seconds)}. Please cut it, or choose another one.`)
+      throw new Error(own('This lasts for {0} seconds at the most; yours for {1}. Please cut it, or choose another one.', most.value, Math.ceil(seconds)))
     return [file, poster]
   },
 )
@@ -41,16 +49,16 @@ const TAKEN = { video: '.mp4,.mov,.webm,video/mp4,video/quicktime,video/webm', s
     <audio v-else-if="modelValue" controls preload="metadata" :src="media(modelValue)" :aria-label="box.label" />
     <FileRow
       :id="id"
-      :words="`Choose ${modelValue ? 'another' : 'a'} ${what}…${most === null ? '' : ` up to ${most} s`}`"
+      :words="words"
       :none="!modelValue"
       :accept="film ? TAKEN.video : TAKEN.sound"
-      :label="`${box.label}: ${modelValue ? 'another' : 'a'} ${what}`"
+      :label="called"
       :sending="sending"
       :went="went"
       @chosen="send"
       @cancel="cancel()"
     >
-      <button v-if="modelValue && !box.required && !sending" type="button" :aria-label="`Take ${box.label} away`" @click="emit('update:modelValue', '')">
+      <button v-if="modelValue && !box.required && !sending" type="button" :aria-label="own('Take {0} away', box.label)" @click="emit('update:modelValue', '')">
         <DeviceIcon name="close" />
       </button>
     </FileRow>

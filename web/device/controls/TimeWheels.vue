@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import WheelColumn from './WheelColumn.vue'
+import { own } from '../own'
 
 /** Hours and minutes. */
 const hours = defineModel<number>('hours', { required: true })
@@ -12,7 +13,7 @@ const [h, m] = [written(props.most + 1, ' h'), written(60, ' min')]
 
 <template>
   <div class="wheels" dir="ltr">
-    <WheelColumn v-model="hours" :values="h" label="Hours" />
-    <WheelColumn v-model="minutes" :values="m" label="Minutes" />
+    <WheelColumn v-model="hours" :values="h" :label="own('Hours')" />
+    <WheelColumn v-model="minutes" :values="m" :label="own('Minutes')" />
   </div>
 </template>

@@ -1,5 +1,6 @@
 import { onUnmounted, ref } from 'vue'
 import { BrokenOff, server } from '../server'
+import { own } from '../own'
 
 /** What is sent in the end, and for a film the picture that stands for it. */
 type Ready = (file: File) => Promise<[File, (Blob | null)?]>
@@ -30,7 +31,7 @@ export function useSending(sent: (name: string) => void, trouble: (text: string)
       const [made, poster] = await ready(file)
       sent(await server.picture(made, poster, (part) => (went.value = part), under.signal))
     } catch (error) {
-      if (!(error instanceof BrokenOff)) trouble((error instanceof Error && error.message) || 'It could not be sent. Please try again.')
+      if (!(error instanceof BrokenOff)) trouble((error instanceof Error && error.message) || own('It could not be sent. Please try again.'))
     } finally {
       sending.value = false
     }

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import type { ListNode } from '../../contracts/view'
 import { hand } from '../hand'
 import { initial, lettersOf } from '../letters'
+import { own } from '../own'
 
 /** The letters with which names begin: one goes to the first of a letter with a finger or by the keyboard. */
 const props = defineProps<{ node: ListNode }>()
@@ -54,7 +55,7 @@ function press(event: KeyboardEvent) {
       class="rail"
       role="slider"
       tabindex="0"
-      aria-label="Letter"
+      :aria-label="own('Letter')"
       aria-orientation="vertical"
       aria-valuemin="0"
       :aria-valuemax="letters.length - 1"

@@ -18,6 +18,7 @@ import {
 import { onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import type { ChartNode } from '../../contracts/view'
 import { dayShort, monthShort } from '../calendar'
+import { own } from '../own'
 import { dark } from '../theme'
 
 Chart.register(
@@ -146,14 +147,14 @@ onBeforeUnmount(() => chart?.destroy())
 <template>
   <figure class="chart">
     <figcaption v-if="node.title">{{ node.title }}</figcaption>
-    <p v-if="!node.points.length" class="empty">There is nothing to draw yet.</p>
+    <p v-if="!node.points.length" class="empty">{{ own('There is nothing to draw yet.') }}</p>
     <div v-else class="chart-room"><canvas ref="canvas" aria-hidden="true" /></div>
     <p v-if="node.rest" class="list-more">{{ node.rest }}</p>
     <p v-if="node.goal" class="heard">The goal is {{ node.goal.text }}.</p>
     <table class="heard">
       <caption>
         {{
-          node.title || 'Chart'
+          node.title || own('Chart')
         }}
       </caption>
       <tbody>

@@ -7,6 +7,7 @@ import { Declined, headers, server } from '../server'
 import { beside } from '../session'
 import { heard } from '../talk'
 import type { Device } from '../useDevice'
+import { own } from '../own'
 
 const props = defineProps<{ node: ConversationNode }>()
 const device = inject('device') as Device
@@ -71,7 +72,7 @@ async function say() {
       },
     )
   } catch (error) {
-    trouble.value = error instanceof Declined ? error.message : 'There is no connection. Please try again.'
+    trouble.value = error instanceof Declined ? error.message : own('There is no connection. Please try again.')
   }
   if (!answer.words) {
     turns.value.splice(-2)
@@ -82,8 +83,8 @@ async function say() {
 </script>
 
 <template>
-  <section class="talk" aria-label="Conversation">
-    <div ref="list" class="talk-said" role="log" tabindex="0" aria-label="What was said">
+  <section class="talk" :aria-label="own('Conversation')">
+    <div ref="list" class="talk-said" role="log" tabindex="0" :aria-label="own('What was said')">
       <p v-if="node.begins" class="talk-turn">{{ node.begins }}</p>
       <p v-for="(turn, i) in turns" :key="i" class="talk-turn" :class="{ own: turn.own }">{{ turn.words || '…' }}</p>
     </div>
@@ -97,11 +98,11 @@ async function say() {
         enterkeyhint="send"
         :placeholder="node.hint"
         :maxlength="node.most"
-        :aria-label="node.hint || 'What you say'"
+        :aria-label="node.hint || own('What you say')"
         autocomplete="off"
         @keydown="press"
       />
-      <button class="button talk-send" :disabled="busy || !words.trim()" aria-label="Send"><DeviceIcon name="send" /></button>
+      <button class="button talk-send" :disabled="busy || !words.trim()" :aria-label="own('Send')"><DeviceIcon name="send" /></button>
     </form>
   </section>
 </template>

@@ -21,6 +21,7 @@ const parts = computed(() => {
   return units
     .map(([unit, length], i) => ({ unit, count: Math.floor(i === 0 ? left.value / length : (left.value % units[i - 1][1]) / length) }))
     .filter((part, i) => i > 1 || part.count > 0 || left.value >= units[i][1])
+    .map((part, i) => ({ unit: part.unit, count: i > 0 ? String(part.count).padStart(2, '0') : part.count }))
 })
 </script>
 

@@ -3,6 +3,7 @@ import { computed, inject, onMounted, onUpdated, reactive, ref, watch } from 'vu
 import type { Box, FormNode } from '../../contracts/view'
 import type { Device } from '../useDevice'
 import InputBox from './InputBox.vue'
+import { own } from '../own'
 
 const props = defineProps<{ node: FormNode }>()
 const device = inject('device') as Device
@@ -98,8 +99,8 @@ watch(
       :error="wrongIn(box)"
       @update:model-value="fill(box, $event)"
     />
-    <button class="button main" :disabled="node.enabled === false" :aria-busy="device.isBusy(node.at)">{{ last ? node.label : 'Go on' }}</button>
-    <button v-if="node.oneByOne && step > 0" type="button" class="button quiet" @click="step--">Back</button>
+    <button class="button main" :disabled="node.enabled === false" :aria-busy="device.isBusy(node.at)">{{ last ? node.label : own('Go on') }}</button>
+    <button v-if="node.oneByOne && step > 0" type="button" class="button quiet" @click="step--">{{ own('Back') }}</button>
   </form>
 </template>
 

@@ -5,6 +5,7 @@ import { dayAloud, dayOf } from '../calendar'
 import CalendarGrid from '../controls/CalendarGrid.vue'
 import type { Device } from '../useDevice'
 import ListItem from './ListItem.vue'
+import { own } from '../own'
 
 /** The items of a list on their days, and those of one day below: what is offered then is taken with one tap. */
 const props = defineProps<{ node: ListNode }>()
@@ -23,8 +24,8 @@ const short = computed(() => !props.node.swipes?.length && !props.node.chosen?.l
 
 <template>
   <div class="list-calendar">
-    <CalendarGrid :model-value="day" label="Calendar" :marked="days" @update:model-value="choose" />
-    <p v-if="!items.length" class="list-more" role="status">Nothing on {{ dayAloud(day) }}.</p>
+    <CalendarGrid :model-value="day" :label="own('Calendar')" :marked="days" @update:model-value="choose" />
+    <p v-if="!items.length" class="list-more" role="status">{{ own('Nothing on {0}.', dayAloud(day)) }}</p>
     <ul v-else class="list" :class="short ? 'slots' : 'rows'" :aria-label="dayAloud(day)">
       <li v-for="item in items" :key="item.id"><ListItem :node="node" :item="item" /></li>
     </ul>

@@ -2,6 +2,7 @@
 import { inject } from 'vue'
 import type { ListNode } from '../../contracts/view'
 import type { Device } from '../useDevice'
+import { own } from '../own'
 
 /** A list with nothing in it: what it says, and the way on. */
 const props = defineProps<{ node: ListNode }>()
@@ -24,7 +25,7 @@ function all() {
     </svg>
     <p v-if="node.empty">{{ node.empty }}</p>
     <button v-if="node.first" class="button" :aria-busy="device.isBusy(node.first.at)" @click="device.tap(node.first.at, null)">{{ node.first.label }}</button>
-    <button v-if="node.narrowed" class="button quiet" @click="all()">Show all</button>
+    <button v-if="node.narrowed" class="button quiet" @click="all()">{{ own('Show all') }}</button>
   </div>
 </template>
 

@@ -8,6 +8,7 @@ import { sliding } from '../sliding'
 import { came, softly } from '../soft'
 import { useTicked } from '../useTicked'
 import type { Device } from '../useDevice'
+import { own } from '../own'
 
 const EntryList = defineAsyncComponent(() => import('../EntryList.vue'))
 /** @param soon among the first of its list: its picture is wanted at once */
@@ -84,13 +85,13 @@ async function choose(i: number) {
     <button
       v-if="node.swipes?.length && !ticked?.on.value"
       class="item-more"
-      :aria-label="`More for ${item.title ?? 'this'}`"
+      :aria-label="own('More for {0}', item.title ?? own('this'))"
       aria-haspopup="menu"
       @click="offered = true"
     >
       <DeviceIcon name="more" />
     </button>
-    <EntryList v-if="offered && node.swipes" :entries="node.swipes" :label="item.title ?? 'More'" @choose="choose" @close="offered = false" />
+    <EntryList v-if="offered && node.swipes" :entries="node.swipes" :label="item.title ?? own('More')" @choose="choose" @close="offered = false" />
   </div>
 </template>
 

@@ -6,6 +6,7 @@ import { useTicking } from '../useTicked'
 import { advertAfter } from '../between'
 import AdvertLine from './AdvertLine.vue'
 import ListItem from './ListItem.vue'
+import { own } from '../own'
 
 const ListNarrow = defineAsyncComponent(() => import('./ListNarrow.vue'))
 const ListCalendar = defineAsyncComponent(() => import('./ListCalendar.vue'))
@@ -85,9 +86,9 @@ watch(
 <template>
   <div ref="place" class="list-place" :data-newest="node.newestLast || undefined">
     <ListNarrow v-if="node.search !== null || node.orders || node.chips" :node="node" />
-    <p v-if="node.more && node.newestLast" ref="end" class="list-more" role="status">More…</p>
+    <p v-if="node.more && node.newestLast" ref="end" class="list-more" role="status">{{ own('More…') }}</p>
     <div v-if="node.chosen && node.items.length && !ticked.on.value" class="list-choose">
-      <button type="button" @click="ticked.begin()">Choose</button>
+      <button type="button" @click="ticked.begin()">{{ own('Choose') }}</button>
     </div>
     <div class="list-body" :class="{ railed: node.alphabet }">
       <AlphabetRail v-if="node.alphabet" :node="node" @to="toLetter" />
@@ -104,7 +105,7 @@ watch(
         </li>
       </ul>
     </div>
-    <p v-if="node.more && !node.newestLast" ref="end" class="list-more" role="status">More…</p>
+    <p v-if="node.more && !node.newestLast" ref="end" class="list-more" role="status">{{ own('More…') }}</p>
     <p v-if="node.rest" class="list-more">{{ node.rest }}</p>
     <TickedBar v-if="ticked.on.value" :node="node" />
   </div>

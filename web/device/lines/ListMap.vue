@@ -4,12 +4,13 @@ import type { ListNode } from '../../contracts/view'
 import TileMap from '../TileMap.vue'
 import type { Device } from '../useDevice'
 import ListItem from './ListItem.vue'
+import { own } from '../own'
 
 /** The items of a list where each one lies; the one that is chosen stands below its pins. */
 const props = defineProps<{ node: ListNode }>()
 const device = inject('device') as Device
 
-const spots = computed(() => props.node.items.flatMap(({ id, title, place }) => (place ? [{ id, title: title ?? 'A place', ...place }] : [])))
+const spots = computed(() => props.node.items.flatMap(({ id, title, place }) => (place ? [{ id, title: title ?? own('A place'), ...place }] : [])))
 const key = computed(() => `${props.node.at}/map/item`)
 const chosen = computed(() => props.node.items.find((item) => item.id === device.opens[key.value]))
 const choose = (id: number | undefined) => (id === undefined ? delete device.opens[key.value] : (device.opens[key.value] = id))
@@ -17,7 +18,16 @@ const choose = (id: number | undefined) => (id === undefined ? delete device.ope
 
 <template>
   <div class="map-list">
-    <TileMap :key="node.tiles?.mark" :at="node.at" :spots="spots" :tiles="node.tiles" :locates="node.here" :chosen="chosen?.id" label="Map" @choose="choose" />
+    <TileMap
+      :key="node.tiles?.mark"
+      :at="node.at"
+      :spots="spots"
+      :tiles="node.tiles"
+      :locates="node.here"
+      :chosen="chosen?.id"
+      :label="own('Map')"
+      @choose="choose"
+    />
     <div v-if="chosen" class="map-chosen rows" role="status"><ListItem :key="chosen.id" :node="node" :item="chosen" /></div>
   </div>
 </template>

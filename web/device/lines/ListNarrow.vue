@@ -4,6 +4,7 @@ import type { ListNode } from '../../contracts/view'
 import DeviceIcon from '../DeviceIcon.vue'
 import { dayShort } from '../calendar'
 import type { Device } from '../useDevice'
+import { own } from '../own'
 
 const EntryList = defineAsyncComponent(() => import('../EntryList.vue'))
 const DaysSheet = defineAsyncComponent(() => import('../controls/DaysSheet.vue'))
@@ -33,9 +34,9 @@ function chooseDays(chosen: string) {
 }
 
 const ordering = ref(false)
-const orders = computed(() => [{ label: 'As it is', dangerous: false }, ...(props.node.orders ?? []).map(({ label }) => ({ label, dangerous: false }))])
+const orders = computed(() => [{ label: own('As it is'), dangerous: false }, ...(props.node.orders ?? []).map(({ label }) => ({ label, dangerous: false }))])
 const chosen = computed(() => (props.node.orders ?? []).findIndex((order) => order.by === props.node.order) + 1)
-const ordered = computed(() => (chosen.value ? orders.value[chosen.value].label : 'as it is'))
+const ordered = computed(() => (chosen.value ? orders.value[chosen.value].label : own('as it is')))
 
 function sort(at: number) {
   ordering.value = false
@@ -50,12 +51,19 @@ function sort(at: number) {
     class="find"
     type="search"
     :value="device.finds[node.at] ?? node.search"
-    placeholder="Search"
-    aria-label="Search"
+    :placeholder="own('Search')"
+    :aria-label="own('Search')"
     @input="find(($event.target as HTMLInputElement).value)"
   />
   <div v-if="node.orders || node.chips" class="narrow-row">
-    <button v-if="node.orders" class="narrow-order" :class="{ on: node.order }" aria-haspopup="menu" :aria-label="`Order: ${ordered}`" @click="ordering = true">
+    <button
+      v-if="node.orders"
+      class="narrow-order"
+      :class="{ on: node.order }"
+      aria-haspopup="menu"
+      :aria-label="own('Order: {0}', ordered)"
+      @click="ordering = true"
+    >
       <DeviceIcon name="order" />
     </button>
     <div v-for="chips in node.chips" :key="chips.field" class="chips" role="group" :aria-label="chips.label">
@@ -76,7 +84,7 @@ function sort(at: number) {
     <p v-if="chips.rest" class="list-more">{{ chips.rest }}</p>
   </template>
   <DaysSheet v-if="days" :label="days.label" :days="days.chosen" @done="chooseDays" @close="days = null" />
-  <EntryList v-if="ordering" :entries="orders" label="Order" :chosen="chosen" @choose="sort" @close="ordering = false" />
+  <EntryList v-if="ordering" :entries="orders" :label="own('Order')" :chosen="chosen" @choose="sort" @close="ordering = false" />
 </template>
 
 <style>

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { MapNode } from '../../contracts/view'
 import { tappable } from '../placing'
 import TileMap from '../TileMap.vue'
+import { own } from '../own'
 
 const props = defineProps<{ node: MapNode }>()
 const words = computed(() => {
@@ -22,11 +23,11 @@ const spots = computed(() => (props.node.place ? [{ id: 0, title: props.node.tex
       :at="node.at"
       :spots="spots"
       :tiles="node.tiles"
-      :label="`Map: ${node.text || words}`"
+      :label="own('Map: {0}', node.text || words)"
       :still="tappable(node)"
       :locates="node.here && !tappable(node)"
     />
-    <p v-else class="empty">There is no place to show.</p>
+    <p v-else class="empty">{{ own('There is no place to show.') }}</p>
     <figcaption v-if="node.place">{{ node.text ? `${node.text} · ${words}` : words }}</figcaption>
   </figure>
 </template>

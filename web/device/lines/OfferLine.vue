@@ -2,11 +2,12 @@
 import { computed, inject } from 'vue'
 import type { OfferNode } from '../../contracts/view'
 import type { Device } from '../useDevice'
+import { own } from '../own'
 
 const props = defineProps<{ node: OfferNode }>()
 const device = inject('device') as Device
 const tap = (part: string) => device.tap(`${props.node.at}/${part}`, null)
-const asks = computed(() => props.node.manage === 'See it and agree')
+const asks = computed(() => props.node.manage === 'agree')
 const busy = (part: string) => device.isBusy(`${props.node.at}/${part}`)
 </script>
 
@@ -22,7 +23,7 @@ const busy = (part: string) => device.isBusy(`${props.node.at}/${part}`)
     </div>
     <p v-if="node.conditions" class="offer-note">{{ node.conditions }}</p>
     <button v-if="node.turn" class="button quiet" :disabled="node.enabled === false" :aria-busy="busy(node.turn)" @click="tap(node.turn)">
-      {{ node.turn === 'end' ? 'End it' : 'Go on with it' }}
+      {{ node.turn === 'end' ? own('End it') : own('Go on with it') }}
     </button>
     <div v-for="change in node.changes" :key="change.plan" class="offer-plan">
       <button
@@ -35,12 +36,16 @@ const busy = (part: string) => device.isBusy(`${props.node.at}/${part}`)
       </button>
       <p class="offer-note">{{ change.note }}</p>
     </div>
-    <button v-if="asks" class="button" :disabled="node.enabled === false" :aria-busy="busy('manage')" @click="tap('manage')">{{ node.manage }}</button>
+    <button v-if="asks" class="button" :disabled="node.enabled === false" :aria-busy="busy('manage')" @click="tap('manage')">
+      {{ own('See it and agree') }}
+    </button>
     <div class="offer-links">
       <button v-if="node.manage && !asks" :disabled="node.enabled === false" :aria-busy="busy('manage')" @click="tap('manage')">
-        {{ node.manage }}
+        {{ own('What I pay for') }}
       </button>
-      <button v-if="node.restores" :disabled="node.enabled === false" :aria-busy="busy('restore')" @click="tap('restore')">What I bought before</button>
+      <button v-if="node.restores" :disabled="node.enabled === false" :aria-busy="busy('restore')" @click="tap('restore')">
+        {{ own('What I bought before') }}
+      </button>
       <a v-for="page in node.pages" :key="page.address" :href="page.address" target="_blank" rel="noopener">{{ page.label }}</a>
     </div>
   </section>

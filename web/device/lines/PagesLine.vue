@@ -5,6 +5,7 @@ import NodeList from '../NodeList.vue'
 import PageDots from '../PageDots.vue'
 import type { Device } from '../useDevice'
 import { useSwiped } from '../useSwiped'
+import { own } from '../own'
 
 const props = defineProps<{ node: PagesNode }>()
 const device = inject('device') as Device
@@ -20,17 +21,24 @@ const onward = () => (last.value ? device.tap(props.node.at, null, undefined, pr
 
 <template>
   <div class="pages" :class="{ ends: node.ending }">
-    <div ref="way" class="pages-way" tabindex="0" role="group" aria-label="Pages" @scroll.passive="scrolled" @keydown="press">
-      <div v-for="(page, i) in node.pages" :key="i" class="pages-page group" role="group" :aria-label="`${i + 1} of ${node.pages.length}`" :inert="i !== at">
+    <div ref="way" class="pages-way" tabindex="0" role="group" :aria-label="own('Pages')" @scroll.passive="scrolled" @keydown="press">
+      <div
+        v-for="(page, i) in node.pages"
+        :key="i"
+        class="pages-page group"
+        role="group"
+        :aria-label="own('Page {0} of {1}', i + 1, node.pages.length)"
+        :inert="i !== at"
+      >
         <NodeList :nodes="page.nodes" />
       </div>
     </div>
     <PageDots v-if="node.pages.length > 1" :count="node.pages.length" :at="at" />
     <button v-if="node.ending" class="button" :disabled="last && node.enabled === false" :aria-busy="device.isBusy(node.at)" @click="onward()">
-      {{ last ? node.ending : 'Go on' }}
+      {{ last ? node.ending : own('Go on') }}
     </button>
     <button v-if="node.skips" class="button bare" :class="{ away: last }" :disabled="last" @click="device.tap(node.at, null, undefined, node.queues)">
-      Skip
+      {{ own('Skip') }}
     </button>
   </div>
 </template>

@@ -4,6 +4,7 @@ import type { PictureNode } from '../../contracts/view'
 import { media, picture } from '../entry'
 import { came, softly } from '../soft'
 import type { Device } from '../useDevice'
+import { own } from '../own'
 
 const LargePicture = defineAsyncComponent(() => import('../LargePicture.vue'))
 const props = defineProps<{ node: PictureNode }>()
@@ -29,7 +30,7 @@ const open = () => opens.value && (large.value = place.value?.getBoundingClientR
     :class="[node.shape, { none: missing || !node.picture, whole: node.whole, opens }]"
     :role="opens ? 'button' : undefined"
     :tabindex="opens ? 0 : undefined"
-    :aria-label="opens ? `${node.alt || 'Picture'}, look closer` : undefined"
+    :aria-label="opens ? own('{0}, look closer', node.alt || own('Picture')) : undefined"
     @click="open()"
     @keydown.enter.self.prevent="open()"
     @keydown.space.self.prevent="open()"

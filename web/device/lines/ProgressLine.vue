@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import type { ProgressNode } from '../../contracts/view'
+import { own } from '../own'
 
 defineProps<{ node: ProgressNode }>()
 </script>
 
 <template>
   <div class="progress">
-    <div role="progressbar" :aria-valuenow="Math.round(node.share * 100)" aria-valuemin="0" aria-valuemax="100" :aria-label="node.text || 'Progress'">
+    <div role="progressbar" :aria-valuenow="Math.round(node.share * 100)" aria-valuemin="0" aria-valuemax="100" :aria-label="node.text || own('Progress')">
       <i :style="{ width: `${node.share * 100}%` }" />
     </div>
     <p v-if="node.text">{{ node.text }}</p>

@@ -6,6 +6,7 @@ import type { Device } from '../useDevice'
 import '../sheet.css'
 import { useDrag } from '../useDrag'
 import { useOver } from '../useOver'
+import { own } from '../own'
 
 const props = defineProps<{ node: SheetNode }>()
 const device = inject('device') as Device
@@ -66,7 +67,7 @@ useDrag(page, {
           tabindex="-1"
           :style="{ maxHeight: isHalf ? most : undefined, transform: drawn ? `translateY(${drawn}px)` : undefined }"
         >
-          <button class="sheet-grip" aria-label="Close" @click="close()" />
+          <button class="sheet-grip" :aria-label="own('Close')" @click="close()" />
           <div class="group"><NodeList :nodes="node.nodes" /></div>
         </div>
       </div>

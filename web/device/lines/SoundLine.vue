@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { SoundNode } from '../../contracts/view'
 import { media } from '../entry'
+import { own } from '../own'
 
 defineProps<{ node: SoundNode }>()
 </script>
@@ -9,7 +10,7 @@ defineProps<{ node: SoundNode }>()
   <div class="sound">
     <span class="sound-title">{{ node.title }}</span>
     <audio v-if="node.media" controls preload="none" :src="media(node.media)" :aria-label="node.title" />
-    <p v-else class="empty">There is no sound to play.</p>
+    <p v-else class="empty">{{ own('There is no sound to play.') }}</p>
   </div>
 </template>
 

@@ -4,6 +4,7 @@ import type { ListNode } from '../../contracts/view'
 import type { Device } from '../useDevice'
 import { useOver } from '../useOver'
 import { useTicked } from '../useTicked'
+import { own } from '../own'
 
 /** How many items are ticked, and what can be done with them. */
 const props = defineProps<{ node: ListNode }>()
@@ -13,17 +14,18 @@ useOver(device, () => true, ticked.end)
 const words = computed(() => {
   const count = ticked.ids.value?.length ?? 0
   const most = count === ticked.most && props.node.items.length > count
-  return count ? `${count} chosen${most ? ', as many as go at a time' : ''}` : 'Choose some'
+  if (!count) return own('Choose some')
+  return most ? own('{0} chosen, as many as go at a time', count) : own('{0} chosen', count)
 })
 const act = (i: number) => device.tapTicked(`${props.node.at}/chosen/${i}`, ticked.ids.value ?? [], ticked.end)
 </script>
 
 <template>
-  <div class="ticked" role="toolbar" aria-label="For the chosen ones" @keydown.esc="ticked.end()">
+  <div class="ticked" role="toolbar" :aria-label="own('For the chosen ones')" @keydown.esc="ticked.end()">
     <div class="ticked-count">
       <span role="status">{{ words }}</span>
-      <button type="button" @click="ticked.all()">{{ ticked.full.value ? 'None' : 'All' }}</button>
-      <button type="button" @click="ticked.end()">Never mind</button>
+      <button type="button" @click="ticked.all()">{{ ticked.full.value ? own('None') : own('All') }}</button>
+      <button type="button" @click="ticked.end()">{{ own('Never mind') }}</button>
     </div>
     <div class="ticked-acts">
       <button

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { VideoNode } from '../../contracts/view'
 import { media } from '../entry'
+import { own } from '../own'
 
 const props = defineProps<{ node: VideoNode }>()
 /** An uploaded one has a picture of its own; one at an address shows its first. */
@@ -11,7 +12,7 @@ const poster = computed(() => (/^[0-9a-f]{64}\./.test(props.node.media) ? `${med
 <template>
   <div class="video">
     <video v-if="node.media" controls playsinline preload="metadata" :src="media(node.media)" :poster="poster" :aria-label="node.title" />
-    <p v-else class="empty">There is no video to show.</p>
+    <p v-else class="empty">{{ own('There is no video to show.') }}</p>
   </div>
 </template>
 

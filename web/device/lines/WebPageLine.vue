@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { WebPageNode } from '../../contracts/view'
+import { own } from '../own'
 
 defineProps<{ node: WebPageNode }>()
 </script>
@@ -14,7 +15,7 @@ defineProps<{ node: WebPageNode }>()
       referrerpolicy="no-referrer"
       loading="lazy"
     />
-    <p v-else class="empty">There is no page to show.</p>
+    <p v-else class="empty">{{ own('There is no page to show.') }}</p>
   </div>
 </template>
 

@@ -3,12 +3,20 @@ import { defineAsyncComponent, type Component } from 'vue'
 type Load = () => Promise<Component>
 
 /** What is heavy or rare comes only where it is used; what is asked on most screens but the first comes when there is nothing else to do. */
-const late = import.meta.glob<Component>(['./{Chart,Map,Conversation,Video,Sound,WebPage}Line.vue'], { import: 'default' })
-const next = import.meta.glob<Component>(['./{Form,Input,Offer,Sheet}Line.vue'], { import: 'default' })
-const soon = import.meta.glob<Component>(['./*Line.vue', '!./{Chart,Map,Conversation,Video,Sound,WebPage,Form,Input,Offer,Sheet}Line.vue'], {
-  import: 'default',
-  eager: true,
-})
+const late = import.meta.glob<Component>(
+  ['./{Chart,Map,Conversation,Video,Sound,WebPage}Line.vue', './{Inbox,Channels,LanguageChoice,NewerVersion}Line.vue'],
+  { import: 'default' },
+)
+const next = import.meta.glob<Component>(['./{Form,Input,Offer,Sheet,Pages,Sections,Menu}Line.vue'], { import: 'default' })
+const soon = import.meta.glob<Component>(
+  [
+    './*Line.vue',
+    '!./{Chart,Map,Conversation,Video,Sound,WebPage}Line.vue',
+    '!./{Inbox,Channels,LanguageChoice,NewerVersion}Line.vue',
+    '!./{Form,Input,Offer,Sheet,Pages,Sections,Menu}Line.vue',
+  ],
+  { import: 'default', eager: true },
+)
 
 /** “./IconButtonLine.vue” draws the kind “iconButton”. */
 const kind = (path: string) => path[2].toLowerCase() + path.slice(3, -'Line.vue'.length)

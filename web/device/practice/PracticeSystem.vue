@@ -2,6 +2,7 @@
 import { computed, onUnmounted, ref, watch } from 'vue'
 import DeviceIcon from '../DeviceIcon.vue'
 import { asked, set } from './practice'
+import PhoneShade from './PhoneShade.vue'
 import PracticeKeyboard from './PracticeKeyboard.vue'
 import { SCENES, sceneOf } from './scenes'
 
@@ -12,7 +13,13 @@ const pictures = ref<{ file: File; at: string }[]>([])
 const before = ref(0)
 const words = computed(() => {
   if (asked.value?.of !== 'leave') return ''
-  return asked.value.for === 'camera' ? `${props.app} wants to use the camera.` : `${props.app} wants to know where this phone is.`
+  const wants = {
+    camera: 'use the camera',
+    location: 'know where this phone is',
+    tracking: 'let networks of adverts know you again in other apps',
+    messages: 'send you messages, also while it is closed',
+  }
+  return `${props.app} wants to ${wants[asked.value.for]}.`
 })
 
 watch(asked, async (now) => {
@@ -27,6 +34,7 @@ onUnmounted(() => {
 
 <template>
   <PracticeKeyboard v-if="set.keyboard" />
+  <PhoneShade :app="app" />
   <div v-if="asked" class="question system" role="dialog" aria-modal="true" :aria-label="words || 'Picture'">
     <div v-if="asked.of === 'leave'" class="system-box">
       <p>{{ words }}</p>

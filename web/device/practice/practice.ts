@@ -1,4 +1,5 @@
 import { reactive, shallowRef } from 'vue'
+import { platform } from '../form'
 import { practised } from '../system'
 
 /** How the founder has set the phone that the deck shows. */
@@ -12,9 +13,12 @@ export const set = reactive({
 })
 
 export type Asked =
-  | { of: 'leave'; for: 'camera' | 'location'; answer: (yes: boolean) => void }
+  | { of: 'leave'; for: 'camera' | 'location' | 'tracking' | 'messages'; answer: (yes: boolean) => void }
   | { of: 'whence'; what: string; answer: (from: 'camera' | 'library' | null) => void }
   | { of: 'camera' | 'library'; answer: (picture: File | null) => void }
+
+/** The phone is locked: its screen shows the time, and what lies on it. */
+export const locked = shallowRef(false)
 
 /** What the system asks the person just now. */
 export const asked = shallowRef<Asked | null>(null)
@@ -30,7 +34,7 @@ function ask<A>(made: (answer: (value: A) => void) => Asked): Promise<A> {
   })
 }
 
-async function leave(what: 'camera' | 'location'): Promise<boolean> {
+async function leave(what: 'camera' | 'location' | 'tracking' | 'messages'): Promise<boolean> {
   if (set.leave !== 'ask') return set.leave === 'yes'
   const said = given.get(what) ?? (await ask<boolean>((answer) => ({ of: 'leave', for: what, answer })))
   given.set(what, said)
@@ -45,6 +49,9 @@ export function practise() {
     if (!(await leave('location'))) throw new Error('Refused.')
     return { ...set.location, accuracy: 30 }
   }
+  // Of the two kinds of phones one asks this by its system.
+  practised.tracking = async () => (platform.value === 'ios' ? leave('tracking') : null)
+  practised.messages = () => leave('messages')
   practised.picture = async (what) => {
     const from = await ask<'camera' | 'library' | null>((answer) => ({ of: 'whence', what, answer }))
     if (from === null || (from === 'camera' && !(await leave('camera')))) return null

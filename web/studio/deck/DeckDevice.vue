@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { mdiChevronLeft, mdiChevronRight, mdiClose, mdiReload, mdiTune, mdiUndoVariant } from '@mdi/js'
+import { mdiCellphoneLock, mdiChevronLeft, mdiChevronRight, mdiClose, mdiReload, mdiTune, mdiUndoVariant } from '@mdi/js'
 import { useElementSize, useEventListener } from '@vueuse/core'
 import { computed, reactive, ref, watch } from 'vue'
 import { useStudio } from '../open/useStudio'
@@ -22,7 +22,10 @@ const on = reactive({
   network: 'good' as 'good' | 'slow' | 'none',
   till: 'card' as 'card' | 'quay' | 'pier',
   direction: '' as '' | 'ltr' | 'rtl',
+  language: '',
   dark: false,
+  /** The package is older than what the store has. */
+  old: false,
   leave: 'ask' as 'ask' | 'yes' | 'no',
   place: '50.0418, -5.4402',
   keyboard: false,
@@ -42,7 +45,10 @@ const choice = computed(() => ({
   platform: on.platform || measures.value.platform,
   network: on.network,
   till: on.till,
+  store: 'deck',
+  build: on.old ? 0 : null,
   direction: on.direction,
+  language: on.language,
   textSize: on.text,
   dark: on.dark,
   phone: {
@@ -54,6 +60,12 @@ const choice = computed(() => ({
     bottom: measures.value.bottom,
   },
 }))
+
+const lockedNow = ref(false)
+function lock(now: boolean) {
+  lockedNow.value = now
+  order({ lanai: 'lock', on: now })
+}
 
 /** A screen that was wanted before the device listened. */
 let wanted: { lanai: string } | null = null
@@ -71,6 +83,13 @@ async function turned(person: number | null) {
   on.person = person
 }
 
+watch(
+  () => studio.spoken.value,
+  (tongue) => {
+    if (props.first) on.language = tongue
+  },
+  { immediate: true },
+)
 watch(choice, (now) => order({ lanai: 'set', choice: now }))
 watch(
   () => props.asking,
@@ -92,6 +111,7 @@ useEventListener(window, 'message', (event: MessageEvent) => {
     if (wanted) order(wanted)
     wanted = null
   } else if (event.data?.lanai === 'person') turned(event.data.person)
+  else if (event.data?.lanai === 'locked') lockedNow.value = event.data.on === true
   else emit('told', event.data)
 })
 
@@ -157,6 +177,22 @@ defineExpose({ order, who, choice })
               <option value="card">by card</option>
               <option value="quay">at Quay</option>
               <option value="pier">at Pier</option>
+            </select></label
+          >
+          <label
+            >runs
+            <select v-model="on.old" aria-label="Version of the package">
+              <option :value="false">this version</option>
+              <option :value="true">an older one</option>
+            </select></label
+          >
+          <label
+            >speaking
+            <select v-model="on.language" aria-label="Language">
+              <option value="">{{ studio.state.value?.languages.own.name }}</option>
+              <option v-for="one in studio.state.value?.languages.further" :key="one.tongue" :value="one.tongue">{{ one.name }}</option>
+              <option value="en-XA">longer words, to try it out</option>
+              <option value="ar-XB">longer words from right to left</option>
             </select></label
           >
           <label
@@ -235,6 +271,17 @@ defineExpose({ order, who, choice })
           aria-label="Go back, by the phone’s own button"
           title="The phone’s own way back"
           @click="order({ lanai: 'back' })"
+        />
+        <v-btn
+          v-if="studio.state.value?.messages"
+          :icon="mdiCellphoneLock"
+          :active="lockedNow"
+          :aria-pressed="lockedNow"
+          size="x-small"
+          variant="text"
+          aria-label="The locked phone"
+          title="What lies on the locked phone"
+          @click="lock(!lockedNow)"
         />
         <v-btn :icon="mdiReload" size="x-small" variant="text" aria-label="Begin again" title="Begin again" @click="order({ lanai: 'open', screen: '' })" />
         <v-btn v-if="!first" :icon="mdiClose" size="x-small" variant="text" aria-label="Put this device away" title="Put away" @click="emit('close')" />

@@ -1,13 +1,11 @@
 <script setup lang="ts">
-import { computed, watch } from 'vue'
 import type { Account } from '../../contracts/studio'
 import type { Step, StepDetail } from '../../contracts/view'
-import { useStudio } from '../open/useStudio'
+import { useSentences } from '../open/useSentences'
 import type { Happening } from './TheDeck.vue'
 
 const props = defineProps<{ happenings: Happening[]; why: string; accounts: Account[] | null }>()
 defineEmits<{ why: [at: string]; forget: [] }>()
-const studio = useStudio()
 
 const words: Record<Step['what'], string> = {
   query: 'read',
@@ -20,34 +18,23 @@ const words: Record<Step['what'], string> = {
   call: 'called',
   answer: 'answer:',
   'not asked': 'did not ask:',
+  sent: 'sent',
+  letter: 'wrote a letter',
+  'signed in': 'signed in:',
+  'signed out': 'signed out',
+  left: 'left',
+  'goes on': 'goes on:',
+  ended: 'ended',
+  gave: 'gave',
+  rewarded: 'gave for an advert:',
+  advert: '',
+  'no advert': 'no advert,',
+  calendar: 'for the calendar:',
+  messages: 'messages:',
 }
-const screenOf = (at: string) => /^\/screens\/\d+/.exec(at)?.[0] ?? ''
-watch(
-  () => props.happenings.map((h) => screenOf(h.tapped.slice(h.tapped.lastIndexOf('=') + 1))),
-  (screens) => new Set(screens).forEach((at) => void studio.pages.fetch(at)),
-  { immediate: true },
-)
-const lines = computed(
-  () =>
-    new Map(
-      Object.values(studio.pages.pages.value).flatMap((page) =>
-        page
-          .filter((l) => l.role === 'node')
-          .map(
-            (l) =>
-              [
-                l.at,
-                l.parts
-                  .map((p) => p.text)
-                  .join(' ')
-                  .replaceAll(' ,', ','),
-              ] as const,
-          ),
-      ),
-    ),
-)
+const { sentence } = useSentences(() => props.happenings.map((h) => h.tapped.slice(h.tapped.lastIndexOf('=') + 1)))
 const tapped = (at: string) =>
-  lines.value.get((at.includes('=') ? at.slice(at.lastIndexOf('=') + 1) : at).replace(/@\d+/g, '').replace(/\/(swipes|entries)\/\d+$/, '')) ?? 'a line'
+  sentence((at.includes('=') ? at.slice(at.lastIndexOf('=') + 1) : at).replace(/@\d+/g, '').replace(/\/(swipes|entries)\/\d+$/, '')) ?? 'a line'
 const detail = (step: Step) => step.detail as StepDetail & { rows?: number; before?: Record<string, string>; after?: Record<string, string> }
 
 function changes(step: Step): string[] {
@@ -85,7 +72,7 @@ function changes(step: Step): string[] {
       <li v-for="h in happenings" :key="h.id" :class="{ tap: h.tapped }">
         <p class="step-head">
           <span
-            ><template v-if="h.who">{{ h.who }}: </template>{{ h.tapped ? `Tapped: ${tapped(h.tapped)}` : 'Showed the screen' }}</span
+            ><template v-if="h.who">{{ h.who }}: </template>{{ h.tapped ? `Tapped: ${tapped(h.tapped)}` : h.about || 'Showed the screen' }}</span
           ><span class="ms">{{ h.ms }} ms</span>
         </p>
         <p v-for="(step, i) in h.footprints.steps" :key="i" class="step" :class="step.what">

@@ -13,6 +13,8 @@ export interface Happening {
   id: number
   who: string
   tapped: string
+  /** What it is about, where it is neither a tap nor a screen. */
+  about: string
   ms: number
   outcome?: Outcome
   footprints: Footprints
@@ -50,6 +52,11 @@ watch(
   (slug) => slug && parts.value[0]?.order({ lanai: 'open', ...slug }),
 )
 
+watch(
+  () => studio.shownAdvert.value,
+  (advert) => advert && parts.value[0]?.order({ lanai: 'advert', ...advert }),
+)
+
 function add() {
   const id = Math.max(...devices.value.map((d) => d.id)) + 1
   const taken = devices.value.map((d) => d.person)
@@ -65,6 +72,7 @@ function told(id: number, message: Record<string, unknown>) {
         id: ++counted,
         who: devices.value.length > 1 ? (part(id)?.who ?? '') : '',
         tapped: String(message.tapped ?? ''),
+        about: String(message.about ?? ''),
         ms: Number(message.ms),
         outcome,
         footprints: message.footprints as Footprints,

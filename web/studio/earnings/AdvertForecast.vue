@@ -8,7 +8,16 @@ import { useForecast } from './useForecast'
 const { told, assumed, busy, trouble, ask } = useForecast()
 const forecast = computed(() => told.value?.forecast ?? null)
 const choice = computed(() => forecast.value?.choice ?? null)
-const money = (value: number) => value.toLocaleString('en', { style: 'currency', currency: 'EUR', maximumFractionDigits: value < 1000 ? 2 : 0 })
+const currency = computed(() => told.value?.currency ?? 'EUR')
+const money = (value: number) => value.toLocaleString('en', { style: 'currency', currency: currency.value, maximumFractionDigits: value < 1000 ? 2 : 0 })
+const measured = computed(() => told.value?.measured ?? null)
+/** What people have done takes the place of what was guessed. */
+function take() {
+  if (!assumed.value || !measured.value) return
+  const { people, visits, places, fill, thousand } = measured.value
+  Object.assign(assumed.value, { people, visits, places, fill, thousand: thousand || assumed.value.thousand })
+  void ask(true)
+}
 const percent = (share: number) => `${(100 * share).toFixed(1).replace(/\.0$/, '')} %`
 const cap = (hourly: number) => (hourly ? `at most ${hourly} an hour` : 'no cap an hour')
 
@@ -36,6 +45,12 @@ const sides = computed(() =>
   <p v-if="trouble" class="fault" role="alert">{{ trouble }} <button class="link" @click="ask()">Try again</button></p>
   <p v-else-if="!forecast || !assumed" class="quiet-note" role="status">Made-up people look at the app …</p>
   <template v-else>
+    <p v-if="measured" class="quiet-note">
+      Of the last 30 days anybody came on {{ measured.days }}: on such a day {{ measured.people.toLocaleString('en') }} people,
+      {{ measured.visits }} times each. They passed {{ measured.places }} places in a visit; for {{ measured.fill }} % of them an advert came and was
+      seen.
+      <button class="link" @click="take">Take these figures</button>
+    </p>
     <div class="rehearsal" @change="ask(true)">
       <p>
         On a day <NumberBlank v-model="assumed.people" label="People on a day" :min="0" :max="1000000" :step="10" /> people come,
@@ -43,7 +58,8 @@ const sides = computed(() =>
         <NumberBlank v-model="assumed.places" label="Places for adverts in a visit" :min="0" :max="50" :step="0.5" /> places for adverts in a visit. For
         <NumberBlank v-model="assumed.fill" label="Percent that come and are seen" :min="0" :max="100" :step="1" unit=" %" /> of them an advert comes and is
         seen; a thousand bring
-        <NumberBlank v-model="assumed.thousand" label="What a thousand bring" :min="0" :max="100" :step="0.1" unit=" EUR" />. For each advert in a visit
+        <NumberBlank v-model="assumed.thousand" label="What a thousand bring" :min="0" :max="100" :step="0.1" :unit="` ${currency}`" />.
+        For each advert in a visit
         <NumberBlank v-model="assumed.loss" label="Percent of people who do not come back" :min="0" :max="100" :step="0.5" unit=" %" /> of people do not come
         back: that is your own guess, and nobody’s figure.
       </p>

@@ -1,11 +1,14 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
-import type { AdvertPlace, AdvertsState } from '../../contracts/studio'
+import type { AdvertsState } from '../../contracts/studio'
 import { api, Declined } from '../api'
 import { latest } from '../latest'
+import { useSentences } from '../open/useSentences'
 import { useStudio } from '../open/useStudio'
 import ProseLines from '../prose/ProseLines.vue'
+import AdvertCard from './AdvertCard.vue'
 import AdvertForecast from './AdvertForecast.vue'
+import AdvertSums from './AdvertSums.vue'
 
 const studio = useStudio()
 const set = ref<'sandbox' | 'live'>(studio.state.value?.app.liveRevision ? 'live' : 'sandbox')
@@ -24,9 +27,7 @@ async function load() {
 }
 watch([set, () => studio.state.value?.revision.number, () => studio.changes.value], load, { immediate: true })
 
-const count = (value: number) => value.toLocaleString('en')
-const share = (part: number, of: number) => (of ? `${((100 * part) / of).toFixed(part / of < 0.1 ? 1 : 0)} %` : '–')
-const money = (p: AdvertPlace, value: number) => value.toLocaleString('en', { style: 'currency', currency: p.currency, maximumFractionDigits: 3 })
+const { sentence } = useSentences(() => (state.value?.places ?? []).map((place) => place.at))
 </script>
 
 <template>
@@ -55,40 +56,18 @@ const money = (p: AdvertPlace, value: number) => value.toLocaleString('en', { st
     <p v-else-if="!state.places.length" class="quiet-note">
       No advert stands anywhere yet. On a screen write “Advert Below, as a strip”, or let a list have one “with an advert after every 8”.
     </p>
-    <table v-else class="places">
-      <caption>
-        In the last
-        {{
-          state.days
-        }}
-        days
-      </caption>
-      <thead>
-        <tr>
-          <th scope="col">place</th>
-          <th scope="col">screen</th>
-          <th scope="col" class="sum">asked for</th>
-          <th scope="col" class="sum">came</th>
-          <th scope="col" class="sum">seen</th>
-          <th scope="col" class="sum">tapped</th>
-          <th scope="col" class="sum">a thousand</th>
-          <th scope="col" class="sum">earned</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="(p, i) in state.places" :key="i">
-          <th scope="row">{{ p.name }}</th>
-          <td>{{ p.screen || 'not there any more' }}</td>
-          <td class="sum">{{ count(p.asked) }}</td>
-          <td class="sum">{{ share(p.filled, p.asked) }}</td>
-          <td class="sum">{{ count(p.seen) }}</td>
-          <td class="sum">{{ share(p.clicked, p.seen) }}</td>
-          <td class="sum">{{ p.seen ? money(p, (1000 * p.earned) / p.seen) : '–' }}</td>
-          <td class="sum">{{ money(p, p.earned) }}</td>
-        </tr>
-      </tbody>
-    </table>
-    <p class="small">Seen is what half of was in sight for a second; it is paid then. A tap counts once.</p>
+    <template v-else>
+      <h2 class="people-head">Where they stand <span class="small">with the figures of the last {{ state.days }} days</span></h2>
+      <AdvertCard v-for="(p, i) in state.places" :key="i" :place="p" :sentence="sentence(p.at)" />
+      <p class="small">
+        <template v-if="state.system.yes + state.system.no"
+          >Asked by the system of their phone, {{ state.system.yes }} of {{ state.system.yes + state.system.no }} have said yes.
+        </template>
+        Seen is what half of was in sight for a second, of a film for two; it is paid then. A tap counts once. In the deck choose as whom you look: who pays
+        sees none, and each of its devices is asked anew whether adverts may be about them.
+      </p>
+    </template>
+    <AdvertSums v-if="state" :by-day="state.byDay" :by-country="state.byCountry" />
     <AdvertForecast />
     <p v-if="state?.bunting" class="small">
       Bunting is an exchange for practice: its advertisers are made up, and no money moves.
@@ -97,35 +76,3 @@ const money = (p: AdvertPlace, value: number) => value.toLocaleString('en', { st
     </p>
   </template>
 </template>
-
-<style scoped>
-.places {
-  width: 100%;
-  border-collapse: collapse;
-  margin: 12px 0 20px;
-  font-variant-numeric: tabular-nums;
-}
-
-.places caption {
-  text-align: start;
-  font-weight: 600;
-  padding-bottom: 6px;
-}
-
-.places th,
-.places td {
-  text-align: start;
-  padding: 5px 12px 5px 0;
-  border-bottom: 1px solid rgb(var(--v-theme-on-surface), 0.12);
-  font-weight: 400;
-}
-
-.places thead th {
-  font-size: 0.8rem;
-  opacity: 0.8;
-}
-
-.places .sum {
-  text-align: end;
-}
-</style>

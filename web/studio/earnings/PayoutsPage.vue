@@ -49,7 +49,7 @@ const less = (difference: string) => difference.startsWith('-')
 <template>
   <h1>Paid to you</h1>
   <div class="grid-bar">
-    <span class="small grow">What the tills have sent to your bank, each payout held against the books, purchase by purchase.</span>
+    <span class="small grow">What the tills and the network of adverts have sent to your bank, each payout held against the books.</span>
     <v-btn-toggle v-model="set" mandatory density="compact" rounded="pill" color="primary" variant="outlined" aria-label="Data set">
       <v-btn value="sandbox" size="small">Sandbox</v-btn>
       <v-btn value="live" size="small" :disabled="!studio.state.value?.app.liveRevision">Live</v-btn>
@@ -60,7 +60,7 @@ const less = (difference: string) => difference.startsWith('-')
   <template v-if="state">
     <p v-for="t in state.troubles" :key="t" class="fault" role="alert">{{ t }}</p>
     <p v-if="!state.payouts.length" class="quiet-note">
-      Nothing was paid out yet. Tills pay each month; Lanai asks them each day.
+      Nothing was paid out yet. They pay each month; Lanai asks them each day.
     </p>
     <ol v-else class="payouts">
       <li v-for="(p, i) in state.payouts" :key="i" :class="{ differs: p.differs.length }">
@@ -69,12 +69,12 @@ const less = (difference: string) => difference.startsWith('-')
           <template v-if="p.bank !== p.currency">for {{ p.total }} {{ p.currency }}</template>
         </p>
         <p class="small">
-          {{ p.purchases === 1 ? 'One purchase.' : `${p.purchases} purchases.` }}
+          {{ p.adverts ? 'For adverts.' : p.purchases === 1 ? 'One purchase.' : `${p.purchases} purchases.` }}
           <template v-if="p.difference">
             {{ p.difference.replace('-', '') }} {{ p.bank }} {{ less(p.difference) ? 'less' : 'more' }} than by your rate: it stands under “currency
             difference”.
           </template>
-          <template v-if="!p.differs.length">The books say the same.</template>
+          <template v-if="!p.differs.length">{{ p.adverts ? 'It is what was counted here.' : 'The books say the same.' }}</template>
         </p>
         <ul v-if="p.differs.length" class="small">
           <li v-for="d in p.differs" :key="d">{{ d }}</li>

@@ -11,9 +11,12 @@ export function usePages(app: string, told: (error: unknown) => void) {
   const asked = new Map<string, Promise<void>>()
   let turn = 0
 
+  /** Those that an edit has changed since they were fetched. */
+  const outdated = new Set<string>()
+
   /** Done once the sentences of a screen are there, or could not be fetched. */
   function fetch(at: string): Promise<void> {
-    if (!at || pages.value[at]) return Promise.resolve()
+    if (!at || (pages.value[at] && !outdated.has(at))) return Promise.resolve()
     const under = asked.get(at) ?? read(at).finally(() => asked.delete(at))
     asked.set(at, under)
     return under
@@ -25,7 +28,9 @@ export function usePages(app: string, told: (error: unknown) => void) {
       try {
         const page = await api.get<Page>(`apps/${app}/page?at=${encodeURIComponent(at)}`)
         // What was asked for before an edit may be out of date, and is asked for again.
-        if (mine === turn) pages.value = { ...pages.value, [at]: page.lines }
+        if (mine !== turn) continue
+        outdated.delete(at)
+        pages.value = { ...pages.value, [at]: page.lines }
       } catch (error) {
         return told(error)
       }
@@ -37,13 +42,20 @@ export function usePages(app: string, told: (error: unknown) => void) {
     void fetch(at)
   }
 
-  /** Takes over what an edit changed; what is out of date is fetched anew when it is looked at. */
-  function take(delta: Delta) {
+  /**
+   * Takes over what an edit changed, together with the rest. What is out of date is fetched anew when it is looked at;
+   * the page that is shown stays until its new sentences are there, so that nothing that is being written in it is lost.
+   */
+  async function take(delta: Delta, rest: () => void) {
     turn++
     const before = delta.page && !delta.whole ? pages.value[delta.page.at] : undefined
-    const kept = delta.stale.includes('*') ? {} : Object.fromEntries(Object.entries(pages.value).filter(([at]) => !delta.stale.includes(at)))
-    if (delta.page && before) kept[delta.page.at] = linesAfter(before, delta.page)
-    pages.value = kept
+    const changed = delta.page && before ? { [delta.page.at]: linesAfter(before, delta.page) } : {}
+    for (const at of delta.stale.includes('*') ? Object.keys(pages.value) : delta.stale) if (!changed[at]) outdated.add(at)
+    if (pages.value[shown.value]) await fetch(shown.value)
+    const kept = Object.entries(pages.value).filter(([at]) => !outdated.has(at))
+    outdated.clear()
+    pages.value = { ...Object.fromEntries(kept), ...changed }
+    rest()
     void fetch(shown.value)
   }
 
@@ -52,6 +64,7 @@ export function usePages(app: string, told: (error: unknown) => void) {
     turn++
     const at = shown.value
     const page = at ? await api.get<Page>(`apps/${app}/page?at=${encodeURIComponent(at)}`).catch(() => null) : null
+    outdated.clear()
     pages.value = page && shown.value === at ? { [at]: page.lines } : {}
     rest()
     void fetch(shown.value)

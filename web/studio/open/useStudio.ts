@@ -27,6 +27,10 @@ function open(app: string) {
   const filling = ref('')
   /** A screen that the deck is to show. */
   const opened = shallowRef<{ screen: string; args: (number | string)[] } | null>(null)
+  /** An advert over the whole screen that the deck is to show. */
+  const shownAdvert = shallowRef<{ place: string; reward: string | null } | null>(null)
+  /** The language that the deck speaks while texts are worked on, by its tag; '' for none. */
+  const spoken = ref('')
   /** That of the deck's first device. */
   const clock = useClock()
   /** Counts the changes that the deck must show at once. */
@@ -51,8 +55,7 @@ function open(app: string) {
 
   async function take(delta: Delta) {
     if (!delta.whole && (!state.value || delta.from !== state.value.revision.number)) return load()
-    state.value = stateAfter(state.value as StudioState, delta) ?? state.value
-    pages.take(delta)
+    await pages.take(delta, () => (state.value = stateAfter(state.value as StudioState, delta) ?? state.value))
     changes.value++
   }
 
@@ -157,6 +160,7 @@ function open(app: string) {
     state: seen(state),
     pages,
     opened: seen(opened),
+    shownAdvert: seen(shownAdvert),
     survey,
     findings,
     asking: seen(asking),
@@ -168,6 +172,8 @@ function open(app: string) {
     filling: seen(filling),
     changes: seen(changes),
     clock,
+    spoken: seen(spoken),
+    speak: (tongue: string) => (spoken.value = tongue),
     findingsAt,
     /** Says a sentence at the bottom of the page; '' takes it away. */
     say: (sentence: string) => (trouble.value = sentence),
@@ -176,6 +182,8 @@ function open(app: string) {
     changed: () => changes.value++,
     /** The deck goes to a screen. */
     open: (screen: string, args: (number | string)[] = []) => (opened.value = { screen, args }),
+    /** The deck shows an advert as it comes over the whole screen; what there is for it, or null. */
+    showAdvert: (place: string, reward: string | null) => (shownAdvert.value = { place, reward }),
     goTo: (at: string, station = '') => {
       gone.value = ''
       going.value = { at, station }

@@ -7,7 +7,8 @@ import { useStudio } from '../open/useStudio'
 const props = defineProps<{ list: string; index?: number; indent?: number }>()
 const emit = defineEmits<{ done: [] }>()
 const studio = useStudio()
-const typed = ref('')
+/** It outlives this form, which is drawn again where the lines around it change. */
+const typed = defineModel<string>('typed', { default: '' })
 const marked = ref(0)
 const trouble = ref('')
 const field = ref<HTMLInputElement>()

@@ -21,7 +21,7 @@ const adding = useAdding(studio, ...seen)
 const moving = useMoving(studio, ...seen)
 const picked = usePicked(studio, toRef(props, 'lines'), focusLine)
 const keys = useKeys({ studio, lines: seen[0], root: seen[1], picked, adding, moving })
-const added = adding.adding
+const { adding: added, typed } = adding
 /** The sentence of which is shown where it is used; '' for none. */
 const used = ref('')
 
@@ -78,7 +78,7 @@ defineExpose({ addAtEnd: adding.atEnd })
       <div v-if="findings(line).length" class="line-findings" :style="{ marginInlineStart: `${line.indent * 26 + 10}px` }">
         <FindingNote v-for="finding in findings(line)" :key="finding.id" :finding="finding" />
       </div>
-      <AddLine v-if="added && added.under === i" v-bind="added" @done="adding.done()" />
+      <AddLine v-if="added && added.under === i" v-bind="added" v-model:typed="typed" @done="adding.done()" />
     </template>
     <PickedBar v-if="picked.picked.value.length > 1" :picked="picked" />
     <UsedIn v-model="used" />

@@ -1,16 +1,32 @@
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import type { Offer, Offers, ProseLine } from '../../contracts/studio'
 import { api } from '../api'
 import type { Studio } from '../open/useStudio'
 import { latest } from '../latest'
 import { indexOf, isMovable, lastUnder, listOf } from './places'
 
+interface Place {
+  under: number
+  list: string
+  index?: number
+  indent: number
+}
+
 /** Where a line is being added, and what a sentence can be given more of. */
 export function useAdding(studio: Studio, lines: () => ProseLine[], root: () => string) {
-  const adding = ref<{ under: number; list: string; index?: number; indent: number } | null>(null)
+  const place = ref<Place | null>(null)
+  /** What was typed of the new line. */
+  const typed = ref('')
+  /** Under the last line at the latest, where lines were taken away meanwhile. */
+  const adding = computed(() => place.value && { ...place.value, under: Math.min(place.value.under, lines().length - 1) })
   /** What can be added to the sentence whose menu is open; null while it is asked for. */
   const offers = ref<Offer[] | null>(null)
   const begin = latest()
+
+  function at(now: Place | null) {
+    place.value = now
+    typed.value = ''
+  }
 
   async function openOffers(line: ProseLine) {
     const isLatest = begin()
@@ -32,17 +48,17 @@ export function useAdding(studio: Studio, lines: () => ProseLine[], root: () => 
   /** Begins a line in a list under a sentence, or under the words that stand over it. */
   function into(list: string, line: ProseLine, i: number) {
     const inner = lines().find((l) => listOf(l.at) === list && l.role === 'node')
-    adding.value = { under: lastUnder(lines(), i), list, indent: inner?.indent ?? line.indent + 1 }
+    at({ under: lastUnder(lines(), i), list, indent: inner?.indent ?? line.indent + 1 })
   }
 
   function after(line: ProseLine, i: number) {
     if (!isMovable(line, root())) return
-    adding.value = { under: lastUnder(lines(), i), list: listOf(line.at), index: indexOf(line.at) + 1, indent: line.indent }
+    at({ under: lastUnder(lines(), i), list: listOf(line.at), index: indexOf(line.at) + 1, indent: line.indent })
   }
 
-  const atEnd = (list: string) => (adding.value = { under: lines().length - 1, list, indent: 0 })
+  const atEnd = (list: string) => at({ under: lines().length - 1, list, indent: 0 })
 
-  return { adding, offers, openOffers, offer, into, after, atEnd, done: () => (adding.value = null) }
+  return { adding, typed, offers, openOffers, offer, into, after, atEnd, done: () => at(null) }
 }
 
 export type Adding = ReturnType<typeof useAdding>

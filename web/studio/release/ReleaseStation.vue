@@ -83,6 +83,7 @@ async function upload(event: Event) {
       </div>
       <ReleaseText at="/release/title" label="Title in the stores" :value="data.title" :most="30" />
       <ReleaseText at="/release/summary" label="Short description" :value="data.summary" :most="80" />
+      <ReleaseText at="/release/news" label="What is new" :value="data.news" :most="500" :rows="2" />
       <ReleaseText at="/release/description" label="Full description" :value="data.description" :most="4000" :rows="4" />
       <v-checkbox
         :model-value="data.locked"
@@ -91,7 +92,14 @@ async function upload(event: Event) {
         label="Locked by fingerprint: on a phone it opens once the phone knows who holds it"
         @update:model-value="studio.edit($event ? { do: 'offer', at: '/release/locked' } : { do: 'remove', places: ['/release/locked'] })"
       />
+      <ReleaseText
+        at="/release/oldest"
+        label="The oldest package that may go on, by its number"
+        :value="data.oldest === null ? '' : String(data.oldest)"
+        short
+      />
       <ReleaseText at="/release/location" label="The app uses where the phone is to …" :value="data.location" :most="120" />
+      <p v-if="data.declares" class="small">Told to the stores, because the app’s sentences say so: {{ data.declares }}</p>
     </section>
 
     <section class="release-part" aria-label="Checks">

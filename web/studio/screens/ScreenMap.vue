@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useStudio } from '../open/useStudio'
-import ScreenThumb from './ScreenThumb.vue'
+import ScreenThumb from '../open/ScreenThumb.vue'
 
 const emit = defineEmits<{ open: [slug: string] }>()
 const studio = useStudio()

@@ -1,15 +1,16 @@
 <script setup lang="ts">
-import { mdiCellphoneArrowDown, mdiPlus, mdiSitemapOutline } from '@mdi/js'
-import { computed, onUnmounted, ref, shallowRef, watch } from 'vue'
+import { mdiCellphoneArrowDown, mdiPlus, mdiQrcode, mdiSitemapOutline } from '@mdi/js'
+import { computed, defineAsyncComponent, onUnmounted, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import StationFindings from '../findings/StationFindings.vue'
 import { useStudio } from '../open/useStudio'
 import ProseLines from '../prose/ProseLines.vue'
 import AssetsPage from './AssetsPage.vue'
 import ScreenMap from './ScreenMap.vue'
-import ScreenThumb from './ScreenThumb.vue'
+import ScreenThumb from '../open/ScreenThumb.vue'
 import ThemePage from './ThemePage.vue'
 
+const LinkDialog = defineAsyncComponent(() => import('./LinkDialog.vue'))
 const AROUND = ['map', 'tabs', 'values', 'pieces', 'routines', 'theme', 'assets']
 const studio = useStudio()
 const route = useRoute()
@@ -25,6 +26,7 @@ const open = (slug: string) => router.push(`/apps/${studio.app}/screens/${slug}`
 /** How a person reaches them. It comes a moment after the screens, and waits while the pointer is on the list: nothing moves under it. */
 const reach = shallowRef(new Map<string, { i: number; lost: boolean }>())
 const pointedAt = ref(false)
+const linking = ref(false)
 watch(
   [() => studio.survey.ways.value, pointedAt],
   ([ways, busy]) => {
@@ -183,9 +185,11 @@ onUnmounted(() => studio.pages.show(''))
             >Show it in the deck</v-btn
           >
           <v-btn variant="text" size="small" :prepend-icon="mdiSitemapOutline" @click="open('map')">On the map</v-btn>
+          <v-btn variant="text" size="small" :prepend-icon="mdiQrcode" @click="linking = true">A link to it</v-btn>
           <v-btn variant="text" size="small" @click="copy">Make a copy of it</v-btn>
           <v-btn v-if="screens.length > 1" variant="text" size="small" @click="studio.edit({ do: 'remove', places: [screen.at] })">Remove this screen</v-btn>
         </div>
+        <LinkDialog v-if="linking" :key="screen.slug" v-model="linking" :slug="screen.slug" :name="screen.name" />
         <p v-if="studio.survey.devices.value" class="survey" role="status">
           {{
             surveyed?.problem

@@ -53,15 +53,15 @@ final readonly class LetAdvertsIn implements Edit
         return <<<SCREEN
         screen $name, titled "Adverts"
           Text "This app shows adverts. May they be chosen by what the networks know of you? If not, they are chosen by what is on the screen alone."
-          Button "Yes, they may", quiet
-            tapped:
-              allow adverts about me
-              go back
-          Button "No, they may not", quiet
-            tapped:
-              refuse adverts about me
-              go back
-          Text "You can change it here at any time."
+          Columns
+            Button "Yes, they may", quiet
+              tapped:
+                allow adverts about me
+                go back
+            Button "No, they may not", quiet
+              tapped:
+                refuse adverts about me
+                go back
         SCREEN;
     }
 }

@@ -4,20 +4,14 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Findings\Rules;
 
+use Lanai\Core\Edits\ScreenMap;
 use Lanai\Core\Effects\AllowAdverts;
-use Lanai\Core\Effects\GoBack;
 use Lanai\Core\Effects\RefuseAdverts;
-use Lanai\Core\Effects\ShowAdvert;
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Mend;
 use Lanai\Core\Findings\Reading;
 use Lanai\Core\Findings\Rule;
 use Lanai\Core\Findings\Station;
-use Lanai\Core\Lines\AddForm;
-use Lanai\Core\Lines\Advert;
-use Lanai\Core\Lines\ChangeForm;
-use Lanai\Core\Lines\InputLine;
-use Lanai\Core\Lines\ListLine;
 use Lanai\Core\Model\Adverts\Adverts;
 use Lanai\Core\Text\Pattern;
 
@@ -37,7 +31,7 @@ final class AdvertMatters implements Rule
     public function look(Reading $reading): iterable
     {
         $adverts = $reading->blueprint->adverts;
-        $places = $this->places($reading);
+        $places = AdvertPlaces::in($reading);
         if ($adverts === null) {
             foreach (array_keys($places) as $at) {
                 yield Finding::blocking(self::class, $at, 'Nothing says through whom adverts come: none will ever stand here.');
@@ -48,26 +42,6 @@ final class AdvertMatters implements Rule
         if ($reading->isAround()) {
             yield from $this->ofRules($reading, $adverts, $places);
         }
-        yield from $this->ofPlaces($reading, $adverts, $places);
-    }
-
-    /** @return array<string, string> where adverts stand => on which screen, as a number; '' for none */
-    private function places(Reading $reading): array
-    {
-        $places = [];
-        foreach ($reading->placesOf(Advert::class) as $at => $data) {
-            $places[$at] = Pattern::match('~^/screens/(\d+)/~', $at, $found) ? $found[1] : '';
-        }
-        foreach ($reading->placesOf(ShowAdvert::class) as $at => $data) {
-            $places[$at] = '';
-        }
-        foreach ($reading->placesOf(ListLine::class) as $at => $data) {
-            if (isset($data['adverts'])) {
-                $places[$at] = Pattern::match('~^/screens/(\d+)/~', $at, $found) ? $found[1] : '';
-            }
-        }
-
-        return $places;
     }
 
     /**
@@ -98,6 +72,20 @@ final class AdvertMatters implements Rule
                 '/adverts',
                 'Nothing says what the network calls you (“as seller”): app-ads.txt cannot name you, and many who advertise stay away then.',
             );
+        } elseif (! Pattern::match('/^[\w.:-]{1,64}$/D', $adverts->seller) && $adverts->seller !== '') {
+            yield Finding::blocking(
+                self::class,
+                '/adverts',
+                "“{$adverts->seller}” cannot stand in app-ads.txt as it is: a name there has letters, digits and hyphens.",
+            );
+        }
+        if (($adverts->after ?? 0) === 0 && $places !== []) {
+            yield Finding::warning(
+                self::class,
+                '/adverts',
+                'Adverts come on the very first visit, before anybody knows what the app is for.',
+                new Mend('Not in the first visit', [['op' => 'add', 'path' => '/adverts/after', 'value' => 1]]),
+            );
         }
         $asking = $adverts->asking === '' ? null : $blueprint->screenIndex($adverts->asking);
         if ($adverts->children) {
@@ -117,6 +105,18 @@ final class AdvertMatters implements Rule
             yield Finding::blocking(self::class, "/screens/$asking", "Whoever is asked here about adverts cannot $missing them.");
 
             return;
+        }
+        $name = $blueprint->screens[$asking]->name;
+        $first = $blueprint->screenIndex($blueprint->firstScreen()->name ?? '');
+        if (! isset(ScreenMap::steps($blueprint, $reading->ways())[$asking])) {
+            $link = ['kind' => 'link', 'label' => 'Adverts and you', 'tapped' => [['kind' => 'goTo', 'screen' => $name]]];
+            $adds = [['op' => 'add', 'path' => "/screens/$first/lines/-", 'value' => $link]];
+            yield Finding::warning(
+                self::class,
+                "/screens/$asking",
+                'Whoever has answered here once does not find back to it: let a way lead here, as from the settings.',
+                $first === null ? null : new Mend('A link at the end of the first screen', $adds),
+            );
         }
         // Both ways alike: the buttons are of one kind.
         $button = fn (string $at): mixed => $this->line($blueprint->data(), $at);
@@ -146,64 +146,5 @@ final class AdvertMatters implements Rule
         }
 
         return $line;
-    }
-
-    /**
-     * @param  array<string, string>  $places
-     * @return iterable<Finding>
-     */
-    private function ofPlaces(Reading $reading, Adverts $adverts, array $places): iterable
-    {
-        $blueprint = $reading->blueprint;
-        $forms = [];
-        foreach ([AddForm::class, ChangeForm::class, InputLine::class] as $class) {
-            foreach (array_keys($reading->placesOf($class)) as $at) {
-                if (Pattern::match('~^/screens/(\d+)/~', $at, $found)) {
-                    $forms[$found[1]] = true;
-                }
-            }
-        }
-        $signIn = $blueprint->signIn === null || $blueprint->signIn->at === '' ? null : $blueprint->screenIndex($blueprint->signIn->at);
-        $many = array_count_values(array_filter($places, fn (string $screen): bool => $screen !== ''));
-        $said = [];
-        yield from $this->ofPauses($reading, $adverts);
-        foreach ($places as $at => $screen) {
-            if ($screen === '') {
-                continue;
-            }
-            $name = $blueprint->screens[(int) $screen]->name ?? '';
-            if ((int) $screen === $signIn) {
-                yield Finding::blocking(self::class, $at, 'Where people sign in no advert stands: it is never shown here.');
-            } elseif (isset($forms[$screen])) {
-                yield Finding::warning(self::class, $at, "“{$name}” has a form: an advert beside it is tapped by mistake, and stores refuse that.");
-            } elseif (($many[$screen] ?? 0) > 1 && ! isset($said[$screen])) {
-                $said[$screen] = true;
-                yield Finding::warning(self::class, $at, "More than one place for adverts on “{$name}”: stores want one in sight at most.");
-            }
-        }
-    }
-
-    /** @return iterable<Finding> about adverts over the whole screen */
-    private function ofPauses(Reading $reading, Adverts $adverts): iterable
-    {
-        $spots = array_keys($reading->placesOf(ShowAdvert::class));
-        $back = array_keys($reading->placesOf(GoBack::class));
-        foreach ($spots as $at) {
-            [$block, $n] = [substr($at, 0, (int) strrpos($at, '/')), (int) substr($at, (int) strrpos($at, '/') + 1)];
-            if ($adverts->children) {
-                yield Finding::warning(self::class, $at, 'An app that is also for children shows no advert over the whole screen: it is passed over.');
-            } elseif (in_array("$block/".($n + 1), $spots, true)) {
-                yield Finding::warning(self::class, $at, 'Two adverts over the whole screen one after the other: stores refuse that.');
-            } elseif (array_filter($back, fn (string $other): bool => str_starts_with($other, "$block/")) !== []) {
-                yield Finding::warning(self::class, $at, 'An advert over the whole screen on the way back keeps people in: stores refuse that.');
-            } elseif (($reading->placesOf(ShowAdvert::class)[$at]['minutes'] ?? null) === null) {
-                yield Finding::warning(
-                    self::class,
-                    $at,
-                    'Nothing says how seldom this advert comes: each time that this is tapped.',
-                    new Mend('At most once in 5 minutes', [['op' => 'add', 'path' => "$at/minutes", 'value' => 5]]),
-                );
-            }
-        }
     }
 }

@@ -28,6 +28,8 @@ final class ScreenNobodyReaches implements Rule
         $blueprint = $reading->blueprint;
         $ways = $reading->ways();
         $lost = array_diff_key($blueprint->screens, ScreenMap::steps($blueprint, $ways));
+        // Where it is asked whether adverts may be about somebody the app leads by itself.
+        unset($lost[$blueprint->screenIndex($blueprint->adverts->asking ?? '') ?? -1]);
         $roots = $lost;
         foreach ($ways as [$from, $to]) {
             if (isset($lost[$from])) {

@@ -19,6 +19,7 @@ use Lanai\Core\Formula\Type;
 use Lanai\Core\Language\NodeSpot;
 use Lanai\Core\Lines\PieceLine;
 use Lanai\Core\Model\AnyParameter;
+use Lanai\Core\Model\Reach\Opens;
 
 /** A screen, a piece or a routine that is not given what it needs, or something else. */
 final class WrongArguments implements OfOneScreen
@@ -36,7 +37,7 @@ final class WrongArguments implements OfOneScreen
     public function look(Reading $reading): iterable
     {
         $blueprint = $reading->blueprint;
-        foreach ($reading->nodesOf(GoToScreen::class) as $goTo) {
+        foreach ([...$reading->nodesOf(GoToScreen::class), ...$reading->nodesOf(Opens::class)] as $goTo) {
             $screen = $blueprint->screen($goTo->text('screen'));
             if ($screen !== null) {
                 yield from self::given($goTo, "screen “{$screen->name}”", $screen->parameters());

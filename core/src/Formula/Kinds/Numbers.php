@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Formula\Kinds;
 
+use Lanai\Core\Formula\Formats;
 use Lanai\Core\Formula\Kind;
+use Lanai\Core\Formula\Moment;
 use Lanai\Core\Formula\Type;
 
 /** Whole numbers and others. */
@@ -32,6 +34,11 @@ final readonly class Numbers extends ValueKind
         $text = rtrim(rtrim(number_format($value, 6, '.', ''), '0'), '.');
 
         return $text === '-0' ? '0' : $text;
+    }
+
+    public function shown(mixed $value, Moment $moment): string
+    {
+        return is_int($value) || is_float($value) ? Formats::number($value, $this->plain($value), $moment) : '';
     }
 
     public function literal(mixed $value): ?string

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Lanai\Core\Formula\Kinds;
 
 use Lanai\Core\Formula\Kind;
+use Lanai\Core\Formula\Moment;
 use Lanai\Core\Formula\Type;
+use Lanai\Core\Text\OwnWords;
 
 final readonly class YesOrNo extends ValueKind
 {
@@ -22,6 +24,11 @@ final readonly class YesOrNo extends ValueKind
     public function plain(mixed $value): string
     {
         return $value === true ? 'yes' : 'no';
+    }
+
+    public function shown(mixed $value, Moment $moment): string
+    {
+        return OwnWords::in($moment->locale)->say($this->plain($value));
     }
 
     public function literal(mixed $value): string

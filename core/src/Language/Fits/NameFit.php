@@ -12,8 +12,15 @@ use Lanai\Core\Text\Names;
 /** A name that the founder gives. */
 final readonly class NameFit implements Fit
 {
-    private function __construct(private string $what)
+    /** @param  bool  $seen  people who use the app read it, too */
+    private function __construct(private string $what, public bool $seen = false)
     {
+    }
+
+    /** A name that people who use the app read, such as that of a field. */
+    public static function seen(string $what): self
+    {
+        return new self($what, true);
     }
 
     public static function of(string $what): self

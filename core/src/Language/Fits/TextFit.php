@@ -11,13 +11,27 @@ use Lanai\Core\Language\Fit;
 /** A text in quotes, in which formulas can stand in braces unless it is a plain one. */
 final readonly class TextFit implements Fit
 {
-    public function __construct(public bool $plain = false)
+    /** @param  bool  $seen  people who use the app read it */
+    public function __construct(public bool $plain = false, public bool $seen = true)
     {
     }
 
+    /** One that is no words for people, such as an address. */
     public static function plain(): self
     {
+        return new self(true, false);
+    }
+
+    /** Words without formulas. */
+    public static function words(): self
+    {
         return new self(true);
+    }
+
+    /** One with formulas that is no words for people. */
+    public static function unseen(): self
+    {
+        return new self(false, false);
     }
 
     public function kind(): string

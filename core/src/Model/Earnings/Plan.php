@@ -51,7 +51,7 @@ final readonly class Plan implements HasSentence
     {
         return Sentence::of(
             'plan',
-            new Blank('name', NameFit::of('the name of the plan')),
+            new Blank('name', NameFit::seen('the name of the plan')),
             ', every',
             new Blank('every', ChoiceFit::of('how often it is paid', self::EVERY)),
             'at',

@@ -67,7 +67,7 @@ final readonly class Product implements HasSentence
     {
         return Sentence::of(
             'product',
-            new Blank('name', NameFit::of('the name of the product')),
+            new Blank('name', NameFit::seen('the name of the product')),
             'is',
             new Blank('sold', ChoiceFit::of('a subscription, bought once, or used up', self::SOLD)),
         )

@@ -24,7 +24,7 @@ final readonly class ChoiceType implements FieldType
 
     public static function sentence(): Sentence
     {
-        return Sentence::of('is one of', new Series('options', ',', TextFit::plain()));
+        return Sentence::of('is one of', new Series('options', ',', TextFit::words()));
     }
 
     public function read(mixed $input): ?string

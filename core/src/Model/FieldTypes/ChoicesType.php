@@ -26,7 +26,7 @@ final readonly class ChoicesType implements FieldType
 
     public static function sentence(): Sentence
     {
-        return Sentence::of('are any of', new Series('options', ',', TextFit::plain()));
+        return Sentence::of('are any of', new Series('options', ',', TextFit::words()));
     }
 
     public function type(): Type

@@ -31,7 +31,7 @@ final readonly class Role implements HasSentence
 
     public static function sentence(): Sentence
     {
-        return Sentence::of('role', new Blank('name', NameFit::of('the name of the role')))->clauses(
+        return Sentence::of('role', new Blank('name', NameFit::seen('the name of the role')))->clauses(
             Clause::flag('first', 'at first'),
             Clause::flag('chosen', 'may be chosen'),
             Clause::flag('asked', 'on request'),

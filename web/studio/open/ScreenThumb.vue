@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useStudio } from '../open/useStudio'
+import { useStudio } from './useStudio'
 import type { ScreenPicture } from '../../contracts/studio'
 
 const props = defineProps<{ picture?: ScreenPicture | null }>()
@@ -11,6 +11,7 @@ const fills = computed<Record<string, string>>(() => ({
   button: theme.value.main,
   heading: theme.value.text,
   text: `color-mix(in srgb, ${theme.value.text} 55%, ${theme.value.surface})`,
+  advert: 'url(#advert)',
 }))
 function media(name?: string) {
   if (!name || /^https?:/.test(name)) return name ?? ''
@@ -20,6 +21,12 @@ function media(name?: string) {
 
 <template>
   <svg class="thumb" :viewBox="`0 0 ${picture?.width ?? 390} ${picture?.height ?? 760}`" aria-hidden="true" :style="{ background: theme.background }">
+    <defs>
+      <pattern id="advert" width="18" height="18" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+        <rect width="18" height="18" :fill="theme.surface" />
+        <rect width="7" height="18" :fill="theme.text" opacity=".55" />
+      </pattern>
+    </defs>
     <template v-if="picture">
       <template v-for="(part, i) in picture.parts" :key="i">
         <image

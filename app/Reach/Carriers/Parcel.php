@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reach\Carriers;
+
+use Lanai\Core\Reach\Words;
+
+/** A message on its way to a phone. */
+final readonly class Parcel
+{
+    /**
+     * @param  string  $id  a UUID, the same however often it is tried: whoever has it already does not show it again
+     * @param  string  $replaces  messages of the same take one another's place; '' for none. Letters, digits, - and _, at most 32
+     * @param  int  $until  seconds since 1970 after which it is worth nothing
+     */
+    public function __construct(
+        public string $id,
+        public Phone $phone,
+        public Words $words,
+        public string $picture,
+        public string $replaces,
+        public int $until,
+        public bool $silent,
+        public bool $urgent,
+    ) {
+    }
+
+    /** @return array{screen: string, args: list<int|string>} what a tap opens */
+    public function opens(): array
+    {
+        return ['screen' => $this->words->screen, 'args' => $this->words->args];
+    }
+}

@@ -1,0 +1,279 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reach;
+
+use App\Records\DataFile;
+use App\Space;
+use DateTimeImmutable;
+use Illuminate\Database\Connection;
+use Illuminate\Database\Schema\Blueprint as Schema;
+use Illuminate\Support\Facades\DB;
+use Lanai\Core\Reach\Coming;
+
+/**
+ * How many come to an app, how often, and where they go in it, in one data set: counts by day, and of each device no more than when it came first and last.
+ * What one person did is not kept.
+ */
+final readonly class CountBook
+{
+    /** Seconds after which looking at something is another visit (common practice, no source). */
+    private const VISIT = 1800;
+
+    /** Days for which a device that does not come is known. */
+    private const KNOWN = 400;
+
+    /** Days of which counts are kept: two years and a month, so that a month can be held against the same one before. */
+    private const KEPT = 760;
+
+    /** So many different sources are counted on a day; what comes after them is “other”. */
+    private const SOURCES = 500;
+
+    private Connection $database;
+
+    public function __construct(private Space $space)
+    {
+        $this->database = DB::connection((new DataFile($space->app, $space->set))->connection);
+    }
+
+    public static function prepare(Connection $database): void
+    {
+        $schema = $database->getSchemaBuilder();
+        if (! $schema->hasTable('_progress')) {
+            // How far a visit has come on a way; forgotten with the next one.
+            $schema->create('_progress', function (Schema $table): void {
+                $table->string('visitor');
+                $table->string('funnel');
+                $table->unsignedInteger('step');
+                $table->unsignedBigInteger('at');
+                $table->primary(['visitor', 'funnel']);
+            });
+        }
+        if ($schema->hasTable('_counts')) {
+            return;
+        }
+        $schema->create('_visitors', function (Schema $table): void {
+            $table->string('visitor')->primary();
+            $table->string('first');
+            $table->string('last');
+            $table->unsignedBigInteger('at');
+            // The screen that was looked at last, so that a way can be counted.
+            $table->string('screen')->default('');
+            $table->unsignedInteger('person')->nullable();
+            $table->index('person');
+            $table->index('at');
+        });
+        $schema->create('_counts', function (Schema $table): void {
+            $table->string('day');
+            // "people", "visits", "new", "week", "month", "back", "screen", "tap", "way", "source", "funnel", "funnel seconds".
+            $table->string('what');
+            $table->string('of');
+            $table->unsignedBigInteger('count')->default(0);
+            $table->primary(['day', 'what', 'of']);
+        });
+    }
+
+    /** By what a device is known here: of use nowhere else. */
+    public function visitor(string $device): string
+    {
+        return substr(hash_hmac('sha256', "visitor/{$this->space->app->id}/{$this->space->set->value}/$device", (string) config('app.key')), 0, 32);
+    }
+
+    /**
+     * What somebody has done since it was told last.
+     *
+     * @param  list<array{what: 'screen'|'tap', of: string, ago?: int}>  $steps  in their order: slugs of screens, and what was tapped on which, seconds ago
+     * @param  string  $source  where they come from; '' where that is not known
+     * @param  array<string, list<array{what: 'screen'|'tap', of: string}>>  $funnels  ways that are counted, by their keys
+     */
+    public function count(string $visitor, array $steps, ?int $person, string $source, int $now, array $funnels = []): void
+    {
+        $this->database->transaction(function () use ($visitor, $steps, $person, $source, $now, $funnels): void {
+            $known = $this->database->table('_visitors')->where('visitor', $visitor)->first();
+            $coming = Coming::at($now, $known === null ? null : (string) $known->first, $known === null ? null : (string) $known->last);
+            $isVisit = $known === null || $now - (int) $known->at > self::VISIT;
+            $adds = $this->comes($coming, $isVisit, $source);
+            $screen = $isVisit ? '' : (string) $known->screen;
+            foreach ($steps as $step) {
+                $adds[] = [$step['what'], $step['of']];
+                if ($step['what'] === 'screen') {
+                    if ($screen !== '' && $screen !== $step['of']) {
+                        $adds[] = ['way', "$screen>$step[of]"];
+                    }
+                    $screen = $step['of'];
+                }
+            }
+            $this->add($coming->day, [...$adds, ...$this->onWays($visitor, $steps, $funnels, $isVisit, $now)]);
+            $this->database->table('_visitors')->upsert(
+                ['visitor' => $visitor, 'first' => $coming->first, 'last' => $coming->day, 'at' => $now, 'screen' => $screen, 'person' => $person],
+                'visitor',
+                ['last', 'at', 'screen', 'person'],
+            );
+        });
+    }
+
+    /** @return list<array{string, string}> what and of what there is one more */
+    private function comes(Coming $coming, bool $isVisit, string $source): array
+    {
+        $adds = [];
+        foreach (['people' => $coming->ofDay, 'new' => $coming->isNew, 'visits' => $isVisit] as $what => $is) {
+            if ($is) {
+                $adds[] = [$what, ''];
+            }
+        }
+        if ($coming->ofWeek) {
+            $adds[] = ['week', Coming::week($coming->day)];
+        }
+        if ($coming->ofMonth) {
+            $adds[] = ['month', substr($coming->day, 0, 7)];
+        }
+        if ($coming->back !== null) {
+            $adds[] = ['back', "$coming->first+$coming->back"];
+        }
+        if ($coming->isNew && $source !== '') {
+            $adds[] = ['source', $source];
+        }
+
+        return $adds;
+    }
+
+    /**
+     * How far somebody has come on the ways that are counted: each step counts once in a visit, after the one before it.
+     *
+     * @param  list<array{what: 'screen'|'tap', of: string, ago?: int}>  $steps
+     * @param  array<string, list<array{what: 'screen'|'tap', of: string}>>  $funnels
+     * @return list<array{string, string, 2?: int}>
+     */
+    private function onWays(string $visitor, array $steps, array $funnels, bool $isVisit, int $now): array
+    {
+        $mine = $this->database->table('_progress')->where('visitor', $visitor);
+        if ($isVisit) {
+            (clone $mine)->delete();
+        }
+        $known = $funnels === [] || $isVisit ? [] : (clone $mine)->get()->keyBy('funnel')->all();
+        $adds = [];
+        foreach ($funnels as $key => $way) {
+            $before = $known[$key] ?? null;
+            $at = $before === null ? -1 : (int) $before->step;
+            $since = $before === null ? 0 : (int) $before->at;
+            $from = $at;
+            foreach ($steps as $step) {
+                $next = $way[$at + 1] ?? null;
+                if ($next !== null && $next['what'] === $step['what'] && $next['of'] === $step['of']) {
+                    $at++;
+                    $then = $now - ($step['ago'] ?? 0);
+                    $adds[] = ['funnel', "$key>$at"];
+                    if ($at > 0) {
+                        $adds[] = ['funnel seconds', "$key>$at", max(0, $then - $since)];
+                    }
+                    $since = $then;
+                }
+            }
+            if ($at > $from) {
+                $row = ['visitor' => $visitor, 'funnel' => $key, 'step' => $at, 'at' => $since];
+                $this->database->table('_progress')->upsert($row, ['visitor', 'funnel'], ['step', 'at']);
+            }
+        }
+
+        return $adds;
+    }
+
+    /**
+     * One statement for all of it.
+     *
+     * @param  list<array{string, string, 2?: int}>  $adds  what, of what, and how much
+     */
+    private function add(string $day, array $adds): void
+    {
+        $sums = [];
+        foreach ($adds as $add) {
+            [$what, $of] = $add;
+            $sums["$what $of"] ??= ['day' => $day, 'what' => $what, 'of' => $what === 'source' ? $this->source($day, $of) : $of, 'count' => 0];
+            $sums["$what $of"]['count'] += $add[2] ?? 1;
+        }
+        $places = implode(', ', array_fill(0, count($sums), '(?, ?, ?, ?)'));
+        $sums === [] || $this->database->statement(
+            "insert into \"_counts\" (\"day\", \"what\", \"of\", \"count\") values $places "
+                .'on conflict ("day", "what", "of") do update set "count" = "count" + excluded."count"',
+            array_merge(...array_map(array_values(...), array_values($sums))),
+        );
+    }
+
+    /** Screens, ways and taps are those of the app; where somebody comes from anybody can say. */
+    private function source(string $day, string $of): string
+    {
+        $known = $this->database->table('_counts')->where(['day' => $day, 'what' => 'source']);
+
+        return (clone $known)->where('of', $of)->exists() || $known->count() < self::SOURCES ? $of : 'other';
+    }
+
+    /** Somebody does not want to be counted any more: nothing of their device stays but what cannot be told from others. */
+    public function forget(string $visitor): void
+    {
+        $this->database->table('_visitors')->where('visitor', $visitor)->delete();
+        $this->database->table('_progress')->where('visitor', $visitor)->delete();
+    }
+
+    /** @return list<array{first: string, last: string}> of each device on which somebody is signed in: the days on which it came first and last */
+    public function of(int $person): array
+    {
+        $found = $this->database->table('_visitors')->where('person', $person)->orderBy('first')->orderBy('last')->get(['first', 'last']);
+
+        return array_map(fn (\stdClass $raw): array => ['first' => (string) $raw->first, 'last' => (string) $raw->last], $found->all());
+    }
+
+    public function forgetPerson(int $person): void
+    {
+        $this->database->table('_visitors')->where('person', $person)->delete();
+    }
+
+    public function tidy(int $now): void
+    {
+        $this->database->table('_visitors')->where('at', '<', $now - self::KNOWN * 86400)->delete();
+        $this->database->table('_progress')->where('at', '<', $now - 86400)->delete();
+        $this->database->table('_counts')->where('day', '<', gmdate('Y-m-d', $now - self::KEPT * 86400))->delete();
+    }
+
+    /**
+     * Counts of some kind in some days.
+     *
+     * @return array<string, array<string, int>> day => of what => how often
+     */
+    public function byDay(string $what, DateTimeImmutable $from, DateTimeImmutable $before): array
+    {
+        $counts = [];
+        $days = [['day', '>=', $from->format('Y-m-d')], ['day', '<', $before->format('Y-m-d')]];
+        foreach ($this->database->table('_counts')->where('what', $what)->where($days)->orderBy('day')->get() as $raw) {
+            $counts[(string) $raw->day][(string) $raw->of] = (int) $raw->count;
+        }
+
+        return $counts;
+    }
+
+    /**
+     * The same summed up over the days, the most first.
+     *
+     * @return array<string, int> of what => how often
+     */
+    public function sums(string $what, DateTimeImmutable $from, DateTimeImmutable $before, int $most): array
+    {
+        $found = $this->database
+            ->table('_counts')
+            ->where('what', $what)
+            ->where('day', '>=', $from->format('Y-m-d'))
+            ->where('day', '<', $before->format('Y-m-d'))
+            ->groupBy('of')
+            ->selectRaw('"of", sum("count") as sum')
+            ->orderByDesc('sum')
+            ->orderBy('of')
+            ->limit($most)
+            ->get();
+        $sums = [];
+        foreach ($found as $raw) {
+            $sums[(string) $raw->of] = (int) $raw->sum;
+        }
+
+        return $sums;
+    }
+}
