@@ -171,7 +171,12 @@ Route::prefix('api')->group(function (): void {
                 Route::post('propose', [C\LanguagesController::class, 'propose'])->middleware('throttle:service');
                 Route::get('layout', [C\LanguagesController::class, 'layout'])->middleware('throttle:rehearsal');
             });
+        Route::post('apps/{app}/reach/people', [C\ReachController::class, 'people'])->middleware('throttle:rehearsal');
+        Route::delete('apps/{app}/reach/sandbox', [C\ReachController::class, 'forget']);
         Route::get('apps/{app}/reach/{set}', [C\ReachController::class, 'show'])->whereIn('set', ['sandbox', 'live']);
+        Route::get('apps/{app}/reach/{set}/lines/{screen}', [C\ReachController::class, 'lines'])
+            ->whereIn('set', ['sandbox', 'live'])
+            ->where('screen', '[0-9]{1,5}');
         Route::get('apps/{app}/adverts/{set}', [C\EarningsController::class, 'adverts'])->whereIn('set', ['sandbox', 'live']);
         Route::get('apps/{app}/figures/{set}', [C\EarningsController::class, 'figures'])->whereIn('set', ['sandbox', 'live']);
         Route::get('apps/{app}/tide', [C\EarningsController::class, 'tide']);

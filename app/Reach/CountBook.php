@@ -13,8 +13,8 @@ use Illuminate\Support\Facades\DB;
 use Lanai\Core\Reach\Coming;
 
 /**
- * How many come to an app, how often, and where they go in it, in one data set: counts by day, and of each device no more than when it came first and last.
- * What one person did is not kept.
+ * How many come to an app, how often, and where they go in it, in one data set: counts by day, and of each device no more than when it came first and
+ * last, where from, and in what is tried whether it has come to the end. What one person did is not kept.
  */
 final readonly class CountBook
 {
@@ -29,6 +29,9 @@ final readonly class CountBook
 
     /** So many different sources are counted on a day; what comes after them is “other”. */
     private const SOURCES = 500;
+
+    /** What is kept of one device. */
+    private const OF_ONE = ['_visitors', '_progress', '_trials'];
 
     private Connection $database;
 
@@ -50,7 +53,25 @@ final readonly class CountBook
                 $table->primary(['visitor', 'funnel']);
             });
         }
+        if (! $schema->hasTable('_trials')) {
+            // Who takes part in what is tried, and whether they have come to the end.
+            $schema->create('_trials', function (Schema $table): void {
+                $table->string('visitor');
+                $table->string('trial');
+                $table->boolean('ended');
+                $table->primary(['visitor', 'trial']);
+            });
+            // Since when something is tried.
+            $schema->create('_begun', function (Schema $table): void {
+                $table->string('what')->primary();
+                $table->string('day');
+            });
+        }
         if ($schema->hasTable('_counts')) {
+            if (! $schema->hasColumn('_visitors', 'source')) {
+                $schema->table('_visitors', fn (Schema $table) => $table->string('source')->default(''));
+            }
+
             return;
         }
         $schema->create('_visitors', function (Schema $table): void {
@@ -60,13 +81,15 @@ final readonly class CountBook
             $table->unsignedBigInteger('at');
             // The screen that was looked at last, so that a way can be counted.
             $table->string('screen')->default('');
+            // Where it came from at first.
+            $table->string('source')->default('');
             $table->unsignedInteger('person')->nullable();
             $table->index('person');
             $table->index('at');
         });
         $schema->create('_counts', function (Schema $table): void {
             $table->string('day');
-            // "people", "visits", "new", "week", "month", "back", "screen", "tap", "way", "source", "funnel", "funnel seconds".
+            // "people", "visits", "new", "week", "month", "back", "screen", "page", "tap", "way", "source", "funnel", "funnel seconds", "funnel by", "trial".
             $table->string('what');
             $table->string('of');
             $table->unsignedBigInteger('count')->default(0);
@@ -83,16 +106,27 @@ final readonly class CountBook
     /**
      * What somebody has done since it was told last.
      *
-     * @param  list<array{what: 'screen'|'tap', of: string, ago?: int}>  $steps  in their order: slugs of screens, and what was tapped on which, seconds ago
+     * @param  list<array{what: 'screen'|'page'|'tap', of: string, ago?: int, as?: string}>  $steps  as of Steps::of(), in their order
      * @param  string  $source  where they come from; '' where that is not known
-     * @param  array<string, list<array{what: 'screen'|'tap', of: string}>>  $funnels  ways that are counted, by their keys
+     * @param  array<string, list<array{what: 'screen'|'page'|'tap', of: string}>>  $funnels  ways that are counted, by their keys
+     * @param  list<array{key: string, at: int, shown: string, instead: string, share: int, funnel: string, last: int}>  $trials  as of Trials::of()
+     * @param  int|null  $revision  the number of what they see
      */
-    public function count(string $visitor, array $steps, ?int $person, string $source, int $now, array $funnels = []): void
-    {
-        $this->database->transaction(function () use ($visitor, $steps, $person, $source, $now, $funnels): void {
+    public function count(
+        string $visitor,
+        array $steps,
+        ?int $person,
+        string $source,
+        int $now,
+        array $funnels = [],
+        array $trials = [],
+        ?int $revision = null,
+    ): void {
+        $this->database->transaction(function () use ($visitor, $steps, $person, $source, $now, $funnels, $trials, $revision): void {
             $known = $this->database->table('_visitors')->where('visitor', $visitor)->first();
             $coming = Coming::at($now, $known === null ? null : (string) $known->first, $known === null ? null : (string) $known->last);
             $isVisit = $known === null || $now - (int) $known->at > self::VISIT;
+            $source = $coming->isNew ? $this->source($coming->day, $source) : (string) $known?->source;
             $adds = $this->comes($coming, $isVisit, $source);
             $screen = $isVisit ? '' : (string) $known->screen;
             foreach ($steps as $step) {
@@ -104,12 +138,17 @@ final readonly class CountBook
                     $screen = $step['of'];
                 }
             }
-            $this->add($coming->day, [...$adds, ...$this->onWays($visitor, $steps, $funnels, $isVisit, $now)]);
-            $this->database->table('_visitors')->upsert(
-                ['visitor' => $visitor, 'first' => $coming->first, 'last' => $coming->day, 'at' => $now, 'screen' => $screen, 'person' => $person],
-                'visitor',
-                ['last', 'at', 'screen', 'person'],
-            );
+            $ways = $this->onWays($visitor, $steps, $funnels, $isVisit, $now);
+            foreach ($ways as [$what, $of]) {
+                if ($what === 'funnel') {
+                    $source === '' ?: $adds[] = ['funnel by', "$of>source>$source"];
+                    $revision === null ?: $adds[] = ['funnel by', "$of>revision>$revision"];
+                }
+            }
+            $tried = $this->trials()->count($visitor, $trials, $coming->first, $coming->day, $steps, $ways);
+            $this->add($coming->day, [...$adds, ...$ways, ...$tried]);
+            $row = ['visitor' => $visitor, 'first' => $coming->first, 'last' => $coming->day, 'at' => $now, 'screen' => $screen, 'person' => $person];
+            $this->database->table('_visitors')->upsert($row + ['source' => $source], 'visitor', ['last', 'at', 'screen', 'person']);
         });
     }
 
@@ -141,8 +180,8 @@ final readonly class CountBook
     /**
      * How far somebody has come on the ways that are counted: each step counts once in a visit, after the one before it.
      *
-     * @param  list<array{what: 'screen'|'tap', of: string, ago?: int}>  $steps
-     * @param  array<string, list<array{what: 'screen'|'tap', of: string}>>  $funnels
+     * @param  list<array{what: 'screen'|'page'|'tap', of: string, ago?: int, as?: string}>  $steps
+     * @param  array<string, list<array{what: 'screen'|'page'|'tap', of: string}>>  $funnels
      * @return list<array{string, string, 2?: int}>
      */
     private function onWays(string $visitor, array $steps, array $funnels, bool $isVisit, int $now): array
@@ -160,7 +199,7 @@ final readonly class CountBook
             $from = $at;
             foreach ($steps as $step) {
                 $next = $way[$at + 1] ?? null;
-                if ($next !== null && $next['what'] === $step['what'] && $next['of'] === $step['of']) {
+                if ($next !== null && $next['what'] === $step['what'] && in_array($next['of'], [$step['of'], $step['as'] ?? ''], true)) {
                     $at++;
                     $then = $now - ($step['ago'] ?? 0);
                     $adds[] = ['funnel', "$key>$at"];
@@ -189,7 +228,7 @@ final readonly class CountBook
         $sums = [];
         foreach ($adds as $add) {
             [$what, $of] = $add;
-            $sums["$what $of"] ??= ['day' => $day, 'what' => $what, 'of' => $what === 'source' ? $this->source($day, $of) : $of, 'count' => 0];
+            $sums["$what $of"] ??= ['day' => $day, 'what' => $what, 'of' => $of, 'count' => 0];
             $sums["$what $of"]['count'] += $add[2] ?? 1;
         }
         $places = implode(', ', array_fill(0, count($sums), '(?, ?, ?, ?)'));
@@ -203,6 +242,9 @@ final readonly class CountBook
     /** Screens, ways and taps are those of the app; where somebody comes from anybody can say. */
     private function source(string $day, string $of): string
     {
+        if ($of === '') {
+            return '';
+        }
         $known = $this->database->table('_counts')->where(['day' => $day, 'what' => 'source']);
 
         return (clone $known)->where('of', $of)->exists() || $known->count() < self::SOURCES ? $of : 'other';
@@ -211,27 +253,57 @@ final readonly class CountBook
     /** Somebody does not want to be counted any more: nothing of their device stays but what cannot be told from others. */
     public function forget(string $visitor): void
     {
-        $this->database->table('_visitors')->where('visitor', $visitor)->delete();
-        $this->database->table('_progress')->where('visitor', $visitor)->delete();
+        foreach (self::OF_ONE as $table) {
+            $this->database->table($table)->where('visitor', $visitor)->delete();
+        }
     }
 
-    /** @return list<array{first: string, last: string}> of each device on which somebody is signed in: the days on which it came first and last */
+    /** All that was counted goes: for the sandbox, after trying. */
+    public function forgetAll(): void
+    {
+        $this->database->transaction(function (): void {
+            foreach ([...self::OF_ONE, '_counts', '_begun'] as $table) {
+                $this->database->table($table)->delete();
+            }
+        });
+    }
+
+    public function trials(): Trials
+    {
+        return new Trials($this->database);
+    }
+
+    /** The day on which a device came first; null for one that is not known. */
+    public function firstDay(string $visitor): ?string
+    {
+        $first = $this->database->table('_visitors')->where('visitor', $visitor)->value('first');
+
+        return $first === null ? null : (string) $first;
+    }
+
+    /** @return list<array{first: string, last: string, source: string}> of each device of somebody: its first and last day, and where from */
     public function of(int $person): array
     {
-        $found = $this->database->table('_visitors')->where('person', $person)->orderBy('first')->orderBy('last')->get(['first', 'last']);
+        $found = $this->database->table('_visitors')->where('person', $person)->orderBy('first')->orderBy('last')->get();
 
-        return array_map(fn (\stdClass $raw): array => ['first' => (string) $raw->first, 'last' => (string) $raw->last], $found->all());
+        return array_map(
+            fn (\stdClass $raw): array => ['first' => (string) $raw->first, 'last' => (string) $raw->last, 'source' => (string) $raw->source],
+            $found->all(),
+        );
     }
 
     public function forgetPerson(int $person): void
     {
-        $this->database->table('_visitors')->where('person', $person)->delete();
+        foreach ($this->database->table('_visitors')->where('person', $person)->pluck('visitor') as $visitor) {
+            $this->forget((string) $visitor);
+        }
     }
 
     public function tidy(int $now): void
     {
         $this->database->table('_visitors')->where('at', '<', $now - self::KNOWN * 86400)->delete();
         $this->database->table('_progress')->where('at', '<', $now - 86400)->delete();
+        $this->database->table('_trials')->whereNotIn('visitor', $this->database->table('_visitors')->select('visitor'))->delete();
         $this->database->table('_counts')->where('day', '<', gmdate('Y-m-d', $now - self::KEPT * 86400))->delete();
     }
 
@@ -275,5 +347,29 @@ final readonly class CountBook
         }
 
         return $sums;
+    }
+
+    /**
+     * The same of what begins with something, all of it.
+     *
+     * @return array<string, int> of what => how often
+     */
+    public function sumsOf(string $what, string $begins, DateTimeImmutable $from, DateTimeImmutable $before): array
+    {
+        $found = $this->database
+            ->table('_counts')
+            ->where('what', $what)
+            ->where('of', '>=', $begins)
+            ->where('of', '<', $begins."\u{10FFFF}")
+            ->where('day', '>=', $from->format('Y-m-d'))
+            ->where('day', '<', $before->format('Y-m-d'))
+            ->groupBy('of')
+            ->selectRaw('"of", sum("count") as sum')
+            ->get();
+
+        return array_combine(
+            $found->map(fn (\stdClass $raw): string => (string) $raw->of)->all(),
+            $found->map(fn (\stdClass $raw): int => (int) $raw->sum)->all(),
+        );
     }
 }

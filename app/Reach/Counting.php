@@ -37,7 +37,17 @@ final class Counting
         defer(function () use ($entry, $told, $person, $now): void {
             $book = new CountBook($entry->space);
             $steps = Steps::of($entry->blueprint(), $told['steps']);
-            $book->count($book->visitor($told['device']), $steps, $person, mb_strtolower($told['source']), $now, Steps::ways($entry->blueprint()));
+            $blueprint = $entry->blueprint();
+            $book->count(
+                $book->visitor($told['device']),
+                $steps,
+                $person,
+                mb_strtolower($told['source']),
+                $now,
+                Steps::ways($blueprint),
+                Trials::of($blueprint),
+                $entry->revision->number,
+            );
             $person === null || Steps::hoped($entry->blueprint()) === [] || self::ledTo($entry, $steps, $person, $now);
         }, always: true);
     }
@@ -45,7 +55,7 @@ final class Counting
     /**
      * Whoever has opened a message within a day and does what it hoped for was led to it.
      *
-     * @param  list<array{what: 'screen'|'tap', of: string, ago: int}>  $steps
+     * @param  list<array{what: 'screen'|'page'|'tap', of: string, ago: int}>  $steps
      */
     private static function ledTo(Entry $entry, array $steps, int $person, int $now): void
     {
@@ -72,7 +82,7 @@ final class Counting
             && is_array($told['steps'] ?? null) && count($told['steps']) <= self::STEPS;
         $steps = [];
         foreach ($isWhole ? $told['steps'] : [] as $step) {
-            $isStep = is_array($step) && in_array($step['what'] ?? null, ['screen', 'tap'], true);
+            $isStep = is_array($step) && in_array($step['what'] ?? null, ['screen', 'page', 'tap'], true);
             if (! $isStep || ! is_string($step['of'] ?? null) || strlen($step['of']) > self::LONGEST) {
                 return null;
             }

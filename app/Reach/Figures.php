@@ -7,6 +7,7 @@ namespace App\Reach;
 use App\Space;
 use DateTimeImmutable;
 use DateTimeZone;
+use Lanai\Core\Model\Reach\Funnel;
 use Lanai\Core\Reach\Coming;
 use Lanai\Core\Reach\Share;
 
@@ -17,6 +18,9 @@ final readonly class Figures
     public const DAYS = 30;
 
     private const MOST = 40;
+
+    /** So many sources and revisions are told of a way. */
+    private const PARTS = 8;
 
     private CountBook $book;
 
@@ -51,6 +55,7 @@ final readonly class Figures
             'taps' => $this->taps($from, $before),
             'ways' => $this->ways($from, $before),
             'funnels' => $this->funnels($from, $before),
+            'trials' => $this->book->trials()->state($this->space->blueprint(), $this->book, $before),
             'sources' => $this->named($this->book->sums('source', $from, $before, self::MOST)),
         ];
     }
@@ -121,7 +126,11 @@ final readonly class Figures
     /**
      * Of each way: how many visits came to each step, and how long they took for it.
      *
-     * @return list<array{name: string, steps: list<array{words: string, came: int, low: float, high: float, seconds: int|null}>}>
+     * @return list<array{
+     *     name: string,
+     *     steps: list<array{words: string, came: int, low: float, high: float, seconds: int|null}>,
+     *     by: list<array{what: 'source'|'revision', name: string, came: list<int>}>,
+     * }>
      */
     public function funnels(DateTimeImmutable $from, DateTimeImmutable $before): array
     {
@@ -142,7 +151,32 @@ final readonly class Figures
                     'seconds' => $i === 0 || $here === 0 ? null : (int) round(($seconds[$funnel->key().">$i"] ?? 0) / $here),
                 ];
             }
-            $told[] = ['name' => $funnel->name, 'steps' => $steps];
+            $told[] = ['name' => $funnel->name, 'steps' => $steps, 'by' => $this->by($funnel, $from, $before)];
+        }
+
+        return $told;
+    }
+
+    /**
+     * How far those came who came from somewhere, or saw a revision: the most of each, by how many began.
+     *
+     * @return list<array{what: 'source'|'revision', name: string, came: list<int>}>
+     */
+    private function by(Funnel $funnel, DateTimeImmutable $from, DateTimeImmutable $before): array
+    {
+        $came = [];
+        foreach ($this->book->sumsOf('funnel by', $funnel->key().'>', $from, $before) as $of => $count) {
+            [, $step, $what, $name] = explode('>', "$of>>>", 5);
+            $came[$what][$name][(int) $step] = $count;
+        }
+        $told = [];
+        foreach (['source', 'revision'] as $what) {
+            $parts = $came[$what] ?? [];
+            uksort($parts, fn (int|string $a, int|string $b): int => [$parts[$b][0] ?? 0, (string) $b] <=> [$parts[$a][0] ?? 0, (string) $a]);
+            foreach (array_slice($parts, 0, self::PARTS, true) as $name => $steps) {
+                $counts = array_map(fn (int $i): int => $steps[$i] ?? 0, array_keys($funnel->steps));
+                $told[] = ['what' => $what, 'name' => (string) $name, 'came' => $counts];
+            }
         }
 
         return $told;

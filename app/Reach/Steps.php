@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Reach;
 
 use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Pointer;
+use Lanai\Core\Model\Reach\Tapped;
+use Lanai\Core\Text\Pattern;
 
 /** What devices tell of, by the words of the app: what is not in it is not counted. */
 final class Steps
@@ -13,20 +16,26 @@ final class Steps
 
     /**
      * @param  array<array-key, mixed>  $told  what and of what: a screen by its slug, a line that was tapped by its place
-     * @return list<array{what: 'screen'|'tap', of: string, ago: int}>
+     * @return list<array{what: 'screen'|'page'|'tap', of: string, ago: int, as?: string}> as: what it is on a way, where a trial shows it in another's place
      */
     public static function of(Blueprint $blueprint, array $told): array
     {
         $steps = [];
+        $instead = array_column(Trials::of($blueprint), 'instead', 'shown');
         foreach ($told as $one) {
             $of = is_array($one) && is_string($one['of'] ?? null) ? $one['of'] : '';
             $ago = is_array($one) && is_int($one['ago'] ?? null) ? $one['ago'] : 0;
-            if (is_array($one) && ($one['what'] ?? '') === 'screen') {
-                $screen = $blueprint->screen($of);
-                $screen === null ?: $steps[] = ['what' => 'screen', 'of' => $screen->slug(), 'ago' => $ago];
-            } elseif (is_array($one)) {
-                $tap = self::tap($blueprint, $of);
-                $tap === null ?: $steps[] = ['what' => 'tap', 'of' => $tap, 'ago' => $ago];
+            $what = is_array($one) ? $one['what'] ?? '' : '';
+            $found = match ($what) {
+                'screen' => $blueprint->screen($of)?->slug(),
+                'page' => self::page($blueprint, $of),
+                'tap' => self::tap($blueprint, $of),
+                default => null,
+            };
+            if ($found !== null) {
+                [$slug, $rest] = [explode('|', $found)[0], strpbrk($found, '|') ?: ''];
+                $as = isset($instead[$slug]) ? ['as' => $instead[$slug].$rest] : [];
+                $steps[] = ['what' => $what, 'of' => $found, 'ago' => $ago] + $as;
             }
         }
 
@@ -36,7 +45,7 @@ final class Steps
     /**
      * The ways that are counted, each step as it is told of; one whose screen is not there is no way.
      *
-     * @return array<string, list<array{what: 'screen'|'tap', of: string}>>
+     * @return array<string, list<array{what: 'screen'|'page'|'tap', of: string}>>
      */
     public static function ways(Blueprint $blueprint): array
     {
@@ -46,8 +55,11 @@ final class Steps
             foreach ($funnel->steps as $step) {
                 $slug = $blueprint->screen($step->screen)?->slug();
                 if ($slug !== null) {
-                    $tapped = mb_substr("$slug|$step->tapping", 0, self::LONGEST);
-                    $steps[] = $step->tapping === '' ? ['what' => 'screen', 'of' => $slug] : ['what' => 'tap', 'of' => $tapped];
+                    $steps[] = match (true) {
+                        $step->tapping !== '' => ['what' => 'tap', 'of' => self::tapping($slug, $step->tapping)],
+                        $step->page !== null => ['what' => 'page', 'of' => "$slug|$step->page"],
+                        default => ['what' => 'screen', 'of' => $slug],
+                    };
                 }
             }
             if ($steps !== [] && count($steps) === count($funnel->steps)) {
@@ -69,34 +81,37 @@ final class Steps
         foreach ($blueprint->sends as $message) {
             $slug = $message->hoped === '' ? null : $blueprint->screen($message->hopedOn)?->slug();
             if ($slug !== null) {
-                $hoped[$message->key()] = mb_substr("$slug|$message->hoped", 0, self::LONGEST);
+                $hoped[$message->key()] = self::tapping($slug, $message->hoped);
             }
         }
 
         return $hoped;
     }
 
+    /** Which page of which screen, from its place with the number of the page after it: "welcome|2"; null for none that is there. */
+    private static function page(Blueprint $blueprint, string $of): ?string
+    {
+        if (! Pattern::match('~^(/screens/(\d{1,4})/.{1,250})#(\d{1,2})$~D', $of, $found)) {
+            return null;
+        }
+        $line = Pointer::get($found[1], $blueprint->data());
+        $screen = $blueprint->screens[(int) $found[2]] ?? null;
+        $pages = is_array($line) && ($line['kind'] ?? '') === 'pages' && is_array($line['pages'] ?? null) ? count($line['pages']) : 0;
+
+        return $screen === null || (int) $found[3] < 2 || (int) $found[3] > $pages ? null : $screen->slug().'|'.(int) $found[3];
+    }
+
     /** On which screen which line: "swim|Take a place"; null for nothing that is on a screen. */
     private static function tap(Blueprint $blueprint, string $at): ?string
     {
-        $here = $blueprint->data();
-        $line = null;
-        $screen = null;
-        foreach (array_slice(explode('/', $at), 1) as $i => $step) {
-            $here = is_array($here) ? $here[$step] ?? null : null;
-            $screen = $i === 1 ? $blueprint->screens[(int) $step] ?? null : $screen;
-            // The innermost that says what it is.
-            $line = is_array($here) && is_string($here['kind'] ?? null) ? $here : $line;
-        }
-        if ($screen === null || $line === null || ! str_starts_with($at, '/screens/')) {
-            return null;
-        }
-        foreach (['label', 'text', 'described', 'table', 'name', 'icon', 'kind'] as $key) {
-            if (is_string($line[$key] ?? null) && $line[$key] !== '') {
-                return mb_substr($screen->slug().'|'.($key === 'table' ? "List of $line[$key]" : $line[$key]), 0, self::LONGEST);
-            }
-        }
+        $tapped = Tapped::at($blueprint, $at);
 
-        return null;
+        return $tapped === null ? null : self::tapping($tapped->screen->slug(), $tapped->words);
+    }
+
+    /** What was tapped, as it is counted. */
+    public static function tapping(string $slug, string $words): string
+    {
+        return mb_substr("$slug|$words", 0, self::LONGEST);
     }
 }

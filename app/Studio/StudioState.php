@@ -30,6 +30,7 @@ use Lanai\Core\Model\Piece;
 use Lanai\Core\Model\Reach\Funnel;
 use Lanai\Core\Model\Reach\Message;
 use Lanai\Core\Model\Reach\Messages;
+use Lanai\Core\Model\Reach\Trial;
 use Lanai\Core\Model\Routine;
 use Lanai\Core\Model\Row;
 use Lanai\Core\Model\Screen;
@@ -136,6 +137,7 @@ final class StudioState
             'adverts' => $blueprint->adverts === null ? [] : $sentences->of(Prose::node($data['adverts'] ?? []), Adverts::class, '/adverts'),
             'languages' => self::languages($blueprint),
             'funnels' => $sentences->all($data['funnels'] ?? [], '/funnels', Funnel::class),
+            'trials' => $sentences->all($data['trials'] ?? [], '/trials', Trial::class),
             'sends' => $sentences->pages($data['sends'] ?? [], '/sends', Message::class),
             'messages' => $blueprint->messages === null ? [] : $sentences->of(Prose::node($data['messages'] ?? []), Messages::class, '/messages'),
             'offers' => self::offers($blueprint),

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Apps\RevisionBook;
 use App\Models\App;
+use App\Models\Founder;
 use App\Reach\CountBook;
 use App\Records\DataFile;
 use App\Records\DataSet;
@@ -70,6 +71,21 @@ final class CountTest extends TestCase
         self::assertSame([['name' => 'a-poster', 'count' => 1]], $state['sources']);
     }
 
+    public function test_beside_its_lines_stands_how_often_they_were_tapped(): void
+    {
+        $this->tells(self::ADA, [['screen', 'start'], ['tap', '/screens/0/lines/1'], ['tap', '/screens/0/lines/1'], ['screen', 'swim']]);
+        $this->tells(self::BEN, [['screen', 'start'], ['tap', '/screens/1/lines/0']]);
+        $of = fn (int $screen): array => $this->getJson("/api/apps/{$this->reef->id}/reach/sandbox/lines/$screen")->assertOk()->json();
+        self::assertSame(['views' => 2, 'lines' => ['/screens/0/lines/1' => 2]], $of(0));
+        self::assertSame(['views' => 1, 'lines' => ['/screens/1/lines/0' => 1]], $of(1));
+        $none = $this->getJson("/api/apps/{$this->reef->id}/reach/sandbox/lines/99")->assertOk()->getContent();
+        self::assertSame('{"views":0,"lines":{}}', $none);
+        self::assertMeets('studio', (string) $none, 'LineCounts');
+        $this->getJson("/api/apps/{$this->reef->id}/reach/live/lines/0")->assertNotFound();
+        $other = Founder::query()->create(['name' => 'Other', 'email' => 'other@founders.example', 'password' => 'a long enough one']);
+        $this->actingAs($other)->getJson("/api/apps/{$this->reef->id}/reach/sandbox/lines/0")->assertNotFound();
+    }
+
     /** By hand: of two who came first eight days ago one came on the day after, and both a week later. */
     public function test_who_comes_back_is_counted_against_those_whose_day_is_over(): void
     {
@@ -124,7 +140,7 @@ final class CountTest extends TestCase
         $this->tells(self::ADA, [['screen', 'start'], ['screen', 'swim']]);
         $all = json_encode([$this->database()->table('_visitors')->get(), $this->database()->table('_counts')->get()]);
         self::assertStringNotContainsString(self::ADA, (string) $all);
-        self::assertSame(['visitor', 'first', 'last', 'at', 'screen', 'person'], array_keys((array) $this->database()->table('_visitors')->first()));
+        self::assertSame(['visitor', 'first', 'last', 'at', 'screen', 'source', 'person'], array_keys((array) $this->database()->table('_visitors')->first()));
         self::assertNotContains('visitor', array_keys((array) $this->database()->table('_counts')->first()));
     }
 
@@ -149,7 +165,7 @@ final class CountTest extends TestCase
         $book = new CountBook($this->space());
         $book->count($book->visitor(self::ADA), [], 7, '', time());
         $book->count($book->visitor(self::BEN), [], 8, '', time());
-        self::assertSame([['first' => gmdate('Y-m-d'), 'last' => gmdate('Y-m-d')]], $book->of(7));
+        self::assertSame([['first' => gmdate('Y-m-d'), 'last' => gmdate('Y-m-d'), 'source' => '']], $book->of(7));
         $book->forgetPerson(7);
         self::assertSame([8], $this->database()->table('_visitors')->pluck('person')->all());
     }

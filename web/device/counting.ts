@@ -7,7 +7,7 @@ const PAUSE = 30_000
 const NAME = `lanai-self:${entry.base}`
 const OFF = 'off'
 
-const steps: { what: 'screen' | 'tap'; of: string; at: number }[] = []
+const steps: { what: 'screen' | 'page' | 'tap'; of: string; at: number }[] = []
 let timer: ReturnType<typeof setTimeout> | undefined
 let isHeard = false
 
@@ -55,8 +55,14 @@ function tell() {
   if (some.counted) void server.count(some).catch(() => undefined)
 }
 
-/** Something was looked at, or tapped. */
-export function counted(what: 'screen' | 'tap', of: string) {
+/** The line of the app behind a node: without the rows that it is repeated for, and in a piece the piece's own line. */
+export const lineAt = (at: string) => (at.includes('=') ? at.slice(at.lastIndexOf('=') + 1) : at).replace(/@\d+/g, '')
+
+/** Who comes for the first time may take part in what is tried: the server tells by this. */
+export const newcomer = (): { newcomer?: string } => (counts() ? { newcomer: self() } : {})
+
+/** Something was looked at, or tapped, or one of the pages that are swiped was come to: `/screens/0/lines/0#2`. */
+export function counted(what: 'screen' | 'page' | 'tap', of: string) {
   if (!of || !counts()) return
   if (!isHeard) addEventListener('pagehide', tell)
   isHeard = true

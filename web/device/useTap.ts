@@ -1,7 +1,7 @@
 import { nextTick, ref, shallowRef } from 'vue'
 import type { DeviceResponse, Outcome, Place, Question, View } from '../contracts/view'
 import { linkTo } from './address'
-import { counted, mayCount, uncounted } from './counting'
+import { counted, lineAt, mayCount, uncounted } from './counting'
 import { hand } from './hand'
 import { leaveKnown } from './notify'
 import { queue } from './queue'
@@ -38,9 +38,6 @@ interface Tapped {
 }
 
 const noConnection = () => own('There is no connection. Nothing was changed; please try again.')
-
-/** The line of the app behind a node: without the rows that it is repeated for, and in a piece the piece's own line. */
-const lineAt = (at: string) => (at.includes('=') ? at.slice(at.lastIndexOf('=') + 1) : at).replace(/@\d+/g, '')
 
 function tapKey(): string {
   return Array.from(crypto.getRandomValues(new Uint8Array(16)), (b) => b.toString(16).padStart(2, '0')).join('')

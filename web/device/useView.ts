@@ -1,6 +1,6 @@
 import { nextTick, ref, shallowRef } from 'vue'
 import type { DeviceResponse, Outcome, View } from '../contracts/view'
-import { counted, uncounted } from './counting'
+import { counted, newcomer, uncounted } from './counting'
 import { deck } from './deck'
 import { entry } from './entry'
 import { form, platform } from './form'
@@ -48,6 +48,7 @@ export function useView({ step, place, first }: Way, typed: Typed, { chosen }: C
     values: values(),
     platform: platform.value,
     form: form.value,
+    ...newcomer(),
   })
 
   /** @param at the step that it was asked for */

@@ -8,6 +8,7 @@ use App\Device\DeviceName;
 use App\Device\Entry;
 use App\People\FoundSession;
 use App\People\Sessions;
+use App\Reach\Trials;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Foundation\Http\FormRequest;
@@ -62,6 +63,7 @@ final class DeviceRequest extends FormRequest
             'languages.*' => ['string', 'max:35'],
             'beside' => ['sometimes', 'boolean'],
             'waits' => ['sometimes', 'boolean'],
+            'newcomer' => ['sometimes', 'string', 'regex:/^[0-9a-f-]{36}$/D'],
             'confirmed' => ['sometimes', 'array', 'max:20'],
             'confirmed.*' => ['string', 'max:200'],
         ];
@@ -85,7 +87,7 @@ final class DeviceRequest extends FormRequest
 
         return new Visit(
             $moment,
-            $this->string('screen')->value(),
+            Trials::shown($entry->space, $this->string('screen')->value(), $entry->inDeck() ? '' : $this->string('newcomer')->value(), now()->getTimestamp()),
             Arguments::sent($this->array('args')),
             $person,
             $this->array('inputs'),

@@ -39,6 +39,7 @@ final class Edits
         'makeScreens' => Kinds\MakeScreens::class,
         'addLanguage' => Kinds\AddLanguage::class,
         'offerLanguage' => Kinds\OfferLanguage::class,
+        'makeFunnel' => Kinds\MakeFunnel::class,
         'translate' => Kinds\Translate::class,
         'keepTableInStep' => Kinds\KeepTableInStep::class,
     ];

@@ -164,6 +164,14 @@ final readonly class ScreenMap implements \JsonSerializable
         foreach ($ways as [$a, $b]) {
             $to[$a][] = $b;
         }
+        // What is tried is reached as that in whose place it stands.
+        foreach ($blueprint->trials as $trial) {
+            [$shown, $instead] = [$blueprint->screenIndex($trial->shown), $blueprint->screenIndex($trial->instead)];
+            if ($shown !== null && $instead !== null) {
+                in_array($instead, $open, true) && $open[] = $shown;
+                $to = array_map(fn (array $next): array => in_array($instead, $next, true) ? [...$next, $shown] : $next, $to);
+            }
+        }
         $steps = [];
         $step = 0;
         while ($open !== []) {

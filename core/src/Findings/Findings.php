@@ -31,6 +31,7 @@ final class Findings
             new Rules\AdvertPlaces(),
             new Rules\CountedAgain(),
             new Rules\FunnelLeadsNowhere(),
+            new Rules\TrialMatters(),
             new Rules\EverybodyShutOut(),
             new Rules\MessageMatters(),
             new Rules\LanguageMatters(),

@@ -29,6 +29,7 @@ use Lanai\Core\Model\People\SignIn;
 use Lanai\Core\Model\Reach\Funnel;
 use Lanai\Core\Model\Reach\Message;
 use Lanai\Core\Model\Reach\Messages;
+use Lanai\Core\Model\Reach\Trial;
 use Lanai\Core\Model\Services\Service;
 use Lanai\Core\Model\Services\ServiceRequest;
 use Lanai\Core\Text\Names;
@@ -94,6 +95,7 @@ final class Blueprint implements HasSentence, Schema
      * @param  list<Tab>  $tabs
      * @param  list<MenuEntry>  $menu
      * @param  list<Funnel>  $funnels
+     * @param  list<Trial>  $trials  two ways to begin, side by side
      * @param  Messages|null  $messages  the rules for writing to people; null where nothing was said
      * @param  list<Message>  $sends
      * @param  list<Language>  $languages  those that it speaks besides its own
@@ -116,6 +118,7 @@ final class Blueprint implements HasSentence, Schema
         public readonly Release $release = new Release(),
         public readonly ?Adverts $adverts = null,
         #[ListOf(Funnel::class)] public readonly array $funnels = [],
+        #[ListOf(Trial::class)] public readonly array $trials = [],
         public readonly ?Messages $messages = null,
         #[ListOf(Message::class)] public readonly array $sends = [],
         #[ListOf(Language::class)] public readonly array $languages = [],
@@ -142,6 +145,7 @@ final class Blueprint implements HasSentence, Schema
             new One('messages', Messages::class, sometimes: true),
             new Children('sends', Family::only('“message”', Message::class), 'a message'),
             new Children('funnels', Family::only('“funnel”', Funnel::class), 'a funnel'),
+            new Children('trials', Family::only('“trial”', Trial::class), 'a trial'),
             new Children('languages', Family::only('“language”', Language::class), 'a language'),
             new One('release', Release::class),
         );
@@ -297,6 +301,7 @@ final class Blueprint implements HasSentence, Schema
             'products' => $this->products,
             'adverts' => $this->adverts,
             'funnels' => $this->funnels,
+            'trials' => $this->trials,
             'languages' => $this->languages,
         ];
         $blueprint = Shape::make(self::class, $same + $data);

@@ -2,7 +2,9 @@
 import { inject, ref } from 'vue'
 import type { PagesNode } from '../../contracts/view'
 import NodeList from '../NodeList.vue'
+import { counted, lineAt } from '../counting'
 import PageDots from '../PageDots.vue'
+import { keepPage, pageKept } from '../pageKept'
 import type { Device } from '../useDevice'
 import { useSwiped } from '../useSwiped'
 import { own } from '../own'
@@ -10,13 +12,17 @@ import { own } from '../own'
 const props = defineProps<{ node: PagesNode }>()
 const device = inject('device') as Device
 const way = ref<HTMLElement>()
-const { at, last, scrolled, go, press } = useSwiped(
-  way,
-  () => props.node.pages.length,
-  Number(device.opens[props.node.at] ?? 0),
-  (page) => (device.opens[props.node.at] = page),
-)
-const onward = () => (last.value ? device.tap(props.node.at, null, undefined, props.node.queues) : go(at.value + 1))
+const count = () => props.node.pages.length
+const kept = props.node.ending ? pageKept(props.node.at, count()) : 0
+const { at, last, scrolled, go, press } = useSwiped(way, count, Number(device.opens[props.node.at] ?? kept), (page) => {
+  device.opens[props.node.at] = page
+  if (props.node.ending) keepPage(props.node.at, count(), page)
+  if (page) counted('page', `${lineAt(props.node.at)}#${page + 1}`)
+})
+async function end() {
+  if (await device.tap(props.node.at, null, undefined, props.node.queues)) keepPage(props.node.at, count(), 0)
+}
+const onward = () => (last.value ? end() : go(at.value + 1))
 </script>
 
 <template>
@@ -37,7 +43,7 @@ const onward = () => (last.value ? device.tap(props.node.at, null, undefined, pr
     <button v-if="node.ending" class="button" :disabled="last && node.enabled === false" :aria-busy="device.isBusy(node.at)" @click="onward()">
       {{ last ? node.ending : own('Go on') }}
     </button>
-    <button v-if="node.skips" class="button bare" :class="{ away: last }" :disabled="last" @click="device.tap(node.at, null, undefined, node.queues)">
+    <button v-if="node.skips" class="button bare" :class="{ away: last }" :disabled="last" @click="end()">
       {{ own('Skip') }}
     </button>
   </div>

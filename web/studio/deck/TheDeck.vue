@@ -81,6 +81,7 @@ function told(id: number, message: Record<string, unknown>) {
     ].slice(0, 30)
     why.value = ''
     used.value = id
+    studio.walk(String(message.tapped ?? ''), (message.place as Place).screen ?? '')
     // What a tap changed shows on the others at once.
     if (outcome?.done) parts.value.forEach((p, i) => devices.value[i]?.id !== id && p.order({ lanai: 'refresh' }))
   }

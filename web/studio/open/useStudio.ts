@@ -29,6 +29,8 @@ function open(app: string) {
   const opened = shallowRef<{ screen: string; args: (number | string)[] } | null>(null)
   /** An advert over the whole screen that the deck is to show. */
   const shownAdvert = shallowRef<{ place: string; reward: string | null } | null>(null)
+  /** What was just done in the deck: the line that was tapped, '' for none, and the screen that is seen now. */
+  const walked = shallowRef<{ tapped: string; screen: string } | null>(null)
   /** The language that the deck speaks while texts are worked on, by its tag; '' for none. */
   const spoken = ref('')
   /** That of the deck's first device. */
@@ -161,6 +163,9 @@ function open(app: string) {
     pages,
     opened: seen(opened),
     shownAdvert: seen(shownAdvert),
+    walked: seen(walked),
+    /** Somebody has gone on in the deck. */
+    walk: (tapped: string, screen: string) => (walked.value = { tapped, screen }),
     survey,
     findings,
     asking: seen(asking),

@@ -14,7 +14,8 @@ import { useKeys } from './useKeys'
 import { useMoving } from './useMoving'
 import { usePicked } from './usePicked'
 
-const props = defineProps<{ lines: ProseLine[]; root: string }>()
+/** @prop counts how often lines were tapped, by their places */
+const props = defineProps<{ lines: ProseLine[]; root: string; counts?: Record<string, number> }>()
 const studio = useStudio()
 const seen = [() => props.lines, () => props.root] as const
 const adding = useAdding(studio, ...seen)
@@ -27,6 +28,7 @@ const used = ref('')
 
 const findings = (line: ProseLine) =>
   [...studio.findingsAt.value.entries()].filter(([at]) => holds(line, at, props.lines, props.root)).flatMap(([, all]) => all)
+const times = (count: number) => (count === 1 ? 'once' : `${count.toLocaleString('en')} times`)
 const wrong = (at?: string) => !!at && !!studio.findingsAt.value.get(at)?.length
 
 defineExpose({ addAtEnd: adding.atEnd })
@@ -73,6 +75,9 @@ defineExpose({ addAtEnd: adding.atEnd })
             /></template>
           </template>
         </span>
+        <span v-if="line.role === 'node' && counts?.[line.at]" class="line-count" :title="`Tapped ${times(counts[line.at])} in the last 30 days`">{{
+          counts[line.at].toLocaleString('en')
+        }}</span>
         <LineTools :line="line" :i="i" :lines="lines" :root="root" :adding="adding" :moving="moving" @used="used = $event" />
       </div>
       <div v-if="findings(line).length" class="line-findings" :style="{ marginInlineStart: `${line.indent * 26 + 10}px` }">

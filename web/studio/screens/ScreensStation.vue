@@ -9,6 +9,7 @@ import AssetsPage from './AssetsPage.vue'
 import ScreenMap from './ScreenMap.vue'
 import ScreenThumb from '../open/ScreenThumb.vue'
 import ThemePage from './ThemePage.vue'
+import { useLineCounts } from './useLineCounts'
 
 const LinkDialog = defineAsyncComponent(() => import('./LinkDialog.vue'))
 const AROUND = ['map', 'tabs', 'values', 'pieces', 'routines', 'theme', 'assets']
@@ -71,6 +72,14 @@ watch(
   { immediate: true },
 )
 onUnmounted(() => studio.pages.show(''))
+
+/** How often this screen was looked at, and its lines tapped. */
+const counts = useLineCounts(() => screen.value?.at ?? '')
+const looked = computed(() => {
+  const { views, set } = counts.value
+  const often = views === 1 ? 'once' : `${views.toLocaleString('en')} times`
+  return `Looked at ${often} in the last 30 days${set === 'live' ? '' : ', in the sandbox'}; beside its lines, how often they were tapped.`
+})
 </script>
 
 <template>
@@ -172,7 +181,8 @@ onUnmounted(() => studio.pages.show(''))
       <ThemePage v-else-if="part === 'theme'" />
       <AssetsPage v-else-if="part === 'assets'" />
       <template v-else-if="screen">
-        <ProseLines v-if="lines" ref="prose" :key="screen.at" :lines="lines" :root="screen.at" />
+        <ProseLines v-if="lines" ref="prose" :key="screen.at" :lines="lines" :root="screen.at" :counts="counts.lines" />
+        <p v-if="lines && counts.views" class="small looked">{{ looked }}</p>
         <p v-else class="quiet-note" role="status">One moment …</p>
         <p v-if="lines?.length === 1" class="quiet-note">This screen is still blank. Add a heading, a text or a list; each is one sentence.</p>
         <div class="page-end">

@@ -30,7 +30,8 @@ const maySignUp = computed(() => session.value?.registration === 'open' || !!inv
 onMounted(async () => {
   const { demo, founder } = await readSession()
   if (founder && !token) return router.replace('/')
-  if (demo && !token && !invitation) {
+  // What somebody has typed meanwhile, or another way that they have taken, is theirs.
+  if (demo && !token && !invitation && way.value === 'in' && !email.value && !password.value) {
     email.value = demo.email
     password.value = demo.password
     isDemo.value = true

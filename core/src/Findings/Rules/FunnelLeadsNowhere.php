@@ -6,10 +6,10 @@ namespace Lanai\Core\Findings\Rules;
 
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Mend;
+use Lanai\Core\Findings\OnScreens;
 use Lanai\Core\Findings\Reading;
 use Lanai\Core\Findings\Rule;
 use Lanai\Core\Findings\Station;
-use Lanai\Core\Model\Blueprint;
 
 /** A way whose steps nobody can take, so that nobody is ever counted on it. */
 final class FunnelLeadsNowhere implements Rule
@@ -36,25 +36,10 @@ final class FunnelLeadsNowhere implements Rule
                 $remove = new Mend('Leave this step out', [['op' => 'remove', 'path' => $at]]);
                 if ($screen === null) {
                     yield Finding::warning(self::class, $at, "There is no screen “{$step->screen}”: nobody is counted on “{$funnel->name}”.", $remove);
-                } elseif ($step->tapping !== '' && ! self::says($reading->blueprint, $screen, $step->tapping)) {
-                    $said = "Nothing on {$step->screen} says “{$step->tapping}”: nobody comes further on “{$funnel->name}” than to here.";
-                    yield Finding::warning(self::class, $at, $said, $remove);
+                } elseif (($amiss = OnScreens::amiss($reading, $step, $screen)) !== null) {
+                    yield Finding::warning(self::class, $at, "$amiss: nobody comes further on “{$funnel->name}” than to here.", $remove);
                 }
             }
         }
-    }
-
-    private static function says(Blueprint $blueprint, int $screen, string $words): bool
-    {
-        $data = $blueprint->data()['screens'] ?? [];
-        $found = false;
-        $in = is_array($data) ? $data[$screen] ?? [] : [];
-        if (is_array($in)) {
-            array_walk_recursive($in, function (mixed $value, int|string $key) use ($words, &$found): void {
-                $found = $found || ($value === $words && in_array($key, ['label', 'text', 'described', 'name'], true));
-            });
-        }
-
-        return $found;
     }
 }
