@@ -68,6 +68,98 @@ test('whoever looks on a phone is counted, where they go is seen, and whoever do
   expect(await p.evaluate(() => Object.entries(localStorage).find(([name]) => name.startsWith('lanai-self'))?.[1])).toBe('off')
 })
 
+const welcome = `app Reef
+
+screen Start, first
+  Button "Show me"
+    tapped: go to Long
+
+screen Long
+  Pages, ending with "Let us go"
+    page
+      Text "The long way"
+    page
+      Text "Its second page"
+    page
+      Text "Its third page"
+    finished: go to Swim
+
+screen Short
+  Pages, ending with "Let us go"
+    page
+      Text "The short way"
+    page
+      Text "Its second page"
+    finished: go to Swim
+
+screen Swim
+  Heading "A swim"
+
+funnel First swim
+  step Long
+  step Long, page 2
+  step Long, tapping "Let us go"
+  step Swim
+
+trial Shorter, showing Short, instead of Long, to 50 of a hundred newcomers, counted by First swim
+`
+
+test('a newcomer is shown one of two ways, goes on where they stopped, and made-up people say what the figures will look like', async ({ page, browser }) => {
+  await beginApp(page, 'Reef', 'reach')
+  await script(page, welcome)
+  const p = await phone(browser, await shared(page))
+  await p.getByRole('button', { name: 'Show me' }).tap()
+  await expect(p.getByText(/^The (long|short) way$/)).toBeVisible()
+  const way = (await p.getByText('The short way').isVisible()) ? 'Short' : 'Long'
+  await p.getByRole('button', { name: 'Go on' }).tap()
+  await expect(p.getByText('Its second page')).toBeInViewport()
+  await p.reload()
+  await expect(p.getByText(`The ${way.toLowerCase()} way`)).not.toBeInViewport()
+  await expect(p.getByText('Its second page')).toBeInViewport()
+  if (way === 'Long') await p.getByRole('button', { name: 'Go on' }).tap()
+  await p.getByRole('button', { name: 'Let us go' }).tap()
+  await expect(p.getByText('A swim')).toBeVisible()
+  await p.goto('about:blank')
+
+  await page.getByRole('button', { name: 'How far they come' }).click()
+  await expect(async () => {
+    await page.reload()
+    await expect(page.getByText(`${way}: 100 % of one newcomer came to the end`)).toBeVisible({ timeout: 2000 })
+  }).toPass()
+  const steps = page.getByRole('list', { name: 'First swim' }).getByRole('listitem')
+  await expect(steps.nth(3)).toContainText('one visit')
+  await nothingSerious(page, '.surface')
+
+  const made = page.getByRole('region', { name: 'Made-up people' })
+  await made.getByLabel('How many people').fill('none')
+  await made.getByRole('button', { name: 'Let them come' }).click()
+  await expect(made.getByRole('alert')).toContainText('between 1 and 20,000')
+  await made.getByLabel('How many people').fill('400')
+  await made.getByRole('button', { name: 'Let them come' }).click()
+  await expect(steps.first()).toContainText('401 visits')
+  await expect(page.getByText(/^Nothing can be said yet: it takes .* Still needed: .* for Long and .* for Short\.$/)).toBeVisible()
+  await expect(page.getByRole('row', { name: /^poster/ })).toBeVisible()
+  await nothingSerious(page, '.surface')
+  await made.getByRole('button', { name: 'Forget all' }).click()
+  await expect(page.getByText('Nobody has begun it yet.')).toBeVisible()
+  await expect(page.getByText('It begins with the first newcomer who comes to Long.')).toBeVisible()
+})
+
+test('a funnel is made by going it once in the deck', async ({ page }) => {
+  await beginApp(page, 'Reef', 'reach')
+  await script(page, app.slice(0, app.indexOf('funnel')))
+  await page.getByRole('button', { name: 'How far they come' }).click()
+  await page.getByRole('button', { name: 'Walk it in the deck' }).click()
+  const walk = page.getByRole('region', { name: 'Walk it in the deck' })
+  const device = page.frameLocator('iframe').first()
+  await device.getByRole('button', { name: 'Go on' }).click()
+  await expect(walk.getByRole('listitem')).toHaveText(['Start', 'a tap on Start', 'Swim'])
+  await nothingSerious(page, '.surface')
+  await walk.getByLabel('What it is called').fill('To a swim')
+  await walk.getByRole('button', { name: 'Make the funnel' }).click()
+  await expect(page.locator('.prose .line')).toHaveText([/funnel\s+To a swim/, /step\s+Start/, /step\s+Start\s*, tapping\s+Go on/, /step\s+Swim/])
+})
+
 test('what has a time goes into the calendar of the phone', async ({ page, browser }) => {
   await beginApp(page, 'Dips')
   await script(

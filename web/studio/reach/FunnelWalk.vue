@@ -40,7 +40,7 @@ async function make() {
 <template>
   <section class="funnel-walk" aria-label="Walk it in the deck">
     <p>Go through the app beside you as somebody would: what you look at and tap there becomes a step.</p>
-    <ol role="status">
+    <ol aria-live="polite">
       <li v-for="(one, i) in steps" :key="i">
         {{ one.words }}
         <v-btn
