@@ -57,6 +57,7 @@ Route::get('app-ads.txt', C\AdsTxtController::class)->middleware('throttle:page'
 
 // A phone asks whose links open in which package: https://developers.google.com/digital-asset-links/v1/getting-started, from memory.
 Route::get('.well-known/assetlinks.json', [C\HomeScreenController::class, 'links'])->middleware('throttle:page');
+Route::get('.well-known/apple-app-site-association', [C\HomeScreenController::class, 'universal'])->middleware('throttle:page');
 Route::prefix('a/{key}')
     ->middleware('throttle:page')
     ->group(function (): void {
@@ -65,6 +66,10 @@ Route::prefix('a/{key}')
         Route::get('icons/{purpose}-{side}.png', [C\HomeScreenController::class, 'icon'])
             ->whereIn('purpose', ['any', 'maskable'])
             ->whereIn('side', ['192', '512']);
+        Route::get('get', [C\WaysInController::class, 'door']);
+        Route::get('strip.js', [C\WaysInController::class, 'strip']);
+        Route::get('badge.png', [C\WaysInController::class, 'badge']);
+        Route::get('card.png', [C\WaysInController::class, 'card']);
     });
 Route::get('a/{key}/{rest?}', [C\DeviceController::class, 'page'])
     ->where('rest', '.*')

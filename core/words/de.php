@@ -468,4 +468,9 @@ return [
         => 'Du bist zu {0} eingeladen. Öffne diese Adresse und melde dich mit der E-Mail-Adresse an, an die dieser Brief kam:',
     'You are a {0} now' => 'Du bist jetzt dabei als: {0}',
     'You asked to be a {0} in {1}. You are one now.' => 'Du hast in {1} darum gebeten: {0}. Jetzt ist es so weit.',
+    // Ways in from elsewhere.
+    'Open' => 'Öffnen',
+    'Get {0}' => '{0} holen',
+    'Scan this with your phone.' => 'Richte die Kamera deines Telefons hierauf.',
+    'Open it here' => 'Hier öffnen',
 ];

@@ -440,4 +440,9 @@ return [
     'You are invited to {0}. Open this address and sign in with the e-mail address that this letter came to:' => 'server',
     'You are a {0} now' => 'server',
     'You asked to be a {0} in {1}. You are one now.' => 'server',
+    // Ways in from elsewhere.
+    'Open' => 'server',
+    'Get {0}' => 'server',
+    'Scan this with your phone.' => 'server',
+    'Open it here' => 'server',
 ];

@@ -13,6 +13,7 @@
         <link rel="icon" href="{{ $home }}/icons/any-192.png">
         <link rel="apple-touch-icon" href="{{ $home }}/icons/any-192.png">
         <meta name="mobile-web-app-capable" content="yes">
+        {!! $listed !!}
     @endif
     <script type="application/json" id="entry">@json($entry)</script>
     {!! App\Http\Bundle::ahead('device', 'web/device/early.ts') !!}

@@ -160,6 +160,59 @@ test('a funnel is made by going it once in the deck', async ({ page }) => {
   await expect(page.locator('.prose .line')).toHaveText([/funnel\s+To a swim/, /step\s+Start/, /step\s+Start\s*, tapping\s+Go on/, /step\s+Swim/])
 })
 
+test('people come in by one link, by a strip on another website and by a badge', async ({ page, browser }) => {
+  await beginApp(page, 'Reef', 'reach')
+  await page.getByRole('button', { name: 'Ways in' }).click()
+  await expect(page.getByText('Nothing is live yet')).toBeVisible()
+  await script(page, app)
+  const id = /apps\/(\d+)/.exec(page.url())?.[1]
+  await page.goto(`/apps/${id}/release`)
+  await page.getByRole('button', { name: /live/ }).first().click()
+  await expect(page.getByRole('link', { name: /\/a\// })).toBeVisible()
+  await page.goto(`/apps/${id}/reach/ways`)
+  await expect(page.getByRole('heading', { name: 'One link for everybody' })).toBeVisible()
+  const link = await page.getByLabel('The link', { exact: true }).textContent()
+  const strip = await page.getByLabel('Paste this before the end of each page').textContent()
+  await expect(page.frameLocator('.ways-phone').getByRole('link', { name: 'Open' })).toBeVisible()
+  for (const image of await page.locator('.page img').all()) {
+    await expect.poll(() => image.evaluate((one: HTMLImageElement) => one.naturalWidth)).toBeGreaterThan(0)
+  }
+  await nothingSerious(page, '.surface')
+  await page.getByLabel('Your team').fill('abc')
+  await page.getByLabel('Your team').press('Enter')
+  await expect(page.getByText('A team is ten capital letters and digits.')).toBeVisible()
+
+  // A phone comes to the app, a computer is shown a code for one.
+  const p = await phone(browser, `${new URL(link ?? '').pathname}?from=poster`)
+  await expect(p.getByRole('button', { name: 'Go on' })).toBeVisible()
+  const computer = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage()
+  await computer.goto(new URL(link ?? '').pathname)
+  await expect(computer.getByRole('img', { name: 'Scan this with your phone.' })).toBeVisible()
+  await nothingSerious(computer, 'main')
+  await computer.getByRole('link', { name: 'Open it here' }).click()
+  await expect(computer.getByRole('button', { name: 'Go on' })).toBeVisible()
+
+  // The strip stands on somebody else's page, on phones alone, until it is closed.
+  const site = async (other: typeof p) => {
+    await other.route('http://site.example/', (route) =>
+      route.fulfill({ contentType: 'text/html', body: `<!doctype html><html lang="en"><title>S</title><body><main><h1>Ours</h1></main>${strip}</body></html>` }),
+    )
+    await other.goto('http://site.example/')
+    await expect(other.getByRole('heading', { name: 'Ours' })).toBeVisible()
+  }
+  await site(p)
+  await expect(p.getByRole('region', { name: 'Reef' }).getByRole('link', { name: 'Open' })).toHaveAttribute('href', `${link}?from=strip`)
+  await nothingSerious(p, 'body')
+  await p.getByRole('button', { name: 'Close' }).tap()
+  await expect(p.getByRole('region', { name: 'Reef' })).toHaveCount(0)
+  await p.reload()
+  await expect(p.getByRole('region', { name: 'Reef' })).toHaveCount(0)
+  const loaded = computer.waitForResponse((answer) => answer.url().endsWith('/strip.js'))
+  await site(computer)
+  await loaded
+  await expect(computer.getByRole('region', { name: 'Reef' })).toHaveCount(0)
+})
+
 test('what has a time goes into the calendar of the phone', async ({ page, browser }) => {
   await beginApp(page, 'Dips')
   await script(

@@ -90,14 +90,16 @@ final class LinksTest extends TestCase
         self::assertSame([
             'og:title' => 'To Harbour',
             'og:description' => 'A lift with Harbour & "more" <b>',
-            'og:image' => "https://lifts.example/media/{$this->lifts->id}/".self::PICTURE.'?w=1080',
+            'og:image' => "$home/card.png?at=$at&lang=en",
+            'og:image:width' => '1200',
+            'og:image:height' => '630',
             'og:type' => 'website',
             'og:site_name' => 'Lifts',
             'og:locale' => 'en_GB',
             'og:url' => "$home?at=$at#/$at",
         ], $this->shown("?at=$at"));
         self::assertSame('Nach Harbour', $this->shown("?at=$at", 'de-AT')['og:title']);
-        self::assertSame(['Lifts: share a ride', 'Find a ride', $home, "$home/icons/any-512.png"], [
+        self::assertSame(['Lifts: share a ride', 'Find a ride', $home, "$home/card.png?lang=en"], [
             $this->shown('')['og:title'], $this->shown('')['og:description'], $this->shown('')['og:url'], $this->shown('')['og:image'],
         ]);
     }

@@ -16,7 +16,7 @@ export default defineConfig({
     cssTarget: ['chrome111', 'safari16.4', 'firefox113'],
     assetsInlineLimit: 0,
     rolldownOptions: {
-      input: ['web/device/main.ts', 'web/device/early.ts'],
+      input: ['web/device/main.ts', 'web/device/early.ts', 'web/device/door.ts'],
       // What the first screen needs comes in two files, and not in ten.
       output: {
         codeSplitting: {

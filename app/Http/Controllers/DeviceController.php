@@ -20,6 +20,8 @@ use App\People\Belongings;
 use App\People\Returning;
 use App\People\Sessions;
 use App\Reach\Counting;
+use App\Ways\Doors;
+use App\Ways\Snippets;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -45,7 +47,7 @@ final class DeviceController
 
         $speaks = $entry->speaks($request->getLanguages(), '');
         $at = $request->query('at');
-        $at = is_string($at) && Pattern::match('~^[^/\s]{1,100}(/(\d{1,15}|\~[^/\s]{0,500})){0,10}$~u', $at) ? $at : '';
+        $at = is_string($at) && Pattern::match(LinkPreview::PLACE, $at) ? $at : '';
 
         return response()->view('device', [
             'name' => $entry->app->name,
@@ -55,6 +57,7 @@ final class DeviceController
             'dir' => Tongues::direction($speaks->tongue),
             // Only what is live is put on a home screen.
             'home' => $way === 'live' ? "/a/$key" : null,
+            'listed' => $way === 'live' ? Snippets::meta($entry->blueprint(), new Doors($entry->app)) : '',
             'entry' => [
                 'base' => "/device/$way/$key",
                 'media' => '/media/'.$entry->app->id,

@@ -9,6 +9,8 @@ use App\Models\App;
 use App\Packaging\DeviceFiles;
 use App\Packaging\IconPainter;
 use App\Packaging\ServiceWorker;
+use App\Ways\Doors;
+use App\Ways\Snippets;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -22,7 +24,9 @@ final class HomeScreenController
     public function manifest(Request $request, string $key): Response
     {
         $at = "/a/$key";
-        $manifest = WebManifest::of(Entry::from($request, 'live', $key)->blueprint(), $at, $at);
+        $entry = Entry::from($request, 'live', $key);
+        $related = Snippets::related($entry->app, $entry->blueprint(), new Doors($entry->app));
+        $manifest = WebManifest::of($entry->blueprint(), $at, $at) + ['related_applications' => $related, 'prefer_related_applications' => false];
 
         return response(json_encode($manifest, JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE))
             ->header('Content-Type', 'application/manifest+json')
@@ -72,5 +76,22 @@ final class HomeScreenController
         }
 
         return response()->json($links)->header('Cache-Control', 'public, max-age=600');
+    }
+
+    /**
+     * The live apps that iPhones know by their team and package: their links open in them (Universal Links: the file “apple-app-site-association” with
+     * “applinks”, “details”, “appIDs” and “components”, from memory).
+     */
+    public function universal(): JsonResponse
+    {
+        $details = [];
+        foreach (App::query()->whereNotNull('live_revision_id')->with('liveRevision')->lazyById(100) as $app) {
+            $id = $app->liveRevision?->read()->release->appId() ?? '';
+            if ($id !== '') {
+                $details[] = ['appIDs' => [$id], 'components' => [['/' => "/a/$app->slug"], ['/' => "/a/$app->slug/*"]]];
+            }
+        }
+
+        return response()->json(['applinks' => ['details' => $details]])->header('Cache-Control', 'public, max-age=600');
     }
 }

@@ -12,6 +12,7 @@ use Lanai\Core\Language\Fits\TextFit;
 use Lanai\Core\Language\HasSentence;
 use Lanai\Core\Language\Sentence;
 use Lanai\Core\Language\SubLine;
+use Lanai\Core\Text\Pattern;
 
 /** What goes on the package and on its page in a store. */
 final readonly class Release implements HasSentence
@@ -24,6 +25,8 @@ final readonly class Release implements HasSentence
      * @param  string  $icon  the name of an uploaded square picture
      * @param  string  $news  what is new in this version, as people read it
      * @param  int|null  $oldest  packages with a lower build number have to be updated; null where all may go on
+     * @param  string  $team  by which the maker of iPhones knows who made it: ten letters and digits
+     * @param  string  $listed  the number by which its store lists it
      * @param  bool  $locked  a package shows what is in it once the phone knows who holds it
      * @param  string  $location  what it is for that the app may know where a phone is, as it follows “to”
      */
@@ -41,7 +44,21 @@ final readonly class Release implements HasSentence
         public bool $locked = false,
         public string $news = '',
         public ?int $oldest = null,
+        public string $team = '',
+        public string $listed = '',
     ) {
+    }
+
+    /** Whether it is known by which number the store for iPhones lists it. */
+    public function isListed(): bool
+    {
+        return Pattern::match('/^\d{6,12}$/D', $this->listed);
+    }
+
+    /** What names the app to iPhones: the team that made it, and the package; '' as long as one of them is not known. */
+    public function appId(): string
+    {
+        return Pattern::match('/^[A-Z0-9]{10}$/D', $this->team) && $this->package !== '' ? "$this->team.$this->package" : '';
     }
 
     public static function sentence(): Sentence
@@ -62,6 +79,8 @@ final readonly class Release implements HasSentence
             $text('location', 'location is used to'),
             $words('news', 'what is new is'),
             new SubLine('oldest build is', new Blank('oldest', NumberFit::whole(1, 2100000000)), 'oldest build is'),
+            $text('team', 'team for iPhones is'),
+            $text('listed', 'number in the store for iPhones is'),
         );
     }
 }

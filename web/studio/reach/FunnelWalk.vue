@@ -20,7 +20,7 @@ watch(
   () => studio.walked.value,
   (walked) => {
     if (!walked) return
-    const from = steps.value.findLast((one) => !one.step.startsWith('/'))
+    const from = steps.value.filter((one) => !one.step.startsWith('/')).at(-1)
     if (walked.tapped) took(walked.tapped, from ? `a tap on ${from.words}` : 'a tap')
     if (walked.screen !== from?.step) took(walked.screen, called(walked.screen))
   },

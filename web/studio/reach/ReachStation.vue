@@ -7,6 +7,7 @@ import ComingPage from './ComingPage.vue'
 import FunnelsPage from './FunnelsPage.vue'
 import LanguagesPage from './LanguagesPage.vue'
 import MessagesPage from './MessagesPage.vue'
+import WaysPage from './WaysPage.vue'
 
 const studio = useStudio()
 const route = useRoute()
@@ -17,6 +18,7 @@ const pages = [
   { key: 'funnels', name: 'How far they come' },
   { key: 'messages', name: 'Messages' },
   { key: 'languages', name: 'Languages' },
+  { key: 'ways', name: 'Ways in' },
 ]
 watch(part, () => document.querySelector('.surface')?.scrollTo(0, 0))
 </script>
@@ -40,6 +42,7 @@ watch(part, () => document.querySelector('.surface')?.scrollTo(0, 0))
       <FunnelsPage v-if="part === 'funnels'" />
       <MessagesPage v-else-if="part === 'messages'" />
       <LanguagesPage v-else-if="part === 'languages'" />
+      <WaysPage v-else-if="part === 'ways'" />
       <ComingPage v-else />
     </section>
   </div>
