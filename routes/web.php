@@ -171,7 +171,7 @@ Route::prefix('api')->group(function (): void {
                 Route::post('propose', [C\LanguagesController::class, 'propose'])->middleware('throttle:service');
                 Route::get('layout', [C\LanguagesController::class, 'layout'])->middleware('throttle:rehearsal');
             });
-        Route::get('apps/{app}/ways', [C\WaysInController::class, 'show']);
+        Route::get('apps/{app}/ways-in', [C\WaysInController::class, 'show']);
         Route::post('apps/{app}/reach/people', [C\ReachController::class, 'people'])->middleware('throttle:rehearsal');
         Route::delete('apps/{app}/reach/sandbox', [C\ReachController::class, 'forget']);
         Route::get('apps/{app}/reach/{set}', [C\ReachController::class, 'show'])->whereIn('set', ['sandbox', 'live']);

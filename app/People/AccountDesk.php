@@ -69,7 +69,7 @@ final readonly class AccountDesk implements Accounts
         }
         $this->countLetter($visit, $email);
         $known = $this->people->accounts()->where('email', $email)->first();
-        $facts = ['password' => self::hashed($password), 'name' => $name, 'role' => $role, 'guest' => $this->guest($visit)?->id];
+        $facts = ['password' => self::hashed($password), 'name' => $name, 'role' => $role] + $this->came($visit);
 
         // Whoever asks hears the same; the person at the address hears what is true.
         return $this->begin('sign up', $email, $facts, $known === null ? null : Notice::known($this->own, $this->people->app->name));
@@ -81,7 +81,7 @@ final readonly class AccountDesk implements Accounts
         $email = self::address($email);
         $this->countLetter($visit, $email);
 
-        return $this->begin('code', $email, ['guest' => $this->guest($visit)?->id]);
+        return $this->begin('code', $email, $this->came($visit));
     }
 
     private function needsCodes(): void
@@ -224,7 +224,7 @@ final readonly class AccountDesk implements Accounts
         $this->limits->count($limit);
         $handle = Sessions::token();
 
-        return [(new Returning($this->people))->begin($way, Sessions::hash($handle), $this->guest($visit)?->id, $visit->beside), $handle];
+        return [(new Returning($this->people))->begin($way, Sessions::hash($handle), $this->came($visit), $visit->beside), $handle];
     }
 
     public function provePasswordChange(Visit $visit, string $password, string $known): Proof
@@ -306,6 +306,14 @@ final readonly class AccountDesk implements Accounts
         (new Departure($this->people))->of((int) $visit->person);
     }
 
+    public function invitation(Visit $visit): string
+    {
+        // Whoever has no account of their own to sign in with can be nobody's friend for long.
+        return $visit->person === null || $this->people->accountOf($visit->person)?->guest !== false
+            ? ''
+            : (new Invitations($this->people))->code($visit->person);
+    }
+
     public function become(Visit $visit, Role $role): bool
     {
         $table = $this->people->table();
@@ -331,7 +339,7 @@ final readonly class AccountDesk implements Accounts
     /**
      * The account behind a verified address, or behind an identity at a provider: found, or made. A guest who was here becomes it.
      *
-     * @param  array{name?: string, role?: string, password?: string|null, picture?: string|null, guest?: int|null, through?: Through|null}  $facts
+     * @param  array{name?: string, role?: string, password?: string|null, picture?: string|null, guest?: int|null, through?: Through|null, by?: string}  $facts
      */
     public function known(?string $email, array $facts): Account
     {
@@ -341,9 +349,13 @@ final readonly class AccountDesk implements Accounts
         }
         $guest = ($facts['guest'] ?? null) === null ? null : $this->people->accounts()->whereKey($facts['guest'])->where('guest', true)->first();
         if ($guest === null) {
-            return $this->newAccount($email, $facts, false);
+            $account = $this->newAccount($email, $facts, false);
+            (new Invitations($this->people))->took($account->person, $facts['by'] ?? '');
+
+            return $account;
         }
         $guest->update(['email' => $email, 'guest' => false, 'password' => $facts['password'] ?? null]);
+        (new Invitations($this->people))->took($guest->person, $facts['by'] ?? '');
         $table = $this->people->table();
         $name = $table->labelField();
         if ($name !== null && trim($facts['name'] ?? '') !== '') {
@@ -382,7 +394,7 @@ final readonly class AccountDesk implements Accounts
 
             return $account;
         }
-        /** @var array{name?: string, role?: string, password?: string|null, guest?: int|null} $facts */
+        /** @var array{name?: string, role?: string, password?: string|null, guest?: int|null, by?: string} $facts */
         $facts = $pending->facts;
 
         return $this->known($pending->email, $facts);
@@ -435,6 +447,12 @@ final readonly class AccountDesk implements Accounts
         $account = $this->people->accountOf($visit->person);
 
         return $account?->guest === true ? $account : null;
+    }
+
+    /** @return array{guest: int|null, by: string} as whom they are here already, and by whose invitation */
+    private function came(Visit $visit): array
+    {
+        return ['guest' => $this->guest($visit)?->id, 'by' => $visit->invitedBy];
     }
 
     /** @throws Refused where too many letters go to an address, or come from one */

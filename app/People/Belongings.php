@@ -66,6 +66,7 @@ final readonly class Belongings
             'app' => $this->people->app->name,
             // When devices with this account came first and last.
             'visits' => (new CountBook($this->space()))->of($person),
+            'invited' => (new Invitations($this->people))->of($person),
             'messages' => (new MessageBook($this->space()))->of($person),
             'channels' => (new PhoneBook($this->space()))->chosenBy($person),
             'made' => Date::now()->toIso8601String(),

@@ -58,6 +58,7 @@ final readonly class Departure
             $this->purchases()->leave($person);
             (new CountBook($this->space()))->forgetPerson($person);
             (new PhoneBook($this->space()))->forgetPerson($person);
+            (new Invitations($this->people))->forget($person);
             (new MessageBook($this->space()))->forgetPerson($person);
             $account = $this->people->accountOf($person);
             if ($account !== null) {

@@ -36,11 +36,12 @@ final readonly class Returning
 
     /**
      * @param  string  $handle  SHA-256 of the handle under which the device waits
+     * @param  array{guest: int|null, by: string}  $came  as whom they are here already, and by whose invitation
      * @return string where the person goes
      *
      * @throws Refused
      */
-    public function begin(Through $way, string $handle, ?int $guest, bool $beside = false): string
+    public function begin(Through $way, string $handle, array $came, bool $beside = false): string
     {
         try {
             $begun = $this->provider($way)->begin();
@@ -58,9 +59,8 @@ final readonly class Returning
                     'provider' => $way->provider,
                     'verifier' => $begun['verifier'],
                     'nonce' => $begun['nonce'],
-                    'guest' => $guest,
                     'beside' => $beside,
-                ],
+                ] + $came,
                 'sent_at' => Date::now(),
                 'expires_at' => Date::now()->addMinutes(10),
             ]);
@@ -181,6 +181,7 @@ final readonly class Returning
             'name' => $text('name'),
             'picture' => $picture,
             'guest' => is_int($guest) ? $guest : null,
+            'by' => is_string($pending->facts['by'] ?? null) ? $pending->facts['by'] : '',
             'through' => $way,
         ]);
         $this->people->identities()->create(['account' => $account->id, 'provider' => $way->provider, 'issuer' => $issuer, 'subject' => $subject]);

@@ -7,6 +7,7 @@ namespace App\Records;
 use App\Adverts\AdvertBook;
 use App\Earnings\PurchaseBook;
 use App\Models\App;
+use App\People\Invitations;
 use App\People\People;
 use App\Reach\CountBook;
 use App\Reach\MessageBook;
@@ -98,6 +99,7 @@ final readonly class SchemaFollower
         );
         Happenings::prepare($this->database);
         People::prepare($this->database);
+        Invitations::prepare($this->database);
         PurchaseBook::prepare($this->database);
         AdvertBook::prepare($this->database);
         CountBook::prepare($this->database);

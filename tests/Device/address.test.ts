@@ -1,6 +1,8 @@
-import { expect, it } from 'vitest'
+import { expect, it, vi } from 'vitest'
 import type { Place } from '../../web/contracts/view'
 import { addressOf, placeAt } from '../../web/device/address'
+
+vi.mock('../../web/device/entry', () => ({ entry: { base: '/device/live/swims', deck: false } }))
 
 it.each<[Place, string]>([
   [{ screen: '', args: [] }, ''],

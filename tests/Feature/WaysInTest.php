@@ -195,13 +195,13 @@ final class WaysInTest extends TestCase
     public function test_the_station_has_it_all_to_be_pasted(): void
     {
         $this->actingAs($this->founderOf($this->lifts));
-        $answer = $this->getJson("/api/apps/{$this->lifts->id}/ways")->assertOk();
+        $answer = $this->getJson("/api/apps/{$this->lifts->id}/ways-in")->assertOk();
         self::assertMeets('studio', (string) $answer->getContent(), 'WaysIn');
         self::assertSame(["$this->home/get", $this->home, ''], [$answer->json('link'), $answer->json('web'), $answer->json('meta')]);
         self::assertStringContainsString('alt="Get Lifts &lt;/script&gt;"', $answer->json('badge'));
         $this->get((string) $answer->json('badgePicture'))->assertOk()->assertHeader('Content-Type', 'image/png');
         $new = app(RevisionBook::class)->begin($this->founderOf($this->lifts), Blueprint::fromScript('app New'));
-        self::assertSame('{"live":false}', $this->getJson("/api/apps/$new->id/ways")->assertOk()->getContent());
+        self::assertSame('{"live":false}', $this->getJson("/api/apps/$new->id/ways-in")->assertOk()->getContent());
         $this->get("/a/$new->slug/card.png")->assertNotFound();
     }
 

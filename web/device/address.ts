@@ -1,5 +1,6 @@
 import type { Place } from '../contracts/view'
 import { entry } from './entry'
+import { cameInvited } from './invited'
 
 type Args = Place['args']
 
@@ -20,23 +21,32 @@ export function addressOf({ screen, args }: Place): string {
   return screen === '' ? '' : `#/${[encodeURIComponent(screen), ...args.map(written)].join('/')}`
 }
 
-/** A link that is handed on: the server reads what stands before the #, to show what it is about, and programs that open links what follows it. */
-export function linkTo(place: Place): string {
+/**
+ * A link that is handed on: the server reads what stands before the #, to show what it is about, and programs that open links what follows it.
+ *
+ * @param by who invites with it; '' for nobody
+ */
+export function linkTo(place: Place, by = ''): string {
   const home = entry.link ?? entry.base.replace(/\/device\/live\//, '/a/')
   const address = addressOf(place)
-  return address ? `${home}?at=${encodeURIComponent(address.slice(2)).replaceAll('%2F', '/')}${address}` : home
+  const query = [address && `at=${encodeURIComponent(address.slice(2)).replaceAll('%2F', '/')}`, by && `by=${by}&from=invitation`].filter(Boolean).join('&')
+  return query ? `${home}?${query}${address}` : home
 }
 
 /** Where somebody comes who opened a link: what stood before the # has done its work, and is taken out of the address. */
 export function arrived(): Place {
   const query = new URLSearchParams(location.search)
   const at = query.get('at')
-  if (at === null) return placeAt(location.hash)
+  const by = query.get('by')
+  if (at === null && by === null) return placeAt(location.hash)
   query.delete('at')
+  query.delete('by')
   const rest = query.toString()
-  const hash = location.hash || `#/${at}`
+  const hash = location.hash || (at === null ? '' : `#/${at}`)
   history.replaceState(history.state, '', `${location.pathname}${rest ? `?${rest}` : ''}${hash}`)
-  return placeAt(hash)
+  const place = placeAt(hash)
+  if (by !== null) cameInvited(by, place)
+  return place
 }
 
 /** The place that an address names; the start where it names none. */

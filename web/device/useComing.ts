@@ -1,6 +1,7 @@
 import type { Outcome, Place } from '../contracts/view'
 import { addressOf } from './address'
 import { entry } from './entry'
+import { ledBack } from './invited'
 import { forgetKept } from './kept'
 import { server } from './server'
 import { beside, session } from './session'
@@ -40,7 +41,11 @@ export function useComing({ step, chain, go, startAt, returnTo, forgetLeft, begi
     const to = wanted
     wanted = 0
     forgetLeft()
-    return to && (await returnTo(to)) ? undefined : startAt(screen)
+    const led = ledBack()
+    if (to && (await returnTo(to))) return
+    await startAt(screen)
+    // Whoever was invited goes on to what they were invited to.
+    if (led && session.token()) await go(led)
   }
 
   /** Leaves for a provider's page: beside the app, or in its place. */

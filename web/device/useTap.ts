@@ -199,7 +199,7 @@ export function useTap({ places, shown, typed, values, coming, say }: Parts) {
       case 'share':
         return hand.share(next.text, say)
       case 'share here':
-        return hand.share(`${next.text} ${linkTo(places.place.value)}`, say)
+        return hand.share(`${next.text} ${linkTo(places.place.value, next.by)}`, say)
       case 'play':
         return hand.play(next.text).catch(() => say(own('The sound could not be played.'), true))
       case 'wait':

@@ -1,6 +1,7 @@
 import { nextTick, ref, shallowRef } from 'vue'
 import type { DeviceResponse, Outcome, View } from '../contracts/view'
 import { counted, newcomer, uncounted } from './counting'
+import { invitedBy } from './invited'
 import { deck } from './deck'
 import { entry } from './entry'
 import { form, platform } from './form'
@@ -49,6 +50,7 @@ export function useView({ step, place, first }: Way, typed: Typed, { chosen }: C
     platform: platform.value,
     form: form.value,
     ...newcomer(),
+    ...invitedBy(),
   })
 
   /** @param at the step that it was asked for */

@@ -63,7 +63,8 @@ final class DeviceRequest extends FormRequest
             'languages.*' => ['string', 'max:35'],
             'beside' => ['sometimes', 'boolean'],
             'waits' => ['sometimes', 'boolean'],
-            'newcomer' => ['sometimes', 'string', 'regex:/^[0-9a-f-]{36}$/D'],
+            'invitedBy' => ['nullable', 'string', 'max:40'],
+            'newcomer' => ['nullable', 'string', 'regex:/^[0-9a-f-]{36}$/D'],
             'confirmed' => ['sometimes', 'array', 'max:20'],
             'confirmed.*' => ['string', 'max:200'],
         ];
@@ -115,6 +116,7 @@ final class DeviceRequest extends FormRequest
             $store,
             $store === '' || ! $this->filled('build') ? null : $this->integer('build'),
             $speaks->tongue,
+            $this->string('invitedBy')->value(),
         );
     }
 

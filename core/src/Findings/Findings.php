@@ -32,6 +32,7 @@ final class Findings
             new Rules\CountedAgain(),
             new Rules\FunnelLeadsNowhere(),
             new Rules\TrialMatters(),
+            new Rules\InvitationMatters(),
             new Rules\EverybodyShutOut(),
             new Rules\MessageMatters(),
             new Rules\LanguageMatters(),

@@ -81,7 +81,7 @@ final readonly class Kinds
     public static function of(array $data): self
     {
         $found = [];
-        foreach (['screens', 'pieces', 'routines', 'products'] as $list) {
+        foreach (['screens', 'pieces', 'routines', 'products', 'signIn'] as $list) {
             self::go($data[$list] ?? [], "/$list", $found);
         }
 

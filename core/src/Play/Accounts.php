@@ -74,6 +74,9 @@ interface Accounts
     /** Removes the account and what goes with it. */
     public function delete(Visit $visit): void;
 
+    /** @return string by which a link says who invites with it; '' for nobody */
+    public function invitation(Visit $visit): string;
+
     /** @return bool true where the role is taken, false where it was asked for */
     public function become(Visit $visit, Role $role): bool;
 }

@@ -83,9 +83,10 @@ final class Outcome
     }
 
     /** @param  value-of<self::ON_DEVICE>  $do */
-    public function onDevice(string $do, string $text): void
+    /** @param  string  $by  who invites by what is shared; '' for nobody */
+    public function onDevice(string $do, string $text, string $by = ''): void
     {
-        $this->onDevice[] = ['do' => $do, 'text' => $text];
+        $this->onDevice[] = ['do' => $do, 'text' => $text] + ($by === '' ? [] : ['by' => $by]);
     }
 
     /** Whether the device is told to do this by itself. */

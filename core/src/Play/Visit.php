@@ -35,6 +35,7 @@ final readonly class Visit
      * @param  string  $store  where the package comes from; '' for none
      * @param  int|null  $build  the build number of the package; null where the app always runs as it is now
      * @param  string  $tongue  the tag of the language in which it is shown; '' for the app's own
+     * @param  string  $invitedBy  what the link said by which they came; '' for no invitation
      * @param  bool  $beside  true where a provider's page opens beside the app instead of in its place
      */
     public function __construct(
@@ -64,6 +65,7 @@ final readonly class Visit
         public string $store = '',
         public ?int $build = null,
         public string $tongue = '',
+        public string $invitedBy = '',
     ) {
     }
 }

@@ -105,6 +105,17 @@ final readonly class Player
     }
 
     /**
+     * Does what is done for the person of a visit, who was invited; all of it stays or nothing does.
+     *
+     * @param  int  $inviter  a row of the people table
+     * @param  string  $key  with the same one it is done once
+     */
+    public function invited(int $inviter, string $key, Visit $visit, Trail $trail): Outcome
+    {
+        return (new Tap($this->stage($visit, $trail), $this->accounts))->invited($inviter, $key);
+    }
+
+    /**
      * Lets somebody in who has come back from a provider.
      *
      * @return array{Arrival, string} and the screen where they begin

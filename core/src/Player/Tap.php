@@ -7,6 +7,7 @@ namespace Lanai\Core\Player;
 use Lanai\Core\Access\Rights;
 use Lanai\Core\Access\SignInFirst;
 use Lanai\Core\Lines\InputLine;
+use Lanai\Core\Model\People\SignIn;
 use Lanai\Core\Model\Screen;
 use Lanai\Core\Model\UnreadableValue;
 use Lanai\Core\Play\Accounts;
@@ -104,6 +105,28 @@ final readonly class Tap
             $product = $index === null ? throw new Refused('This product is no longer there.') : $this->stage->blueprint->products[$index];
             $doing = new Doing($this->stage->around()->at($at), $this->stage->store, $outcome, got: $got, accounts: $this->accounts);
             $doing->run($product->bought, 'bought');
+        }, $key, true);
+    }
+
+    /**
+     * What is done for somebody who was invited.
+     *
+     * @param  int  $inviter  a row of the people table
+     * @param  string  $key  with the same one it is done once
+     */
+    public function invited(int $inviter, string $key): Outcome
+    {
+        $blueprint = $this->stage->blueprint;
+        $at = '/signIn';
+
+        return $this->tried($at, function (Outcome $outcome, array $got) use ($blueprint, $inviter, $at): void {
+            $people = $blueprint->peopleTable();
+            $row = $people === null ? null : $this->stage->store->whole()->byIds($people, [$inviter])[$inviter] ?? null;
+            if ($row === null) {
+                throw new Refused('Whoever invited them is no longer here.');
+            }
+            $scene = $this->stage->around()->at($at)->knowing([SignIn::INVITER => $row]);
+            (new Doing($scene, $this->stage->store, $outcome, got: $got, accounts: $this->accounts))->run($blueprint->signIn->invited ?? [], 'invited');
         }, $key, true);
     }
 

@@ -4,7 +4,7 @@ import { computed, ref, watch } from 'vue'
 import type { WaysIn } from '../../contracts/studio'
 import { api, Declined } from '../api'
 import { useStudio } from '../open/useStudio'
-import ReleaseText from '../release/ReleaseText.vue'
+import ReleaseText from '../open/ReleaseText.vue'
 import PasteBox from './PasteBox.vue'
 
 const studio = useStudio()
@@ -28,7 +28,7 @@ const site = computed(
 
 async function load() {
   try {
-    state.value = await api.get<WaysIn>(`apps/${studio.app}/ways`)
+    state.value = await api.get<WaysIn>(`apps/${studio.app}/ways-in`)
     trouble.value = ''
     code.value = state.value.link ? await QRCode.toDataURL(state.value.link, { width: 360, margin: 2, color: { dark: '#13292B', light: '#FFFFFF' } }) : ''
   } catch (error) {

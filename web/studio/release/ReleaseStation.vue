@@ -6,7 +6,7 @@ import FindingNote from '../findings/FindingNote.vue'
 import { useStudio } from '../open/useStudio'
 import AddressLine from './AddressLine.vue'
 import BuildLine from './BuildLine.vue'
-import ReleaseText from './ReleaseText.vue'
+import ReleaseText from '../open/ReleaseText.vue'
 import SubmissionLine from './SubmissionLine.vue'
 import { useRelease } from './useRelease'
 

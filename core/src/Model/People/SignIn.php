@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Model\People;
 
+use Lanai\Core\Formula\Scope;
+use Lanai\Core\Formula\Type;
 use Lanai\Core\Language\Blank;
+use Lanai\Core\Language\Block;
 use Lanai\Core\Language\Children;
 use Lanai\Core\Language\Clause;
 use Lanai\Core\Language\Families;
 use Lanai\Core\Language\HasSentence;
 use Lanai\Core\Language\Sentence;
+use Lanai\Core\Model\AnyEffect;
+use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Model\Field;
 use Lanai\Core\Model\Fits\ScreenFit;
 use Lanai\Core\Model\ListOf;
@@ -18,15 +23,20 @@ use Lanai\Core\Model\Table;
 /** How people get into the app, and what becomes of their rows when they leave. */
 final readonly class SignIn implements HasSentence
 {
+    /** What whoever invited a newcomer is called in formulas. */
+    public const INVITER = 'inviter';
+
     /**
      * @param  string  $at  the screen where one signs in; '' where it is not made yet
      * @param  list<Way>  $ways
      * @param  list<Leaving>  $leaving
+     * @param  list<AnyEffect>  $invited  done once for each newcomer who was invited, in their name, with “inviter” as who invited them
      */
     public function __construct(
         public string $at = '',
         #[ListOf(Way::class)] public array $ways = [],
         #[ListOf(Leaving::class)] public array $leaving = [],
+        #[ListOf(AnyEffect::class)] public array $invited = [],
     ) {
     }
 
@@ -37,7 +47,19 @@ final readonly class SignIn implements HasSentence
             ->below(
                 new Children('ways', Families::of(Way::class), 'a way in'),
                 new Children('leaving', Families::of(Leaving::class), 'what becomes of rows when somebody leaves'),
-            );
+                new Block('invited', 'invited:', Families::of(AnyEffect::class), 'what is done for somebody who was invited'),
+            )
+            ->within(['invited'], self::withInviter(...));
+    }
+
+    /**
+     * @param  array<string, mixed>  $data
+     */
+    private static function withInviter(array $data, Scope $scope): Scope
+    {
+        $people = Blueprint::in($scope)->peopleTable();
+
+        return $people === null ? $scope : $scope->with([self::INVITER => Type::row($people->singular)]);
     }
 
     /**
