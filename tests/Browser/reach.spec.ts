@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { expect, test } from './test'
-import { beginApp, nothingSerious, script, standins } from './founder'
+import { beginApp, letterTo, nothingSerious, rows, script, standins } from './founder'
 import { phone, shared } from './phone'
 
 const app = `app Reef
@@ -207,6 +207,86 @@ test('people come in by one link, by a strip on another website and by a badge',
   await expect(p.getByRole('region', { name: 'Reef' })).toHaveCount(0)
   await site(computer)
   await expect(computer.getByRole('region', { name: 'Reef' })).toHaveCount(0)
+})
+
+const inviting = `app Reef
+
+sign-in at In
+  with a code by e-mail
+  invited:
+    raise inviter.teas by 1
+
+table People, each a Person, who sign in
+  may be seen by the person themselves
+  Name is a text
+  Teas is a whole number
+
+table Swims, each a Swim
+  may be seen by everyone
+  Title is a text
+
+screen Start, first
+  Text "Teas: {me.teas}", if me != null
+  List of Swims
+    shows title as title
+    tapped: go to Swim with this
+
+screen Swim, about one Swim
+  Heading "{swim.title}"
+  Button "Tell a friend", if me != null
+    tapped: share "Come along!", with a link here, as an invitation
+  Button "Join", if me == null
+    tapped: go to In
+
+screen In
+  Input E-mail is an e-mail address
+  Button "Send me a code"
+    tapped: send a code to input.eMail
+  Input Code is a text
+  Button "Go on"
+    tapped: check the code input.code
+`
+
+test('somebody who was invited comes to what was shared, and whoever invited them has what was promised', async ({ page, browser }) => {
+  await beginApp(page, 'Reef', 'reach')
+  await script(page, inviting)
+  await rows(page, 'swims', [{ title: 'Dawn dip' }])
+  const founder = await page.evaluate(async () => (await (await fetch('/api/session')).json()).founder.id as number)
+  const comesIn = async (p: typeof page, email: string) => {
+    await p.getByLabel('E-mail').fill(email)
+    await p.getByRole('button', { name: 'Send me a code' }).tap()
+    const { subject } = await letterTo(page, email, '', founder)
+    await p.getByLabel('Code').fill(subject.slice(0, 6))
+    await p.getByRole('button', { name: 'Go on' }).tap()
+  }
+  const address = await shared(page)
+  const ada = await phone(browser, address)
+  await ada.addInitScript(() => {
+    const share = async (what: { text: string }) => localStorage.setItem('told', what.text)
+    Object.defineProperty(navigator, 'share', { value: share })
+  })
+  await ada.goto('about:blank')
+  await ada.goto(`${address}#/in`)
+  await comesIn(ada, 'ada@reef.example')
+  await expect(ada.getByText('Teas:')).toBeVisible()
+  await ada.getByText('Dawn dip').tap()
+  await ada.getByRole('button', { name: 'Tell a friend' }).tap()
+  await expect.poll(() => ada.evaluate(() => localStorage.getItem('told'))).toContain('Come along! ')
+  const link = new URL(((await ada.evaluate(() => localStorage.getItem('told'))) ?? '').replace('Come along! ', ''))
+  expect(link.search).toMatch(/^\?at=swim\/1&by=\d+-[0-9a-f]{20}&from=invitation$/)
+
+  // They look, come back later without the link, make an account, and are where they were invited to.
+  const ben = await phone(browser, `${link.pathname}${link.search}${link.hash}`)
+  await expect(ben.getByRole('heading', { name: 'Dawn dip' })).toBeVisible()
+  expect(new URL(ben.url()).search).not.toContain('by=')
+  await ben.goto(`${address}#/in`)
+  await comesIn(ben, 'ben@reef.example')
+  await expect(ben.getByRole('heading', { name: 'Dawn dip' })).toBeVisible()
+  await expect(ben.getByRole('button', { name: 'Tell a friend' })).toBeVisible()
+  await expect(async () => {
+    await ada.goto(address)
+    await expect(ada.getByText('Teas: 1')).toBeVisible({ timeout: 2000 })
+  }).toPass()
 })
 
 test('what has a time goes into the calendar of the phone', async ({ page, browser }) => {
