@@ -13,6 +13,7 @@ use App\Packaging\Target;
 use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Http\Client\PendingRequest;
 use Illuminate\Http\Client\Response;
+use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Release\AdvertsDeclared;
 use Lanai\Core\Text\Pattern;
 
@@ -31,7 +32,9 @@ final class StoreDesk
             throw new StoreUnreachable('This package was made for this computer only. Build one with an address that phones can reach.');
         }
         $listing =
-            ['title' => $release->title, 'summary' => $release->summary, 'description' => $release->description] +
+            self::page($blueprint) +
+            ['language' => $blueprint->theme->tongue()] +
+            array_filter(['languages' => self::pages($build)]) +
             array_filter(['adverts' => AdvertsDeclared::of($blueprint)->form()]) +
             ($build->here && $permissions !== [] ? ['cleartext' => 'It is for practice, and calls a server on this computer.'] : []);
         $answer = $this->ask(
@@ -55,6 +58,25 @@ final class StoreDesk
         $this->take($submission, $answer);
 
         return $submission;
+    }
+
+    /** @return array{title: string, summary: string, description: string} what stands on the app's page */
+    private static function page(Blueprint $blueprint): array
+    {
+        return ['title' => $blueprint->release->title, 'summary' => $blueprint->release->summary, 'description' => $blueprint->release->description];
+    }
+
+    /** @return array<string, array{title: string, summary: string, description: string}> the same in the other languages that people get, by their tags */
+    private static function pages(Build $build): array
+    {
+        $pages = [];
+        foreach ($build->revision->read()->languages as $language) {
+            if (! $language->hidden) {
+                $pages[$language->tongue] = self::page($build->revision->spoken($language->tongue));
+            }
+        }
+
+        return $pages;
     }
 
     /** @throws StoreUnreachable */

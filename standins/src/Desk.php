@@ -155,8 +155,16 @@ final readonly class Desk
         }
         $listing = (array) json_decode((string) $submission['listing'], true);
 
-        return Answer::page(
-            Shelf::page(ucfirst($this->store), $listing, (string) $submission['version'], "$this->address/apps/".$this->inspector->install($package)),
-        );
+        $install = "$this->address/apps/".$this->inspector->install($package);
+
+        return Answer::page(Shelf::page(ucfirst($this->store), $listing, (string) $submission['version'], $install, self::wanted()));
+    }
+
+    /** The languages that a browser wants, as it says them. */
+    private static function wanted(): string
+    {
+        $wanted = $_SERVER['HTTP_ACCEPT_LANGUAGE'] ?? null;
+
+        return is_string($wanted) ? $wanted : '';
     }
 }

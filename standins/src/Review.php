@@ -17,15 +17,9 @@ final class Review
      */
     public static function reasons(Inspection $inspection, array $listing, array $declared, ?array $last): array
     {
-        $reasons = $inspection->reasons;
-        foreach (self::LIMITS as $key => [$name, $most]) {
-            $text = is_string($listing[$key] ?? null) ? trim($listing[$key]) : '';
-            $length = mb_strlen($text);
-            if ($length === 0) {
-                $reasons[] = ['code' => "listing.$key", 'sentence' => "The $name is missing."];
-            } elseif ($length > $most) {
-                $reasons[] = ['code' => "listing.$key", 'sentence' => "The $name has $length characters; at most $most are allowed."];
-            }
+        $reasons = [...$inspection->reasons, ...self::page($listing)];
+        foreach (is_array($listing['languages'] ?? null) ? $listing['languages'] : [] as $tongue => $page) {
+            array_push($reasons, ...self::page(is_array($page) ? $page : [], (string) $tongue));
         }
         foreach (array_diff($inspection->permissions, $declared) as $permission) {
             $reasons[] = ['code' => 'permission', 'sentence' => "The package asks for $permission, which is not declared."];
@@ -44,6 +38,29 @@ final class Review
                 'code' => 'signature',
                 'sentence' => 'The package is signed with another key than the last accepted one. An update must carry the same signature.',
             ];
+        }
+
+        return $reasons;
+    }
+
+    /**
+     * What is wrong with the words on the app's page.
+     *
+     * @param  array<array-key, mixed>  $page
+     * @param  string  $tongue  the tag of their language; '' for the app's own
+     * @return list<array{code: string, sentence: string}>
+     */
+    private static function page(array $page, string $tongue = ''): array
+    {
+        $reasons = [];
+        [$in, $rest] = $tongue === '' ? ['', ''] : [" in “{$tongue}”", ".$tongue"];
+        foreach (self::LIMITS as $key => [$name, $most]) {
+            $length = mb_strlen(is_string($page[$key] ?? null) ? trim($page[$key]) : '');
+            if ($length === 0) {
+                $reasons[] = ['code' => "listing.$key$rest", 'sentence' => "The $name$in is missing."];
+            } elseif ($length > $most) {
+                $reasons[] = ['code' => "listing.$key$rest", 'sentence' => "The $name$in has $length characters; at most $most are allowed."];
+            }
         }
 
         return $reasons;

@@ -9,12 +9,20 @@ use ZipArchive;
 /** What a visitor of a store sees. */
 final class Shelf
 {
-    /** @param  array<string, mixed>  $listing */
-    public static function page(string $store, array $listing, string $version, string $install): string
+    /**
+     * @param  array<string, mixed>  $listing
+     * @param  string  $wanted  as a browser says it (Accept-Language, RFC 9110)
+     */
+    public static function page(string $store, array $listing, string $version, string $install, string $wanted = ''): string
     {
+        [$tongue, $words] = self::spoken($listing, $wanted);
+        $listing = $words + $listing;
+        $dir = in_array(explode('-', $tongue)[0], ['ar', 'he', 'fa', 'ur'], true) ? 'rtl' : 'ltr';
         $text = fn (string $key): string => htmlspecialchars(is_string($listing[$key] ?? null) ? $listing[$key] : '', ENT_QUOTES);
 
-        return '<!doctype html><html lang="en"><meta charset="utf-8"><meta name="viewport" content="width=device-width"><title>'.
+        $html = '<html lang="'.htmlspecialchars($tongue, ENT_QUOTES)."\" dir=\"$dir\">";
+
+        return "<!doctype html>$html<meta charset=\"utf-8\"><meta name=\"viewport\" content=\"width=device-width\"><title>".
             $text('title').
             '</title>'.
             '<style>body{font:16px/1.6 Georgia,serif;max-width:38rem;margin:4rem auto;padding:0 '
@@ -25,6 +33,31 @@ final class Shelf
             '">Install version '.
             htmlspecialchars($version, ENT_QUOTES).
             '</a></p>'.(is_array($listing['adverts'] ?? null) ? '<p><small>Contains adverts.</small></p>' : '')."<p>{$text('description')}</p></html>";
+    }
+
+    /**
+     * The words in the first language that somebody wants and there is; else in the app's own.
+     *
+     * @param  array<string, mixed>  $listing
+     * @return array{string, array<array-key, mixed>}
+     */
+    private static function spoken(array $listing, string $wanted): array
+    {
+        $own = is_string($listing['language'] ?? null) ? $listing['language'] : 'en';
+        $pages = is_array($listing['languages'] ?? null) ? $listing['languages'] : [];
+        foreach (explode(',', $wanted) as $range) {
+            $tag = trim(explode(';', $range)[0]);
+            foreach ([$tag, explode('-', $tag)[0]] as $tongue) {
+                if ($tongue !== '' && strcasecmp($tongue, $own) === 0) {
+                    return [$own, []];
+                }
+                if (is_array($pages[$tongue] ?? null)) {
+                    return [$tongue, $pages[$tongue]];
+                }
+            }
+        }
+
+        return [$own, []];
     }
 
     /** A file out of a released web app. */

@@ -10,6 +10,8 @@ use Standins\Desk;
 use Standins\Inspection;
 use Standins\Inspector;
 use Standins\Ledger;
+use Standins\Review;
+use Standins\Shelf;
 
 /** The protocol of the practice stores: tokens, states over time, and who may see what. */
 final class DeskTest extends TestCase
@@ -103,6 +105,26 @@ final class DeskTest extends TestCase
             ['package' => ['error' => UPLOAD_ERR_OK, 'tmp_name' => "$this->folder/p.zip"]],
         );
         self::assertSame('{"message":"The listing and the permissions are needed as JSON."}', $answer->body);
+    }
+
+    public function test_a_page_is_in_the_language_of_whoever_looks_and_each_language_is_looked_at(): void
+    {
+        $page = fn (string $words): array => ['title' => $words, 'summary' => $words, 'description' => $words];
+        $listing = $page('Own') + ['language' => 'en', 'languages' => ['de' => $page('Deutsch'), 'ar' => $page('عربي')]];
+        $html = fn (string $wanted): string => Shelf::page('Test', $listing, '1.0.0', '/install', $wanted);
+        $shown = ['de-AT,de;q=0.9,en;q=0.5' => 'Deutsch', 'en-GB,de' => 'Own', 'fr, ar;q=0.3' => 'عربي', 'fr' => 'Own', '' => 'Own', '*' => 'Own'];
+        foreach ($shown as $wanted => $words) {
+            self::assertStringContainsString("<h1>$words</h1>", $html((string) $wanted), (string) $wanted);
+        }
+        self::assertStringContainsString('<html lang="ar" dir="rtl">', $html('ar'));
+        self::assertSame([], Review::reasons(new Inspection(), $listing, [], null));
+        $listing['languages']['de'] = ['title' => str_repeat('ü', 31)] + $page('x');
+        $listing['languages']['ar'] = ['summary' => ' '] + $page('x');
+        self::assertSame([
+            ['code' => 'listing.title.de', 'sentence' => 'The title in “de” has 31 characters; at most 30 are allowed.'],
+            ['code' => 'listing.summary.ar', 'sentence' => 'The short description in “ar” is missing.'],
+        ], Review::reasons(new Inspection(), $listing, [], null));
+        self::assertNotSame([], Review::reasons(new Inspection(), ['languages' => ['de' => 'words']] + $listing, [], null));
     }
 
     private function received(): int

@@ -63,6 +63,28 @@ final readonly class ListingText
                 Mend::put("Shorten it to “{$cut}”", $at, $cut),
             );
         }
+        yield from $text === '' ? [] : $this->translated($rule, $blueprint, $text);
+    }
+
+    /**
+     * Too long in another language that people get: there it is a page of its own.
+     *
+     * @param  class-string  $rule
+     * @return iterable<Finding>
+     */
+    private function translated(string $rule, Blueprint $blueprint, string $text): iterable
+    {
+        foreach ($blueprint->languages as $i => $language) {
+            foreach ($language->hidden ? [] : $language->says() as $n => $said) {
+                $length = (int) grapheme_strlen($said->says);
+                if ($said->source === $text && $said->on === '' && $length > $this->most) {
+                    $at = "/languages/$i/says/$n/says";
+                    $cut = $this->cut($said->says);
+                    $sentence = "The $this->name in {$language->name()} has $length characters; stores take at most $this->most.";
+                    yield Finding::warning($rule, $at, $sentence, Mend::put("Shorten it to “{$cut}”", $at, $cut));
+                }
+            }
+        }
     }
 
     /** The longest beginning that fits: whole sentences if there is one, else whole words. */
