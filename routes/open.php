@@ -47,6 +47,13 @@ Route::get('media/{id}/{name}', [C\AssetController::class, 'show'])
     ->where('name', '[0-9a-f]{64}\.(png|jpg|webp|pdf|txt|csv|mp3|wav|zip|mp4|mov|webm|m4a|ogg)')
     ->middleware('throttle:media');
 
+// What somebody's own calendar reads, at an address that nobody can guess.
+Route::get('calendar/{set}/{slug}/{code}/{calendar}.ics', C\CalendarController::class)
+    ->whereIn('set', ['sandbox', 'live'])
+    ->where('code', '[0-9]{1,15}-[0-9a-f]{32}')
+    ->where('calendar', '[a-z0-9_]{1,100}')
+    ->middleware('throttle:page');
+
 // Proves over an address that this very server answers there.
 Route::get('reach/{nonce}', fn (string $nonce) => response(ServerAddress::proof($nonce), 200, ['Content-Type' => 'text/plain']))
     ->where('nonce', '[0-9a-f]{32}')

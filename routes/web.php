@@ -231,5 +231,5 @@ Route::get('deck/{key}', [C\DeviceController::class, 'page'])
 
 Route::get('{any?}', fn (Request $request) => response()->view('studio'))->where(
     'any',
-    '(?!api/|device/|build/|back/|paid/|p/|rest/|hook/|heard/|receipt/|reach/).*',
+    '(?!api/|device/|build/|back/|paid/|p/|rest/|hook/|heard/|calendar/|receipt/|reach/).*',
 );

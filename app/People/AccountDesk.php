@@ -306,6 +306,13 @@ final readonly class AccountDesk implements Accounts
         (new Departure($this->people))->of((int) $visit->person);
     }
 
+    public function calendar(Visit $visit, string $calendar): string
+    {
+        $account = $this->people->accountOf($visit->person);
+
+        return $account === null ? '' : (new Subscriptions($this->people))->address($account, $calendar);
+    }
+
     public function invitation(Visit $visit): string
     {
         // Whoever has no account of their own to sign in with can be nobody's friend for long.

@@ -27,6 +27,7 @@ use Lanai\Core\Model\MenuEntry;
 use Lanai\Core\Model\People\Role;
 use Lanai\Core\Model\People\SignIn;
 use Lanai\Core\Model\Piece;
+use Lanai\Core\Model\Reach\Calendar;
 use Lanai\Core\Model\Reach\Funnel;
 use Lanai\Core\Model\Reach\Message;
 use Lanai\Core\Model\Reach\Messages;
@@ -138,6 +139,7 @@ final class StudioState
             'languages' => self::languages($blueprint),
             'funnels' => $sentences->all($data['funnels'] ?? [], '/funnels', Funnel::class),
             'trials' => $sentences->all($data['trials'] ?? [], '/trials', Trial::class),
+            'calendars' => $sentences->all($data['calendars'] ?? [], '/calendars', Calendar::class),
             'sends' => $sentences->pages($data['sends'] ?? [], '/sends', Message::class),
             'messages' => $blueprint->messages === null ? [] : $sentences->of(Prose::node($data['messages'] ?? []), Messages::class, '/messages'),
             'offers' => self::offers($blueprint),

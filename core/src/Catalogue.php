@@ -60,6 +60,7 @@ use Lanai\Core\Effects\SignInWith;
 use Lanai\Core\Effects\SignOut;
 use Lanai\Core\Effects\SignUp;
 use Lanai\Core\Effects\StartOver;
+use Lanai\Core\Effects\Subscribe;
 use Lanai\Core\Effects\SwitchProduct;
 use Lanai\Core\Effects\TakeOut;
 use Lanai\Core\Effects\Wait;
@@ -278,6 +279,7 @@ final class Catalogue
             'allowAdverts' => AllowAdverts::class,
             'refuseAdverts' => RefuseAdverts::class,
             'addToCalendar' => AddToCalendar::class,
+            'subscribe' => Subscribe::class,
             'askToNotify' => AskToNotify::class,
             'countMe' => CountMe::class,
             'doNotCountMe' => DoNotCountMe::class,

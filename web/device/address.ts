@@ -33,6 +33,12 @@ export function linkTo(place: Place, by = ''): string {
   return query ? `${home}?${query}${address}` : home
 }
 
+/** Where a calendar is read that is subscribed to: by the scheme at which phones open their calendar and not their browser. */
+export function subscription(path: string): string {
+  const server = new URL(entry.link ?? location.href, location.href)
+  return `webcal://${server.host}${path}`
+}
+
 /** Where somebody comes who opened a link: what stood before the # has done its work, and is taken out of the address. */
 export function arrived(): Place {
   const query = new URLSearchParams(location.search)

@@ -1,6 +1,6 @@
 import { nextTick, ref, shallowRef } from 'vue'
 import type { DeviceResponse, Outcome, Place, Question, View } from '../contracts/view'
-import { linkTo } from './address'
+import { linkTo, subscription } from './address'
 import { counted, lineAt, mayCount, uncounted } from './counting'
 import { hand } from './hand'
 import { leaveKnown } from './notify'
@@ -218,6 +218,8 @@ export function useTap({ places, shown, typed, values, coming, say }: Parts) {
         return void coming.payAt(next.text)
       case 'download':
         return hand.save('my-data.json', JSON.stringify(await server.mine(where()), null, 2), 'application/json')
+      case 'subscribe':
+        return void hand.open(subscription(next.text))
       case 'calendar':
         return hand.save('calendar.ics', next.text, 'text/calendar')
       case 'refresh':

@@ -14,6 +14,7 @@ use Lanai\Core\Language\Sentence;
 use Lanai\Core\Language\Words;
 use Lanai\Core\Play\Doing;
 use Lanai\Core\Play\Effect;
+use Lanai\Core\Play\Scene;
 use Lanai\Core\Reach\CalendarEntry;
 use Lanai\Core\Rows\Refused;
 use Lanai\Core\Values\Day;
@@ -54,6 +55,21 @@ final readonly class AddToCalendar implements Effect
     public function run(Doing $doing): void
     {
         $scene = $doing->scene;
+        // The same thing put in again takes its own place.
+        $entry = $this->entry($scene, [$scene->blueprint->name, $scene->at, $scene->visit->args ?? [], $scene->row?->table->name, $scene->row?->id]);
+        $doing->outcome->onDevice('calendar', CalendarEntry::file([$entry], $scene->blueprint->name, $scene->moment->now));
+        $scene->trail->step('calendar', $entry->title, $scene->at);
+    }
+
+    /**
+     * What stands in the calendar, for the row that is at hand.
+     *
+     * @param  list<mixed>  $about  what makes it the same thing when it is put in again
+     *
+     * @throws Refused where it has no time
+     */
+    public function entry(Scene $scene, array $about): CalendarEntry
+    {
         $from = $this->from === '' ? null : $scene->value($this->from, 'from');
         $begins = match (true) {
             $from instanceof DateTimeImmutable => $from,
@@ -61,26 +77,21 @@ final readonly class AddToCalendar implements Effect
             default => throw new Refused('It has no time yet, so it cannot be put into a calendar.'),
         };
         $title = trim($scene->text($this->title, 'title'));
-        // The same thing put in again takes its own place.
-        $about = [$scene->blueprint->name, $scene->at, $scene->visit->args ?? [], $scene->row?->table->name, $scene->row?->id];
-        $entry = new CalendarEntry(
+
+        return new CalendarEntry(
             substr(hash('sha256', json_encode($about, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE)), 0, 32).'@lanai',
             $title === '' ? $scene->blueprint->name : $title,
             $begins,
-            $this->seconds($doing, $this->for, 'for') ?? 0,
-            $scene->moment->now,
+            $this->seconds($scene, $this->for, 'for') ?? 0,
             $scene->text($this->at, 'at'),
             $scene->text($this->about, 'about'),
-            $this->seconds($doing, $this->reminding, 'reminding'),
-            $scene->blueprint->name,
+            $this->seconds($scene, $this->reminding, 'reminding'),
         );
-        $doing->outcome->onDevice('calendar', $entry->written());
-        $scene->trail->step('calendar', $entry->title, $scene->at);
     }
 
-    private function seconds(Doing $doing, string $formula, string $key): ?int
+    private function seconds(Scene $scene, string $formula, string $key): ?int
     {
-        $value = $formula === '' ? null : $doing->scene->value($formula, $key);
+        $value = $formula === '' ? null : $scene->value($formula, $key);
         if ($value === null) {
             return null;
         }

@@ -24,7 +24,7 @@ enum Station: string
             str_starts_with($at, '/tables') => self::Data,
             str_starts_with($at, '/services') => self::Services,
             str_starts_with($at, '/products'), str_starts_with($at, '/adverts') => self::Earnings,
-            str_starts_with($at, '/funnels'), str_starts_with($at, '/trials') => self::Reach,
+            str_starts_with($at, '/funnels'), str_starts_with($at, '/trials'), str_starts_with($at, '/calendars') => self::Reach,
             str_starts_with($at, '/messages'), str_starts_with($at, '/sends'), str_starts_with($at, '/languages') => self::Reach,
             str_starts_with($at, '/release') => self::Release,
             default => self::Screens,

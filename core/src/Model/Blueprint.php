@@ -26,6 +26,7 @@ use Lanai\Core\Model\Languages\Language;
 use Lanai\Core\Model\People\Account;
 use Lanai\Core\Model\People\Role;
 use Lanai\Core\Model\People\SignIn;
+use Lanai\Core\Model\Reach\Calendar;
 use Lanai\Core\Model\Reach\Funnel;
 use Lanai\Core\Model\Reach\Message;
 use Lanai\Core\Model\Reach\Messages;
@@ -96,6 +97,7 @@ final class Blueprint implements HasSentence, Schema
      * @param  list<MenuEntry>  $menu
      * @param  list<Funnel>  $funnels
      * @param  list<Trial>  $trials  two ways to begin, side by side
+     * @param  list<Calendar>  $calendars  those that people subscribe to
      * @param  Messages|null  $messages  the rules for writing to people; null where nothing was said
      * @param  list<Message>  $sends
      * @param  list<Language>  $languages  those that it speaks besides its own
@@ -121,6 +123,7 @@ final class Blueprint implements HasSentence, Schema
         #[ListOf(Trial::class)] public readonly array $trials = [],
         public readonly ?Messages $messages = null,
         #[ListOf(Message::class)] public readonly array $sends = [],
+        #[ListOf(Calendar::class)] public readonly array $calendars = [],
         #[ListOf(Language::class)] public readonly array $languages = [],
     ) {
     }
@@ -144,6 +147,7 @@ final class Blueprint implements HasSentence, Schema
             new Children('menu', Family::only('“side menu”', MenuEntry::class), 'an entry of the side menu'),
             new One('messages', Messages::class, sometimes: true),
             new Children('sends', Family::only('“message”', Message::class), 'a message'),
+            new Children('calendars', Family::only('“calendar”', Calendar::class), 'a calendar'),
             new Children('funnels', Family::only('“funnel”', Funnel::class), 'a funnel'),
             new Children('trials', Family::only('“trial”', Trial::class), 'a trial'),
             new Children('languages', Family::only('“language”', Language::class), 'a language'),
@@ -501,6 +505,18 @@ final class Blueprint implements HasSentence, Schema
         foreach ($this->tables as $table) {
             if ($table->storedAs() === $stored) {
                 return $table;
+            }
+        }
+
+        return null;
+    }
+
+    /** @param  string  $name  as it is called, or its key */
+    public function calendar(string $name): ?Calendar
+    {
+        foreach ($this->calendars as $calendar) {
+            if ($calendar->key() === Names::inStorage($name)) {
+                return $calendar;
             }
         }
 

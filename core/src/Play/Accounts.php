@@ -77,6 +77,12 @@ interface Accounts
     /** @return string by which a link says who invites with it; '' for nobody */
     public function invitation(Visit $visit): string;
 
+    /**
+     * @param  string  $calendar  its key
+     * @return string where the person's own calendar reads it, from the server on: "/calendar/…"; '' for nobody with an account
+     */
+    public function calendar(Visit $visit, string $calendar): string;
+
     /** @return bool true where the role is taken, false where it was asked for */
     public function become(Visit $visit, Role $role): bool;
 }

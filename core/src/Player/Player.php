@@ -7,8 +7,11 @@ namespace Lanai\Core\Player;
 use Lanai\Core\Access\GuardedStore;
 use Lanai\Core\Access\Rights;
 use Lanai\Core\Access\Rules;
+use Lanai\Core\Effects\AddToCalendar;
+use Lanai\Core\Formula\Items;
 use Lanai\Core\Lines\Conversation;
 use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Reach\Calendar;
 use Lanai\Core\Model\Reach\Message;
 use Lanai\Core\Model\Reach\Opens;
 use Lanai\Core\Model\Reach\Wording;
@@ -29,6 +32,7 @@ use Lanai\Core\Play\Tills;
 use Lanai\Core\Play\Trail;
 use Lanai\Core\Play\Visit;
 use Lanai\Core\Play\Whence;
+use Lanai\Core\Reach\CalendarEntry;
 use Lanai\Core\Reach\Words;
 use Lanai\Core\Rows\RecordStore;
 use Lanai\Core\Rows\Refused;
@@ -180,6 +184,32 @@ final readonly class Player
             (string) $screen?->slug(),
             $screen === null ? [] : Arguments::placed($screen->parameters(), $opens->with, $scene),
         );
+    }
+
+    /**
+     * What stands in a calendar for the person of a visit, of the rows that they may see; what has no time yet is left out.
+     *
+     * @param  int  $most  so many at most
+     * @return list<CalendarEntry>
+     */
+    public function calendar(Visit $visit, Calendar $calendar, int $most): array
+    {
+        $scene = $this->stage($visit, Trail::none())->around();
+        // In the language in which this runs.
+        $calendar = $this->blueprint->calendar($calendar->key()) ?? $calendar;
+        $each = new AddToCalendar($calendar->each, $calendar->from, $calendar->for, $calendar->at, $calendar->about, $calendar->reminding);
+        $entries = [];
+        foreach (Items::each($calendar->rows === '' ? null : $scene->value($calendar->rows, 'rows')) as $row) {
+            if ($row instanceof Row && count($entries) < $most) {
+                try {
+                    $entries[] = $each->entry($scene->inRow($row), [$this->blueprint->name, $calendar->key(), $row->table->name, $row->id]);
+                } catch (Refused) {
+                    continue;
+                }
+            }
+        }
+
+        return $entries;
     }
 
     /** Whether adverts may stand on the screen for whoever looks. */

@@ -19,33 +19,43 @@ final readonly class CalendarEntry
      * @param  DateTimeImmutable|string  $from  a moment, or a whole day as 2026-12-24
      * @param  int  $seconds  how long; 0 for a moment without an end, or for that one day
      * @param  int|null  $reminds  seconds before it at which the calendar reminds; null for not
-     * @param  DateTimeImmutable  $made  when this was written
      */
     public function __construct(
         public string $id,
         public string $title,
         public DateTimeImmutable|string $from,
         public int $seconds,
-        public DateTimeImmutable $made,
         public string $where = '',
         public string $about = '',
         public ?int $reminds = null,
-        public string $by = 'Lanai',
     ) {
     }
 
-    public function written(): string
+    /**
+     * A file of such entries.
+     *
+     * @param  list<self>  $entries
+     * @param  string  $by  whose it is
+     * @param  string  $named  what the calendar is called that is subscribed to (RFC 7986, section 5.1); '' for a file that is put in once
+     */
+    public static function file(array $entries, string $by, DateTimeImmutable $made, string $named = ''): string
     {
-        $lines = [
-            'BEGIN:VCALENDAR',
-            'VERSION:2.0',
-            'PRODID:-//'.str_replace('/', '-', self::text($this->by)).'//EN',
-            'BEGIN:VEVENT',
-            'UID:'.self::text($this->id),
-            'DTSTAMP:'.self::moment($this->made),
-            ...$this->times(),
-            'SUMMARY:'.self::text($this->title),
-        ];
+        $lines = ['BEGIN:VCALENDAR', 'VERSION:2.0', 'PRODID:-//'.str_replace('/', '-', self::text($by)).'//EN'];
+        if ($named !== '') {
+            // How often it is worth reading again: section 5.7.
+            array_push($lines, 'NAME:'.self::text($named), 'REFRESH-INTERVAL;VALUE=DURATION:PT6H');
+        }
+        foreach ($entries as $entry) {
+            array_push($lines, ...$entry->lines($made));
+        }
+
+        return implode('', array_map(self::folded(...), [...$lines, 'END:VCALENDAR']));
+    }
+
+    /** @return list<string> */
+    private function lines(DateTimeImmutable $made): array
+    {
+        $lines = ['BEGIN:VEVENT', 'UID:'.self::text($this->id), 'DTSTAMP:'.self::moment($made), ...$this->times(), 'SUMMARY:'.self::text($this->title)];
         foreach (['LOCATION' => $this->where, 'DESCRIPTION' => $this->about] as $name => $value) {
             if (trim($value) !== '') {
                 $lines[] = "$name:".self::text($value);
@@ -55,7 +65,7 @@ final readonly class CalendarEntry
             array_push($lines, 'BEGIN:VALARM', 'ACTION:DISPLAY', 'DESCRIPTION:'.self::text($this->title), "TRIGGER:-PT{$this->reminds}S", 'END:VALARM');
         }
 
-        return implode('', array_map(self::folded(...), [...$lines, 'END:VEVENT', 'END:VCALENDAR']));
+        return [...$lines, 'END:VEVENT'];
     }
 
     /** @return list<string> */

@@ -33,13 +33,12 @@ final class CalendarEntryTest extends TestCase
                 $pick(),
                 $i % 3 === 0 ? $at->format('Y-m-d') : $at->setTimezone($zone),
                 $random->getInt(0, 3) === 0 ? 0 : $random->getInt(1, 200_000),
-                new DateTimeImmutable('2026-01-01T00:00:00Z'),
                 $pick(),
                 $pick().$pick(),
                 $random->getInt(0, 1) === 0 ? null : $random->getInt(0, 90_000),
             );
         }
-        $written = array_map(fn (CalendarEntry $e): string => $e->written(), $entries);
+        $written = array_map(fn (CalendarEntry $e): string => CalendarEntry::file([$e], 'Lanai', new DateTimeImmutable('2026-01-01T00:00:00Z')), $entries);
         $node = new Process(['node', 'tests/reference/ical.mjs'], dirname(__DIR__, 3), null, (string) json_encode($written), 60);
         $node->mustRun();
         $theirs = json_decode($node->getOutput(), true);
@@ -70,6 +69,18 @@ final class CalendarEntryTest extends TestCase
             $begins = $event->DTSTART->getDateTime();
             self::assertSame($due['from'], $isDay ? $begins->format('Y-m-d') : $begins->getTimestamp());
         }
+    }
+
+    public function test_a_calendar_that_is_subscribed_to_has_a_name_and_all_that_stands_in_it(): void
+    {
+        $entries = array_map(fn (int $i): CalendarEntry => new CalendarEntry("id-$i@lanai", "Swim $i", "2026-06-0$i", 0), range(1, 9));
+        $file = CalendarEntry::file($entries, 'Reef', new DateTimeImmutable('2026-01-01T00:00:00Z'), 'My swims, all');
+        $read = Reader::read($file);
+        self::assertSame([], $read->validate());
+        self::assertCount(9, $read->VEVENT);
+        // RFC 7986, sections 5.1 and 5.7.
+        self::assertStringContainsString("\r\nNAME:My swims\\, all\r\nREFRESH-INTERVAL;VALUE=DURATION:PT6H\r\n", $file);
+        self::assertSame([], Reader::read(CalendarEntry::file([], 'Reef', new DateTimeImmutable()))->select('VEVENT'));
     }
 
     private const APP = <<<'APP'

@@ -11,6 +11,7 @@ const { set, state, trouble, load } = useMessages()
 const messages = computed(() => studio.state.value?.sends ?? [])
 const rules = computed(() => studio.state.value?.messages ?? [])
 const figures = (at: string) => state.value?.messages.find((one) => one.at === at)
+const calendars = computed(() => studio.state.value?.calendars ?? [])
 const phones = computed(() => {
   const count = state.value?.phones ?? 0
   return count === 1 ? 'One phone lets messages in.' : `${count.toLocaleString('en')} phones let messages in.`
@@ -44,4 +45,13 @@ const phones = computed(() => {
       >
     </div>
   </template>
+  <h2 class="people-head">Calendars</h2>
+  <p v-if="!calendars.length" class="small">
+    People can subscribe to a calendar of the app: theirs reads it again by itself, with what they may see. Say one, such as “calendar My swims, of
+    where(me.bookings, …), each "{swim.title}", from swim.starts”, and let a button “subscribe to My swims”.
+  </p>
+  <ProseLines v-else :lines="calendars" root="/calendars" />
+  <div class="page-end">
+    <v-btn variant="text" color="primary" size="small" :prepend-icon="mdiPlus" @click="studio.begin('/calendars')">Add a calendar</v-btn>
+  </div>
 </template>
