@@ -9,8 +9,10 @@ use Lanai\Core\Play\Outcome;
 use Lanai\Core\Play\Trail;
 use Lanai\Core\Play\Visit;
 use Lanai\Core\Player\Player;
+use Lanai\Core\Reach\CalendarEntry;
 use Lanai\Core\Tests\Support\PretendAccounts;
 use Lanai\Core\Tests\Support\World;
+use Lanai\Core\Values\Day;
 use PHPUnit\Framework\TestCase;
 
 /** Each effect about accounts: what it asks of the accounts, what the device is told, and what it says where something is missing. */
@@ -33,7 +35,7 @@ final class AccountEffectsTest extends TestCase
                 "table Notes, each a Note\n  may be seen by everyone\n  may be added by everyone\n  Words is a text\n  By is one Person\nscreen In\n"
                     ."  Input E-mail is a text\n  Input Password is a password\n  Input Name is a text\n  Button \"do\"\n    tapped:\n".
                 implode("\n", array_map(fn (string $l): string => "      $l", explode("\n", $effects))).
-                "\n",
+                "\ncalendar All notes, of notes, each \"{words}\"\n",
         );
         foreach (['Ada', 'Bo', 'Cy'] as $name) {
             $this->world->add('People', ['name' => $name, 'role' => 'Guest']);
@@ -49,6 +51,56 @@ final class AccountEffectsTest extends TestCase
             '',
             Trail::none(),
         );
+    }
+
+    public function test_whoever_is_signed_in_invites_and_whoever_is_not_shares_a_link_like_any_other(): void
+    {
+        $effect = 'share "Come!", with a link here, as an invitation';
+        self::assertSame([['do' => 'share here', 'text' => 'Come!', 'by' => 'invited by 1']], $this->tap($effect, 1)->onDevice);
+        self::assertSame([['do' => 'share here', 'text' => 'Come!']], $this->tap($effect)->onDevice);
+        self::assertSame([['do' => 'share', 'text' => 'Come!']], $this->tap('share "Come!"', 1)->onDevice);
+    }
+
+    public function test_a_calendar_is_subscribed_to_by_somebody_with_an_account(): void
+    {
+        self::assertSame([['do' => 'subscribe', 'text' => '/calendar/all_notes/1']], $this->tap('subscribe to All notes', 1)->onDevice);
+        self::assertTrue($this->tap('subscribe to All notes')->signIn);
+        self::assertSame('This person has no account to sign in with.', $this->tap('subscribe to All notes', 2)->refused);
+        self::assertSame('This calendar is no longer there.', $this->tap('subscribe to Nothing', 1)->refused);
+    }
+
+    /** What has no time yet is left out; of the rest each once, with an id that stays. */
+    public function test_a_calendar_holds_what_somebody_may_see(): void
+    {
+        $world = World::of(<<<'APP'
+            app A
+            sign-in at In
+              with a code by e-mail
+            table People, each a Person, who sign in
+              may be seen by everyone
+              Name is a text
+            table Notes, each a Note
+              may be seen by the person in By
+              Words is a text
+              Due is a date
+              By is one Person
+            screen In
+              Text "in"
+            calendar All notes, of where(notes, words != "no"), each "{words}", from due, about "Of {by.name}"
+            APP);
+        foreach (['Ada', 'Bo'] as $name) {
+            $world->add('People', ['name' => $name]);
+        }
+        foreach ([['one', '2026-03-01', 1], ['two', null, 1], ['no', '2026-03-01', 1], ['three', '2026-03-02', 2]] as [$words, $due, $by]) {
+            $world->add('Notes', ['words' => $words, 'due' => $due === null ? null : Day::of($due), 'by' => $by]);
+        }
+        $calendar = $world->blueprint->calendars[0];
+        $player = new Player($world->blueprint, $world->store, null);
+        $of = fn (int $person, int $most = 10): array => array_map(
+            fn (CalendarEntry $entry): array => [$entry->title, $entry->from, $entry->about],
+            $player->calendar(new Visit(World::moment(), person: $person), $calendar, $most),
+        );
+        self::assertSame([[['one', '2026-03-01', 'Of Ada']], [['three', '2026-03-02', 'Of Bo']], []], [$of(1), $of(2), $of(1, 0)]);
     }
 
     public function test_signing_up_waits_for_a_code(): void

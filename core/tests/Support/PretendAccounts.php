@@ -91,6 +91,16 @@ final class PretendAccounts implements Accounts
         return $role->chosen;
     }
 
+    public function invitation(Visit $visit): string
+    {
+        return "invited by $visit->person";
+    }
+
+    public function calendar(Visit $visit, string $calendar): string
+    {
+        return $visit->person === 2 ? '' : "/calendar/$calendar/$visit->person";
+    }
+
     private function said(string $what, string $gives): string
     {
         $this->log[] = "$what, ".($this->store->isOpen() ? 'in the tap' : 'nothing open');
