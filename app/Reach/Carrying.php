@@ -134,7 +134,8 @@ final class Carrying
             if ($message->letter && (int) $post->tries === 1) {
                 $this->writes((int) $post->person, $words);
             }
-            $ended[$id] = MessageBook::written($words) + ($phones[$id] === [] && ! $message->letter && ! $message->inbox
+            $circumstances = $this->circumstances($phones[$id][0] ?? null, $now);
+            $ended[$id] = MessageBook::written($words) + $circumstances + ($phones[$id] === [] && ! $message->letter && ! $message->inbox
                 ? ['state' => 'held', 'why' => self::UNREACHABLE]
                 : $this->became($post, $message, $how[$id], $had, $now));
         }
@@ -230,6 +231,21 @@ final class Carrying
         $zone = $phone === null ? new DateTimeZone('UTC') : $phone->zone;
 
         return new Visit(new Moment($now, $zone, $phone === null || $phone->locale === '' ? 'en_GB' : $phone->locale), person: $person);
+    }
+
+    /** @return array{tongue: string, hour: int, revision: int} in which language, at which hour where they are, and of which revision */
+    private function circumstances(?Phone $phone, int $now): array
+    {
+        $zone = $phone === null ? new DateTimeZone('UTC') : $phone->zone;
+        $tongue = $phone?->tongue() ?? '';
+        $blueprint = $this->space->blueprint();
+
+        return [
+            // A language that the app does not speak is its own.
+            'tongue' => $blueprint->language($tongue) === null ? $blueprint->theme->tongue() : $tongue,
+            'hour' => (int) (new DateTimeImmutable("@$now"))->setTimezone($zone)->format('G'),
+            'revision' => $this->space->revision->number,
+        ];
     }
 
     private function player(?Phone $phone): Player

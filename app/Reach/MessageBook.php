@@ -38,6 +38,10 @@ final readonly class MessageBook
     {
         $schema = $database->getSchemaBuilder();
         if ($schema->hasTable('_deliveries')) {
+            if (! $schema->hasColumn('_posts', 'tongue')) {
+                $schema->table('_posts', self::circumstances(...));
+            }
+
             return;
         }
         $schema->create('_occasions', function (Schema $table): void {
@@ -84,6 +88,7 @@ final readonly class MessageBook
             $table->unsignedBigInteger('opened')->default(0);
             $table->unsignedBigInteger('led')->default(0);
             $table->unsignedBigInteger('read')->default(0);
+            self::circumstances($table);
             $table->unique(['occasion', 'person', 'phone']);
             $table->index(['state', 'due']);
             $table->index(['person', 'due']);
@@ -102,6 +107,16 @@ final readonly class MessageBook
             $table->string('message')->primary();
             $table->unsignedBigInteger('until');
         });
+    }
+
+    /** Under which it was sent, and whether its channel was turned off after it. */
+    private static function circumstances(Schema $table): void
+    {
+        $table->string('tongue')->default('');
+        // The hour of the day where they are; null for one that was not sent.
+        $table->unsignedTinyInteger('hour')->nullable();
+        $table->unsignedInteger('revision')->default(0);
+        $table->unsignedBigInteger('off')->default(0);
     }
 
     /**
@@ -291,6 +306,50 @@ final readonly class MessageBook
         ];
     }
 
+    /**
+     * Somebody has turned a channel off: it is held against the newest of its messages that they got within a week.
+     *
+     * @param  list<string>  $messages  the keys of those on the channel
+     */
+    public function turnedOff(int $person, array $messages, int $now): void
+    {
+        $last = $this->posts()
+            ->where(['person' => $person, 'state' => 'sent'])
+            ->whereIn('message', $messages)
+            ->where('due', '>=', $now - 7 * 86400)
+            ->orderByDesc('due')
+            ->orderByDesc('id')
+            ->value('id');
+        $last === null || $this->posts()->where('id', $last)->update(['off' => $now]);
+    }
+
+    /**
+     * How many were sent, opened and turned off after, by language, by hour of the day and by revision; the most first.
+     *
+     * @return array<string, list<\stdClass>> message => {what, name, sent, opened, off}
+     */
+    public function parts(int $since): array
+    {
+        $parts = [];
+        foreach (['language' => 'tongue', 'hour' => 'hour', 'revision' => 'revision'] as $what => $column) {
+            $found = $this->posts()
+                ->where('due', '>=', $since)
+                ->where('state', 'sent')
+                ->whereNotNull('hour')
+                ->groupBy('message', $column)
+                ->selectRaw("message, \"$column\" as name, count(*) as sent, sum(opened > 0) as opened, sum(off > 0) as off")
+                ->orderByDesc('sent')
+                ->orderBy($column)
+                ->get();
+            foreach ($found as $raw) {
+                $raw->what = $what;
+                $parts[(string) $raw->message][] = $raw;
+            }
+        }
+
+        return $parts;
+    }
+
     /** Somebody has opened it; true the first time. */
     public function opened(string $uid, int $now): bool
     {
@@ -375,7 +434,7 @@ final readonly class MessageBook
      */
     public function sums(int $since): array
     {
-        $opened = 'sum(case when opened > 0 then 1 else 0 end) as opened, sum(case when led > 0 then 1 else 0 end) as led';
+        $opened = 'sum(case when opened > 0 then 1 else 0 end) as opened, sum(case when led > 0 then 1 else 0 end) as led, sum(case when off > 0 then 1 else 0 end) as off';
 
         return array_values(
             $this->posts()

@@ -12,6 +12,7 @@ use Lanai\Core\Query\Sort;
 use Lanai\Core\Query\Term;
 use Lanai\Core\Reach\Contest;
 use Lanai\Core\Reach\Share;
+use Lanai\Core\Text\Tongues;
 
 /** What became of an app's messages in the last thirty days, as the studio shows it. */
 final readonly class MessageFigures
@@ -40,9 +41,10 @@ final readonly class MessageFigures
         foreach ($book->sums($since) as $raw) {
             $sums[(string) $raw->message][] = $raw;
         }
+        $parts = $book->parts($since);
         $messages = [];
         foreach ($this->space->blueprint()->sends as $i => $message) {
-            $messages[] = $this->message($message, "/sends/$i", $sums[$message->key()] ?? [], $book, $since);
+            $messages[] = $this->message($message, "/sends/$i", $sums[$message->key()] ?? [], $parts[$message->key()] ?? [], $book, $since);
         }
         $phones = (new PhoneBook($this->space))->counts();
 
@@ -51,9 +53,10 @@ final readonly class MessageFigures
 
     /**
      * @param  list<\stdClass>  $sums
+     * @param  list<\stdClass>  $parts
      * @return array<string, mixed>
      */
-    private function message(Message $message, string $at, array $sums, MessageBook $book, int $since): array
+    private function message(Message $message, string $at, array $sums, array $parts, MessageBook $book, int $since): array
     {
         $of = fn (string $state): int => (int) array_sum(array_map(fn (\stdClass $raw): int => $raw->state === $state ? (int) $raw->n : 0, $sums));
         $all = fn (string $what): int => (int) array_sum(array_map(fn (\stdClass $raw): int => (int) $raw->$what, $sums));
@@ -71,6 +74,17 @@ final readonly class MessageFigures
             'held' => $of('held'),
             'failed' => $of('failed'),
             'opened' => $all('opened'),
+            'off' => $all('off'),
+            'by' => array_map(
+                fn (\stdClass $raw): array => [
+                    'what' => (string) $raw->what,
+                    'name' => $raw->what === 'language' ? Tongues::NAMES[(string) $raw->name] ?? (string) $raw->name : (string) $raw->name,
+                    'sent' => (int) $raw->sent,
+                    'opened' => (int) $raw->opened,
+                    'off' => (int) $raw->off,
+                ],
+                $parts,
+            ),
             'led' => $message->hoped === '' ? null : $all('led'),
             'hoped' => $message->hoped === '' ? '' : "“{$message->hoped}” on {$message->hopedOn}",
             'reasons' => array_map(

@@ -66,7 +66,14 @@ final readonly class Postbox implements Messaging
     {
         $all = $this->space->blueprint()->messages->channels ?? [];
         $found = array_values(array_filter($all, fn (Channel $one): bool => $one->key() === $channel))[0] ?? null;
-        $found === null || (new PhoneBook($this->space))->choose($person, $found, $on);
+        if ($found === null) {
+            return;
+        }
+        (new PhoneBook($this->space))->choose($person, $found, $on);
+        if (! $on) {
+            $theirs = array_filter($this->space->blueprint()->sends, fn (Message $m): bool => mb_strtolower($m->channel) === mb_strtolower($found->name));
+            $this->book()->turnedOff($person, array_values(array_map(fn (Message $m): string => $m->key(), $theirs)), now()->getTimestamp());
+        }
     }
 
     /** @return list<string> the keys of the messages that lie in the inbox */

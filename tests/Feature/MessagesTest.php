@@ -9,6 +9,7 @@ use App\People\Sessions;
 use App\Reach\Herald;
 use App\Reach\MessageBook;
 use App\Reach\PhoneBook;
+use App\Reach\Postbox;
 use App\Records\DataSet;
 use App\Space;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -126,6 +127,32 @@ final class MessagesTest extends TestCase
 
         self::assertSame(['Lantern Cove is at 15.5'], $this->titles($english));
         self::assertSame(['Lantern Cove hat 15,5 Grad', 'Komm herein, Eva.'], [$this->lies($german)[0]['title'], $this->lies($german)[0]['text']]);
+    }
+
+    /** By hand: of two who got it, one in each language and each at her own hour, one opened it and one turned its channel off. */
+    public function test_it_is_told_by_language_and_hour_and_who_turned_it_off(): void
+    {
+        $this->people();
+        $second = $this->adds('People', ['name' => 'Eva', 'favourites' => [$this->cove]]);
+        [$english] = [$this->lets($this->ada, zone: 'UTC'), $this->lets($second, zone: 'Asia/Tokyo', language: 'de')];
+        $this->changes('Spots', $this->cove, ['water' => 15.5]);
+        $this->postJson("/device/share/{$this->reef->share_code}/notify/opened", ['id' => $this->lies($english)[0]['id']])->assertNoContent();
+        (new Postbox($this->space()))->turn($second, 'water', false);
+        $figures = $this->getJson("/api/apps/{$this->reef->id}/messages/sandbox")->assertOk();
+        self::assertMeets('studio', (string) $figures->getContent(), 'MessagesState');
+        $warm = array_values(array_filter($figures->json('messages'), fn (array $one): bool => $one['name'] === 'Warm'))[0];
+        self::assertSame([2, 1, 1], [$warm['sent'], $warm['opened'], $warm['off']]);
+        $parts = array_map(fn (array $part): array => array_values($part), $warm['by']);
+        sort($parts);
+        self::assertSame([
+            ['hour', '12', 1, 1, 0], ['hour', '21', 1, 0, 1],
+            ['language', 'English', 1, 1, 0], ['language', 'German', 1, 0, 1],
+            ['revision', '1', 2, 1, 1],
+        ], $parts);
+        // Turned off again later, it is not held against what came long before.
+        $this->travel(8)->days();
+        (new Postbox($this->space()))->turn($this->ada, 'water', false);
+        self::assertSame(1, $this->book()->database->table('_posts')->where('off', '>', 0)->count());
     }
 
     public function test_at_night_it_waits_for_the_morning_where_each_person_is(): void

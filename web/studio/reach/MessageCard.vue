@@ -7,6 +7,7 @@ import { latest } from '../latest'
 import { useStudio } from '../open/useStudio'
 import ProseLines from '../prose/ProseLines.vue'
 import LockScreen from './LockScreen.vue'
+import MessageParts from './MessageParts.vue'
 import WordingFigures from './WordingFigures.vue'
 
 /** One message: as a letter that can be changed, as it looks on phones, whom it would reach, and what became of it. */
@@ -105,6 +106,7 @@ const numbers = computed(() => {
     ['opened', share(f.opened, f.sent)],
   ]
   if (f.led !== null) all.push([`led to ${f.hoped}`, f.led.toLocaleString('en')])
+  if (f.off) all.push(['turned off after it', f.off.toLocaleString('en')])
   if (f.waiting) all.push(['waiting', f.waiting.toLocaleString('en')])
   if (f.held) all.push(['not sent', f.held.toLocaleString('en')])
   if (f.failed) all.push(['could not be sent', f.failed.toLocaleString('en')])
@@ -155,6 +157,7 @@ const numbers = computed(() => {
             <dd>{{ value }}</dd>
           </div>
         </dl>
+        <MessageParts v-if="figures?.by.length" :parts="figures.by" />
         <p v-for="one in figures?.reasons ?? []" :key="one.why" class="small">{{ one.count.toLocaleString('en') }} × {{ one.why }}</p>
         <p v-if="figures?.last?.said" class="small">The last time nobody got it: {{ figures.last.said }}</p>
         <WordingFigures v-if="figures?.contest" :contest="figures.contest" />
