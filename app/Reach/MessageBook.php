@@ -434,13 +434,14 @@ final readonly class MessageBook
      */
     public function sums(int $since): array
     {
-        $opened = 'sum(case when opened > 0 then 1 else 0 end) as opened, sum(case when led > 0 then 1 else 0 end) as led, sum(case when off > 0 then 1 else 0 end) as off';
+        $count = fn (string $what): string => "sum(case when $what > 0 then 1 else 0 end) as $what";
+        $counts = implode(', ', array_map($count, ['opened', 'led', 'off']));
 
         return array_values(
             $this->posts()
                 ->where('due', '>=', $since)
                 ->groupBy('message', 'wording', 'state')
-                ->selectRaw("message, wording, state, count(*) as n, $opened")
+                ->selectRaw("message, wording, state, count(*) as n, $counts")
                 ->orderBy('message')
                 ->orderBy('wording')
                 ->get()
