@@ -40,5 +40,5 @@ test('a row is shared with a link to it', async ({ page }) => {
   await device(page).getByText('Where it is').click()
   await device(page).getByRole('button', { name: 'Tell a friend' }).click()
   const shared = () => page.frames().find((frame) => frame.url().includes('/deck/'))?.evaluate(() => (globalThis as { shared?: string }).shared ?? '')
-  await expect.poll(shared).toMatch(/Come along! https?:\/\/[^ ]+\?at=swim\/\d+#\/swim\/\d+$/)
+  await expect.poll(shared).toMatch(/Come along! https?:\/\/[^ ]+\?at=swim\/\d+&by=\d+-[0-9a-f]{20}&from=invitation#\/swim\/\d+$/)
 })

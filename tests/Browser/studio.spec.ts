@@ -140,7 +140,7 @@ test('a founder finds the way back in by a letter, and ends a place from another
   await other.getByRole('button', { name: 'I have forgotten my password' }).click()
   await other.getByLabel('E-mail').fill(email)
   await other.getByRole('button', { name: 'Send me a letter' }).click()
-  await expect(other.locator('.sign-card').locator('[role=status], [role=alert]')).toContainText('a letter is on its way to it')
+  await expect(other.locator('.sign-card').locator('p[role=status], p[role=alert]')).toContainText('a letter is on its way to it')
   const { text } = await letterTo(other, email, 'A new password', 'host')
   await other.goto(new URL(/http\S+/.exec(text)?.[0] ?? '').pathname + new URL(/http\S+/.exec(text)?.[0] ?? '').search)
   await other.getByLabel('New password').fill('another long one')

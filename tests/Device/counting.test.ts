@@ -1,5 +1,6 @@
 import { afterEach, beforeEach, expect, it, vi } from 'vitest'
-import { counted, lineAt, mayCount, newcomer, uncounted } from '../../web/device/counting'
+import { counted, lineAt, mayCount, uncounted } from '../../web/device/counting'
+import { newcomer } from '../../web/device/self'
 import { server } from '../../web/device/server'
 
 const entry = vi.hoisted(() => ({ base: '/device/live/swims', deck: false }))

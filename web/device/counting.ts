@@ -1,32 +1,14 @@
 import { entry } from './entry'
+import { counts, NAME, OFF, self } from './self'
 import { server } from './server'
 
 /** So many steps are told at once, and so long they may wait, in ms. */
 const MOST = 50
 const PAUSE = 30_000
-const NAME = `lanai-self:${entry.base}`
-const OFF = 'off'
 
 const steps: { what: 'screen' | 'page' | 'tap'; of: string; at: number }[] = []
 let timer: ReturnType<typeof setTimeout> | undefined
 let isHeard = false
-
-/** By what this device is known to the app's own counting: thought up here, and of use nowhere else. */
-function self(): string {
-  try {
-    const kept = localStorage.getItem(NAME)
-    if (kept) return kept
-    const made = crypto.randomUUID()
-    localStorage.setItem(NAME, made)
-    return made
-  } catch {
-    // Where nothing can be kept every visit would be that of somebody new.
-    return OFF
-  }
-}
-
-const wantsNone = () => (navigator as { globalPrivacyControl?: boolean }).globalPrivacyControl === true || navigator.doNotTrack === '1'
-const counts = () => !entry.deck && !wantsNone() && self() !== OFF
 
 /** Where somebody comes from: a word in the address, or the page that led here. */
 function source(): string {
@@ -57,9 +39,6 @@ function tell() {
 
 /** The line of the app behind a node: without the rows that it is repeated for, and in a piece the piece's own line. */
 export const lineAt = (at: string) => (at.includes('=') ? at.slice(at.lastIndexOf('=') + 1) : at).replace(/@\d+/g, '')
-
-/** Who comes for the first time may take part in what is tried: the server tells by this. */
-export const newcomer = (): { newcomer?: string } => (counts() ? { newcomer: self() } : {})
 
 /** Something was looked at, or tapped, or one of the pages that are swiped was come to: `/screens/0/lines/0#2`. */
 export function counted(what: 'screen' | 'page' | 'tap', of: string) {

@@ -1,4 +1,6 @@
 import { entry } from './entry'
+import { invitedBy } from './invited'
+import { newcomer } from './self'
 import { beside, session } from './session'
 import { formNow, headersWith, platformTold, usual, zone } from './told'
 
@@ -19,7 +21,7 @@ function valuesKept(): Record<string, string> {
 // Whoever comes to a place of their own asks for that.
 if (!entry.deck && !location.hash && !location.search && history.state === null) {
   const typed = { inputs: {}, finds: {}, pages: {}, orders: {}, chips: {} }
-  const where = { screen: '', args: [], ...usual(), ...typed, values: valuesKept(), platform: platformTold(), form: formNow() }
+  const where = { screen: '', args: [], ...usual(), ...typed, values: valuesKept(), platform: platformTold(), form: formNow(), ...newcomer(), ...invitedBy() }
   const body = JSON.stringify({ zone, pending: session.pending(), beside, ...where, waits: false })
   const answer = fetch(`${entry.base}/view`, {
     method: 'POST',

@@ -21,7 +21,7 @@ export default defineConfig({
       output: {
         codeSplitting: {
           groups: [
-            { name: 'told', test: /web\/device\/(entry|session|told)\.ts/ },
+            { name: 'told', test: /web\/device\/(entry|session|told|self|invited)\.ts/ },
             { name: 'base', test: /node_modules\/(@vue|vue|@mdi)\/|plugin-vue|web\/device\/(hand|shell|form|DeviceIcon|useOver|useTicked|deck)\b|rolldown/ },
           ],
         },

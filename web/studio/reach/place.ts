@@ -1,5 +1,11 @@
-export function pageOf(at: string): string | undefined {
-  if (at.startsWith('/messages') || at.startsWith('/sends')) return 'messages'
-  if (at.startsWith('/languages')) return 'languages'
-  return at.startsWith('/funnels') ? 'funnels' : undefined
+/** Where in the station something of the app is written. */
+const PAGES: Record<string, string> = {
+  messages: 'messages',
+  sends: 'messages',
+  calendars: 'messages',
+  languages: 'languages',
+  funnels: 'funnels',
+  trials: 'funnels',
 }
+
+export const pageOf = (at: string): string | undefined => PAGES[at.split('/')[1]]
