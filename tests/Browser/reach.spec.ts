@@ -112,7 +112,9 @@ test('a newcomer is shown one of two ways, goes on where they stopped, and made-
   await expect(p.getByText(/^The (long|short) way$/)).toBeVisible()
   const way = (await p.getByText('The short way').isVisible()) ? 'Short' : 'Long'
   await p.getByRole('button', { name: 'Go on' }).tap()
-  await expect(p.getByText('Its second page')).toBeInViewport()
+  await expect(p.getByText('Its second page')).toBeInViewport({ ratio: 1 })
+  // How far they are is kept once the page has turned.
+  await expect.poll(() => p.evaluate(() => Object.keys(localStorage).some((name) => name.startsWith('lanai-page')))).toBe(true)
   await p.reload()
   await expect(p.getByText(`The ${way.toLowerCase()} way`)).not.toBeInViewport()
   await expect(p.getByText('Its second page')).toBeInViewport()
