@@ -133,9 +133,17 @@ final readonly class Delta
     private function pages(Blueprint $before, Blueprint $now, EditResult $edited, array $touched): array
     {
         $stale = [];
+        // No page shows what a text says in another language.
+        $touched = array_values(array_diff($touched, ['languages']));
+        if ($touched === []) {
+            return ['stale' => []];
+        }
         foreach ($edited->patch->operations as $operation) {
             foreach (array_filter([$operation['path'], $operation['from'] ?? null], is_string(...)) as $path) {
                 $parts = explode('/', $path, 4);
+                if ($parts[1] === 'languages') {
+                    continue;
+                }
                 $stale[] = isset($parts[3]) ? "/{$parts[1]}/{$parts[2]}" : '*';
             }
         }

@@ -60,6 +60,18 @@ final class DeltaTest extends TestCase
         yield 'nothing' => [['do' => 'fill', 'at' => '/screens/0/lines/1/text', 'text' => ''], '/screens/0'];
     }
 
+    public function test_a_text_that_other_languages_have_brings_its_page_along_and_makes_no_other_stale(): void
+    {
+        $this->told();
+        $edit = ['do' => 'fill', 'at' => '/screens/2/title', 'text' => 'Another title'];
+        $delta = $this->postJson($this->path('edits'), ['base' => 1, 'page' => '/screens/2', 'edit' => $edit])->assertOk();
+        self::assertSame(['/screens/2'], $delta->json('stale'));
+        self::assertStringContainsString('Another title', (string) json_encode($delta->json('page')));
+        $tongue = ['do' => 'offerLanguage', 'tongue' => 'de', 'offered' => false];
+        $base = $this->told()['revision']['number'];
+        self::assertSame([], $this->postJson($this->path('edits'), ['base' => $base, 'page' => '/screens/2', 'edit' => $tongue])->assertOk()->json('stale'));
+    }
+
     public function test_one_edit_after_the_other_and_back(): void
     {
         $random = new Randomizer(new Mt19937(20261128));
