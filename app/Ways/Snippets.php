@@ -81,7 +81,7 @@ final readonly class Snippets
     }
 
     /**
-     * The app as other manifests name it: by the W3C's Web Application Manifest, member “related_applications”, with the names of platforms of its registry.
+     * The app as other manifests name it: by the W3C's Web Application Manifest, member “related_applications”, with platforms of its registry.
      *
      * @return list<array<string, string>>
      */

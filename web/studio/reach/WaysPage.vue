@@ -43,8 +43,7 @@ watch([() => studio.state.value?.revision.number, () => studio.state.value?.app.
   <p v-if="trouble" class="fault" role="alert">{{ trouble }} <button class="link" @click="load">Try again</button></p>
   <p v-else-if="!state" class="quiet-note" role="status">One moment …</p>
   <p v-else-if="!state.live" class="quiet-note">
-    Nothing is live yet, so there is nowhere to lead people. Make the app live in Release; a link into the sandbox is beside each screen (“A link to this
-    screen”).
+    Nothing is live yet, so there is nowhere to lead people. Make the app live in Release; a link into the sandbox is below each screen (“A link to it”).
   </p>
   <template v-else>
     <h2 class="people-head">One link for everybody</h2>
@@ -63,7 +62,7 @@ watch([() => studio.state.value?.revision.number, () => studio.state.value?.app.
           </li>
         </ul>
         <p class="small">
-          Add “?from=a-word” to see how many came by it. For one screen, or one row, take “A link to this screen” in Screens: it is shown with a card of its
+          Add “?from=a-word” to see how many came by it. For one screen, or one row, take “A link to it” in Screens: it is shown with a card of its
           own.
         </p>
       </div>
