@@ -6,6 +6,7 @@ import type { Coordinates, Tiles } from '../contracts/view'
 import DeviceIcon from './DeviceIcon.vue'
 import { entry } from './entry'
 import { here } from './here'
+import { missedTiles } from './missedTiles'
 import { pinsOf, type Pin, type Spot } from './spots'
 import type { Device } from './useDevice'
 import { own } from './own'
@@ -36,6 +37,7 @@ const WORLD = 5
 const deepest = () => props.tiles?.most ?? 8
 const place = ref<HTMLElement>()
 const failing = ref(false)
+const missed = missedTiles((any) => (failing.value = any))
 /** Why one is not shown where one is. */
 const untold = ref('')
 const seeking = ref(false)
@@ -68,14 +70,16 @@ onMounted(() => {
 onUnmounted(() => {
   size?.disconnect()
   map?.remove()
+  missed.end()
 })
 
 function ground(tiles: Tiles) {
   const { set } = device.where() as { set?: string }
   const query = new URLSearchParams({ v: tiles.mark, ...(entry.deck && set ? { set } : {}) })
   L.tileLayer(`${entry.base}/tiles/{z}/{x}/{y}?${query}`, { maxZoom: tiles.most, minZoom: 0, keepBuffer: 1 })
-    .on('tileerror', () => (failing.value = true))
-    .on('tileload', () => (failing.value = false))
+    .on('tileerror', ({ tile }) => missed.failed(tile as HTMLImageElement))
+    .on('tileload', ({ tile }) => missed.came(tile as HTMLImageElement))
+    .on('tileunload', ({ tile }) => missed.gone(tile as HTMLImageElement))
     .addTo(map!)
 }
 

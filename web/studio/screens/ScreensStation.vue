@@ -182,8 +182,8 @@ const looked = computed(() => {
       <AssetsPage v-else-if="part === 'assets'" />
       <template v-else-if="screen">
         <ProseLines v-if="lines" ref="prose" :key="screen.at" :lines="lines" :root="screen.at" :counts="counts.lines" />
-        <p v-if="lines && counts.views" class="small looked">{{ looked }}</p>
         <p v-else class="quiet-note" role="status">One moment …</p>
+        <p v-if="lines && counts.views" class="small looked">{{ looked }}</p>
         <p v-if="lines?.length === 1" class="quiet-note">This screen is still blank. Add a heading, a text or a list; each is one sentence.</p>
         <div class="page-end">
           <v-btn variant="tonal" color="primary" :prepend-icon="mdiPlus" :disabled="!lines" @click="prose?.addAtEnd(`${screen.at}/lines`)">Add a line</v-btn>
