@@ -45,6 +45,11 @@ final class Bench
         }
         $this->laravel = require __DIR__.'/../bootstrap/app.php';
         $this->laravel->make(Kernel::class)->bootstrap();
+        // The framework's own handler prints what went wrong and ends as if nothing had.
+        set_exception_handler(function (\Throwable $broken): void {
+            fwrite(STDERR, "$broken\n");
+            exit(1);
+        });
         $this->laravel->make(Kernel::class)->call('migrate', ['--force' => true]);
         $this->laravel->make(DemoSeeder::class)->setContainer($this->laravel)->__invoke();
     }
