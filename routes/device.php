@@ -24,6 +24,8 @@ Route::post('count', C\CountController::class)->middleware('throttle:count');
 Route::get('notify/key', [C\NotifyController::class, 'key'])->middleware('throttle:notify');
 Route::post('notify', [C\NotifyController::class, 'keep'])->middleware('throttle:notify');
 Route::post('notify/lies', [C\NotifyController::class, 'lies'])->middleware('throttle:pulse');
+Route::post('notify/fetch', [C\NotifyController::class, 'fetch'])->middleware('throttle:pulse');
+Route::post('notify/came', [C\NotifyController::class, 'came'])->middleware('throttle:notify');
 Route::post('notify/opened', [C\NotifyController::class, 'opened'])->middleware('throttle:notify');
 Route::post('advert', [C\AdvertController::class, 'show'])->middleware('throttle:advert');
 Route::post('advert/seen', [C\AdvertController::class, 'seen'])->middleware('throttle:advert');

@@ -13,6 +13,7 @@ use App\Earnings\Statements;
 use App\Models\App;
 use App\Reach\CountBook;
 use App\Reach\MessageBook;
+use App\Reach\Shelf;
 use App\Records\DataSet;
 use App\Space;
 use Illuminate\Console\Command;
@@ -38,6 +39,7 @@ final class Prune extends Command
                 $space = Space::of($app, $set);
                 $space === null ?: rescue(fn () => (new CountBook($space))->tidy(time()));
                 $space === null ?: rescue(fn () => (new MessageBook($space))->tidy(time()));
+                $space === null ?: rescue(fn () => (new Shelf($space))->tidy(time()));
                 $space?->blueprint()->adverts === null ?: rescue(fn () => $this->settle($space));
             }
         }

@@ -29,6 +29,7 @@ enum Ability: string
     case Locates = 'Locates';
     case TakesShared = 'TakesShared';
     case Locks = 'Locks';
+    case Notifies = 'Notifies';
     case Fails = 'Fails';
 
     /** @return list<self> those that the app's sentences use */
@@ -40,6 +41,7 @@ enum Ability: string
         $uses = fn (self $ability): bool => match ($ability) {
             self::Feels, self::Fails => true,
             self::TakesShared => $blueprint->sharedScreen() !== null,
+            self::Notifies => $blueprint->sends !== [],
             self::Locks => $blueprint->release->locked,
             self::Shares => $walk->nodesOf(ShareText::class) !== [],
             self::Saves => $walk->nodesOf(DownloadMine::class) !== [],
@@ -65,6 +67,7 @@ enum Ability: string
     {
         return match ($this) {
             self::TakesPictures => ['ChoosesFiles', 'TakesPictures', 'Taken'],
+            self::Notifies => ['Notifies', 'Fetches', 'Fetching', 'Shows'],
             default => [$this->value],
         };
     }
@@ -72,7 +75,12 @@ enum Ability: string
     /** @return list<string> */
     public function permissions(): array
     {
-        return $this === self::Locates ? ['android.permission.ACCESS_COARSE_LOCATION', 'android.permission.ACCESS_FINE_LOCATION'] : [];
+        return match ($this) {
+            self::Locates => ['android.permission.ACCESS_COARSE_LOCATION', 'android.permission.ACCESS_FINE_LOCATION'],
+            // Messages are fetched also after the phone was off.
+            self::Notifies => ['android.permission.POST_NOTIFICATIONS', 'android.permission.RECEIVE_BOOT_COMPLETED'],
+            default => [],
+        };
     }
 
     /**

@@ -41,6 +41,9 @@ final class AndroidProject
             "$xml<adaptive-icon xmlns:android=\"http://schemas.android.com/apk/res/android\"><background android:drawable=\"@color/icon\"/>"
                 ."<foreground android:drawable=\"@mipmap/ic_foreground\"/></adaptive-icon>\n",
         );
+        if (in_array(Ability::Notifies, $abilities, true)) {
+            $job->write('project/res/drawable/ic_message.xml', $xml.self::MESSAGE."\n");
+        }
         foreach (self::DENSITIES as $density => $factor) {
             // Legacy icons are 48 dp, adaptive layers 108 dp of which the inner 66 dp always show (Android's adaptive icon guide, from memory).
             $job->write("project/res/mipmap-$density/ic_launcher.png", $painter->png((int) (48 * $factor), 0.9));
@@ -52,6 +55,11 @@ final class AndroidProject
     }
 
     private const IN = 'smali/app/lanai/shell';
+
+    /** What stands beside a message in the bar of the system, which takes its shape alone: words that somebody says. */
+    private const MESSAGE = '<vector xmlns:android="http://schemas.android.com/apk/res/android" android:width="24dp" android:height="24dp"'.
+        ' android:viewportWidth="24" android:viewportHeight="24"><path android:fillColor="#ffffff"'.
+        ' android:pathData="M5,3h14c1.1,0 2,.9 2,2v10c0,1.1 -.9,2 -2,2h-7l-5,4v-4H5c-1.1,0 -2,-.9 -2,-2V5c0,-1.1 .9,-2 2,-2z"/></vector>';
 
     /** What every package has; what an app uses besides comes with its abilities. */
     private const SHELL = ['MainActivity', 'Shell', 'Page', 'GoesBack', 'Ability'];
@@ -78,14 +86,17 @@ final class AndroidProject
         $abilities = Ability::of($job->blueprint);
         $taken = '<provider android:name="app.lanai.shell.Taken" android:authorities="'.$release->package
             .'.taken" android:exported="false" android:grantUriPermissions="true"/>';
+        $fetches = '<service android:name="app.lanai.shell.Fetches" android:permission="android.permission.BIND_JOB_SERVICE" android:exported="false"/>';
         $permissions = Ability::permissionsOf($job->blueprint);
+        $uses = fn (Ability $ability, string $part): string => in_array($ability, $abilities, true) ? $part : '';
 
         return [
             '{{package}}' => $release->package,
             '{{version}}' => $release->version,
             '{{build}}' => (string) $release->build,
             '{{permissions}}' => implode("\n    ", array_map(fn (string $p): string => "<uses-permission android:name=\"$p\"/>", $permissions)),
-            '{{providers}}' => in_array(Ability::TakesPictures, $abilities, true) ? $taken : '',
+            '{{providers}}' => $uses(Ability::TakesPictures, $taken).$uses(Ability::Notifies, $fetches),
+            '{{main}}' => '0xff'.substr($job->blueprint->theme->main, 1),
             '{{cleartext}}' => $insecure ? 'true' : 'false',
             // WebSettings: 0 allows calls to an http server, 1 never allows them.
             '{{mixed}}' => $insecure ? '0x0' : '0x1',

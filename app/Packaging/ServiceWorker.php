@@ -13,9 +13,10 @@ final class ServiceWorker
      * @param  string  $page  where the app begins; it and the others are addresses from that of the script
      * @param  string  $built  what its files lie under
      * @param  string  $pictures  what its pictures lie under
+     * @param  string  $device  where the app asks; it is told there that a message has come
      * @param  list<string>  $files  paths under $built
      */
-    public static function of(string $cache, string $stamp, string $page, string $built, string $pictures, array $files): string
+    public static function of(string $cache, string $stamp, string $page, string $built, string $pictures, string $device, array $files): string
     {
         $literal = fn (mixed $value): string => json_encode($value, JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES);
 
@@ -25,6 +26,7 @@ final class ServiceWorker
             '{{page}}' => $literal($page),
             '{{built}}' => $literal($built),
             '{{pictures}}' => $literal($pictures),
+            '{{device}}' => $literal($device),
             '{{files}}' => $literal(array_values(array_unique([$page, ...array_map(fn (string $file): string => $built.$file, $files)]))),
         ]);
     }

@@ -63,7 +63,8 @@ final class WebRecipe implements Recipe
             JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE,
         );
         ksort($files);
-        $files['sw.js'] = ServiceWorker::of('app', hash('sha256', implode('', $files)), './index.html', './', './media/', array_keys($files));
+        $device = "$job->server/device/live/{$job->app->slug}";
+        $files['sw.js'] = ServiceWorker::of('app', hash('sha256', implode('', $files)), './index.html', './', './media/', $device, array_keys($files));
         $job->step(80, 'Zipping '.count($files).' files');
         $zip = new ZipArchive();
         if ($zip->open($file, ZipArchive::CREATE | ZipArchive::OVERWRITE) !== true) {

@@ -14,6 +14,7 @@ use App\Reach\Carriers\Carried;
 use App\Reach\Carriers\Carrier;
 use App\Reach\Carriers\Ios;
 use App\Reach\Carriers\NotCarried;
+use App\Reach\Carriers\OwnWay;
 use App\Reach\Carriers\Parcel;
 use App\Reach\Carriers\Phone;
 use App\Reach\Carriers\WebPush;
@@ -178,7 +179,17 @@ final class Carrying
         $parcels = [];
         foreach ($phones as $phone) {
             $uid = $this->uid(random_int(1, PHP_INT_MAX), $phone);
-            $parcels[$uid] = new Parcel($uid, $phone, $words, $this->picture($words->picture), '', time() + 3600, $message->silent, true);
+            $parcels[$uid] = new Parcel(
+                $uid,
+                $phone,
+                $words,
+                $this->picture($words->picture),
+                '',
+                time() + 3600,
+                $message->silent,
+                true,
+                ...$this->channel($message, $phone),
+            );
         }
         $came = [];
         foreach ($this->many->send($this->calls($parcels, $came)) as $uid => $told) {
@@ -265,19 +276,46 @@ final class Carrying
     {
         $replaces = $message->replaces ? substr(hash('sha256', "{$message->key()}/$about"), 0, 24) : '';
 
-        return new Parcel($uid, $phone, $words, $this->picture($words->picture), $replaces, $worth, $message->silent, $message->urgent);
+        return new Parcel(
+            $uid,
+            $phone,
+            $words,
+            $this->picture($words->picture),
+            $replaces,
+            $worth,
+            $message->silent,
+            $message->urgent,
+            ...$this->channel($message, $phone),
+        );
+    }
+
+    /** @return array{string, string} the key of its channel and the name of it in the language of a phone; '' and '' for none */
+    private function channel(Message $message, Phone $phone): array
+    {
+        foreach ($this->space->blueprint()->messages->channels ?? [] as $channel) {
+            if (mb_strtolower($channel->name) === mb_strtolower($message->channel)) {
+                return [$channel->key(), $this->space->revision->spoken($phone->tongue())->shown($channel->name)];
+            }
+        }
+
+        return ['', ''];
     }
 
     /**
      * @param  array<string, Parcel>  $parcels
-     * @param  array<string, Carried>  $came  to which it is added what cannot be handed over
+     * @param  array<string, Carried>  $came  to which it is added what takes no call, or cannot be handed over
      * @return Generator<string, Call>
      */
     private function calls(array $parcels, array &$came): Generator
     {
         foreach ($parcels as $uid => $parcel) {
             try {
-                yield $uid => $this->carrier($parcel->phone->carrier)->call($parcel);
+                $call = $this->carrier($parcel->phone->carrier)->call($parcel);
+                if ($call instanceof Carried) {
+                    $came[$uid] = $call;
+                } else {
+                    yield $uid => $call;
+                }
             } catch (NotCarried $not) {
                 $came[$uid] = Carried::later(0, $not->getMessage());
             }
@@ -310,6 +348,7 @@ final class Carrying
 
         return $this->carriers[$name] ??= match ($name) {
             'android' => new Android((array) ($settings['android'] ?? [])),
+            'own' => new OwnWay(new Shelf($this->space)),
             'ios' => new Ios((array) ($settings['ios'] ?? []), $this->space->app->package()),
             default => new WebPush(PushKey::of($this->space->app), is_string($settings['contact'] ?? null) ? $settings['contact'] : ''),
         };

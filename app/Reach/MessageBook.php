@@ -41,6 +41,9 @@ final readonly class MessageBook
             if (! $schema->hasColumn('_posts', 'tongue')) {
                 $schema->table('_posts', self::circumstances(...));
             }
+            if (! $schema->hasColumn('_posts', 'came')) {
+                $schema->table('_posts', fn (Schema $table) => $table->unsignedBigInteger('came')->default(0));
+            }
 
             return;
         }
@@ -85,6 +88,8 @@ final readonly class MessageBook
             $table->string('picture')->default('');
             $table->string('screen')->default('');
             $table->text('args')->default('[]');
+            // When a phone has told that it is there.
+            $table->unsignedBigInteger('came')->default(0);
             $table->unsignedBigInteger('opened')->default(0);
             $table->unsignedBigInteger('led')->default(0);
             $table->unsignedBigInteger('read')->default(0);
@@ -350,10 +355,25 @@ final readonly class MessageBook
         return $parts;
     }
 
+    /**
+     * They have come to a phone.
+     *
+     * @param  list<string>  $uids
+     */
+    public function came(array $uids, int $now): void
+    {
+        $posts = $uids === [] ? [] : $this->deliveries()->whereIn('uid', array_slice($uids, 0, 500))->pluck('post')->all();
+        // A phone may tell it again and again: nobody who writes is kept waiting for that.
+        $new = $posts === [] ? [] : $this->posts()->whereIntegerInRaw('id', $posts)->where('came', 0)->pluck('id')->all();
+        $new === [] || $this->posts()->whereIntegerInRaw('id', $new)->update(['came' => $now]);
+    }
+
     /** Somebody has opened it; true the first time. */
     public function opened(string $uid, int $now): bool
     {
         $post = $this->deliveries()->where('uid', $uid)->value('post');
+
+        $post === null || $this->came([$uid], $now);
 
         return $post !== null && $this->posts()->where('id', $post)->where('opened', 0)->update(['opened' => $now, 'read' => $now]) > 0;
     }
@@ -430,12 +450,12 @@ final readonly class MessageBook
     /**
      * What became of each message since a moment: how many, by state and wording, opened, and led to what was hoped for.
      *
-     * @return list<\stdClass> {message, wording, state, n, opened, led}
+     * @return list<\stdClass> {message, wording, state, n, came, opened, led, off}
      */
     public function sums(int $since): array
     {
         $count = fn (string $what): string => "sum(case when $what > 0 then 1 else 0 end) as $what";
-        $counts = implode(', ', array_map($count, ['opened', 'led', 'off']));
+        $counts = implode(', ', array_map($count, ['came', 'opened', 'led', 'off']));
 
         return array_values(
             $this->posts()

@@ -73,6 +73,7 @@ final readonly class MessageFigures
             'waiting' => $of('waiting') + $of('taken'),
             'held' => $of('held'),
             'failed' => $of('failed'),
+            'came' => $all('came'),
             'opened' => $all('opened'),
             'off' => $all('off'),
             'by' => array_map(

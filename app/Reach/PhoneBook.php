@@ -45,7 +45,7 @@ final readonly class PhoneBook
             $table->unsignedInteger('person')->default(0);
             // The session by which they are signed in; 0 where there is none. With it the messages end.
             $table->unsignedInteger('session')->default(0);
-            // "web", "android", "ios".
+            // "web", "android", "ios"; "own" where the package fetches its messages.
             $table->string('carrier');
             $table->text('address');
             $table->text('keys')->default('{}');
@@ -112,9 +112,26 @@ final readonly class PhoneBook
     public function forget(string $handle): ?Phone
     {
         $phone = $this->called($handle);
-        $this->phones()->where('handle', $handle)->delete();
+        $phone === null || $this->drop([$phone->id]);
 
         return $phone;
+    }
+
+    /** One that lets messages in; null where it does not, or whoever used it has signed out. */
+    public function reached(string $handle): ?Phone
+    {
+        $raw = $this->inUse()->where('handle', $handle)->first();
+
+        return $raw === null ? null : Phone::of($raw);
+    }
+
+    /** @param  list<int>  $ids  phones that are forgotten, with what lies ready for them */
+    private function drop(array $ids): void
+    {
+        $this->database->transaction(function () use ($ids): void {
+            $this->phones()->whereIntegerInRaw('id', $ids)->delete();
+            $this->database->table('_shelf')->whereIntegerInRaw('phone', $ids)->delete();
+        });
     }
 
     public function called(string $handle): ?Phone
@@ -127,7 +144,7 @@ final readonly class PhoneBook
     /** @param  list<int>  $ids  phones that their carriers do not know any more */
     public function bury(array $ids): void
     {
-        $this->phones()->whereIntegerInRaw('id', $ids)->delete();
+        $ids === [] || $this->drop($ids);
     }
 
     /**
@@ -222,7 +239,7 @@ final readonly class PhoneBook
 
     public function forgetPerson(int $person): void
     {
-        $this->phones()->where('person', $person)->delete();
+        $this->drop(array_values(array_map(intval(...), $this->phones()->where('person', $person)->pluck('id')->all())));
         $this->database->table('_choices')->where('person', $person)->delete();
     }
 

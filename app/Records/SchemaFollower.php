@@ -12,6 +12,7 @@ use App\People\People;
 use App\Reach\CountBook;
 use App\Reach\MessageBook;
 use App\Reach\PhoneBook;
+use App\Reach\Shelf;
 use Closure;
 use Illuminate\Database\Connection;
 use Illuminate\Support\Facades\DB;
@@ -104,6 +105,7 @@ final readonly class SchemaFollower
         AdvertBook::prepare($this->database);
         CountBook::prepare($this->database);
         PhoneBook::prepare($this->database);
+        Shelf::prepare($this->database);
         MessageBook::prepare($this->database);
         $this->database->statement(
             'create table if not exists "_shape" ("tbl" text not null, "col" text not null, "tag" text not null, primary key ("tbl", "col"))',

@@ -63,6 +63,14 @@ self.addEventListener('fetch', (event) => {
   } else if (bare.startsWith(BUILT)) event.respondWith(file(event.request))
 })
 
+/** The app is told that a message has come to this phone. */
+const came = (id) => fetch({{device}} + '/notify/came', {
+  method: 'POST',
+  credentials: 'omit',
+  headers: { 'Content-Type': 'application/json', Accept: 'application/json' },
+  body: JSON.stringify({ id }),
+})
+
 /** A message of the app (Push API of the W3C). The same one a second time takes the place of the first, and makes no sound. */
 self.addEventListener('push', (event) => {
   let told = {}
@@ -72,7 +80,8 @@ self.addEventListener('push', (event) => {
     // What cannot be read is shown as news without words: a browser shows something in any case.
   }
   const { id = '', title = '', body = '', image, tag, silent = false, data = {} } = told
-  event.waitUntil(self.registration.showNotification(title || 'News', { body, image, silent, tag: tag || id, data: { id, ...data } }))
+  const shown = self.registration.showNotification(title || 'News', { body, image, silent, tag: tag || id, data: { id, ...data } })
+  event.waitUntil(Promise.allSettled([shown, id ? came(id) : undefined]))
 })
 
 /** The app, where the message leads; “told” is the number of the message. */

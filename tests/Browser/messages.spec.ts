@@ -155,8 +155,15 @@ test('the worker of a web app shows what comes, and knows where it leads', async
   // This browser has no screen to show it on: what the worker asks of it is written down instead.
   const [worker] = visitor.serviceWorkers()
   await worker.evaluate(() => {
-    const self = globalThis as unknown as { seen: unknown[]; registration: object }
+    type Worker = { seen: unknown[]; asked: unknown[]; registration: object; fetch: (url: string, how: RequestInit) => Promise<Response> }
+    const self = globalThis as unknown as Worker
     self.seen = []
+    self.asked = []
+    const real = self.fetch
+    self.fetch = (url, how) => {
+      self.asked.push([url, how.body])
+      return real(url, how)
+    }
     const showNotification = (title: string, options: object) => void self.seen.push({ title, ...options })
     Object.defineProperty(self.registration, 'showNotification', { value: showNotification })
   })
@@ -169,6 +176,10 @@ test('the worker of a web app shows what comes, and knows where it leads', async
       { title: told.title, body: told.body, silent: false, tag: told.id, data: { id: told.id, screen: 'spot', args: [1] } },
       { title: 'News', body: '', silent: false, tag: '', data: { id: '' } },
     ])
+  // That it is here is told to the app, and nothing about one without a number.
+  expect(await worker.evaluate(() => (globalThis as unknown as { asked: unknown[] }).asked)).toEqual([
+    [`/device/live/${slug}/notify/came`, JSON.stringify({ id: told.id })],
+  ])
   // As the worker opens it: the screen with its row, and the number is gone from the address.
   await app.goto(`/a/${slug}?told=${told.id}#/spot/1`)
   await expect(app.getByText('Swims here')).toBeVisible()

@@ -52,7 +52,7 @@ final class PackagesTest extends TestCase
         ) {
             self::assertStringContainsString($line, $badging);
         }
-        self::assertSame(3, substr_count($badging, 'uses-permission: name='), 'A map of it marks where one is.');
+        self::assertSame(5, substr_count($badging, 'uses-permission: name='), 'A map of it marks where one is, and it fetches its messages.');
         foreach (['mdpi' => 48, 'hdpi' => 72, 'xhdpi' => 96, 'xxhdpi' => 144, 'xxxhdpi' => 192] as $density => $side) {
             self::assertSame(
                 [$side, $side],

@@ -42,6 +42,12 @@ final class ShellTest extends TestCase
     screen Words, taking Said is a text, takes what is shared
       Text "{said}"
 
+    messages
+      channel Honey
+
+    message Ready, on Honey, every monday
+      says "Ready", then "There is honey."
+
     release, locked by fingerprint
       package is "com.example.roofs"
       location is used to "say “which hive’s” near"
@@ -71,7 +77,13 @@ final class ShellTest extends TestCase
 
     public function test_the_shell_opens_the_apps_own_files_under_one_https_origin(): void
     {
-        $lines = $this->drive($this->package('http://lanai.example', self::ALL), [
+        $package = $this->package('http://lanai.example', self::ALL);
+        // Before Android 13 nobody is asked for messages, and before Android 8 they come on no channel.
+        $older = $this->drive($package, [], ['-Dsdk=24']);
+        self::assertSame(['“allowed”', '[]', '[]'], [$older['may messages come'], $older['asked the person for'], $older['channels']]);
+        self::assertStringStartsWith('id-1 no channel | sound 1 | 7 |', $older['shown 1']);
+        self::assertStringStartsWith('id-2 no channel | 7 |', $older['shown 2']);
+        $lines = $this->drive($package, [
             'https://app.lanai.invalid/index.html',
             'https://app.lanai.invalid/missing.js',
             'https://elsewhere.example/page',
@@ -92,12 +104,51 @@ final class ShellTest extends TestCase
         $this->doesWhatThePageAsks($lines);
         $this->letsChooseAndTakePictures($lines);
         $this->tellsWhereItIsOnlyWhereThatIsGranted($lines);
+        $this->asksForAndFetchesMessages($lines);
         $this->takesWhatIsSharedAndIsLocked($lines);
         self::assertSame(['“”', 'nothing', '“java.lang.IllegalStateException: Out of wax', '“”'], [
             $lines['no trouble yet'],
             $lines['trouble for others'],
             $lines['trouble'],
             $lines['trouble told once'],
+        ]);
+    }
+
+    /** @param  array<string, string>  $lines */
+    private function asksForAndFetchesMessages(array $lines): void
+    {
+        self::assertSame(['“asked”', '[android.permission.POST_NOTIFICATIONS]'], [$lines['may messages come'], $lines['asked the person for']]);
+        foreach (['[]' => 'false', '[-1]' => 'false', '[0]' => 'true'] as $granted => $allowed) {
+            self::assertSame("window.lanaiLeave&&lanaiLeave($allowed)", $lines["answered $granted"]);
+        }
+        self::assertSame(['“allowed”', '“refused”', 'nothing'], [
+            $lines['may messages come now'],
+            $lines['turned off in the settings'],
+            $lines['nobody else asks'],
+        ]);
+        // JobInfo.NETWORK_TYPE_ANY is 1, and a job is repeated every fifteen minutes at the most often: from memory.
+        self::assertSame(['false', '“kept”', 'app.lanai.shell.Fetches network 1 persisted true every 900000', '1'], [
+            $lines['from nowhere'],
+            $lines['kept'],
+            $lines['planned'],
+            $lines['planned times'],
+        ]);
+        self::assertSame(['true 0', 'false 0'], [$lines['the server is away'], $lines['the answer is broken']]);
+        self::assertSame('false 3', $lines['fetched']);
+        self::assertSame('POST {"handle":"h"} POST {"handle":"h","had":["id-1","id-2","id-3"]} ', $lines['told']);
+        self::assertSame('app/honey | 7 | ff0b6e5f | “Ready” | Hüte & Bienen | text Hüte & Bienen', substr($lines['shown 1'], strlen('id-1 ')));
+        self::assertSame('app//silent | 7 | ff0b6e5f | Quiet | … | text …', substr($lines['shown 2'], strlen('id-2 ')));
+        self::assertSame('same app/honey | 7 | ff0b6e5f | With a picture | Look | picture of 5 bytes Look', $lines['shown 3']);
+        // NotificationManager: IMPORTANCE_DEFAULT is 3 and IMPORTANCE_LOW 2, from memory.
+        self::assertSame('[app//silent “Roofs 🔕” 2, app/honey “Honig” 3]', $lines['channels']);
+        self::assertSame(['3', 'false “”', 'true'], [$lines['the same again'], $lines['with messages off'], $lines['is stopped']]);
+        // PendingIntent: FLAG_IMMUTABLE is 0x4000000 and FLAG_UPDATE_CURRENT 0x8000000, from memory.
+        self::assertSame('app.lanai.shell.MainActivity c000000', $lines['opens']);
+        self::assertSame(['https://app.lanai.invalid/index.html#/hive/7/~a%20b', '“id-1”', '“”', 'as it was'], [
+            $lines['tapped'],
+            $lines['told which'],
+            $lines['told it once'],
+            $lines['tapped one that leads nowhere'],
         ]);
     }
 
@@ -200,13 +251,20 @@ final class ShellTest extends TestCase
         self::assertSame(['as it was', 'false', 'no'], [$lines['was shared nothing'], $lines['secure'], $lines['asked who holds it']]);
         self::assertSame('https://app.lanai.invalid/index.html#/one/7', $lines['was shared']);
         $code = (string) file_get_contents("$bare/classes.dex");
-        foreach (['TakesPictures', 'ChoosesFiles', 'Taken', 'Locates', 'Shares', 'Saves', 'TakesShared', 'Locks'] as $class) {
+        $asks = ['TakesPictures', 'ChoosesFiles', 'Taken', 'Locates', 'Shares', 'Saves', 'TakesShared', 'Locks'];
+        foreach ([...$asks, 'Notifies', 'Fetches', 'Fetching', 'Shows'] as $class) {
             self::assertStringNotContainsString("Lapp/lanai/shell/$class;", $code);
         }
 
         $this->package('https://lanai.example', self::ALL);
         self::assertEqualsCanonicalizing(
-            ['android.permission.INTERNET', 'android.permission.ACCESS_COARSE_LOCATION', 'android.permission.ACCESS_FINE_LOCATION'],
+            [
+                'android.permission.INTERNET',
+                'android.permission.ACCESS_COARSE_LOCATION',
+                'android.permission.ACCESS_FINE_LOCATION',
+                'android.permission.POST_NOTIFICATIONS',
+                'android.permission.RECEIVE_BOOT_COMPLETED',
+            ],
             $this->permissions(),
             'The phone’s own camera takes the picture: the app asks for none.',
         );
@@ -221,6 +279,7 @@ final class ShellTest extends TestCase
         // Before Android 13 the system asks by onBackPressed alone.
         $older = $this->drive($work, [], ['-Dsdk=28']);
         self::assertSame(['false', '1'], [$older['back wanted further in'], $older['back']]);
+        self::assertSame('nothing', $older['may messages come'], 'An app that writes to nobody asks nobody.');
         $manifest = $this->run_(['aapt', 'dump', 'xmltree', $this->folder().'/app.apk', 'AndroidManifest.xml']);
         foreach (['autoVerify', 'lanai.example', '"/a/'] as $said) {
             self::assertStringContainsString($said, $manifest);
@@ -263,7 +322,18 @@ final class ShellTest extends TestCase
     private function drive(string $work, array $urls, array $more = []): array
     {
         is_dir("$work/cache") || mkdir("$work/cache");
-        $machine = ['-XX:TieredStopAtLevel=1', '-Dfile.encoding=UTF-8', '-Dstdout.encoding=UTF-8', "-Dassets=$work/assets", "-Dcache=$work/cache"];
+        $message = fn (int $n, string $title, string $text, array $more): array => [
+            ...['id' => "id-$n", 'title' => $title, 'text' => $text, 'picture' => '', 'silent' => false, 'tag' => '', 'place' => ''],
+            ...['channel' => 'honey', 'channelName' => 'Honig'],
+            ...$more,
+        ];
+        file_put_contents("$work/waiting.json", json_encode(['messages' => [
+            $message(1, '“Ready”', 'Hüte & Bienen', ['place' => '/hive/7/~a%20b']),
+            $message(2, 'Quiet', '…', ['silent' => true, 'channel' => '', 'channelName' => '']),
+            $message(3, 'With a picture', 'Look', ['picture' => 'https://lanai.example/picture?w=640', 'tag' => 'same']),
+        ]], JSON_UNESCAPED_SLASHES));
+        $machine = ['-XX:TieredStopAtLevel=1', '-Dfile.encoding=UTF-8', '-Dstdout.encoding=UTF-8'];
+        array_push($machine, "-Dassets=$work/assets", "-Dcache=$work/cache", "-Dwaiting=$work/waiting.json");
         $output = $this->run_(['java', ...$machine, ...$more, '-cp', "$work/classes:$work/shell.jar", 'Drive', ...$urls]);
         $lines = [];
         foreach (explode("\n", trim($output)) as $line) {

@@ -1,6 +1,11 @@
 import android.app.Activity;
 import android.app.AlertDialog;
 import android.app.KeyguardManager;
+import android.app.Notification;
+import android.app.NotificationManager;
+import android.app.job.JobParameters;
+import android.app.job.JobScheduler;
+import android.app.job.JobService;
 import android.content.ContentProvider;
 import android.content.Context;
 import android.content.Intent;
@@ -19,10 +24,14 @@ import android.webkit.WebResourceResponse;
 import android.webkit.WebView;
 import android.widget.FrameLayout;
 import android.window.OnBackInvokedDispatcher;
+import com.sun.net.httpserver.HttpServer;
 import java.io.File;
 import java.lang.reflect.Method;
+import java.net.InetSocketAddress;
 import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.List;
 
 /** Starts the shell's activity as the system would, and prints one line for each thing it is seen to do. */
 public class Drive {
@@ -67,6 +76,7 @@ public class Drive {
         call("onNewIntent", new Class<?>[] {Intent.class}, new Intent("android.intent.action.MAIN"));
         say("came back", web.loaded);
         shared();
+        notifies();
         locks();
         fails();
         call("onSaveInstanceState", new Class<?>[] {Bundle.class}, new Bundle());
@@ -87,6 +97,86 @@ public class Drive {
         call("onNewIntent", new Class<?>[] {Intent.class}, long_);
         say("was shared much", web.loaded.length());
         web.loaded = "https://app.lanai.invalid/index.html#/one/7";
+    }
+
+    private static void notifies() throws Exception {
+        Context.granted = -1;
+        Activity.asked = List.of();
+        String asked = prompt(OWN, "lanai:notify", "ask");
+        say("may messages come", asked);
+        if (asked.equals("nothing")) return;
+        say("asked the person for", Activity.asked);
+        for (int[] granted : new int[][] {{}, {-1}, {0}}) {
+            activity.onRequestPermissionsResult(Activity.code, new String[0], granted);
+            say("answered " + Arrays.toString(granted), web.ran);
+        }
+        Context.granted = 0;
+        say("may messages come now", prompt(OWN, "lanai:notify", "ask"));
+        NotificationManager.enabled = false;
+        say("turned off in the settings", prompt(OWN, "lanai:notify", "ask"));
+        NotificationManager.enabled = true;
+        say("nobody else asks", prompt(FOREIGN, "lanai:notify", "ask"));
+        JobService service = (JobService) Class.forName("app.lanai.shell.Fetches").getConstructor().newInstance();
+        say("from nowhere", fetched(service));
+        HttpServer server = HttpServer.create(new InetSocketAddress("127.0.0.1", 0), 0);
+        int[] mode = {200};
+        StringBuilder told = new StringBuilder();
+        server.createContext("/picture", (exchange) -> {
+            exchange.sendResponseHeaders(200, 5);
+            exchange.getResponseBody().write("a png".getBytes());
+            exchange.close();
+        });
+        server.start();
+        String at = "http://127.0.0.1:" + server.getAddress().getPort();
+        String shown = Files.readString(Path.of(System.getProperty("waiting"))).replace("https://lanai.example", at);
+        server.createContext("/fetch", (exchange) -> {
+            String body = new String(exchange.getRequestBody().readAllBytes(), "UTF-8");
+            told.append(exchange.getRequestMethod()).append(' ').append(body).append(' ');
+            byte[] answer = (mode[0] == -200 ? "{\"oops" : body.contains("had") ? "{\"messages\":[]}" : shown).getBytes("UTF-8");
+            exchange.sendResponseHeaders(Math.abs(mode[0]), answer.length);
+            exchange.getResponseBody().write(answer);
+            exchange.close();
+        });
+        say("kept", prompt(OWN, "lanai:notify", at + "/fetch\n{\"handle\":\"h\"}"));
+        say("planned", JobScheduler.planned.said);
+        prompt(OWN, "lanai:notify", at + "/fetch\n{\"handle\":\"h\"}");
+        say("planned times", JobScheduler.times);
+        mode[0] = 503;
+        say("the server is away", fetched(service) + " " + NotificationManager.shown.size());
+        mode[0] = -200;
+        say("the answer is broken", fetched(service) + " " + NotificationManager.shown.size());
+        mode[0] = 200;
+        told.setLength(0);
+        say("fetched", fetched(service) + " " + NotificationManager.shown.size());
+        say("told", told);
+        int n = 0;
+        for (String tag : NotificationManager.shown.keySet()) say("shown " + ++n, tag + " " + NotificationManager.shown.get(tag).said);
+        say("channels", NotificationManager.channels);
+        fetched(service);
+        say("the same again", NotificationManager.shown.size());
+        NotificationManager.enabled = false;
+        told.setLength(0);
+        say("with messages off", fetched(service) + " “" + told + "”");
+        NotificationManager.enabled = true;
+        server.stop(0);
+        say("is stopped", service.onStopJob(null));
+        Notification first = NotificationManager.shown.values().iterator().next();
+        say("opens", first.opens.intent.opens + " " + Integer.toHexString(first.opens.flags));
+        call("onNewIntent", new Class<?>[] {Intent.class}, first.opens.intent);
+        say("tapped", web.loaded);
+        say("told which", prompt(OWN, "lanai:notify", "told"));
+        say("told it once", prompt(OWN, "lanai:notify", "told"));
+        web.loaded = "as it was";
+        Notification last = null;
+        for (Notification one : NotificationManager.shown.values()) last = one;
+        call("onNewIntent", new Class<?>[] {Intent.class}, last.opens.intent);
+        say("tapped one that leads nowhere", web.loaded);
+        web.loaded = "https://app.lanai.invalid/index.html#/one/7";
+    }
+
+    private static boolean fetched(JobService service) throws Exception {
+        if (!service.onStartJob(new JobParameters())) throw new IllegalStateException("It does not go on.");
+        return service.finished.take();
     }
 
     private static void locks() throws Exception {

@@ -1,5 +1,7 @@
 import { know, known, phone, type Leave } from './notify'
+import { entry } from './entry'
 import { server } from './server'
+import { shell } from './shell'
 import { practised } from './system'
 import { own } from './own'
 
@@ -19,6 +21,21 @@ async function subscribed(): Promise<object | null> {
   return { endpoint: made.endpoint, p256dh: written(made.getKey('p256dh')), auth: written(made.getKey('auth')) }
 }
 
+/** In a package for Android the phone asks, and the package fetches its messages itself. Null where there is no such package. */
+async function byPackage(where: object, handle: string): Promise<boolean | null> {
+  let said = shell('notify', 'ask')
+  if (!said) return null
+  if (said === 'asked') {
+    said = await new Promise<string>((answer) => {
+      ;(window as { lanaiLeave?: (yes: boolean) => void }).lanaiLeave = (yes) => answer(yes ? 'allowed' : 'refused')
+    })
+  }
+  if (said !== 'allowed') return false
+  await server.notify({ ...where, handle, allowed: true, fetches: true })
+  shell('notify', `${entry.base}/notify/fetch\n${JSON.stringify({ handle })}`)
+  return true
+}
+
 /** Asks the phone. Where it says yes and then cannot be reached, nothing is taken for said. */
 export async function askPhone(where: object, say: (text: string, refusal?: boolean) => void): Promise<Leave | null> {
   try {
@@ -29,6 +46,11 @@ export async function askPhone(where: object, say: (text: string, refusal?: bool
       phone.value = allowed ? handle : null
       know(allowed ? 'allowed' : 'refused')
       return allowed ? 'allowed' : 'refused'
+    }
+    const packaged = await byPackage(where, handle)
+    if (packaged !== null) {
+      know(packaged ? 'allowed' : 'refused')
+      return packaged ? 'allowed' : 'refused'
     }
     const subscription = await subscribed()
     if (subscription) await server.notify({ ...where, handle, allowed: true, subscription })

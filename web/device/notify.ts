@@ -2,6 +2,7 @@ import { shallowRef } from 'vue'
 import { entry } from './entry'
 import { server } from './server'
 import { session } from './session'
+import { shell } from './shell'
 
 /** What a phone answers to whether messages may come. */
 export type Leave = 'allowed' | 'refused'
@@ -61,11 +62,25 @@ export function otherPhone() {
   if (leave === 'allowed') void server.notify({ handle, allowed: false }).catch(() => undefined)
 }
 
-/** A message was opened: its number is in the address, where the phone has opened the app for it. */
-export function openedHere() {
+/** A message was opened: its number is in the address, where the phone has opened the app for it; a package tells it at any time. */
+export function listenToOpened() {
+  openedHere()
+  openedInPackage()
+  addEventListener('hashchange', openedInPackage)
+  document.addEventListener('visibilitychange', () => document.visibilityState === 'visible' && openedInPackage())
+}
+
+const isNumber = (id: string) => /^[0-9a-f-]{36}$/.test(id)
+
+function openedInPackage() {
+  const id = shell('notify', 'told') ?? ''
+  if (isNumber(id)) void server.opened(id).catch(() => undefined)
+}
+
+function openedHere() {
   const query = new URLSearchParams(location.search)
   const id = query.get('told') ?? ''
-  if (!/^[0-9a-f-]{36}$/.test(id)) return
+  if (!isNumber(id)) return
   query.delete('told')
   const rest = query.toString()
   history.replaceState(history.state, '', `${location.pathname}${rest ? `?${rest}` : ''}${location.hash}`)

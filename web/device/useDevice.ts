@@ -3,7 +3,7 @@ import type { Place } from '../contracts/view'
 import { deck } from './deck'
 import { entry } from './entry'
 import { platform } from './form'
-import { belongs, openedHere, otherPhone } from './notify'
+import { belongs, listenToOpened, otherPhone } from './notify'
 import { Declined, server } from './server'
 import { session } from './session'
 import { useChosen } from './useChosen'
@@ -78,7 +78,7 @@ export function useDevice() {
 
   onMounted(async () => {
     if (entry.deck) await obey()
-    openedHere()
+    listenToOpened()
     await coming.comeIn()
   })
 

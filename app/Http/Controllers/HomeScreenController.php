@@ -40,7 +40,7 @@ final class HomeScreenController
         $files = DeviceFiles::needed($entry->blueprint());
         $stamp = hash('sha256', json_encode([$files, $entry->revision->number], JSON_THROW_ON_ERROR));
 
-        return response(ServiceWorker::of("a-$key", $stamp, "/a/$key", '/build/device/', "/media/{$entry->app->id}/", $files))
+        return response(ServiceWorker::of("a-$key", $stamp, "/a/$key", '/build/device/', "/media/{$entry->app->id}/", "/device/live/$key", $files))
             ->header('Content-Type', 'text/javascript')
             ->header('Service-Worker-Allowed', "/a/$key")
             ->header('Cache-Control', 'no-cache');

@@ -13,6 +13,7 @@ use App\Reach\Carriers\WebPush;
 use App\Reach\MessageBook;
 use App\Reach\PhoneBook;
 use App\Reach\PracticePhones;
+use App\Reach\Shelf;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -37,6 +38,8 @@ final class NotifyController
         $told = $request->validate([
             'handle' => self::HANDLE,
             'allowed' => ['sometimes', 'boolean'],
+            // A package without a carrier, which fetches its messages itself.
+            'fetches' => ['sometimes', 'boolean'],
             'subscription' => ['sometimes', 'array:endpoint,p256dh,auth'],
             'subscription.endpoint' => ['required_with:subscription', 'string', 'max:1000'],
             'subscription.p256dh' => ['required_with:subscription', 'string', 'max:120'],
@@ -54,6 +57,11 @@ final class NotifyController
             $before === null || ! $entry->inDeck() || rescue(fn () => (new PracticePhones($entry->app))->remove($before), report: false);
 
             return response()->json(['known' => false]);
+        }
+        if (! $entry->inDeck() && $request->boolean('fetches')) {
+            $phones->keep($told['handle'], $visit->person, $visit->session, 'own', "own:$told[handle]", [], $zone, $visit->moment->locale);
+
+            return response()->json(['known' => true]);
         }
         if (! $entry->inDeck()) {
             [$address, $keys] = self::subscribed($told['subscription'] ?? []);
@@ -88,10 +96,39 @@ final class NotifyController
                 $practice->take($phone, $told['take']);
             }
 
-            return response()->json(['lies' => $practice->lies($phone), 'known' => true]);
+            $lies = $practice->lies($phone);
+            (new MessageBook($entry->space))->came(array_values(array_filter(array_column($lies, 'id'), is_string(...))), now()->getTimestamp());
+
+            return response()->json(['lies' => $lies, 'known' => true]);
         } catch (Refused) {
             return response()->json(['lies' => [], 'known' => true]);
         }
+    }
+
+    /** What lies ready for a package that fetches its messages, and which of it is there now; whoever knows how the phone calls itself is that phone. */
+    public function fetch(Request $request, string $way, string $key): JsonResponse
+    {
+        $entry = Entry::from($request, $way, $key);
+        $told = $request->validate(['handle' => self::HANDLE, 'had' => ['sometimes', 'array', 'max:'.Shelf::MOST], 'had.*' => self::HANDLE]);
+        $now = now()->getTimestamp();
+        $phone = (new PhoneBook($entry->space))->reached($told['handle']);
+        if ($phone?->carrier !== 'own') {
+            return response()->json(['messages' => []]);
+        }
+        $shelf = new Shelf($entry->space);
+        (new MessageBook($entry->space))->came($shelf->had($phone, array_values($told['had'] ?? []), $now), $now);
+
+        return response()->json(['messages' => $shelf->waiting($phone, $now)]);
+    }
+
+    /** A message has come to a phone; whoever knows its number has it. */
+    public function came(Request $request, string $way, string $key): Response
+    {
+        $entry = Entry::from($request, $way, $key);
+        $told = $request->validate(['id' => self::HANDLE]);
+        (new MessageBook($entry->space))->came([$told['id']], now()->getTimestamp());
+
+        return response()->noContent();
     }
 
     /** A message was tapped; whoever knows its number has it. */

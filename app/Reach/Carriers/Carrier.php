@@ -11,11 +11,11 @@ use App\Outbound\Told;
 interface Carrier
 {
     /**
-     * The call that hands a message over.
+     * The call that hands a message over; what became of it, where that takes no call.
      *
      * @throws NotCarried where it cannot be handed over at all
      */
-    public function call(Parcel $parcel): Call;
+    public function call(Parcel $parcel): Call|Carried;
 
     /** What the carrier has said to it. */
     public function heard(Told $told): Carried;

@@ -11,7 +11,7 @@ use Exception;
 final readonly class Phone
 {
     /**
-     * @param  'web'|'android'|'ios'  $carrier  by whom it is reached
+     * @param  'web'|'android'|'ios'|'own'  $carrier  by whom it is reached; “own” where the package on it fetches its messages
      * @param  string  $address  an address or a token, as its carrier gave it
      * @param  array<string, string>  $keys  what a message to it is sealed with
      * @param  string  $locale  its language, and how dates are written there, such as de_AT; '' for the app's own
@@ -31,7 +31,7 @@ final readonly class Phone
     public static function of(\stdClass $raw): self
     {
         $keys = json_decode((string) $raw->keys, true);
-        $carrier = in_array($raw->carrier, ['android', 'ios'], true) ? $raw->carrier : 'web';
+        $carrier = in_array($raw->carrier, ['android', 'ios', 'own'], true) ? $raw->carrier : 'web';
 
         return new self(
             (int) $raw->id,

@@ -103,6 +103,7 @@ const numbers = computed(() => {
   if (!f) return []
   const all = [
     ['sent', f.sent.toLocaleString('en')],
+    ['on a phone', f.came.toLocaleString('en')],
     ['opened', share(f.opened, f.sent)],
   ]
   if (f.led !== null) all.push([`led to ${f.hoped}`, f.led.toLocaleString('en')])

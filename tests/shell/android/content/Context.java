@@ -1,14 +1,20 @@
 package android.content;
 
 import android.app.KeyguardManager;
+import android.app.NotificationManager;
+import android.app.job.JobScheduler;
 import android.content.res.AssetManager;
+import android.content.res.Resources;
 import java.io.File;
 import java.io.FileInputStream;
 import java.io.FileNotFoundException;
 import java.io.FileOutputStream;
+import java.util.Map;
+import java.util.TreeMap;
 
 public class Context {
     public static int granted = -1;
+    private static final Map<String, SharedPreferences> KEPT = new TreeMap<>();
 
     public AssetManager getAssets() {
         return new AssetManager();
@@ -23,7 +29,24 @@ public class Context {
     }
 
     public Object getSystemService(String name) {
-        return name.equals("keyguard") ? new KeyguardManager() : null;
+        return switch (name) {
+            case "keyguard" -> new KeyguardManager();
+            case "notification" -> new NotificationManager();
+            case "jobscheduler" -> new JobScheduler();
+            default -> null;
+        };
+    }
+
+    public SharedPreferences getSharedPreferences(String name, int mode) {
+        return KEPT.computeIfAbsent(name, (one) -> new SharedPreferences.Kept());
+    }
+
+    public Resources getResources() {
+        return new Resources();
+    }
+
+    public String getPackageName() {
+        return "com.example.roofs";
     }
 
     public FileInputStream openFileInput(String name) throws FileNotFoundException {

@@ -8,7 +8,8 @@ import java.util.TreeMap;
 public class Intent implements Parcelable {
     /** Actions that no other program takes. */
     public static String nobody = "";
-    public final String action;
+    public String action = "";
+    public String opens = "";
     public final Uri data;
     public String type;
     public int flags;
@@ -22,6 +23,16 @@ public class Intent implements Parcelable {
     public Intent(String action, Uri data) {
         this.action = action;
         this.data = data;
+    }
+
+    public Intent(Context context, Class<?> type) {
+        this.data = null;
+        this.opens = type.getName();
+    }
+
+    public Intent setAction(String action) {
+        this.action = action;
+        return this;
     }
 
     public static void refuse(Intent intent) {

@@ -1,0 +1,5 @@
+package android.app;
+
+import android.content.Context;
+
+public class Service extends Context {}

@@ -1,0 +1,3 @@
+package android.app.job;
+
+public class JobParameters {}
