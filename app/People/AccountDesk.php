@@ -23,6 +23,7 @@ use Lanai\Core\Play\Arrival;
 use Lanai\Core\Play\Proof;
 use Lanai\Core\Play\Visit;
 use Lanai\Core\Rows\Refused;
+use Lanai\Core\Text\Article;
 use Lanai\Core\Text\OwnWords;
 
 /** Lets people in and out: proves first, with nothing locked, and writes what was proved together with the tap. */
@@ -334,11 +335,11 @@ final readonly class AccountDesk implements Accounts
             return true;
         }
         if (! $role->asked) {
-            throw new Refused("Nobody becomes a $role->name by asking.");
+            throw new Refused('Nobody becomes '.Article::with($role->name).' by asking.');
         }
         $account = $this->mine($visit);
         $account->update(['asks' => $role->name]);
-        $this->people->note("asked to be a $role->name", $account->id, '', $visit->device);
+        $this->people->note('asked to be '.Article::with($role->name), $account->id, '', $visit->device);
 
         return false;
     }

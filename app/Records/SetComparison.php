@@ -11,6 +11,7 @@ use Lanai\Core\Model\Field;
 use Lanai\Core\Model\Row;
 use Lanai\Core\Model\StoredValue;
 use Lanai\Core\Model\Table;
+use Lanai\Core\Text\Article;
 
 /** The rows of a table in the sandbox beside those in live, told apart by their numbers. */
 final readonly class SetComparison
@@ -111,7 +112,7 @@ final readonly class SetComparison
             $linked = $to === '' ? null : $this->toShape->tableOfOne($to);
             $ids = array_filter((array) ($values[$field->column()] ?? []), is_int(...));
             if ($linked !== null && $linked->storedAs() !== $there->storedAs() && count($this->to->byIds($linked, array_values($ids))) < count($ids)) {
-                throw new MissingRow("“{$row->label()}” links to a $linked->singular that is not there yet. Copy $linked->name first.");
+                throw new MissingRow("“{$row->label()}” links to ".Article::with($linked->singular)." that is not there yet. Copy $linked->name first.");
             }
         }
 

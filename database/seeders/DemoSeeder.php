@@ -288,6 +288,9 @@ final class DemoSeeder extends Seeder
                     'booked' => $hour->modify('-'.(3 + $i * 5).' hours'),
                 ]);
             }
+            // One tea is to be sent, and one was.
+            $add('Orders', ['buyer' => $people[1], 'what' => 'Hot tea', 'ordered' => $hour->modify('-4 hours'), 'status' => 'ordered']);
+            $add('Orders', ['buyer' => $people[0], 'what' => 'Hot tea', 'ordered' => $hour->modify('-50 hours'), 'status' => 'sent']);
             $posts = [];
             foreach (self::POSTS as $i => [$person, $spot, $words, $picture]) {
                 $posts[] = $add('Posts', [

@@ -6,6 +6,7 @@ import { server } from '../../web/device/server'
 const entry = vi.hoisted(() => ({ base: '/device/live/swims', deck: false }))
 vi.mock('../../web/device/entry', () => ({ entry }))
 
+/** What would go along now. */
 const steps = () => (uncounted() as { counted?: { steps: { what: string; of: string }[] } }).counted?.steps.map(({ what, of }) => `${what} ${of}`)
 
 beforeEach(() => {
@@ -13,27 +14,54 @@ beforeEach(() => {
   localStorage.clear()
   entry.deck = false
   vi.spyOn(server, 'count').mockResolvedValue(undefined as never)
-  uncounted()
+  // What another test has left.
+  dispatchEvent(new Event('pagehide'))
+  vi.mocked(server.count).mockClear()
 })
 afterEach(() => {
   vi.useRealTimers()
   vi.restoreAllMocks()
 })
 
-it('what was done goes along with what is asked next, once', () => {
+const toldByItself = () => (vi.mocked(server.count).mock.calls[0][0] as { counted: { steps: { of: string; ago: number }[] } }).counted.steps
+
+it('what was done goes along with what is asked once there is enough of it, and once', () => {
   counted('screen', 'start')
   counted('page', '/screens/0/lines/0#2')
   counted('tap', lineAt('/screens/0/lines/1@7/lines/2@9'))
-  expect(steps()).toEqual(['screen start', 'page /screens/0/lines/0#2', 'tap /screens/0/lines/1/lines/2'])
+  expect(uncounted()).toEqual({})
+  for (let i = 0; i < 6; i++) counted('screen', `other ${i}`)
+  expect(steps()?.slice(0, 4)).toEqual(['screen start', 'page /screens/0/lines/0#2', 'tap /screens/0/lines/1/lines/2', 'screen other 0'])
   expect(uncounted()).toEqual({})
 })
 
-it('where nothing is asked any more it goes by itself after half a minute', () => {
+it('what has waited for a minute goes along, however little it is', () => {
   counted('screen', 'start')
-  vi.advanceTimersByTime(29_000)
+  vi.advanceTimersByTime(59_000)
+  expect(uncounted()).toEqual({})
+  vi.advanceTimersByTime(1_000)
+  expect(steps()).toEqual(['screen start'])
+})
+
+it('where nothing is asked any more it goes by itself, with how long ago it was', () => {
+  counted('screen', 'start')
+  vi.advanceTimersByTime(299_000)
   expect(server.count).not.toHaveBeenCalled()
   vi.advanceTimersByTime(2_000)
-  expect(server.count).toHaveBeenCalledTimes(1)
+  expect(toldByItself()).toEqual([{ what: 'screen', of: 'start', ago: 300 }])
+})
+
+it.each(['pagehide', 'visibilitychange'])('whoever leaves takes nothing along: %s', (event) => {
+  counted('screen', 'start')
+  vi.spyOn(document, 'visibilityState', 'get').mockReturnValue('hidden')
+  ;(event === 'pagehide' ? window : document).dispatchEvent(new Event(event))
+  expect(toldByItself()).toHaveLength(1)
+  expect(uncounted()).toEqual({})
+})
+
+it('a great deal goes at once', () => {
+  for (let i = 0; i < 50; i++) counted('screen', `${i}`)
+  expect(toldByItself()).toHaveLength(50)
 })
 
 it('a device is the same newcomer each time, and none in the deck or where it is not to be counted', () => {

@@ -329,7 +329,7 @@ final class AccountsTest extends TestCase
         $mine = $this->postJson('/device/live/saltlark/mine')->assertOk()->assertHeader('Content-Disposition', 'attachment; filename="my-data.json"')->json();
 
         self::assertSame(['tomas@lindqvist.example', 'Tomas Lindqvist'], [$mine['account']['email'], $mine['person']['Name']]);
-        self::assertSame(['Bookings', 'Comments', 'Posts', 'Swims'], collect($mine['rows'])->keys()->sort()->values()->all());
+        self::assertSame(['Bookings', 'Comments', 'Orders', 'Posts', 'Swims'], collect($mine['rows'])->keys()->sort()->values()->all());
         self::assertSame(['Tomas Lindqvist'], array_values(array_unique(array_column($mine['rows']['Bookings'], 'Name'))));
         self::assertStringNotContainsString('argon2id', (string) json_encode($mine));
         self::assertStringNotContainsString('okafor', (string) json_encode($mine));

@@ -132,6 +132,7 @@ final class PermissionsTest extends TestCase
             'Phrases' => ['Words', '"p"', ''],
             'Posts' => ['Words', '"p"', ''],
             'Comments' => ['Words', '"p"', "        set Post = first(posts)\n"],
+            'Orders' => ['What', '"p"', "        set Buyer = me\n        set Ordered = now()\n"],
         ];
         $script = $blueprint->script();
         $add = "screen Probe add\n";

@@ -2,9 +2,13 @@ import { entry } from './entry'
 import { counts, NAME, OFF, self } from './self'
 import { server } from './server'
 
-/** So many steps are told at once, and so long they may wait, in ms. */
+/** So many steps are told at once at the most. */
 const MOST = 50
-const PAUSE = 30_000
+/** From so many on, or where the first has waited for so many ms, they go along with what is asked. */
+const ENOUGH = 9
+const OLD = 60_000
+/** Where nothing is asked or done any more they go by themselves after so many ms. */
+const PAUSE = 300_000
 
 const steps: { what: 'screen' | 'page' | 'tap'; of: string; at: number }[] = []
 let timer: ReturnType<typeof setTimeout> | undefined
@@ -22,18 +26,20 @@ function source(): string {
   }
 }
 
-/** What is to be told: it goes along with what is asked next. */
-export function uncounted(): { counted?: object } {
+/** What is to be told goes along with what is asked, once there is enough of it. */
+export const uncounted = (): { counted?: object } => (steps.length >= ENOUGH || (steps.length && Date.now() - steps[0].at >= OLD) ? told() : {})
+
+function told(): { counted?: object } {
   const some = steps.splice(0, MOST)
-  const told = some.map(({ what, of, at }) => ({ what, of, ago: Math.round((Date.now() - at) / 1000) }))
-  return told.length && counts() ? { counted: { device: self(), steps: told, source: source() || null } } : {}
+  const done = some.map(({ what, of, at }) => ({ what, of, ago: Math.round((Date.now() - at) / 1000) }))
+  return done.length && counts() ? { counted: { device: self(), steps: done, source: source() || null } } : {}
 }
 
-/** Where nothing is asked any more it goes by itself. */
+/** Whoever leaves, or looks at something else, may not come back: it goes by itself. */
 function tell() {
   clearTimeout(timer)
   timer = undefined
-  const some = uncounted()
+  const some = told()
   if (some.counted) void server.count(some).catch(() => undefined)
 }
 
@@ -43,7 +49,10 @@ export const lineAt = (at: string) => (at.includes('=') ? at.slice(at.lastIndexO
 /** Something was looked at, or tapped, or one of the pages that are swiped was come to: `/screens/0/lines/0#2`. */
 export function counted(what: 'screen' | 'page' | 'tap', of: string) {
   if (!of || !counts()) return
-  if (!isHeard) addEventListener('pagehide', tell)
+  if (!isHeard) {
+    addEventListener('pagehide', tell)
+    document.addEventListener('visibilitychange', () => document.visibilityState === 'hidden' && tell())
+  }
   isHeard = true
   steps.push({ what, of, at: Date.now() })
   clearTimeout(timer)

@@ -16,6 +16,7 @@ use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Model\Field;
 use Lanai\Core\Model\Table;
 use Lanai\Core\Storage\Plan;
+use Lanai\Core\Text\Article;
 use Lanai\Core\Text\Names;
 
 /**
@@ -438,7 +439,7 @@ final class Arrival
         $names = implode(' and ', array_map(fn (Field $f): string => $f->name, $fields));
 
         return [
-            Names::inFormula($fields[0]->name) => "There is already a {$this->table->singular} with "
+            Names::inFormula($fields[0]->name) => 'There is already '.Article::with($this->table->singular).' with '
                 .(count($fields) === 1 ? "this $names." : "the same $names."),
         ];
     }

@@ -24,6 +24,7 @@ use Lanai\Core\Rows\OverAStore;
 use Lanai\Core\Rows\RecordStore;
 use Lanai\Core\Rows\Refused;
 use Lanai\Core\Rows\Terms;
+use Lanai\Core\Text\Article;
 use Lanai\Core\Text\Pattern;
 
 /** The rows as one person may see and change them: every list, formula and effect of their visit goes through it. */
@@ -205,7 +206,7 @@ final readonly class GuardedStore implements RecordStore
     /** @param  list<Who>  $whos */
     private function refused(Verb $verb, Table $table, array $whos, ?Field $field = null): Refused
     {
-        $what = $field === null ? "a $table->singular" : "“{$field->name}” of a $table->singular";
+        $what = $field === null ? Article::with($table->singular) : "“{$field->name}” of ".Article::with($table->singular);
         $allowed = array_values(array_filter($whos, fn (Who $w): bool => ! ($w instanceof Nobody)));
         $sentence =
             match (true) {

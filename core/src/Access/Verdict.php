@@ -18,6 +18,7 @@ use Lanai\Core\Model\Access\Themselves;
 use Lanai\Core\Model\Access\Verb;
 use Lanai\Core\Model\Access\Who;
 use Lanai\Core\Model\Row;
+use Lanai\Core\Text\Article;
 use Lanai\Core\Text\Names;
 use Lanai\Core\Wording\InWords;
 
@@ -67,7 +68,7 @@ final readonly class Verdict implements \JsonSerializable
                 ? 'everyone may'
                 : 'nothing is said of it, and the app is only being tried out',
             $who instanceof SignedIn => 'signed-in people may',
-            $who instanceof InRole => "a $who->role may",
+            $who instanceof InRole => Article::with($who->role).' may',
             $who instanceof Having => "those with $who->entitlement may",
             $who instanceof PersonIn => "they are the person in $who->field",
             $who instanceof Themselves => 'it is themselves',

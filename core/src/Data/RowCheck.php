@@ -19,6 +19,7 @@ use Lanai\Core\Rows\CompiledFormula;
 use Lanai\Core\Rows\Evaluation;
 use Lanai\Core\Rows\Reader;
 use Lanai\Core\Rows\RecordStore;
+use Lanai\Core\Text\Article;
 use Lanai\Core\Text\Names;
 
 /** Turns what was given for a row into values of its fields, by the rules of its table, or says what is wrong with each. */
@@ -199,7 +200,7 @@ final class RowCheck
         }
 
         return $rule->unique && $this->neighbours->isTaken($row->table, [$rule->field], $row)
-            ? "There is already a {$row->table->singular} with this {$rule->field->name}."
+            ? 'There is already '.Article::with($row->table->singular)." with this {$rule->field->name}."
             : '';
     }
 
@@ -220,7 +221,7 @@ final class RowCheck
         }
         $names = implode(' and ', array_map(fn (Field $f): string => $f->name, $fields));
 
-        return [Names::inFormula(array_values($given)[0]->name) => "There is already a {$row->table->singular} with the same $names."];
+        return [Names::inFormula(array_values($given)[0]->name) => 'There is already '.Article::with($row->table->singular)." with the same $names."];
     }
 
     /** @return list<Field> */

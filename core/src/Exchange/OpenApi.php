@@ -7,6 +7,7 @@ namespace Lanai\Core\Exchange;
 use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Model\Table;
 use Lanai\Core\Services\JsonValues;
+use Lanai\Core\Text\Article;
 use Lanai\Core\Text\Names;
 use Lanai\Core\Text\Pattern;
 
@@ -45,7 +46,13 @@ final class OpenApi
                         self::query('after', 'The mark of the page before, as the Link header gives it.', ['type' => 'string']),
                     ],
                 ),
-                'post' => self::operation("add_$stored", "Adds a $table->singular.", ['201' => self::answer('The row as it was added.', $one)], [], $one),
+                'post' => self::operation(
+                    "add_$stored",
+                    'Adds '.Article::with($table->singular).'.',
+                    ['201' => self::answer('The row as it was added.', $one)],
+                    [],
+                    $one,
+                ),
             ];
             $id = [['name' => 'id', 'in' => 'path', 'required' => true, 'schema' => ['type' => 'integer', 'minimum' => 1]]];
             $match = [
@@ -78,14 +85,14 @@ final class OpenApi
                 ),
                 'patch' => self::operation(
                     "change_$stored",
-                    "Changes the given fields of a $table->singular.",
+                    'Changes the given fields of '.Article::with($table->singular).'.',
                     ['200' => self::answer('The row as it is now.', $one) + ['headers' => self::ETAG]] + $since,
                     $match,
                     $one,
                 ),
                 'delete' => self::operation(
                     "remove_$stored",
-                    "Removes a $table->singular; links to it become empty.",
+                    'Removes '.Article::with($table->singular).'; links to it become empty.',
                     ['204' => ['description' => 'It is removed.']] + $since,
                     $match,
                 ),

@@ -121,7 +121,8 @@ final class Prose
         $written = [];
         foreach ($parts as $i => $part) {
             if ($part instanceof Words) {
-                $written[] = ProsePart::words($part->words);
+                $next = $parts[$i + 1] ?? null;
+                $written[] = ProsePart::words($part->before($next instanceof Blank ? $data[$next->key] ?? null : null));
             } elseif ($part instanceof Blank) {
                 $written[] = self::blank($part, $data, $at, Stops::after($parts, $i, $sentence), $optional);
             } elseif ($part instanceof InlineNode) {

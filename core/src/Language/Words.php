@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Language;
 
-/** Fixed words of a sentence; the first spelling is the one that is printed. */
+use Lanai\Core\Text\Article;
+
+/** Fixed words of a sentence; the first spelling is the one that is printed, or one with “an” where what follows is spoken with a vowel. */
 final readonly class Words implements Part
 {
     /** @var list<string> */
@@ -13,6 +15,18 @@ final readonly class Words implements Part
     public function __construct(public string $words, string ...$others)
     {
         $this->others = array_values($others);
+    }
+
+    /**
+     * As they are written before what a blank holds.
+     *
+     * @param  mixed  $next  what stands in the blank
+     */
+    public function before(mixed $next): string
+    {
+        $an = array_values(array_filter($this->others, fn (string $other): bool => str_ends_with(" $other", ' an')))[0] ?? $this->words;
+
+        return is_string($next) && str_ends_with(" $this->words", ' a') && Article::of($next) === 'an' ? $an : $this->words;
     }
 
     public function read(Cursor $cursor): bool

@@ -82,12 +82,31 @@ final class OwnWords
         if ($values === [] && ! str_contains($message, '{') && ! str_contains($message, "'")) {
             return $message;
         }
+        if ($message === $sentence && str_contains($message, ' a {')) {
+            $message = self::withArticles($message, array_values($values));
+        }
         if (! str_contains($message, 'plural')) {
             $values = array_map(fn (string|int|float $value): string => is_string($value) ? $value : (string) $this->numbers()->format($value), $values);
         }
         $said = MessageFormatter::formatMessage($this->tongue, $message, array_values($values));
 
         return $said === false ? (string) MessageFormatter::formatMessage('en', $sentence, array_values($values)) : $said;
+    }
+
+    /**
+     * English says “an” before some names.
+     *
+     * @param  list<string|int|float>  $values
+     */
+    private static function withArticles(string $english, array $values): string
+    {
+        foreach ($values as $i => $value) {
+            if (is_string($value)) {
+                $english = str_replace(" a {{$i}}", ' '.Article::of($value)." {{$i}}", $english);
+            }
+        }
+
+        return $english;
     }
 
     private function numbers(): NumberFormatter
@@ -137,6 +156,7 @@ final class OwnWords
                 $pieces = Pattern::split('/\{\d\}/', $sentence);
                 if (mb_strlen(implode('', $pieces)) >= self::TELLING) {
                     $quoted = implode('(.+?)', array_map(fn (string $piece): string => preg_quote($piece, '~'), $pieces));
+                    $quoted = str_replace(' a (.+?)', ' an? (.+?)', $quoted);
                     self::$patterns["~^$quoted$~us"] = $sentence;
                 }
             }

@@ -12,6 +12,7 @@ use Lanai\Core\Language\ProseLine;
 use Lanai\Core\Language\ProsePart;
 use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Tests\Support\World;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 final class ProseTest extends TestCase
@@ -59,6 +60,25 @@ final class ProseTest extends TestCase
             'Shore is a text of at most 20',
             (new Fill('/tables/0/fields/1/type/most', '20'))->on($offered)->blueprint->script(),
         );
+    }
+
+    /** As an English reader says it; whatever stands there, both are read. */
+    #[TestWith(['Order', 'an'])]
+    #[TestWith(['Spot', 'a'])]
+    #[TestWith(['Umbrella', 'an'])]
+    #[TestWith(['User', 'a'])]
+    #[TestWith(['Unit', 'a'])]
+    #[TestWith(['Hour', 'an'])]
+    #[TestWith(['House', 'a'])]
+    #[TestWith(['European', 'a'])]
+    #[TestWith(['One-off', 'a'])]
+    #[TestWith(['Ostrich', 'an'])]
+    public function test_a_name_is_written_with_its_article(string $name, string $article): void
+    {
+        foreach (['a', 'an'] as $typed) {
+            $script = "app Reef\n\ntable All, each $typed $name\n  Title is a text\n\nscreen Start, first\n  Text \"Here\"\n";
+            self::assertStringContainsString("table All, each $article $name\n", Blueprint::fromScript($script)->script());
+        }
     }
 
     public function test_a_blank_offers_what_fits(): void

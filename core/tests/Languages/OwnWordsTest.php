@@ -61,13 +61,21 @@ final class OwnWordsTest extends TestCase
         if (str_contains($code, $sentence) || str_contains($code, addcslashes($sentence, "'")) || str_contains($code, "'".ucfirst($sentence)."',")) {
             return true;
         }
-        foreach (preg_split('~\{\d\}| seconds?\b| minutes| times?\b|\. ~', $sentence) ?: [] as $piece) {
+        foreach (preg_split('~(?: a )?\{\d\}| seconds?\b| minutes| times?\b|\. ~', $sentence) ?: [] as $piece) {
             if (mb_strlen(trim($piece, ' .:')) > 3 && ! str_contains($code, trim($piece, ' .:'))) {
                 return false;
             }
         }
 
         return true;
+    }
+
+    public function test_in_english_a_name_has_its_article(): void
+    {
+        self::assertSame('You are an Owner now', OwnWords::in('en')->say('You are a {0} now', 'Owner'));
+        self::assertSame('You are a Host now', OwnWords::in('en_GB')->say('You are a {0} now', 'Host'));
+        $said = OwnWords::in('fi')->say('You asked to be a {0} in {1}. You are one now.', 'Owner', 'Reef');
+        self::assertSame('You asked to be an Owner in Reef. You are one now.', $said);
     }
 
     public function test_what_was_refused_in_english_is_said_again(): void
@@ -78,6 +86,10 @@ final class OwnWordsTest extends TestCase
         self::assertSame('Bitte melde dich zuerst an.', $german->again('Please sign in first.', $name));
         self::assertSame('Stelle: Das gibt es nicht mehr.', $german->again('This Spot is no longer there.', $name));
         self::assertSame('„x“ ist keine ganze Zahl.', $german->again('“x” is not a whole number.', $name));
+        foreach (['a Spot', 'an Order'] as $one) {
+            $said = $german->again("There is already $one with this Name.", fn (string $name): string => $name);
+            self::assertSame('Name: Das gibt es schon ('.explode(' ', $one)[1].').', $said);
+        }
         self::assertSame('Nobody knows this.', $german->again('Nobody knows this.', $name));
         self::assertSame('Please sign in first.', OwnWords::in('fi')->again('Please sign in first.', $name));
         self::assertSame('Kirjaudu ensin.', OwnWords::in('fi', ["Lanai\nPlease sign in first." => 'Kirjaudu ensin.'])->again('Please sign in first.', $name));

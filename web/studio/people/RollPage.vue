@@ -155,7 +155,7 @@ const moment = (at: string) => new Date(at).toLocaleString([], { day: 'numeric',
                   ><v-btn v-bind="menu" :icon="mdiDotsHorizontal" size="x-small" variant="text" :aria-label="`What to do with ${p.name}`"
                 /></template>
                 <v-list density="compact">
-                  <v-list-item v-for="r in roles.filter((r) => r !== p.role)" :key="r" :title="`Make a ${r}`" @click="act(p, 'role', r)" />
+                  <v-list-item v-for="r in roles.filter((r) => r !== p.role)" :key="r" :title="`Give the role ${r}`" @click="act(p, 'role', r)" />
                   <v-list-item v-if="p.account" title="Sign out everywhere" @click="act(p, 'sign out')" />
                   <v-list-item v-if="p.account" :title="p.blocked ? 'Unblock' : 'Block'" @click="act(p, p.blocked ? 'unblock' : 'block')" />
                   <v-list-item title="Delete…" @click="askToLeave(p)" />

@@ -15,6 +15,7 @@ use Lanai\Core\Lines\Chart;
 use Lanai\Core\Lines\ListLine;
 use Lanai\Core\Model\Access\Verb;
 use Lanai\Core\Model\Table;
+use Lanai\Core\Text\Article;
 
 /** A list, a screen or a form that a permission makes useless: nobody may see, or add, what it is about. */
 final class ForbiddenByRule implements OfOneScreen
@@ -42,14 +43,15 @@ final class ForbiddenByRule implements OfOneScreen
         foreach ($reading->isAround() ? $reading->blueprint->screens : [] as $i => $screen) {
             foreach ($screen->about as $parameter) {
                 if ($closed(Verb::See, $reading->blueprint->tableOfOne($parameter->one))) {
-                    yield Finding::warning(self::class, "/screens/$i", "Nobody may see a $parameter->one, so this screen opens for nobody.");
+                    yield Finding::warning(self::class, "/screens/$i", 'Nobody may see '.Article::with($parameter->one).', so this screen opens for nobody.');
                 }
             }
         }
         foreach ([...$reading->nodesOf(AddForm::class), ...$reading->nodesOf(AddRow::class)] as $form) {
             $table = $reading->blueprint->tableOfOne($form->text('one'));
             if ($closed(Verb::Add, $table)) {
-                yield Finding::blocking(self::class, $form->at, "Nobody may add a $table?->singular, so this is refused to everybody.");
+                $one = Article::with((string) $table?->singular);
+                yield Finding::blocking(self::class, $form->at, "Nobody may add $one, so this is refused to everybody.");
             }
         }
     }

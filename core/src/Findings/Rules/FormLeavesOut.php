@@ -13,6 +13,7 @@ use Lanai\Core\Findings\Station;
 use Lanai\Core\Language\NodeSpot;
 use Lanai\Core\Language\Prose;
 use Lanai\Core\Lines\AddForm;
+use Lanai\Core\Text\Article;
 
 /** A form, or an effect that adds a row, that never gives a required field: it could never be saved. */
 final class FormLeavesOut implements OfOneScreen
@@ -43,7 +44,7 @@ final class FormLeavesOut implements OfOneScreen
                     };
                     $what = $isForm
                         ? "The form for a new {$form->text('one')} does not ask for $field->name"
-                        : "Adding a {$form->text('one')} here does not set $field->name";
+                        : 'Adding '.Article::with($form->text('one'))." here does not set $field->name";
                     yield Finding::blocking(self::class, $form->at, "$what, which is required, so it could never be saved.", $mend);
                 }
             }

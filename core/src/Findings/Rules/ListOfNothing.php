@@ -13,6 +13,7 @@ use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Formula\Kind;
 use Lanai\Core\Lines\ListLine;
+use Lanai\Core\Text\Article;
 
 /** A list of the rows of another row, where no link joins the two. */
 final class ListOfNothing implements OfOneScreen
@@ -48,7 +49,7 @@ final class ListOfNothing implements OfOneScreen
                 yield Finding::blocking(
                     self::class,
                     "$spot->at/owner",
-                    "$table->name have no link to a $owner->singular, so this list would always be empty.",
+                    "$table->name have no link to ".Article::with($owner->singular).', so this list would always be empty.',
                     new Mend('List all of them', [['op' => 'remove', 'path' => "$spot->at/owner"]]),
                 );
             }

@@ -19,6 +19,7 @@ use Lanai\Core\Formula\Kind;
 use Lanai\Core\Language\NodeSpot;
 use Lanai\Core\Model\Table;
 use Lanai\Core\Play\Assignment;
+use Lanai\Core\Text\Article;
 use Lanai\Core\Text\Names;
 use Lanai\Core\Text\Pattern;
 
@@ -102,7 +103,8 @@ final class LoweredNeverRaised implements Gathers
                 yield Finding::warning(
                     self::class,
                     $one['at'],
-                    "Adding a $table?->singular lowers {$lowers['number']}, but removing one here does not raise it again, so it runs out with time.",
+                    'Adding '.Article::with((string) $table?->singular)
+                        ." lowers {$lowers['number']}, but removing one here does not raise it again, so it runs out with time.",
                     new Mend("Raise $path again", [
                         ['op' => 'add', 'path' => $one['at'], 'value' => ['kind' => 'raise', 'number' => $path, 'by' => $lowers['by']]],
                     ]),

@@ -9,6 +9,7 @@ use Lanai\Core\Language\Sentence;
 use Lanai\Core\Language\Words;
 use Lanai\Core\Model\Fits\NamedFit;
 use Lanai\Core\Model\Table;
+use Lanai\Core\Text\Article;
 
 /** Whoever has a role. */
 final readonly class InRole implements Who
@@ -34,11 +35,11 @@ final readonly class InRole implements Who
 
     public function inWords(): string
     {
-        return "a $this->role";
+        return Article::with($this->role);
     }
 
     public function one(): string
     {
-        return "a $this->role";
+        return Article::with($this->role);
     }
 }

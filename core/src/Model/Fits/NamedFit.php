@@ -13,6 +13,7 @@ use Lanai\Core\Language\Fits\NameFit;
 use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Model\Earnings\Product;
 use Lanai\Core\Model\Services\ServiceRequest;
+use Lanai\Core\Text\Article;
 
 /** Something of the app by its name: a piece, a routine, a value, or a sheet of the screen. */
 final readonly class NamedFit implements Fit
@@ -100,7 +101,7 @@ final readonly class NamedFit implements Fit
 
     public function inWords(Scope $scope): string
     {
-        return "the name of a $this->what";
+        return 'the name of '.Article::with($this->what);
     }
 
     public function print(mixed $value, array $stops): string
@@ -110,7 +111,7 @@ final readonly class NamedFit implements Fit
 
     public function read(Cursor $cursor, array $stops): ?string
     {
-        return $cursor->name("the name of a $this->what");
+        return $cursor->name('the name of '.Article::with($this->what));
     }
 
     public function choices(Scope $scope): array
