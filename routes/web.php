@@ -192,6 +192,7 @@ Route::prefix('api')->group(function (): void {
                 Route::post('{purchase}/back', [C\EarningsController::class, 'giveBack'])->where('purchase', '[0-9]{1,18}');
             });
         Route::get('apps/{app}/release', [C\ReleaseController::class, 'show']);
+        Route::get('apps/{app}/declarations', [C\ReleaseController::class, 'declarations']);
         Route::delete('apps/{app}/troubles/{trouble}', [C\ReleaseController::class, 'forget'])->where('trouble', '[0-9]{1,18}');
         Route::get('apps/{app}/key', [C\ReleaseController::class, 'key']);
         Route::get('apps/{app}/icon.png', [C\ReleaseController::class, 'icon']);

@@ -3,7 +3,7 @@ import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { expect, test, type Page } from './test'
-import { beginApp, buildForHere, device, nothingSerious, script, signUp } from './founder'
+import { beginApp, buildForHere, device, nothingSerious, openDemo, script, signUp } from './founder'
 
 async function newApp(page: Page, name: string): Promise<void> {
   await signUp(page, 'Bea')
@@ -135,4 +135,26 @@ test('a package that is older than what the store has is told of it, and one tha
   await expect(gate).toBeVisible()
   expect(await gate.evaluate((element) => getComputedStyle(element).backgroundColor)).toMatch(/^rgb\(/)
   await nothingSerious(page, '.deck')
+})
+
+test('what an app declares follows from its sentences, and from every edit', async ({ page }) => {
+  await openDemo(page, 'release')
+  const declares = page.getByRole('region', { name: 'What it declares' })
+  await expect(declares).toContainText('Names, to let people sign in and do what the app is for; kept until the account is deleted.')
+  await expect(declares).toContainText('What people write, to do what the app is for;')
+  await expect(declares).toContainText('It keeps nothing of these: telephone numbers,')
+  await declares.getByText('What people write').focus()
+  await page.keyboard.press('Enter')
+  await expect(declares.getByText('App activity: Other user-generated content')).toBeVisible()
+  await expect(declares.getByText(/^From Swims: Title/)).toContainText('Comments: Words')
+  await expect(declares).toContainText('Yes: Bunting')
+  await nothingSerious(page, '.surface')
+  // Whoever takes the conversation out has none any more.
+  await page.getByRole('button', { name: /^Screens:/i }).click()
+  await page.getByRole('navigation', { name: 'Screens' }).getByRole('button', { name: /^Guide/ }).click()
+  await page.locator('.surface [data-line]').filter({ hasText: 'Conversation with' }).focus()
+  await page.keyboard.press('Delete')
+  await expect(page.getByText('Saved, revision 2')).toBeVisible()
+  await page.getByRole('button', { name: /^Release:/i }).click()
+  await expect(declares.locator('dt', { hasText: 'talk with a machine' }).locator('+ dd')).toHaveText('No')
 })

@@ -14,6 +14,7 @@ use App\Packaging\IconPainter;
 use App\Packaging\Packager;
 use App\Packaging\ServerAddress;
 use App\Packaging\Target;
+use App\Stores\DeclarationsForm;
 use App\Stores\StoreDesk;
 use App\Studio\StudioState;
 use Illuminate\Http\JsonResponse;
@@ -32,6 +33,12 @@ final class ReleaseController
         }
 
         return response()->json(ReleaseState::of($app));
+    }
+
+    /** What the app declares to the stores, as its sentences say it now. */
+    public function declarations(App $app): JsonResponse
+    {
+        return response()->json(DeclarationsForm::of($app->revision->read()));
     }
 
     /** The founder has seen to it; should it happen again, it is told again. */

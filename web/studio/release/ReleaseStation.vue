@@ -6,6 +6,7 @@ import FindingNote from '../findings/FindingNote.vue'
 import { useStudio } from '../open/useStudio'
 import AddressLine from './AddressLine.vue'
 import BuildLine from './BuildLine.vue'
+import DeclaresPart from './DeclaresPart.vue'
 import ReleaseText from '../open/ReleaseText.vue'
 import SubmissionLine from './SubmissionLine.vue'
 import { useRelease } from './useRelease'
@@ -126,6 +127,8 @@ async function upload(event: Event) {
         >
       </div>
     </section>
+
+    <DeclaresPart />
 
     <section v-if="release?.troubles.length" class="release-part" aria-label="What went wrong on phones">
       <h2>What went wrong on phones</h2>

@@ -1,0 +1,95 @@
+<script setup lang="ts">
+import { ref, watch } from 'vue'
+import type { DeclarationsState } from '../../contracts/studio'
+import { api } from '../api'
+import { latest } from '../latest'
+import { useStudio } from '../open/useStudio'
+
+/** What the app declares to the stores: it follows from its sentences, so that there is nothing to fill in. */
+const studio = useStudio()
+const declared = ref<DeclarationsState>()
+const trouble = ref('')
+const begin = latest()
+const STORES = [
+  { key: 'android', name: 'Android' },
+  { key: 'ios', name: 'iPhone' },
+] as const
+
+async function load() {
+  const isLatest = begin()
+  try {
+    const found = await api.get<DeclarationsState>(`apps/${studio.app}/declarations`)
+    if (!isLatest()) return
+    declared.value = found
+    trouble.value = ''
+  } catch (error) {
+    if (isLatest()) trouble.value = error instanceof Error ? error.message : String(error)
+  }
+}
+watch(() => studio.state.value?.revision.number, load, { immediate: true })
+</script>
+
+<template>
+  <section class="release-part" aria-label="What it declares">
+    <h2>What it declares</h2>
+    <p class="quiet-note">Stores ask what you keep of people. This follows from the app’s sentences: change them, and it changes.</p>
+    <p v-if="trouble" class="fault" role="alert">{{ trouble }}</p>
+    <v-progress-linear v-else-if="!declared" indeterminate color="primary" aria-label="Loading what it declares" />
+    <template v-else>
+      <p class="small">{{ declared.usually }}</p>
+      <details v-for="one in declared.data" :key="one.kind" class="declared">
+        <summary>
+          <strong>{{ one.called }}</strong>{{ one.says.slice(one.called.length) }}
+        </summary>
+        <p v-if="one.fields.length" class="small">From {{ one.fields.join(', ') }}.</p>
+        <p v-for="store in STORES" :key="store.key" class="small">
+          On the form for {{ store.name }}: <span class="code">{{ one[store.key].type }}</span> for
+          <span class="code">{{ one[store.key].purposes.join(', ') }}</span
+          >.
+        </p>
+      </details>
+      <p v-if="declared.none.length" class="small">It keeps nothing of these: {{ declared.none.join(', ') }}.</p>
+      <p class="small">
+        {{ declared.deletion ? 'People can delete their account in the app and on a public page.' : 'There are no accounts.' }}
+        What goes between phone and server is encrypted by what every phone brings along, so that nothing has to be declared at a border.
+      </p>
+      <h3>For the questions about ages</h3>
+      <dl class="contents">
+        <template v-for="one in declared.contents" :key="one.key">
+          <dt>{{ one.asks }}</dt>
+          <dd>
+            {{ one.yes ? 'Yes' : 'No' }}<span v-if="one.because" class="small">: {{ one.because }}</span>
+          </dd>
+        </template>
+      </dl>
+      <p class="small">What cannot be known from sentences, such as violence or bad language, the store asks you.</p>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.declared {
+  margin-block: 6px;
+}
+
+.declared summary {
+  cursor: pointer;
+}
+
+.contents {
+  column-gap: 24px;
+  display: grid;
+  grid-template-columns: max-content 1fr;
+  row-gap: 6px;
+}
+
+.contents dd {
+  margin: 0;
+}
+
+h3 {
+  font-size: 1rem;
+  font-weight: 600;
+  margin-block: 16px 8px;
+}
+</style>
