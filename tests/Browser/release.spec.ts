@@ -143,7 +143,7 @@ test('what an app declares follows from its sentences, and from every edit', asy
   await expect(declares).toContainText('Names, to let people sign in and do what the app is for; kept until the account is deleted.')
   await expect(declares).toContainText('What people write, to do what the app is for;')
   await expect(declares).toContainText('It keeps nothing of these: telephone numbers,')
-  await declares.getByText('What people write').focus()
+  await declares.locator('summary').filter({ hasText: 'What people write' }).focus()
   await page.keyboard.press('Enter')
   await expect(declares.getByText('App activity: Other user-generated content')).toBeVisible()
   await expect(declares.getByText(/^From Swims: Title/)).toContainText('Comments: Words')
