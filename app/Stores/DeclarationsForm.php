@@ -40,6 +40,74 @@ final class DeclarationsForm
         ];
     }
 
+    /**
+     * As a store takes it with a package.
+     *
+     * @param  'android'|'ios'  $form  whose names for it
+     * @return array{data: list<array<string, mixed>>, contents: array<string, bool>, deletion: bool, encrypted: bool}
+     */
+    public static function handedIn(Blueprint $blueprint, string $form): array
+    {
+        $all = self::of($blueprint);
+        $one = fn (array $data): array => [
+            ...$data[$form],
+            'shared' => $data['with'] !== [],
+            'linked' => $data['linked'],
+            'tracks' => $data['tracks'],
+            'optional' => $data['optional'],
+        ];
+
+        return [
+            'data' => array_map($one, $all['data']),
+            'contents' => array_column($all['contents'], 'yes', 'key'),
+            'deletion' => $all['deletion'],
+            'encrypted' => true,
+        ];
+    }
+
+    /**
+     * What has changed since something was declared, in sentences; none where nothing has.
+     *
+     * @return list<string>
+     */
+    public static function since(Blueprint $before, Blueprint $now): array
+    {
+        [$had, $has] = [self::byKind($before), self::byKind($now)];
+        $said = [];
+        foreach ($has as $key => $one) {
+            $was = $had[$key] ?? null;
+            $told = array_values(array_diff($one->with, $was->with ?? []));
+            $said = [
+                ...$said,
+                ...$was === null ? ["It keeps {$one->kind->inWords()}."] : [],
+                ...$told === [] ? [] : [implode(' and ', $told)." hears of this: {$one->kind->inWords()}."],
+                ...$was !== null && $one->linked && ! $was->linked ? [ucfirst($one->kind->inWords()).': kept together with who it is.'] : [],
+            ];
+        }
+        foreach (array_diff_key($had, $has) as $gone) {
+            $said[] = "It does not keep {$gone->kind->inWords()} any more.";
+        }
+        foreach (array_diff_key(self::yes($now), self::yes($before)) as $asks) {
+            $said[] = "$asks Now: yes.";
+        }
+
+        return $said;
+    }
+
+    /** @return array<string, string> the questions that are answered with a yes, by their keys */
+    private static function yes(Blueprint $blueprint): array
+    {
+        return array_column(array_filter(Contents::of($blueprint), fn (Contents $one): bool => $one->because !== ''), 'asks', 'key');
+    }
+
+    /** @return array<string, Declared> */
+    private static function byKind(Blueprint $blueprint): array
+    {
+        $all = Declarations::of($blueprint);
+
+        return array_combine(array_map(fn (Declared $one): string => $one->kind->value, $all), $all);
+    }
+
     /** @return array<string, mixed> */
     private static function data(Declared $one): array
     {

@@ -21,6 +21,7 @@ final class Review
         foreach (is_array($listing['languages'] ?? null) ? $listing['languages'] : [] as $tongue => $page) {
             array_push($reasons, ...self::page(is_array($page) ? $page : [], (string) $tongue));
         }
+        array_push($reasons, ...self::declared($inspection, $listing['declares'] ?? null));
         foreach (array_diff($inspection->permissions, $declared) as $permission) {
             $reasons[] = ['code' => 'permission', 'sentence' => "The package asks for $permission, which is not declared."];
         }
@@ -41,6 +42,25 @@ final class Review
         }
 
         return $reasons;
+    }
+
+    /**
+     * What the app keeps of people has to be declared, and a package that shows messages has to be known by something.
+     *
+     * @return list<array{code: string, sentence: string}>
+     */
+    private static function declared(Inspection $inspection, mixed $declares): array
+    {
+        $data = is_array($declares) && is_array($declares['data'] ?? null) ? $declares['data'] : null;
+        if ($data === null || ! is_bool($declares['deletion'] ?? null) || ! is_array($declares['contents'] ?? null)) {
+            return [['code' => 'declares', 'sentence' => 'It is not declared what the app keeps of people, and what is in it.']];
+        }
+        $types = array_filter(array_map(fn (mixed $one): mixed => is_array($one) ? $one['type'] ?? null : null, $data), is_string(...));
+        $isKnown = array_intersect($types, ['Device or other IDs', 'NSPrivacyCollectedDataTypeDeviceID']) !== [];
+
+        return $isKnown || ! in_array('android.permission.POST_NOTIFICATIONS', $inspection->permissions, true)
+            ? []
+            : [['code' => 'declares.device', 'sentence' => 'The package shows messages, and by what it knows the phone for that is not declared.']];
     }
 
     /**

@@ -32,7 +32,31 @@ final class Shelf
             htmlspecialchars($install, ENT_QUOTES).
             '">Install version '.
             htmlspecialchars($version, ENT_QUOTES).
-            '</a></p>'.(is_array($listing['adverts'] ?? null) ? '<p><small>Contains adverts.</small></p>' : '')."<p>{$text('description')}</p></html>";
+            '</a></p>'.(is_array($listing['adverts'] ?? null) ? '<p><small>Contains adverts.</small></p>' : '')."<p>{$text('description')}</p>".
+            self::declared(is_array($listing['declares'] ?? null) ? $listing['declares'] : []).'</html>';
+    }
+
+    /**
+     * What the app keeps of people, as it has said itself.
+     *
+     * @param  array<array-key, mixed>  $declares
+     */
+    private static function declared(array $declares): string
+    {
+        $lines = '';
+        foreach (is_array($declares['data'] ?? null) ? $declares['data'] : [] as $one) {
+            $type = is_array($one) && is_string($one['type'] ?? null) ? str_replace('NSPrivacyCollectedDataType', '', $one['type']) : '';
+            $notes = array_filter([
+                ($one['shared'] ?? false) === true ? 'shared' : '',
+                ($one['linked'] ?? false) === true ? 'linked to you' : 'not linked to you',
+                ($one['optional'] ?? false) === true ? 'optional' : '',
+            ]);
+            $lines .= $type === '' ? '' : '<li>'.htmlspecialchars($type, ENT_QUOTES).' <small>'.implode(', ', $notes).'</small></li>';
+        }
+
+        $deletion = ($declares['deletion'] ?? false) === true ? '<p><small>You can have it deleted.</small></p>' : '';
+
+        return $lines === '' ? '' : "<h2>What it keeps of you</h2><ul>$lines</ul>$deletion";
     }
 
     /**

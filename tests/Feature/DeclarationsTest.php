@@ -33,12 +33,39 @@ final class DeclarationsTest extends TestCase
         $this->actingAs($this->stranger())->getJson("/api/apps/$app->id/declarations")->assertNotFound();
     }
 
+    public function test_what_a_store_was_told_before_is_held_against_what_the_app_does_now(): void
+    {
+        $app = $this->demo();
+        $founder = $this->founderOf($app);
+        $since = fn (): array => $this->actingAs($founder)->getJson("/api/apps/$app->id/declarations")->assertOk()->json('since');
+        $build = $app->builds()->create(['revision_id' => $app->revision->id, 'target' => 'apk', 'version' => '1.0.0', 'number' => 4, 'here' => true]);
+        $script = $app->revision->read()->script();
+        $changed = str_replace('  About is a text', "  About is a text\n  Call is a phone number", $script);
+        $changed = str_replace('asking Name, About', 'asking Name, Call', $changed);
+        $changed = (string) preg_replace('/^  Conversation with .*$/m', '  Web page at "https://sea.example"', $changed);
+        app(RevisionBook::class)->edit($app, $founder, $app->revision->number, new Rewrite($changed));
+        self::assertSame([], $since(), 'No store has taken anything yet.');
+        $submission = $app->submissions()->create(['build_id' => $build->id, 'store' => 'quay', 'remote_id' => '1', 'state' => 'in review', 'reasons' => []]);
+        self::assertSame([], $since());
+        $submission->update(['state' => 'approved']);
+        $says = ['It keeps telephone numbers.', 'Are there pages of the web in it? Now: yes.'];
+        self::assertSame([['store' => 'Quay', 'version' => '1.0.0', 'number' => 4, 'says' => $says]], $since());
+        $back = str_replace('asking Name, Call', 'asking Name', $changed);
+        app(RevisionBook::class)->edit($app, $founder, $app->refresh()->revision->number, new Rewrite($back));
+        self::assertSame([['Are there pages of the web in it? Now: yes.']], array_column($since(), 'says'));
+        // Taken anew from what the app is now, nothing differs any more.
+        $app->submissions()->create(['state' => 'released', 'build_id' => $app->builds()->create(
+            ['revision_id' => $app->refresh()->revision->id, 'target' => 'apk', 'version' => '1.1.0', 'number' => 5, 'here' => true],
+        )->id, 'store' => 'quay', 'remote_id' => '2', 'reasons' => []]);
+        self::assertSame([], $since());
+    }
+
     public function test_it_is_printed(): void
     {
         $app = $this->demo();
         self::assertSame(0, Artisan::call('lanai:declarations', ['app' => $app->slug, '--json' => true]));
         $printed = json_decode(Artisan::output(), true);
-        self::assertSame($this->actingAs($this->founderOf($app))->getJson("/api/apps/$app->id/declarations")->json(), $printed);
+        self::assertSame($this->actingAs($this->founderOf($app))->getJson("/api/apps/$app->id/declarations")->json(), $printed + ['since' => []]);
         $this->artisan('lanai:declarations', ['app' => $app->slug])
             ->expectsOutputToContain('E-mail addresses, to let people sign in; kept until the account is deleted.')
             ->expectsOutputToContain('Are there adverts in it? Yes: Bunting.')

@@ -110,7 +110,8 @@ final class DeskTest extends TestCase
     public function test_a_page_is_in_the_language_of_whoever_looks_and_each_language_is_looked_at(): void
     {
         $page = fn (string $words): array => ['title' => $words, 'summary' => $words, 'description' => $words];
-        $listing = $page('Own') + ['language' => 'en', 'languages' => ['de' => $page('Deutsch'), 'ar' => $page('عربي')]];
+        $declares = ['data' => [['type' => 'NSPrivacyCollectedDataTypeName', 'linked' => true]], 'contents' => [], 'deletion' => false];
+        $listing = $page('Own') + ['declares' => $declares, 'language' => 'en', 'languages' => ['de' => $page('Deutsch'), 'ar' => $page('عربي')]];
         $html = fn (string $wanted): string => Shelf::page('Test', $listing, '1.0.0', '/install', $wanted);
         $shown = ['de-AT,de;q=0.9,en;q=0.5' => 'Deutsch', 'en-GB,de' => 'Own', 'fr, ar;q=0.3' => 'عربي', 'fr' => 'Own', '' => 'Own', '*' => 'Own'];
         foreach ($shown as $wanted => $words) {
@@ -133,7 +134,12 @@ final class DeskTest extends TestCase
             'store' => 'test',
             'publisher' => hash('sha256', 'token'),
             'file' => 'p.zip',
-            'listing' => json_encode(['title' => 'A <b>title</b>', 'summary' => 's', 'description' => 'd']) ?: '',
+            'listing' => json_encode([
+                'title' => 'A <b>title</b>',
+                'summary' => 's',
+                'description' => 'd',
+                'declares' => ['data' => [['type' => '<b>Names</b>', 'shared' => true, 'optional' => true]], 'contents' => [], 'deletion' => true],
+            ]) ?: '',
             'permissions' => '[]',
         ]);
     }

@@ -56,6 +56,9 @@ final class StoresTest extends TestCase
         app(StoreDesk::class)->release($second);
         $page = (string) file_get_contents($second->page);
         self::assertStringContainsString('Saltlark: swim together', $page);
+        self::assertStringContainsString('<li>Personal info: Name <small>linked to you</small></li>', $page);
+        self::assertStringContainsString('<li>App activity: Other user-generated content <small>shared, linked to you</small></li>', $page);
+        self::assertStringContainsString('You can have it deleted.', $page);
         self::assertStringContainsString('Contains adverts.', $page, 'What the store is told of adverts follows from the sentences.');
 
         $third = $this->submit(Target::Apk, 'quay');

@@ -32,7 +32,8 @@ final class LocalServer
         $said = '';
         for ($attempt = 0; $attempt < 3; $attempt++) {
             $port = self::free();
-            $process = new Process($command($port), $folder ?? dirname(__DIR__, 2), $environment, null, null);
+            // In a group of its own, so that what it begins ends with it: also what it has not begun yet when it is ended.
+            $process = new Process(['setsid', ...$command($port)], $folder ?? dirname(__DIR__, 2), $environment, null, null);
             // What nobody reads would fill its pipe, and then it would wait for ever.
             $process->disableOutput();
             $process->start();
@@ -41,7 +42,7 @@ final class LocalServer
                     return new self($port, $process);
                 }
             }
-            $process->stop(0);
+            self::end($process);
             $said = 'it ended with '.json_encode($process->getExitCode());
         }
 
@@ -62,14 +63,18 @@ final class LocalServer
         );
     }
 
-    /** Its workers do not end with it by themselves. */
+    /** Nothing answers any more after it. */
     public function stop(): void
     {
-        $pid = $this->process->getPid();
-        if ($pid !== null) {
-            exec("pkill -P $pid");
-        }
-        $this->process->stop(0);
+        self::end($this->process);
+        for ($until = microtime(true) + self::SECONDS; self::answers($this->port) && microtime(true) < $until; usleep(10_000));
+    }
+
+    private static function end(Process $process): void
+    {
+        $pid = $process->getPid();
+        $pid === null || posix_kill(-$pid, SIGKILL);
+        $process->stop(0);
     }
 
     private static function free(): int

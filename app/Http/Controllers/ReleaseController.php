@@ -15,6 +15,7 @@ use App\Packaging\Packager;
 use App\Packaging\ServerAddress;
 use App\Packaging\Target;
 use App\Stores\DeclarationsForm;
+use App\Stores\DeclaredSince;
 use App\Stores\StoreDesk;
 use App\Studio\StudioState;
 use Illuminate\Http\JsonResponse;
@@ -38,7 +39,9 @@ final class ReleaseController
     /** What the app declares to the stores, as its sentences say it now. */
     public function declarations(App $app): JsonResponse
     {
-        return response()->json(DeclarationsForm::of($app->revision->read()));
+        $now = $app->revision->read();
+
+        return response()->json(DeclarationsForm::of($now) + ['since' => DeclaredSince::of($app, $now)]);
     }
 
     /** The founder has seen to it; should it happen again, it is told again. */

@@ -139,7 +139,8 @@ final readonly class Declarations
     {
         $signsIn = $this->blueprint->signIn !== null;
         if ($this->blueprint->products !== []) {
-            yield self::one(DataKind::Purchases, [Purpose::App], true, until: 'in the books as long as the law asks, without the name once the account is deleted');
+            $books = 'in the books as long as the law asks, without the name once the account is deleted';
+            yield self::one(DataKind::Purchases, [Purpose::App], true, until: $books);
         }
         $mayRefuse = $this->blueprint->kinds()->ofKind('doNotCountMe') !== [];
         yield self::one(DataKind::Visits, [Purpose::Counting], $signsIn, $mayRefuse, 'for thirty days, and after that only as numbers of each day');

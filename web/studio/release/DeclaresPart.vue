@@ -36,6 +36,15 @@ watch(() => studio.state.value?.revision.number, load, { immediate: true })
     <p v-if="trouble" class="fault" role="alert">{{ trouble }}</p>
     <v-progress-linear v-else-if="!declared" indeterminate color="primary" aria-label="Loading what it declares" />
     <template v-else>
+      <div v-for="one in declared.since" :key="one.store" class="since" role="note">
+        <p>
+          <strong>{{ one.store }} was told something else</strong> with version {{ one.version }} ({{ one.number }}). Since then:
+        </p>
+        <ul>
+          <li v-for="sentence in one.says" :key="sentence">{{ sentence }}</li>
+        </ul>
+        <p class="small">It is handed in with the next package. Put this revision live for people once {{ one.store }} has taken it.</p>
+      </div>
       <p class="small">{{ declared.usually }}</p>
       <details v-for="one in declared.data" :key="one.kind" class="declared">
         <summary>
@@ -74,6 +83,17 @@ watch(() => studio.state.value?.revision.number, load, { immediate: true })
 
 .declared summary {
   cursor: pointer;
+}
+
+.since {
+  border-inline-start: 3px solid rgb(var(--v-theme-warning));
+  margin-block: 12px;
+  padding-inline-start: 14px;
+}
+
+.since ul {
+  margin-block: 6px;
+  padding-inline-start: 20px;
 }
 
 .contents {
