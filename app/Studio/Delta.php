@@ -50,7 +50,10 @@ final readonly class Delta
         $changes->list('findings', $told['findings'], $found['findings']);
         $changes->list('stations', $told['stations'], $found['stations']);
         $this->heads($changes, $before, $now, $edited);
-        if ($touched !== ['screens']) {
+        if (array_diff($touched, ['screens', 'languages']) === []) {
+            // What a text has taken along in other languages changes nothing else around the screens.
+            in_array('languages', $touched, true) && $changes->list('languages', StudioState::languages($before), StudioState::languages($now));
+        } else {
             [$old, $new] = [StudioState::around($before), StudioState::around($now)];
             foreach ($new as $key => $value) {
                 $changes->list($key, $old[$key] ?? [], $value);

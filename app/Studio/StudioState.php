@@ -187,7 +187,7 @@ final class StudioState
      *
      * @return array{own: array<string, string>, further: list<array<string, mixed>>, others: list<array<string, string>>}
      */
-    private static function languages(Blueprint $blueprint): array
+    public static function languages(Blueprint $blueprint): array
     {
         $own = $blueprint->theme->tongue();
         $further = [];

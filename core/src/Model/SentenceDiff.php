@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Model;
 
+use Lanai\Core\Language\Block;
+use Lanai\Core\Language\Children;
+use Lanai\Core\Language\HasSentence;
 use Lanai\Core\Language\Printer;
 use Lanai\Core\Language\Prose;
+use Lanai\Core\Language\Sentences;
 use SebastianBergmann\Diff\Differ;
 use SebastianBergmann\Diff\Output\DiffOnlyOutputBuilder;
 
@@ -52,19 +56,58 @@ final class SentenceDiff
     {
         foreach (array_keys($before + $after) as $key) {
             [$was, $now] = [$before[$key] ?? [], $after[$key] ?? []];
+            if (is_array($was) && is_array($now) && array_is_list($was) && array_is_list($now)) {
+                [$before[$key], $after[$key]] = self::without($was, $now);
+            }
+        }
+
+        return self::within(Prose::node($before), Prose::node($after), Blueprint::class);
+    }
+
+    /**
+     * The lists under a sentence in the same way: what is printed on lines of its own, as far down as both have it.
+     *
+     * @param  array<string, mixed>  $before
+     * @param  array<string, mixed>  $after
+     * @param  class-string<HasSentence>  $class
+     * @return array{array<string, mixed>, array<string, mixed>}
+     */
+    private static function within(array $before, array $after, string $class): array
+    {
+        foreach (Sentences::of($class)->below as $below) {
+            if (! ($below instanceof Children || $below instanceof Block)) {
+                continue;
+            }
+            [$was, $now] = [$before[$below->key] ?? [], $after[$below->key] ?? []];
             if (! is_array($was) || ! is_array($now) || ! array_is_list($was) || ! array_is_list($now)) {
                 continue;
             }
-            $most = min(count($was), count($now));
-            for ($first = 0; $first < $most && $was[$first] === $now[$first]; $first++);
-            for ($last = 0; $last < $most - $first && $was[count($was) - 1 - $last] === $now[count($now) - 1 - $last]; $last++);
-            $changed = $first < max(count($was), count($now));
-            $from = $changed ? max(0, $first - 1) : $first;
-            $behind = max(0, $last - 1);
-            $before[$key] = array_slice($was, $from, count($was) - $from - $behind);
-            $after[$key] = array_slice($now, $from, count($now) - $from - $behind);
+            [$was, $now] = self::without($was, $now);
+            // Where some came or went it is not told which of them belong together.
+            foreach (count($was) === count($now) ? array_keys($was) : [] as $i) {
+                [$one, $other] = [Prose::node($was[$i]), Prose::node($now[$i])];
+                $kind = $below->family->classOf($one);
+                [$was[$i], $now[$i]] = $kind === $below->family->classOf($other) ? self::within($one, $other, $kind) : [$one, $other];
+            }
+            [$before[$below->key], $after[$below->key]] = [$was, $now];
         }
 
-        return [Prose::node($before), Prose::node($after)];
+        return [$before, $after];
+    }
+
+    /**
+     * @param  list<mixed>  $was
+     * @param  list<mixed>  $now
+     * @return array{list<mixed>, list<mixed>}
+     */
+    private static function without(array $was, array $now): array
+    {
+        $most = min(count($was), count($now));
+        for ($first = 0; $first < $most && $was[$first] === $now[$first]; $first++);
+        for ($last = 0; $last < $most - $first && $was[count($was) - 1 - $last] === $now[count($now) - 1 - $last]; $last++);
+        $from = $first < max(count($was), count($now)) ? max(0, $first - 1) : $first;
+        $behind = max(0, $last - 1);
+
+        return [array_slice($was, $from, count($was) - $from - $behind), array_slice($now, $from, count($now) - $from - $behind)];
     }
 }
