@@ -173,8 +173,8 @@ async function upload(event: Event) {
         <BuildLine v-if="newest(t.key)" :build="newest(t.key)!" @cancel="(id) => act(() => api.remove(`apps/${studio.app}/builds/${id}`))" />
       </div>
       <p v-if="release?.key" class="small">
-        Signed with this app’s own key, <span class="code">{{ release.key.slice(0, 16) }}…</span>. <a :href="`/api/apps/${studio.app}/key`">Save the key</a> in a safe
-        place: an update must carry the same signature.
+        Signed with this app’s own key, <span class="code">{{ release.key.slice(0, 16) }}…</span>.
+        <a :href="`/api/apps/${studio.app}/key`">Save the key</a> in a safe place: an update must carry the same signature.
       </p>
     </section>
 
