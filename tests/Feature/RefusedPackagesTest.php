@@ -136,10 +136,11 @@ final class RefusedPackagesTest extends TestCase
 
         self::assertTrue((new Quay(self::$folder))->inspect($this->package(['application' => 'android:usesCleartextTraffic="true"'] + $with))->cleartext);
         self::assertFalse((new Quay(self::$folder))->inspect($this->package(['application' => 'android:usesCleartextTraffic="false"'] + $with))->cleartext);
+        $declares = ['data' => [['type' => 'Device or other IDs']], 'contents' => [], 'deletion' => true];
         $reasons = fn (array $listing): array => array_column(
             \Standins\Review::reasons(
                 new \Standins\Inspection(cleartext: true),
-                $listing + ['title' => 'A', 'summary' => 'A', 'description' => 'A'],
+                $listing + ['title' => 'A', 'summary' => 'A', 'description' => 'A', 'declares' => $declares],
                 [],
                 null,
             ),
