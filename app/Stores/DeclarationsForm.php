@@ -17,7 +17,7 @@ final class DeclarationsForm
     /**
      * @return array{
      *     data: list<array<string, mixed>>, contents: list<array{key: string, asks: string, yes: bool, because: string}>,
-     *     usually: string, none: list<string>, encryption: string, deletion: bool
+     *     usually: string, none: list<string>, deletion: bool
      * }
      */
     public static function of(Blueprint $blueprint): array
@@ -34,8 +34,6 @@ final class DeclarationsForm
                 fn (Contents $one): array => ['key' => $one->key, 'asks' => $one->asks, 'yes' => $one->because !== '', 'because' => $one->because],
                 Contents::of($blueprint),
             ),
-            // Calls go by https alone, with what the phone brings along: nothing of it has to be asked for at a border.
-            'encryption' => 'exempt',
             'deletion' => $blueprint->signIn !== null,
         ];
     }
@@ -44,9 +42,10 @@ final class DeclarationsForm
      * As a store takes it with a package.
      *
      * @param  'android'|'ios'  $form  whose names for it
+     * @param  bool  $encrypted  whether this package calls its server by https
      * @return array{data: list<array<string, mixed>>, contents: array<string, bool>, deletion: bool, encrypted: bool}
      */
-    public static function handedIn(Blueprint $blueprint, string $form): array
+    public static function handedIn(Blueprint $blueprint, string $form, bool $encrypted): array
     {
         $all = self::of($blueprint);
         $one = fn (array $data): array => [
@@ -61,7 +60,7 @@ final class DeclarationsForm
             'data' => array_map($one, $all['data']),
             'contents' => array_column($all['contents'], 'yes', 'key'),
             'deletion' => $all['deletion'],
-            'encrypted' => true,
+            'encrypted' => $encrypted,
         ];
     }
 

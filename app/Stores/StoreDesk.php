@@ -35,7 +35,7 @@ final class StoreDesk
             self::page($blueprint) +
             ['language' => $blueprint->theme->tongue()] +
             array_filter(['languages' => self::pages($build)]) +
-            ['declares' => DeclarationsForm::handedIn($blueprint, $store === 'quay' ? 'android' : 'ios')] +
+            ['declares' => DeclarationsForm::handedIn($blueprint, $store === 'quay' ? 'android' : 'ios', ! $build->here)] +
             array_filter(['adverts' => AdvertsDeclared::of($blueprint)->form()]) +
             ($build->here && $permissions !== [] ? ['cleartext' => 'It is for practice, and calls a server on this computer.'] : []);
         $answer = $this->ask(

@@ -102,7 +102,8 @@ watch([() => studio.state.value?.revision.number, () => studio.state.value?.app.
 
     <h2 class="people-head">Links that open in the app on iPhones</h2>
     <p>
-      Android packages have it by their key. For iPhones Lanai needs two things that only the maker’s pages for developers can tell you; leave them blank until
+      Android packages have it by their key. For iPhones Lanai needs two things that only the maker’s pages for developers can tell you; leave them
+      blank until
       you have them.
     </p>
     <div v-if="release" class="ways-ids">

@@ -59,8 +59,7 @@ watch(() => studio.state.value?.revision.number, load, { immediate: true })
       </details>
       <p v-if="declared.none.length" class="small">It keeps nothing of these: {{ declared.none.join(', ') }}.</p>
       <p class="small">
-        {{ declared.deletion ? 'People can delete their account in the app and on a public page.' : 'There are no accounts.' }}
-        What goes between phone and server is encrypted by what every phone brings along, so that nothing has to be declared at a border.
+        {{ declared.deletion ? 'People can have their account deleted on a public page, also without the app.' : 'There are no accounts.' }}
       </p>
       <h3>For the questions about ages</h3>
       <dl class="contents">
