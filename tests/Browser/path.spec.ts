@@ -59,7 +59,7 @@ test('from a sentence to an approved store submission', async ({ page }) => {
     await expect(link).toBeVisible()
     const store = await page.context().newPage()
     await store.goto((await link.getAttribute('href')) ?? '')
-    await expect(store.getByRole('heading')).toHaveText('Saltlark: swim together')
+    await expect(store.getByRole('heading', { level: 1 })).toHaveText('Saltlark: swim together')
     const download = store.waitForEvent('download')
     await store.getByRole('link', { name: /Install version 1.0.0/ }).click()
     expect((await download).suggestedFilename()).toBe('com.saltlark.companion.apk')
