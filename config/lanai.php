@@ -33,7 +33,7 @@ return [
     'stores' => [
         'pier' => [
             'name' => 'Pier',
-            'takes' => ['web'],
+            'takes' => ['web', 'ios', 'ipa'],
             'url' => env('LANAI_PIER_URL', 'http://127.0.0.1:8001/pier'),
             'token' => env('LANAI_PIER_TOKEN', env('LANAI_STANDIN_TOKEN', '')),
             // The certificate of its own root, in PEM: what it signs must lead there.

@@ -41,22 +41,25 @@ final class PackageApp extends Command
 
             return self::FAILURE;
         }
-        $file = rtrim($out, '/').'/'.$target->fileName($app->slug, $blueprint->release->version);
-        try {
-            Packager::make(
-                $app,
-                $blueprint,
-                $target,
-                $file,
-                fn (int $percent, string $line) => $this->line(sprintf('%3d %%  %s', $percent, $line)),
-                fn (): bool => false,
-            );
-        } catch (PackagingFailed $failed) {
-            $this->error($failed->getMessage());
+        // The project, and beside it what can be made of it here.
+        foreach ($target === Target::Ios ? [Target::Ios, Target::Ipa] : [$target] as $one) {
+            $file = rtrim($out, '/').'/'.$one->fileName($app->slug, $blueprint->release->version);
+            try {
+                Packager::make(
+                    $app,
+                    $blueprint,
+                    $one,
+                    $file,
+                    fn (int $percent, string $line) => $this->line(sprintf('%3d %%  %s', $percent, $line)),
+                    fn (): bool => false,
+                );
+            } catch (PackagingFailed $failed) {
+                $this->error($failed->getMessage());
 
-            return self::FAILURE;
+                return self::FAILURE;
+            }
+            $this->info($file);
         }
-        $this->info($file);
         $this->line('It finds its server at '.ServerAddress::of($app));
 
         return self::SUCCESS;

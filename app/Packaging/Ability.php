@@ -16,9 +16,13 @@ use Lanai\Core\Model\FieldTypes\PictureType;
 use Lanai\Core\Model\FieldTypes\PlaceType;
 use Lanai\Core\Model\FieldTypes\SoundType;
 use Lanai\Core\Model\FieldTypes\VideoType;
+use Lanai\Core\Release\AdvertsDeclared;
 use Lanai\Core\Release\AskedTypes;
 
-/** What a phone does for a page of the package, each by a class of its own in packaging/android/smali; only what an app uses comes along. */
+/**
+ * What a phone does for a page of the package, each by classes of its own in packaging/android/smali and packaging/ios/App; only what an app uses
+ * comes along.
+ */
 enum Ability: string
 {
     case Feels = 'Feels';
@@ -30,6 +34,7 @@ enum Ability: string
     case TakesShared = 'TakesShared';
     case Locks = 'Locks';
     case Notifies = 'Notifies';
+    case Tracks = 'Tracks';
     case Fails = 'Fails';
 
     /** @return list<self> those that the app's sentences use */
@@ -42,6 +47,7 @@ enum Ability: string
             self::Feels, self::Fails => true,
             self::TakesShared => $blueprint->sharedScreen() !== null,
             self::Notifies => $blueprint->sends !== [],
+            self::Tracks => AdvertsDeclared::of($blueprint)->tracks,
             self::Locks => $blueprint->release->locked,
             self::Shares => $walk->nodesOf(ShareText::class) !== [],
             self::Saves => $walk->nodesOf(DownloadMine::class) !== [],
@@ -62,13 +68,36 @@ enum Ability: string
         return array_filter($maps, fn (NodeSpot $map): bool => ($map->data['here'] ?? false) === true) !== [];
     }
 
-    /** @return list<string> the classes of the shell that it is made of */
+    /** @return list<string> the classes of the shell for Android that it is made of; none where that system has nothing of the kind */
     public function classes(): array
     {
         return match ($this) {
             self::TakesPictures => ['ChoosesFiles', 'TakesPictures', 'Taken'],
             self::Notifies => ['Notifies', 'Fetches', 'Fetching', 'Shows'],
+            self::Tracks => [],
             default => [$this->value],
+        };
+    }
+
+    /** @return list<string> the classes of the shell for iPhones, the first of them what the page asks; none where the web view does it by itself */
+    public function classesOnIphones(): array
+    {
+        return match ($this) {
+            self::ChoosesFiles, self::TakesPictures => [],
+            self::Notifies => ['LanaiNotifies', 'LanaiFetches', 'LanaiShows'],
+            default => ["Lanai$this->value"],
+        };
+    }
+
+    /** @return list<string> what it needs of an iPhone's system */
+    public function frameworks(): array
+    {
+        return match ($this) {
+            self::Locates => ['CoreLocation'],
+            self::Locks => ['LocalAuthentication'],
+            self::Notifies => ['UserNotifications', 'BackgroundTasks'],
+            self::Tracks => ['AppTrackingTransparency'],
+            default => [],
         };
     }
 

@@ -7,6 +7,7 @@ namespace App\Packaging;
 use Lanai\Core\Earnings\Sold;
 use Lanai\Core\Effects\SignInThrough;
 use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Release\PhoneReasons;
 
 /** Lays out the Android project of an app: manifest, resources, icons in all densities, the shell, and the device bundle as assets. */
 final class AndroidProject
@@ -16,7 +17,7 @@ final class AndroidProject
 
     public static function lay(Job $job): void
     {
-        $abilities = Ability::of($job->blueprint);
+        $abilities = array_values(array_filter(Ability::of($job->blueprint), fn (Ability $a): bool => $a->classes() !== []));
         $fill = self::fill($job);
         $classes = array_merge(self::SHELL, ...array_map(fn (Ability $a): array => $a->classes(), $abilities));
         foreach (['AndroidManifest.xml', 'apktool.yml', ...array_map(fn (string $class): string => self::IN."/$class.smali", $classes)] as $file) {
@@ -108,11 +109,9 @@ final class AndroidProject
             '{{filters}}' => self::filters($job->blueprint),
             '{{shared}}' => $job->blueprint->sharedScreen()?->slug() ?? '',
             '{{name}}' => self::literal($job->blueprint->name),
-            '{{reason}}' => self::literal(
-                $release->location === ''
-                    ? "{$job->blueprint->name} would like to know where this phone is."
-                    : "{$job->blueprint->name} uses where this phone is to ".rtrim($release->location, '.').'.',
-            ),
+            '{{reason}}' => self::literal(PhoneReasons::of($job->blueprint)->location()),
+            '{{goOn}}' => self::literal(PhoneReasons::of($job->blueprint)->goOn()),
+            '{{notNow}}' => self::literal(PhoneReasons::of($job->blueprint)->notNow()),
         ];
     }
 

@@ -31,7 +31,8 @@ final class IconPainter
     {
         $image = imagecreatetruecolor($side, $side);
         imagealphablending($image, false);
-        imagesavealpha($image, true);
+        // What stands on its colour shows nothing behind it, and stores for iPhones take no icon that could.
+        imagesavealpha($image, ! $ground);
         $fill = $ground ? $this->colour($image, $this->groundColour()) : imagecolorallocatealpha($image, 0, 0, 0, 127);
         imagefilledrectangle($image, 0, 0, $side, $side, (int) $fill);
         imagealphablending($image, true);

@@ -10,6 +10,8 @@ enum Target: string
     case Web = 'web';
     case Apk = 'apk';
     case Aab = 'aab';
+    case Ios = 'ios';
+    case Ipa = 'ipa';
 
     public function recipe(): Recipe
     {
@@ -17,6 +19,8 @@ enum Target: string
             self::Web => WebRecipe::class,
             self::Apk => ApkRecipe::class,
             self::Aab => AabRecipe::class,
+            self::Ios => IphoneRecipe::class,
+            self::Ipa => IpaRecipe::class,
         });
     }
 

@@ -6,7 +6,6 @@ namespace App\Packaging;
 
 use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Release\WebManifest;
-use ZipArchive;
 
 /** A web app that can be installed: the W3C manifest, its icons, and a service worker. */
 final class WebRecipe implements Recipe
@@ -66,12 +65,9 @@ final class WebRecipe implements Recipe
         $device = "$job->server/device/live/{$job->app->slug}";
         $files['sw.js'] = ServiceWorker::of('app', hash('sha256', implode('', $files)), './index.html', './', './media/', $device, array_keys($files));
         $job->step(80, 'Zipping '.count($files).' files');
-        $zip = new ZipArchive();
-        if ($zip->open($file, ZipArchive::CREATE | ZipArchive::OVERWRITE) !== true) {
-            throw new PackagingFailed('The package cannot be written.');
-        }
+        $zip = new ZipFile($file);
         foreach ($files as $path => $contents) {
-            $zip->addFromString($path, $contents);
+            $zip->add($path, $contents);
         }
         $zip->close();
     }

@@ -37,7 +37,7 @@ final class StoreDesk
             array_filter(['languages' => self::pages($build)]) +
             ['declares' => DeclarationsForm::handedIn($blueprint, $store === 'quay' ? 'android' : 'ios', ! $build->here)] +
             array_filter(['adverts' => AdvertsDeclared::of($blueprint)->form()]) +
-            ($build->here && $permissions !== [] ? ['cleartext' => 'It is for practice, and calls a server on this computer.'] : []);
+            ($build->here && $build->target !== Target::Web->value ? ['cleartext' => 'It is for practice, and calls a server on this computer.'] : []);
         $answer = $this->ask(
             $store,
             fn (string $url, string $token): Response => Guard::to($url, ['pier', 'quay'])

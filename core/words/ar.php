@@ -468,4 +468,12 @@ return [
     'Get {0}' => 'احصل على {0}',
     'Scan this with your phone.' => 'وجّه كاميرا هاتفك إلى هنا.',
     'Open it here' => 'افتحه هنا',
+    // What a phone says when it asks in the name of an app.
+    '{0} would like to know where this phone is.' => 'يود {0} أن يعرف أين هذا الهاتف.',
+    '{0} uses where this phone is to {1}.' => 'يستخدم {0} مكان هذا الهاتف من أجل: {1}.',
+    '{0} uses the camera when you add a picture.' => 'يستخدم {0} الكاميرا عندما تضيف صورة.',
+    '{0} uses the microphone when you add a film.' => 'يستخدم {0} الميكروفون عندما تضيف فيلمًا.',
+    'With your leave {0} shows you adverts that suit you.' => 'بعد إذنك يعرض لك {0} إعلانات تناسبك.',
+    '{0} opens once this phone knows that it is you.' => 'يُفتح {0} حين يعرف هذا الهاتف أنك أنت.',
+    'It is kept. Open {0} to go on with it.' => 'حُفظ. افتح {0} لتتابع به.',
 ];

@@ -473,4 +473,12 @@ return [
     'Get {0}' => '{0} holen',
     'Scan this with your phone.' => 'Richte die Kamera deines Telefons hierauf.',
     'Open it here' => 'Hier öffnen',
+    // What a phone says when it asks in the name of an app.
+    '{0} would like to know where this phone is.' => '{0} möchte wissen, wo dieses Telefon ist.',
+    '{0} uses where this phone is to {1}.' => '{0} braucht den Ort dieses Telefons dafür: {1}.',
+    '{0} uses the camera when you add a picture.' => '{0} braucht die Kamera, wenn du ein Bild hinzufügst.',
+    '{0} uses the microphone when you add a film.' => '{0} braucht das Mikrofon, wenn du einen Film hinzufügst.',
+    'With your leave {0} shows you adverts that suit you.' => 'Wenn du es erlaubst, zeigt dir {0} Werbung, die zu dir passt.',
+    '{0} opens once this phone knows that it is you.' => '{0} öffnet sich, sobald dieses Telefon weiß, dass du es bist.',
+    'It is kept. Open {0} to go on with it.' => 'Es ist aufgehoben. Öffne {0}, um damit weiterzumachen.',
 ];

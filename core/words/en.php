@@ -445,4 +445,12 @@ return [
     'Get {0}' => 'server',
     'Scan this with your phone.' => 'server',
     'Open it here' => 'server',
+    // What a phone says when it asks in the name of an app.
+    '{0} would like to know where this phone is.' => 'server',
+    '{0} uses where this phone is to {1}.' => 'server',
+    '{0} uses the camera when you add a picture.' => 'server',
+    '{0} uses the microphone when you add a film.' => 'server',
+    'With your leave {0} shows you adverts that suit you.' => 'server',
+    '{0} opens once this phone knows that it is you.' => 'server',
+    'It is kept. Open {0} to go on with it.' => 'server',
 ];

@@ -147,17 +147,17 @@ final readonly class Desk
             return Answer::problem(404, 'There is no such app here.');
         }
         $file = "$this->folder/{$submission['file']}";
+        $install = $this->inspector->install($package, $file);
         if ($rest === '/package') {
-            return Answer::file((string) file_get_contents($file), 'application/vnd.android.package-archive', "$package.apk");
+            return Answer::file((string) file_get_contents($file), $install->type, $install->name);
         }
         if (str_starts_with($rest, '/run/')) {
             return Shelf::file($file, substr($rest, 5) ?: 'index.html');
         }
         $listing = (array) json_decode((string) $submission['listing'], true);
+        $at = "$this->address/apps/$install->at";
 
-        $install = "$this->address/apps/".$this->inspector->install($package);
-
-        return Answer::page(Shelf::page(ucfirst($this->store), $listing, (string) $submission['version'], $install, self::wanted()));
+        return Answer::page(Shelf::page(ucfirst($this->store), $listing, (string) $submission['version'], $at, self::wanted()));
     }
 
     /** The languages that a browser wants, as it says them. */

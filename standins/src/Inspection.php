@@ -13,6 +13,7 @@ final readonly class Inspection
      * @param  list<string>  $permissions
      * @param  list<array{code: string, sentence: string}>  $reasons
      * @param  bool  $cleartext  it allows calls without encryption
+     * @param  list<string>|null  $collects  what it says by itself that it keeps of people; null where packages of its kind say nothing
      */
     public function __construct(
         public string $package = '',
@@ -22,6 +23,7 @@ final readonly class Inspection
         public array $permissions = [],
         public array $reasons = [],
         public bool $cleartext = false,
+        public ?array $collects = null,
     ) {
     }
 }

@@ -15,5 +15,6 @@ interface Inspector
 
     public function inspect(string $file): Inspection;
 
-    public function install(string $package): string;
+    /** How a visitor of the store gets it. */
+    public function install(string $package, string $file): Install;
 }

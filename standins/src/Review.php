@@ -56,6 +56,16 @@ final class Review
             return [['code' => 'declares', 'sentence' => 'It is not declared what the app keeps of people, and what is in it.']];
         }
         $types = array_filter(array_map(fn (mixed $one): mixed => is_array($one) ? $one['type'] ?? null : null, $data), is_string(...));
+        $apart = $inspection->collects === null ? [] : array_values(array_unique([
+            ...array_diff($inspection->collects, $types),
+            ...array_diff($types, $inspection->collects),
+        ]));
+        if ($apart !== []) {
+            return [[
+                'code' => 'declares.manifest',
+                'sentence' => 'What is declared and what the privacy manifest in the package says are not the same: '.implode(', ', $apart).'.',
+            ]];
+        }
         $isKnown = array_intersect($types, ['Device or other IDs', 'NSPrivacyCollectedDataTypeDeviceID']) !== [];
 
         return $isKnown || ! in_array('android.permission.POST_NOTIFICATIONS', $inspection->permissions, true)

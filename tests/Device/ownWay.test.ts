@@ -51,6 +51,16 @@ it('where the server does not answer nothing is taken for said, and nothing is f
   expect(prompt).toHaveBeenCalledOnce()
 })
 
+it('a phone that tells by what its maker finds it is known by that, once messages may come', async () => {
+  listenToOpened()
+  const found = (window as unknown as { lanaiFound: (token: string) => void }).lanaiFound
+  answers = { ask: 'allowed' }
+  await askPhone({}, say)
+  found('ab12')
+  const [first, again] = vi.mocked(server.notify).mock.calls.map(([told]) => told as { handle: string })
+  expect(again).toEqual({ handle: first.handle, allowed: true, fetches: true, token: 'ab12' })
+})
+
 it('a message that was tapped is told once, also where the app was open', () => {
   answers = { told: '' }
   listenToOpened()

@@ -8,8 +8,11 @@ it('asks the phone from the package’s own page, and nobody from elsewhere', ()
   vi.stubGlobal('prompt', asked)
   expect(shell('share', 'Look')).toBeNull()
   expect(asked).not.toHaveBeenCalled()
-  vi.stubGlobal('location', { origin: 'https://app.lanai.invalid' })
-  expect(shell('share', 'Look')).toBe('shared')
+  for (const origin of ['https://app.lanai.invalid', 'lanai://localhost']) {
+    vi.stubGlobal('location', { origin })
+    expect(shell('share', 'Look')).toBe('shared')
+  }
+  expect(asked).toHaveBeenCalledTimes(2)
   expect(asked).toHaveBeenCalledWith('lanai:share', 'Look')
 })
 

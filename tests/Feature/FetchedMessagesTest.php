@@ -224,6 +224,26 @@ final class FetchedMessagesTest extends TestCase
     }
 
     /** A package without a carrier lets messages in. */
+    public function test_an_iphone_is_found_by_its_maker_where_there_is_an_account_there_and_fetches_otherwise(): void
+    {
+        $this->people();
+        $phone = $this->fetches($this->ada);
+        $carried = function (string $token) use ($phone): array {
+            $this->ask('notify', ['handle' => $phone, 'allowed' => true, 'fetches' => true, 'token' => $token], $this->ada)->assertJson(['known' => true]);
+            $kept = (new PhoneBook($this->space()))->called($phone);
+
+            return [$kept?->carrier, $kept?->address];
+        };
+        $token = str_repeat('0af9', 16);
+        self::assertSame(['own', "own:$phone"], $carried($token), 'The carrier for practice reaches no real phone.');
+        file_put_contents($this->folder().'/key.pem', 'a key');
+        config(['lanai.push.live.ios.url' => 'https://carrier.example/3/device', 'lanai.push.live.ios.key' => $this->folder().'/key.pem']);
+        self::assertSame(['ios', $token], $carried($token));
+        config(['lanai.push.live.ios.key' => $this->folder().'/none.pem']);
+        self::assertSame(['own', "own:$phone"], $carried($token));
+        $this->ask('notify', ['handle' => $phone, 'allowed' => true, 'fetches' => true, 'token' => 'not a number'], $this->ada)->assertUnprocessable();
+    }
+
     private function fetches(int $person, string $language = ''): string
     {
         $handle = sprintf('%08d-0000-4000-8000-%012d', $person, random_int(1, 999_999_999));

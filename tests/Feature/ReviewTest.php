@@ -36,6 +36,10 @@ final class ReviewTest extends TestCase
         yield 'declared as words' => [$package, ['declares' => 'nothing'] + $listing, ['android.permission.INTERNET'], null, ['declares']];
         $odd = ['declares' => ['data' => ['Name', ['type' => 7], []]] + $declares] + $listing;
         yield 'declared oddly' => [$writes, $odd, $writes->permissions, null, ['declares.device']];
+        $says = new Inspection('a.b', 5, '1.0', collects: ['NSPrivacyCollectedDataTypeName']);
+        $name = ['declares' => ['data' => [['type' => 'NSPrivacyCollectedDataTypeName']]] + $declares] + $listing;
+        yield 'declared as its manifest has it' => [$says, $name, [], null, []];
+        yield 'declared otherwise than its manifest has it' => [$says, $listing, [], null, ['declares.manifest']];
         yield 'a permission that is not declared' => [$package, $listing, [], null, ['permission']];
         yield 'the same version code' => [$package, $listing, ['android.permission.INTERNET'], ['code' => 5, 'signer' => 'aa'], ['version.code']];
         yield 'another key' => [$package, $listing, ['android.permission.INTERNET'], ['code' => 4, 'signer' => 'bb'], ['signature']];

@@ -2,6 +2,7 @@ import type { Footprints, ShownAdvert } from '../contracts/view'
 import { deck } from './deck'
 import { entry } from './entry'
 import { server } from './server'
+import { shell } from './shell'
 import { practised } from './system'
 
 const NAME = `lanai-adverts:${entry.base}`
@@ -45,10 +46,17 @@ export const happened = (key: string, what: string) => tell('/advert/told', { ke
 
 export const rewarded = async (key: string) => ((await server.post('/advert/reward', { key })) as { reward: 'given' | 'waits' | 'none' }).reward
 
+/** Where a phone asks as well, what it was told: in the deck, and in a package for iPhones. Null where it does not ask. */
+async function bySystem(): Promise<boolean | null> {
+  if (practised.tracking) return practised.tracking()
+  if (shell('tracking') !== 'asked') return null
+  return new Promise((answer) => ((window as { lanaiTracking?: (yes: boolean) => void }).lanaiTracking = answer))
+}
+
 /** Somebody allows adverts to be about them, or does not: then nothing that was known before is known any more. */
 export async function allow(wanted: boolean): Promise<void> {
   // Where the phone itself asks as well, both have to say yes.
-  const system = wanted ? ((await practised.tracking?.()) ?? null) : null
+  const system = wanted ? await bySystem() : null
   const personal = wanted && system !== false
   if (!personal) {
     held = crypto.randomUUID()

@@ -66,6 +66,10 @@ export function otherPhone() {
 export function listenToOpened() {
   openedHere()
   openedInPackage()
+  // A phone may be found by another number each time that the app begins.
+  ;(window as { lanaiFound?: (token: string) => void }).lanaiFound = (token) => {
+    if (known().leave === 'allowed') void server.notify({ handle: known().handle, allowed: true, fetches: true, token }).catch(() => undefined)
+  }
   addEventListener('hashchange', openedInPackage)
   document.addEventListener('visibilitychange', () => document.visibilityState === 'visible' && openedInPackage())
 }

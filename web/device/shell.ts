@@ -1,12 +1,13 @@
-/** In a package the app's own files come from here: packaging/android/smali. */
-const ORIGIN = 'https://app.lanai.invalid'
+/** In a package the app's own files come from here: packaging/android/smali, packaging/ios/App. */
+const ORIGINS = ['https://app.lanai.invalid', 'lanai://localhost']
 
 /**
  * Asks the phone for something that a page cannot do by itself. Only the app's own page is answered.
  *
  * @returns what came of it; null where there is no phone that can
  */
-export const shell = (name: string, argument = ''): string | null => (location.origin === ORIGIN ? window.prompt(`lanai:${name}`, argument) : null)
+export const shell = (name: string, argument = ''): string | null => 
+  ORIGINS.includes(location.origin) ? window.prompt(`lanai:${name}`, argument) : null
 
 /** The phone tells how far its own bars reach into the page, in its own pixels. */
 export function listenToEdges() {

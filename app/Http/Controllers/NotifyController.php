@@ -9,6 +9,7 @@ use App\Http\Requests\DeviceRequest;
 use App\Models\PushKey;
 use App\Outbound\Address;
 use App\Outbound\AddressRefused;
+use App\Outbound\Practice;
 use App\Reach\Carriers\WebPush;
 use App\Reach\MessageBook;
 use App\Reach\PhoneBook;
@@ -40,6 +41,8 @@ final class NotifyController
             'allowed' => ['sometimes', 'boolean'],
             // A package without a carrier, which fetches its messages itself.
             'fetches' => ['sometimes', 'boolean'],
+            // By what the maker of the phone finds it.
+            'token' => ['sometimes', 'string', 'regex:/^[0-9a-f]{64,200}$/D'],
             'subscription' => ['sometimes', 'array:endpoint,p256dh,auth'],
             'subscription.endpoint' => ['required_with:subscription', 'string', 'max:1000'],
             'subscription.p256dh' => ['required_with:subscription', 'string', 'max:120'],
@@ -59,7 +62,8 @@ final class NotifyController
             return response()->json(['known' => false]);
         }
         if (! $entry->inDeck() && $request->boolean('fetches')) {
-            $phones->keep($told['handle'], $visit->person, $visit->session, 'own', "own:$told[handle]", [], $zone, $visit->moment->locale);
+            [$carrier, $address] = self::carried($told['token'] ?? '') ? ['ios', $told['token']] : ['own', "own:$told[handle]"];
+            $phones->keep($told['handle'], $visit->person, $visit->session, $carrier, $address, [], $zone, $visit->moment->locale);
 
             return response()->json(['known' => true]);
         }
@@ -78,6 +82,15 @@ final class NotifyController
         }
 
         return response()->json(['known' => true]);
+    }
+
+    /** Whether messages to a phone of this kind are carried by its maker; the one for practice reaches no real phone. */
+    private static function carried(string $token): bool
+    {
+        $carrier = (array) config('lanai.push.live.ios');
+        [$url, $key] = [is_string($carrier['url'] ?? null) ? $carrier['url'] : '', is_string($carrier['key'] ?? null) ? $carrier['key'] : ''];
+
+        return $token !== '' && is_file($key) && ! Practice::isAt($url);
     }
 
     /** In the deck: what lies on the phone. One that is tapped or swiped away goes. */

@@ -33,7 +33,8 @@ final class Ios implements Carrier
     public function call(Parcel $parcel): Call
     {
         $alert = ['title' => $parcel->words->title, 'body' => $parcel->words->text];
-        $around = ['aps' => ['alert' => $alert] + ($parcel->silent ? [] : ['sound' => 'default']), 'open' => $parcel->opens()]
+        $leads = ['open' => $parcel->opens(), 'id' => $parcel->id, 'place' => $parcel->place()];
+        $around = ['aps' => ['alert' => $alert] + ($parcel->silent ? [] : ['sound' => 'default'])] + $leads
             + ($parcel->picture === '' ? [] : ['image' => $parcel->picture]);
         $room = self::LARGEST - strlen(self::written($around)) + strlen(self::written($alert));
         $around['aps']['alert'] = json_decode(WebPush::fitting($alert, $room), true);

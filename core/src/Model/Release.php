@@ -58,7 +58,19 @@ final readonly class Release implements HasSentence
     /** What names the app to iPhones: the team that made it, and the package; '' as long as one of them is not known. */
     public function appId(): string
     {
-        return Pattern::match('/^[A-Z0-9]{10}$/D', $this->team) && $this->package !== '' ? "$this->team.$this->package" : '';
+        return Pattern::match('/^[A-Z0-9]{10}$/D', $this->team) && $this->package !== '' ? "$this->team.{$this->bundle()}" : '';
+    }
+
+    /** The package as iPhones name it: letters, digits, dots and hyphens (CFBundleIdentifier, from memory). */
+    public function bundle(): string
+    {
+        return str_replace('_', '-', $this->package);
+    }
+
+    /** The version as iPhones have it: three whole numbers, without what follows them (CFBundleShortVersionString, from memory). */
+    public function numbers(): string
+    {
+        return Pattern::match('/^\d+\.\d+\.\d+/', $this->version, $found) ? $found[0] : '0.0.0';
     }
 
     public static function sentence(): Sentence
@@ -76,7 +88,7 @@ final readonly class Release implements HasSentence
             $words('title', 'title is'),
             $words('summary', 'summary is'),
             $words('description', 'description is'),
-            $text('location', 'location is used to'),
+            $words('location', 'location is used to'),
             $words('news', 'what is new is'),
             new SubLine('oldest build is', new Blank('oldest', NumberFit::whole(1, 2100000000)), 'oldest build is'),
             $text('team', 'team for iPhones is'),

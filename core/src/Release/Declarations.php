@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Release;
 
+use Lanai\Core\Access\Rules;
 use Lanai\Core\Effects\SetValue;
 use Lanai\Core\Language\NodeSpot;
 use Lanai\Core\Language\Walk;
+use Lanai\Core\Model\Access\InRole;
+use Lanai\Core\Model\Access\Nobody;
+use Lanai\Core\Model\Access\Verb;
+use Lanai\Core\Model\Access\Who;
 use Lanai\Core\Model\AppValue;
 use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Model\Field;
@@ -31,6 +36,8 @@ final readonly class Declarations
 
     private const WITH_ROW = 'as long as its row is there, without who it was once the account is deleted';
 
+    private const WHILE_THERE = 'as long as its row is there';
+
     /** What Lanai writes by itself, or only points at: nobody gives it. */
     private const NOT_GIVEN = [AddedAtType::class, ChangedAtType::class, LastHereType::class, RoleType::class, EntitlementType::class];
 
@@ -38,10 +45,13 @@ final readonly class Declarations
 
     private Recipients $recipients;
 
+    private Rules $rules;
+
     private function __construct(private Blueprint $blueprint)
     {
         $this->walk = $blueprint->walk();
         $this->recipients = new Recipients($blueprint);
+        $this->rules = new Rules($blueprint);
     }
 
     /** @return list<Declared> each kind once, in the order of DataKind */
@@ -83,7 +93,8 @@ final readonly class Declarations
         $told = $this->recipients->ofFields();
         foreach ($this->blueprint->tables as $table) {
             $owner = $this->owner($table);
-            foreach ($owner === null ? [] : $table->fields as $field) {
+            // What only those in a role enter is about the app itself; what anybody enters is theirs, also where it is not kept whose it is.
+            foreach ($owner === null && ! $this->isOfAnybody($table) ? [] : $table->fields as $field) {
                 $key = mb_strtolower("$table->name: $field->name");
                 if (isset($given[$key]) && self::isGiven($field) && $field !== $owner) {
                     $goes = $owner === true || ($owner instanceof Field && $this->blueprint->signIn?->takesAlong($table, $owner) === true);
@@ -93,14 +104,28 @@ final readonly class Declarations
                         [$kept],
                         [Purpose::App],
                         $told[$key] ?? [],
-                        true,
+                        $owner !== null,
                         false,
                         false,
-                        [$goes ? self::WITH_ACCOUNT : self::WITH_ROW],
+                        [match (true) {
+                            $owner === null => self::WHILE_THERE,
+                            $goes => self::WITH_ACCOUNT,
+                            default => self::WITH_ROW,
+                        }],
                     );
                 }
             }
         }
+    }
+
+    /** Whether others than those in some role may add its rows, or change them. */
+    private function isOfAnybody(Table $table): bool
+    {
+        $whos = [...$this->rules->of(Verb::Add, $table), ...$this->rules->of(Verb::Change, $table)];
+
+        $others = array_filter($whos, fn (Who $who): bool => ! $who instanceof InRole && ! $who instanceof Nobody);
+
+        return $others !== [] && ! $this->blueprint->isServiceTable($table);
     }
 
     /**

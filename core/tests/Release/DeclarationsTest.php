@@ -101,11 +101,14 @@ final class DeclarationsTest extends TestCase
       Text "in"
     APP;
 
-    public function test_an_app_without_accounts_keeps_nothing_of_people_but_how_it_is_used(): void
+    public function test_what_anybody_enters_is_declared_also_where_nobody_knows_whose_it_is(): void
     {
         $all = $this->all(self::BARE);
-        self::assertSame(['visits', 'faults'], array_keys($all));
-        self::assertSame([false, false], [$all['visits']->linked, $all['faults']->linked]);
+        self::assertSame(['photos', 'words', 'visits', 'faults'], array_keys($all));
+        self::assertSame([], array_filter($all, fn (Declared $one): bool => $one->linked));
+        self::assertSame([['Hives: Photo'], ['as long as its row is there']], [$all['photos']->fields, $all['photos']->until]);
+        $closed = str_replace('may be added by everyone', 'may be added by nobody', self::BARE);
+        self::assertSame(['visits', 'faults'], array_keys($this->all($closed)));
     }
 
     public function test_each_kind_is_declared_once_from_what_is_asked_for_and_kept(): void

@@ -6,84 +6,47 @@ namespace Standins\Stores;
 
 use Standins\Inspection;
 use Standins\Inspector;
-use ZipArchive;
+use Standins\Install;
 
-/** A store for web apps, which it reads by the W3C Web Application Manifest. */
+/** A store for iPhones, and for web apps. */
 final readonly class Pier implements Inspector
 {
+    /** @var list<Inspector> */
+    private array $kinds;
+
+    public function __construct()
+    {
+        $this->kinds = [new IphonePackage(), new IphoneProject(), new WebApp()];
+    }
+
     public function takes(): string
     {
-        return 'web apps: a zip with a manifest.webmanifest';
+        return implode('; ', array_map(fn (Inspector $kind): string => $kind->takes(), $this->kinds));
     }
 
     public function accepts(string $file): bool
     {
-        $zip = new ZipArchive;
-
-        return $zip->open($file, ZipArchive::RDONLY) === true && $zip->locateName('manifest.webmanifest') !== false;
+        return $this->kind($file) !== null;
     }
 
     public function inspect(string $file): Inspection
     {
-        $zip = new ZipArchive;
-        $zip->open($file, ZipArchive::RDONLY);
-        $manifest = json_decode((string) $zip->getFromName('manifest.webmanifest'), true);
-        if (! is_array($manifest)) {
-            return new Inspection(reasons: [['code' => 'manifest', 'sentence' => 'The manifest is not JSON.']]);
-        }
-        $reasons = [];
-        foreach (['name', 'start_url', 'display', 'icons'] as $member) {
-            if (! isset($manifest[$member]) || $manifest[$member] === '') {
-                $reasons[] = ['code' => 'manifest', 'sentence' => "The manifest has no “{$member}”."];
-            }
-        }
-        $start = is_string($manifest['start_url'] ?? null) ? ltrim((string) preg_replace('~^\./~', '', $manifest['start_url']), '/') : '';
-        if ($start !== '' && $zip->locateName($start) === false) {
-            $reasons[] = ['code' => 'start', 'sentence' => 'The start page of the manifest is not in the package.'];
-        }
-        array_push($reasons, ...$this->icons($zip, is_array($manifest['icons'] ?? null) ? $manifest['icons'] : []));
-        $worker = $zip->getFromName('sw.js');
-        if ($worker === false || ! str_contains($worker, 'addEventListener')) {
-            $reasons[] = ['code' => 'worker', 'sentence' => 'There is no service worker, so the app cannot open without a network.'];
-        }
-        $name = is_string($manifest['short_name'] ?? null) ? $manifest['short_name'] : 'app';
-        $package = trim((string) preg_replace('/[^a-z0-9]+/', '-', strtolower($name)), '-');
-
-        return new Inspection($package, 0, '', '', [], $reasons);
+        return $this->kind($file)?->inspect($file) ?? new Inspection(reasons: [['code' => 'package', 'sentence' => 'The package cannot be read.']]);
     }
 
-    public function install(string $package): string
+    public function install(string $package, string $file): Install
     {
-        return "$package/run/index.html";
+        return ($this->kind($file) ?? new WebApp())->install($package, $file);
     }
 
-    /**
-     * @param  array<mixed>  $icons
-     * @return list<array{code: string, sentence: string}>
-     */
-    private function icons(ZipArchive $zip, array $icons): array
+    private function kind(string $file): ?Inspector
     {
-        $reasons = [];
-        $sides = [];
-        $maskable = false;
-        foreach ($icons as $icon) {
-            $src = is_array($icon) && is_string($icon['src'] ?? null) ? $icon['src'] : '';
-            $size = @getimagesizefromstring((string) $zip->getFromName((string) preg_replace('~^\./~', '', $src)));
-            if ($size === false || ($icon['sizes'] ?? '') !== "$size[0]x$size[1]") {
-                $reasons[] = ['code' => 'icon', 'sentence' => "The icon “{$src}” is missing or has another size than the manifest says."];
-
-                continue;
+        foreach ($this->kinds as $kind) {
+            if ($kind->accepts($file)) {
+                return $kind;
             }
-            $sides[] = $size[0];
-            $maskable = $maskable || str_contains((string) ($icon['purpose'] ?? ''), 'maskable');
-        }
-        if (! in_array(192, $sides, true) || ! in_array(512, $sides, true)) {
-            $reasons[] = ['code' => 'icon', 'sentence' => 'Icons of 192 and of 512 pixels are needed.'];
-        }
-        if (! $maskable) {
-            $reasons[] = ['code' => 'icon', 'sentence' => 'A maskable icon is needed.'];
         }
 
-        return $reasons;
+        return null;
     }
 }

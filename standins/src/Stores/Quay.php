@@ -6,6 +6,7 @@ namespace Standins\Stores;
 
 use Standins\Inspection;
 use Standins\Inspector;
+use Standins\Install;
 use Standins\Tool;
 use ZipArchive;
 
@@ -96,9 +97,9 @@ final readonly class Quay implements Inspector
         return new Inspection($package[1], (int) $package[2], $package[3], $signer, $permissions[1], $reasons, $manifest->cleartext);
     }
 
-    public function install(string $package): string
+    public function install(string $package, string $file): Install
     {
-        return "$package/package";
+        return new Install("$package/package", 'application/vnd.android.package-archive', "$package.apk");
     }
 
     /**

@@ -1,0 +1,16 @@
+#import "LanaiFeels.h"
+
+@implementation LanaiFeels
+
+- (NSString *)name
+{
+    return @"tick";
+}
+
+- (NSString *)answer:(NSString *)argument
+{
+    [[[UISelectionFeedbackGenerator alloc] init] selectionChanged];
+    return @"";
+}
+
+@end
