@@ -38,6 +38,7 @@ final class RoomsTest extends TestCase
         'Release',
         'Findings',
         'Layout',
+        'Review',
     ];
 
     /** Files that stand above all rooms: they put the core together. */

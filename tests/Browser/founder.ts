@@ -114,8 +114,17 @@ export function practiceKey(whose: number | 'demo' | 'host' = 'demo'): string {
   return createHmac('sha256', secret).update(`practice of ${name}`).digest('hex')
 }
 
+/** In the Release station: opens one of its stops; the one that was open closes. */
+export async function openStop(page: Page, name: string): Promise<Locator> {
+  const stop = page.getByRole('region', { name, exact: true })
+  const head = stop.getByRole('button', { name: new RegExp(`^${name}`) })
+  if ((await head.getAttribute('aria-expanded')) === 'false') await head.click()
+  return stop
+}
+
 /** In the Release station: packages may be built although no phone can reach this computer. */
 export async function buildForHere(page: Page): Promise<void> {
+  await openStop(page, 'What was built')
   await page.getByLabel('Build for this computer only, to try it out').check()
 }
 

@@ -1,5 +1,5 @@
 import { expect, test } from './test'
-import { buildForHere, device, fillBlank, openDemo, pick } from './founder'
+import { buildForHere, device, fillBlank, openDemo, openStop, pick } from './founder'
 
 test('from a sentence to an approved store submission', async ({ page }) => {
   test.setTimeout(300_000)
@@ -27,6 +27,7 @@ test('from a sentence to an approved store submission', async ({ page }) => {
 
   await test.step('the Android package is built', async () => {
     await page.getByRole('button', { name: /^Release:/ }).click()
+    await openStop(page, 'What was built')
     await page.getByRole('button', { name: /^Put revision/ }).click()
     const android = page.locator('.target', { hasText: 'Android package' }).first()
     await buildForHere(page)
@@ -38,6 +39,7 @@ test('from a sentence to an approved store submission', async ({ page }) => {
 
   const quay = page.locator('.target', { hasText: 'Quay' })
   await test.step('it is submitted and turned down for a real reason', async () => {
+    await openStop(page, 'Where it stands')
     await quay.getByRole('button', { name: /^Submit APK/ }).click()
     await expect(quay.locator('.submission').first()).toHaveAttribute('data-state', 'turned down', { timeout: 30_000 })
     await expect(quay.getByText('The short description has 108 characters; at most 80 are allowed.')).toBeVisible()
@@ -48,7 +50,7 @@ test('from a sentence to an approved store submission', async ({ page }) => {
     await expect(quay.locator('.was')).toContainText('Hosts, times and places')
     await expect(quay.locator('.now')).toContainText('summary is "Find a swim near you, in the sea and in good company."')
     await quay.getByRole('button', { name: 'Apply this mend' }).click()
-    await expect(page.getByText('Nothing stands in the way of a release.')).toBeVisible()
+    await expect(quay.getByText('This has been put right since. Submit again.')).toBeVisible()
   })
 
   await test.step('it is submitted again, approved and released', async () => {

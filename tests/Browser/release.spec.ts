@@ -3,13 +3,14 @@ import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { expect, test, type Page } from './test'
-import { beginApp, buildForHere, device, nothingSerious, openDemo, script, signUp } from './founder'
+import { beginApp, buildForHere, device, fillBlank, nothingSerious, openDemo, openStop, script, signUp } from './founder'
 
 async function newApp(page: Page, name: string): Promise<void> {
   await signUp(page, 'Bea')
   await page.getByLabel('Name of a new app').fill(name)
   await page.getByRole('button', { name: 'Begin it' }).click()
   await page.getByRole('button', { name: /^Release:/ }).click()
+  await openStop(page, 'What was built')
   await expect(page.getByText('Nothing is live yet. Packages open what is live.')).toBeVisible()
 }
 
@@ -36,7 +37,9 @@ test('a new app is refused a package with its reasons, mended one by one, and th
 
   await mend(page, /^Use app\.lanai\.moorwalks/)
   await mend(page, /^Make one from “M”/)
+  await openStop(page, 'What it is')
   await mend(page, /^Use “Moor Walks”/)
+  await openStop(page, 'What was built')
   await page.getByRole('button', { name: /^Put revision/ }).click()
   await expect(page.getByText(/Live is revision \d+ at/)).toBeVisible()
   await web.getByRole('button', { name: 'Build' }).click()
@@ -71,24 +74,28 @@ test('a build can be cancelled, and its log says so', async ({ page }) => {
 
 test('listing texts and versions are kept as they are typed, and wrong ones say what is wrong', async ({ page }) => {
   await newApp(page, 'Dune Songs')
-  await page.getByLabel('Title in the stores').fill('Dune Songs: a field guide to what the sand sings')
-  await page.getByLabel('Title in the stores').press('Enter')
+  await openStop(page, 'What it is')
+  await fillBlank(page, /^the title:/, 'Dune Songs: a field guide to what the sand sings')
   await expect(page.getByText('The title has 48 characters; stores take at most 30.')).toBeVisible()
+  await expect(page.getByText('48 of 30')).toBeVisible()
   await mend(page, /^Shorten it to “Dune Songs: a field guide to”/)
-  await expect(page.getByLabel('Title in the stores')).toHaveValue('Dune Songs: a field guide to')
+  await expect(page.getByRole('button', { name: 'the title: Dune Songs: a field guide to', exact: true })).toBeVisible()
 
-  await page.getByLabel('Version').fill('two')
-  await page.getByLabel('Version').press('Enter')
+  await fillBlank(page, /^the version:/, 'two')
   await expect(page.getByText('“two” is not a version.')).toBeVisible()
-  await page.getByLabel('Build number').fill('seven')
-  await page.getByLabel('Build number').press('Enter')
-  await expect(page.getByText(/expected a whole number, but “seven” stands there/)).toBeVisible()
-  await expect(page.getByLabel('Build number')).toHaveValue('seven')
+  await page.getByRole('button', { name: /^the build number:/ }).click()
+  const filler = page.locator('.filler')
+  await expect(filler).toContainText('Here fits')
+  await filler.locator('.filler-field').fill('seven')
+  await filler.getByRole('button', { name: 'Fill' }).click()
+  await expect(filler.getByText(/expected a whole number, but “seven” stands there/)).toBeVisible()
+  await expect(filler.locator('.filler-field')).toHaveValue('seven')
 })
 
 test('an icon is uploaded and can be given up for the letter again', async ({ page }) => {
   await newApp(page, 'Reed Notes')
   await mend(page, /^Make one from “R”/)
+  await openStop(page, 'What it is')
   const folder = mkdtempSync(join(tmpdir(), 'lanai-'))
   writeFileSync(join(folder, 'not-a-picture.png'), 'plain text')
   await page.getByLabel('Upload a picture').setInputFiles(join(folder, 'not-a-picture.png'))
@@ -127,8 +134,7 @@ test('a package that is older than what the store has is told of it, and one tha
   await expect(device(page).getByText('Maps.')).toBeVisible()
   await nothingSerious(page, '.deck')
   await page.goto(page.url().replace(/screens.*/, 'release'))
-  await page.getByLabel('The oldest package that may go on').fill('5')
-  await page.getByLabel('The oldest package that may go on').press('Enter')
+  await fillBlank(page, /^the oldest build that may go on: none/, '5')
   await expect(page.getByText('Saved, revision 3')).toBeVisible()
   await older()
   const gate = device(page).getByRole('alertdialog', { name: 'This version is too old' })
@@ -139,7 +145,7 @@ test('a package that is older than what the store has is told of it, and one tha
 
 test('what an app declares follows from its sentences, and from every edit', async ({ page }) => {
   await openDemo(page, 'release')
-  const declares = page.getByRole('region', { name: 'What it declares' })
+  const declares = await openStop(page, 'What it declares')
   await expect(declares).toContainText('Names, to let people sign in and do what the app is for; kept until the account is deleted.')
   await expect(declares).toContainText('What people write, to do what the app is for;')
   await expect(declares).toContainText('It keeps nothing of these: telephone numbers,')
@@ -157,4 +163,28 @@ test('what an app declares follows from its sentences, and from every edit', asy
   await expect(page.getByText('Saved, revision 2')).toBeVisible()
   await page.getByRole('button', { name: /^Release:/i }).click()
   await expect(declares.locator('dt', { hasText: 'talk with a machine' }).locator('+ dd')).toHaveText('No')
+})
+
+test('what a store would say is known before it is asked, put right here, and looked at anew', async ({ page }) => {
+  await beginApp(page, 'Kelp')
+  const listing = 'release\n  package is "com.example.kelp"\n  icon letter is "K"\n  title is "KELP!!! CALENDAR"\n  summary is "Lorem ipsum"\n'
+  const screens = 'screen Start, first\n  Text "Here"\n  Button "More"\n    tapped:\n      open "http://kelp.example/about"\n'
+  await script(page, `app Kelp\n\n${screens}\nscreen Later\n\n${listing}`)
+  await page.getByRole('button', { name: /^Release:/ }).click()
+  await openStop(page, 'Where it stands')
+  const quay = page.getByRole('region', { name: 'What Quay would say' })
+  await quay.getByRole('button', { name: 'Look at it as Quay would' }).click()
+  await expect(quay.getByRole('status')).toContainText(/^Quay would turn it down for \d+ of 47 reasons/)
+  for (const said of ['is kept for examples', 'Here stands “Lorem ipsum”', 'written in capitals', 'Nothing stands on “Later”.', 'is without encryption']) {
+    await expect(quay.getByText(said).first()).toBeVisible()
+  }
+  await nothingSerious(page, '.surface')
+  const before = Number(/for (\d+) of/.exec((await quay.getByRole('status').textContent()) ?? '')?.[1])
+  await mend(page, /^Write it “Kelp! Calendar”/)
+  await expect(quay.getByRole('status')).toContainText(`for ${before - 1} of 47`)
+  await quay.getByText(/^\d+ hold$/).click()
+  await expect(quay.getByText('The title is written as names are.')).toBeVisible()
+  // Pier looks at more, and nothing of it is asked of Quay.
+  await page.getByRole('button', { name: 'Look at it as Pier would' }).click()
+  await expect(page.getByRole('region', { name: 'What Pier would say' }).getByRole('status')).toContainText('of 49 reasons')
 })

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from './test'
-import { buildForHere, device, openShippedDemo, settled } from './founder'
+import { buildForHere, device, openShippedDemo, openStop, settled } from './founder'
 
 const folder = 'docs/screenshots'
 
@@ -78,13 +78,14 @@ test('pictures of the main views, from the demo data', async ({ browser }) => {
   await picture(page, 'languages')
 
   await page.getByRole('button', { name: /^Release:/ }).click()
-  await expect(page.getByText('Live is revision')).toBeVisible()
-  await page.locator('.surface').evaluate((surface) => surface.scrollTo(0, 0))
+  await openStop(page, 'What it is')
+  await expect(page.getByRole('button', { name: /^the title:/ })).toBeVisible()
   await picture(page, 'release')
   const android = page.locator('.target', { hasText: 'Android package' }).first()
   await buildForHere(page)
   await android.getByRole('button', { name: 'Build' }).click()
   await expect(android.locator('.build')).toHaveAttribute('data-state', 'done', { timeout: 60_000 })
+  await openStop(page, 'Where it stands')
   const quay = page.locator('.target', { hasText: 'Quay' })
   await quay.getByRole('button', { name: /^Submit APK/ }).click()
   await expect(quay.locator('.submission').first()).toHaveAttribute('data-state', 'turned down', { timeout: 30_000 })

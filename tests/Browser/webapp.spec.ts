@@ -1,20 +1,21 @@
 import { expect, test } from './test'
-import { beginApp, buildForHere, makeDemo, nothingSerious, openDemo, script } from './founder'
+import { beginApp, buildForHere, makeDemo, nothingSerious, openDemo, openStop, script } from './founder'
 import { phone } from './phone'
 
 test('a web app goes through Pier, runs from the store, and opens without a network', async ({ page, browser }) => {
   await openDemo(page, 'release')
-  await expect(page.locator('.target', { hasText: 'a zip with manifest' }).getByRole('button', { name: 'Build' })).toBeVisible()
+  await openStop(page, 'What it is')
   const mend = page.getByRole('button', { name: /^Shorten it to/ }).first()
   if (await mend.isVisible()) {
     await mend.click()
     await page.getByRole('button', { name: 'Apply this mend' }).first().click()
-    await expect(page.getByText('Nothing stands in the way of a release.')).toBeVisible()
+    await expect(mend).toHaveCount(0)
   }
   const web = page.locator('.target', { hasText: 'a zip with manifest' })
   await buildForHere(page)
   await web.getByRole('button', { name: 'Build' }).click()
   await expect(web.locator('.build')).toHaveAttribute('data-state', 'done', { timeout: 30_000 })
+  await openStop(page, 'Where it stands')
   const pier = page.locator('.target', { hasText: 'Pier' })
   await pier.getByRole('button', { name: /^Submit the web app/ }).click()
   await expect(pier.locator('.submission').first()).toHaveAttribute('data-state', 'approved', { timeout: 30_000 })
@@ -90,6 +91,7 @@ test('what another program shares opens the screen that takes it, and a fault is
   await script(page, `app Jotter\n\nscreen Start, first\n  Text "Nothing yet."\n\n${jot}`)
   const id = /apps\/(\d+)/.exec(page.url())?.[1]
   await page.getByRole('button', { name: /^Release:/ }).click()
+  await openStop(page, 'What was built')
   await page.getByRole('button', { name: /^Put revision/ }).click()
   const live = page.getByRole('link', { name: /\/a\// })
   const address = new URL((await live.getAttribute('href')) ?? '').pathname
@@ -112,14 +114,15 @@ test('what another program shares opens the screen that takes it, and a fault is
   })
   expect((await sent).status()).toBe(202)
   await page.goto(`/apps/${id}/release`)
-  const told = page.getByRole('region', { name: 'What went wrong on phones' })
+  const told = await openStop(page, 'How it does')
   await told.locator('summary').filter({ hasText: 'TypeError: The jar of row 7 is broken' }).click()
   await nothingSerious(page, 'what went wrong')
   await told.getByRole('button', { name: 'I have seen to it' }).click()
-  await expect(told).toHaveCount(0)
+  await expect(told.getByText('Nothing has gone wrong on people’s phones')).toBeVisible()
 
-  await page.getByLabel(/^Locked by fingerprint/).check()
+  await openStop(page, 'What it is')
+  await page.getByRole('checkbox', { name: /^Locked by fingerprint/ }).check()
   await expect(page.getByText('Saved, revision 3')).toBeVisible()
-  await page.getByLabel(/^Locked by fingerprint/).uncheck()
+  await page.getByRole('checkbox', { name: /^Locked by fingerprint/ }).uncheck()
   await expect(page.getByText('Saved, revision 4')).toBeVisible()
 })

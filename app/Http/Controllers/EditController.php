@@ -9,6 +9,7 @@ use App\Apps\LayoutSurvey;
 use App\Http\Requests\Edit;
 use App\Models\App;
 use App\Models\Founder;
+use App\Stores\ReviewDesk;
 use App\Studio\EditDesk;
 use App\Studio\StudioState;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -155,6 +156,7 @@ final readonly class EditController
                 }
             }
         }
-        throw new EditRefused('This has been put right already.');
+
+        return (new ReviewDesk($app))->finding($id) ?? throw new EditRefused('This has been put right already.');
     }
 }

@@ -10,17 +10,22 @@ use App\Jobs\BuildPackage;
 use App\Models\App;
 use App\Models\Build;
 use App\Models\Trouble;
+use App\Outbound\Practice;
 use App\Packaging\IconPainter;
 use App\Packaging\Packager;
 use App\Packaging\ServerAddress;
 use App\Packaging\Target;
 use App\Stores\DeclarationsForm;
 use App\Stores\DeclaredSince;
+use App\Stores\ReviewDesk;
 use App\Stores\StoreDesk;
 use App\Studio\StudioState;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Lanai\Core\Model\Languages\Language;
+use Lanai\Core\Review\Opinion;
+use Lanai\Core\Text\Tongues;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** The release of an app: what is live, its packages, its key. */
@@ -42,6 +47,40 @@ final class ReleaseController
         $now = $app->revision->read();
 
         return response()->json(DeclarationsForm::of($now) + ['since' => DeclaredSince::of($app, $now)]);
+    }
+
+    /** Its page in the stores, as people read it in each language. */
+    public function listing(App $app): JsonResponse
+    {
+        $own = $app->revision->read();
+        $tongues = [$own->theme->tongue(), ...array_column(array_filter($own->languages, fn (Language $one): bool => ! $one->hidden), 'tongue')];
+        $texts = ['title' => 'the title', 'summary' => 'the short description', 'description' => 'the full description'];
+
+        return response()->json(['pages' => array_map(function (string $tongue) use ($app, $own, $texts): array {
+            $spoken = $app->revision->spoken($tongue);
+            $page = array_intersect_key(get_object_vars($spoken->release), $texts);
+            $same = array_filter($texts, fn (string $key): bool => $page[$key] !== '' && $page[$key] === $own->release->$key, ARRAY_FILTER_USE_KEY);
+
+            return $page + [
+                'tongue' => $tongue,
+                'name' => Tongues::NAMES[$tongue] ?? $tongue,
+                'direction' => $spoken->theme->direction(),
+                'missing' => $tongue === $own->theme->tongue() ? [] : array_values($same),
+            ];
+        }, $tongues)]);
+    }
+
+    /** The app as a store would look at it. */
+    public function review(Request $request, App $app): JsonResponse
+    {
+        $store = $request->string('store')->value();
+        abort_unless(in_array($store, ['quay', 'pier'], true), 422, 'There is no such store.');
+        $opinions = (new ReviewDesk($app))->opinions($store, $request->boolean('here') && Practice::isAt((string) config("lanai.stores.$store.url")));
+
+        return response()->json(['store' => $store, 'reasons' => array_map(fn (Opinion $one): array => [
+            'holds' => $one->holds,
+            'findings' => array_map(StudioState::finding(...), $one->findings),
+        ], $opinions)]);
     }
 
     /** The founder has seen to it; should it happen again, it is told again. */

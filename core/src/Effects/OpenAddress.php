@@ -9,11 +9,12 @@ use Lanai\Core\Language\Fits\TextFit;
 use Lanai\Core\Language\Sentence;
 use Lanai\Core\Play\Doing;
 use Lanai\Core\Play\Effect;
+use Lanai\Core\Play\LeadsOut;
 use Lanai\Core\Rows\Refused;
 use Lanai\Core\Text\Pattern;
 
 /** Leaves the app for a web page, a mail, a call or a map. */
-final readonly class OpenAddress implements Effect
+final readonly class OpenAddress implements Effect, LeadsOut
 {
     /** Schemes of RFC 3986 that a phone hands to another app: RFC 6068 for mail, RFC 3966 for calls, RFC 5870 for places. */
     private const ALLOWED = '~^(https?://[^\s]+|mailto:[^\s]+|tel:\+?[0-9 ().-]+|sms:\+?[0-9 ().-]+|geo:-?[0-9.]+,-?[0-9.]+.*)$~i';
@@ -25,6 +26,11 @@ final readonly class OpenAddress implements Effect
     public static function sentence(): Sentence
     {
         return Sentence::of('open', new Blank('address', TextFit::unseen()));
+    }
+
+    public static function leadsBy(): string
+    {
+        return 'address';
     }
 
     public function run(Doing $doing): void

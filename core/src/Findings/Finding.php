@@ -36,6 +36,12 @@ final readonly class Finding
         return new self(self::short($rule), Station::of($at), $at, $sentence, false, $mend);
     }
 
+    /** The same, where nothing goes on with it. */
+    public function asBlocking(): self
+    {
+        return new self($this->rule, $this->station, $this->at, $this->sentence, true, $this->mend);
+    }
+
     /** The same for the same place, so that the studio can tell which are new; with the screen that it is on, where it is on one. */
     public function id(): string
     {

@@ -6,7 +6,8 @@ import BusyButton from '../BusyButton.vue'
 import { useStudio } from '../open/useStudio'
 import SentenceChanges from './SentenceChanges.vue'
 
-const props = defineProps<{ finding: Finding }>()
+/** @prop means what a blocking one means, for those who hear the page */
+const props = withDefaults(defineProps<{ finding: Finding; means?: string }>(), { means: 'Blocks packages' })
 const emit = defineEmits<{ point: [at: string] }>()
 const studio = useStudio()
 const changes = ref<SentenceChange[] | null>(null)
@@ -28,7 +29,7 @@ async function apply() {
 <template>
   <article class="finding" :class="{ blocks: finding.blocks }" @pointerenter="emit('point', finding.at)">
     <p>
-      <span class="finding-mark" aria-hidden="true" /><span class="sr">{{ finding.blocks ? 'Blocks packages: ' : 'Warning: ' }}</span
+      <span class="finding-mark" aria-hidden="true" /><span class="sr">{{ `${finding.blocks ? means : 'Warning'}: ` }}</span
       >{{ finding.sentence }}
     </p>
     <div v-if="finding.mend" class="finding-mend">

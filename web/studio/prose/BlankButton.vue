@@ -13,6 +13,8 @@ const props = defineProps<{
   filled?: boolean
   optional?: boolean
   label?: string
+  /** What stands there as long as nothing does. */
+  empty?: string
   words?: string
   plain?: boolean
   wrong?: boolean
@@ -43,7 +45,7 @@ const spoken = (text: string) => (/^".*"$/s.test(text) ? text.slice(1, -1).repla
 const written = (text: string) => (props.kind === 'formula' ? text.replace(/^`(.*)`$/s, '$1') : spoken(text))
 const shown = computed(() => {
   if (props.plain) return props.text
-  if (props.filled === false) return props.label || plainWords[props.kind] || '…'
+  if (props.filled === false) return props.empty || props.label || plainWords[props.kind] || '…'
   if (isText.value) return props.words || spoken(props.text) || 'no text yet'
   return (props.kind === 'formula' && props.words) || written(props.text)
 })

@@ -30,8 +30,7 @@ watch(() => studio.state.value?.revision.number, load, { immediate: true })
 </script>
 
 <template>
-  <section class="release-part" aria-label="What it declares">
-    <h2>What it declares</h2>
+  <div class="release-part">
     <p class="quiet-note">Stores ask what you keep of people. This follows from the app’s sentences: change them, and it changes.</p>
     <p v-if="trouble" class="fault" role="alert">{{ trouble }}</p>
     <v-progress-linear v-else-if="!declared" indeterminate color="primary" aria-label="Loading what it declares" />
@@ -72,7 +71,7 @@ watch(() => studio.state.value?.revision.number, load, { immediate: true })
       </dl>
       <p class="small">What cannot be known from sentences, such as violence or bad language, the store asks you.</p>
     </template>
-  </section>
+  </div>
 </template>
 
 <style scoped>

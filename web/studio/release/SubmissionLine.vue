@@ -39,7 +39,7 @@ const finding = (reason: Reason) => studio.state.value?.findings.find((f) => f.a
         <p class="small">Lanai’s checks say the same:</p>
         <FindingNote :finding="finding(reason)!" />
       </template>
-      <p v-else class="small">This has been put right since. Submit again.</p>
+      <p v-else-if="places[reason.code]" class="small">This has been put right since. Submit again.</p>
     </div>
     <v-btn v-if="submission.state === 'approved'" size="small" color="secondary" @click="$emit('release', submission.id)">Release it</v-btn>
   </div>

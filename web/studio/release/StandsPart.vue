@@ -1,0 +1,63 @@
+<script setup lang="ts">
+import type { ReleaseState, SubmissionState } from '../../contracts/studio'
+import { api } from '../api'
+import { useStudio } from '../open/useStudio'
+import ReviewPart from './ReviewPart.vue'
+import SubmissionLine from './SubmissionLine.vue'
+
+/** Each store: what it would say, what can be handed in there, and where that stands. */
+const props = defineProps<{ release: ReleaseState; here: boolean; act: (call: () => Promise<unknown>) => Promise<void> }>()
+const studio = useStudio()
+const target = (key: string) => props.release.targets.find((t) => t.key === key)
+/** What a store takes, each once: several packages may be called the same together. */
+const taken = (takes: string[]) => [...new Set(takes.map((key) => target(key)?.group))].join(', ')
+const ready = (takes: string[]) =>
+  props.release.builds
+    .filter((b) => b.state === 'done' && takes.includes(b.target))
+    .filter((b, i, all) => all.findIndex((o) => o.target === b.target) === i)
+const submissions = (store: string): SubmissionState[] => props.release.submissions.filter((s) => s.store === store)
+/** Handing in is the next step unless something is under way, approved, or waiting for its mend. */
+const isNext = (store: string) =>
+  !submissions(store).length ||
+  (submissions(store)[0].state === 'turned down' && !studio.state.value?.findings.some((f) => f.station === 'release' || f.blocks))
+</script>
+
+<template>
+  <div class="stores">
+    <div v-for="store in release.stores" :key="store.key" class="target">
+      <div class="target-head">
+        <p>
+          <strong>{{ store.name }}</strong
+          ><br /><span class="small">takes {{ taken(store.takes) }}</span>
+        </p>
+        <span class="target-buttons">
+          <v-btn
+            v-for="build in ready(store.takes)"
+            :key="build.id"
+            size="small"
+            :color="isNext(store.key) ? 'secondary' : 'primary'"
+            :variant="isNext(store.key) ? 'flat' : 'tonal'"
+            @click="act(() => api.post(`apps/${studio.app}/submissions`, { build: build.id, store: store.key }))"
+            >Submit {{ target(build.target)?.short }} {{ build.version }} ({{ build.number }})</v-btn
+          >
+        </span>
+      </div>
+      <p v-if="!ready(store.takes).length && !submissions(store.key).length" class="small">Build a package first, then it can be submitted here.</p>
+      <ReviewPart :store="store" :here="here" />
+      <SubmissionLine
+        v-for="submission in submissions(store.key).slice(0, 3)"
+        :key="submission.id"
+        :submission="submission"
+        :target="target(submission.build.target)?.name ?? ''"
+        @release="(id) => act(() => api.post(`apps/${studio.app}/submissions/${id}/release`))"
+      />
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.stores {
+  display: grid;
+  gap: 12px;
+}
+</style>
