@@ -203,7 +203,9 @@ Route::prefix('api')->group(function (): void {
         Route::delete('apps/{app}/builds/{build}', [C\ReleaseController::class, 'cancel'])->where('build', '[0-9]{1,18}');
         Route::get('apps/{app}/builds/{build}/file', [C\ReleaseController::class, 'download'])->where('build', '[0-9]{1,18}');
         Route::post('apps/{app}/submissions', [C\SubmissionController::class, 'store']);
-        Route::post('apps/{app}/submissions/{submission}/release', [C\SubmissionController::class, 'release'])->where('submission', '[0-9]{1,18}');
+        foreach (['release', 'halt', 'withdraw', 'appeal'] as $what) {
+            Route::post("apps/{app}/submissions/{submission}/$what", [C\SubmissionController::class, $what])->where('submission', '[0-9]{1,18}');
+        }
     });
     Route::any('{any}', fn () => abort(404))->where('any', '.*');
 });

@@ -39,7 +39,7 @@ final class ReleaseState
                 ->limit(12)
                 ->get()
                 ->map(
-                    fn (Submission $s): array => $s->only(['id', 'store', 'state', 'reasons', 'page', 'created_at']) + [
+                    fn (Submission $s): array => $s->only(['id', 'store', 'state', 'reasons', 'page', 'share', 'answer', 'created_at']) + [
                         'build' => $s->build->only(['id', 'target', 'version', 'number']),
                     ],
                 ),

@@ -109,7 +109,7 @@ final class App extends Model
     /** The highest build number that a store has approved; 0 for none. */
     public function lastApprovedBuild(): int
     {
-        return (int) $this->submissions()->whereIn('submissions.state', ['approved', 'released'])
+        return (int) $this->submissions()->whereIn('submissions.state', Submission::TAKEN)
             ->join('builds', 'builds.id', '=', 'submissions.build_id')->max('builds.number');
     }
 }

@@ -12,14 +12,22 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $app_id
  * @property string $store
  * @property string $remote_id
- * @property string $state received, processing, in review, approved, turned down, released
+ * @property string $state received, processing, in review, approved, turned down, appealed, rolling out, released, halted, withdrawn
  * @property list<array{code: string, sentence: string}> $reasons
  * @property string $page
+ * @property int $share to how many of a hundred people it goes
+ * @property string $answer what the store has said to an appeal
  * @property Build $build
  */
 final class Submission extends Model
 {
     protected $guarded = [];
+
+    /** States in which a store has taken it. */
+    public const TAKEN = ['approved', 'rolling out', 'released', 'halted'];
+
+    /** @var array<string, mixed> */
+    protected $attributes = ['share' => 0, 'answer' => ''];
 
     /** @var array<string, string> */
     protected $casts = ['reasons' => 'array'];

@@ -20,7 +20,7 @@ use Lanai\Core\Text\Pattern;
 /** Hands packages in at a store over HTTP and asks how they fare. */
 final class StoreDesk
 {
-    public const OPEN = ['received', 'processing', 'in review'];
+    public const OPEN = ['received', 'processing', 'in review', 'appealed'];
 
     /** @throws StoreUnreachable */
     public function submit(Build $build, string $store): Submission
@@ -86,10 +86,34 @@ final class StoreDesk
         $this->askAbout($submission, fn (PendingRequest $request, string $url): Response => $request->get($url));
     }
 
-    /** @throws StoreUnreachable */
-    public function release(Submission $submission): void
+    /**
+     * @param  int  $share  to how many of a hundred people
+     *
+     * @throws StoreUnreachable
+     */
+    public function release(Submission $submission, int $share = 100): void
     {
-        $this->askAbout($submission, fn (PendingRequest $request, string $url): Response => $request->post("$url/release"));
+        $this->askAbout($submission, fn (PendingRequest $request, string $url): Response => $request->asForm()->post("$url/release", ['share' => $share]));
+    }
+
+    /**
+     * @param  'halt'|'withdraw'  $what
+     *
+     * @throws StoreUnreachable
+     */
+    public function stop(Submission $submission, string $what): void
+    {
+        $this->askAbout($submission, fn (PendingRequest $request, string $url): Response => $request->post("$url/$what"));
+    }
+
+    /**
+     * Asks a store to look again at what it has turned down.
+     *
+     * @throws StoreUnreachable
+     */
+    public function appeal(Submission $submission, string $words): void
+    {
+        $this->askAbout($submission, fn (PendingRequest $request, string $url): Response => $request->asForm()->post("$url/appeal", ['words' => $words]));
     }
 
     /**
@@ -115,6 +139,8 @@ final class StoreDesk
         $submission->state = is_string($answer['state'] ?? null) ? $answer['state'] : $submission->state;
         $submission->reasons = array_values(array_filter(is_array($answer['reasons'] ?? null) ? $answer['reasons'] : [], is_array(...)));
         $page = is_string($answer['page'] ?? null) ? $answer['page'] : '';
+        $submission->share = is_int($answer['share'] ?? null) ? $answer['share'] : 0;
+        $submission->answer = is_string($answer['answer'] ?? null) ? mb_substr($answer['answer'], 0, 500) : '';
         $submission->page = Pattern::match('~^https?://~', $page) ? $page : '';
         $submission->save();
     }

@@ -26,7 +26,7 @@ final readonly class Doors
         $released = Submission::query()
             ->where('app_id', $this->app->id)
             ->whereIn('store', self::STORES)
-            ->where('state', 'released')
+            ->whereIn('state', ['rolling out', 'released'])
             ->where('page', '!=', '')
             ->orderBy('id')
             ->get(['store', 'page']);

@@ -36,12 +36,16 @@ final readonly class Desk
         if ($method === 'POST' && $path === '/submissions') {
             return $this->receive($token, $fields, $files);
         }
-        $submission = preg_match('~^/submissions/(\d+)(/release)?$~', $path, $found) ? $this->ledger->find($this->store, (int) $found[1]) : null;
+        $submission = preg_match('~^/submissions/(\d+)(?:/(release|halt|withdraw|appeal))?$~', $path, $found) ? $this->ledger->find($this->store, (int) $found[1]) : null;
         if ($submission === null || ! hash_equals((string) $submission['publisher'], hash('sha256', $token))) {
             return Answer::problem(404, 'There is no such submission.');
         }
         if ($method === 'POST' && isset($found[2])) {
-            return $this->release($submission);
+            return match ($found[2]) {
+                'release' => $this->release($submission, $fields['share'] ?? 100),
+                'appeal' => $this->appeal($submission, $fields['words'] ?? ''),
+                default => $this->stop($submission, $found[2] === 'halt' ? 'halted' : 'withdrawn'),
+            };
         }
 
         return Answer::json(200, $this->told($this->moved($submission)));
@@ -86,6 +90,9 @@ final readonly class Desk
      */
     private function moved(array $submission): array
     {
+        if ($submission['appealed'] !== null && $submission['answer'] === null && $this->isPast((float) $submission['appealed'])) {
+            return $this->lookedAgain($submission);
+        }
         if ($submission['reasons'] !== null || microtime(true) - (float) $submission['received'] < $this->seconds * 0.25) {
             return $submission;
         }
@@ -96,10 +103,36 @@ final readonly class Desk
             (array) json_decode((string) $submission['listing'], true),
             (array) json_decode((string) $submission['permissions'], true),
             $last,
+            $this->store,
         );
         $this->ledger->decide((int) $submission['id'], $inspection, $reasons);
 
         return (array) $this->ledger->find($this->store, (int) $submission['id']);
+    }
+
+    /**
+     * Somebody reads the words of whoever appeals, and looks at what was doubtful.
+     *
+     * @param  array<string, mixed>  $submission
+     * @return array<string, mixed>
+     */
+    private function lookedAgain(array $submission): array
+    {
+        $reasons = array_filter((array) json_decode((string) $submission['reasons'], true), is_array(...));
+        $left = array_values(array_filter($reasons, fn (array $reason): bool => ($reason['doubtful'] ?? false) !== true));
+        $answer = match (true) {
+            $left === [] => 'You are right, and we were not. It is approved.',
+            count($left) < count($reasons) => 'You are right in part; what is left stands.',
+            default => 'We have looked again, and it stands.',
+        };
+        $this->ledger->answer((int) $submission['id'], $left, $answer);
+
+        return (array) $this->ledger->find($this->store, (int) $submission['id']);
+    }
+
+    private function isPast(float $since): bool
+    {
+        return microtime(true) - $since >= $this->seconds;
     }
 
     /**
@@ -111,7 +144,10 @@ final readonly class Desk
         $age = microtime(true) - (float) $submission['received'];
         $reasons = (array) json_decode((string) ($submission['reasons'] ?? '[]'), true);
         $state = match (true) {
-            $submission['released'] !== null => 'released',
+            $submission['withdrawn'] !== null => 'withdrawn',
+            $submission['halted'] !== null => 'halted',
+            $submission['released'] !== null => (int) $submission['share'] < 100 ? 'rolling out' : 'released',
+            $submission['appealed'] !== null && $submission['answer'] === null => 'appealed',
             $age < $this->seconds * 0.25 => 'received',
             $submission['reasons'] === null, $age < $this->seconds * 0.5 => 'processing',
             $age < $this->seconds => 'in review',
@@ -121,28 +157,78 @@ final readonly class Desk
         return [
             'id' => (int) $submission['id'],
             'state' => $state,
-            'reasons' => $state === 'turned down' ? $reasons : [],
+            'reasons' => in_array($state, ['turned down', 'appealed'], true) ? array_map(self::plain(...), $reasons) : [],
             'package' => $submission['package'],
             'versionCode' => $submission['code'] === null ? null : (int) $submission['code'],
             'version' => $submission['version'],
-            'page' => $state === 'released' ? "$this->address/apps/{$submission['package']}" : null,
+            'share' => (int) $submission['share'],
+            'answer' => $submission['answer'],
+            'page' => in_array($state, ['released', 'rolling out'], true) ? "$this->address/apps/{$submission['package']}" : null,
         ];
     }
 
-    /** @param  array<string, mixed>  $submission */
-    private function release(array $submission): Answer
+    /** @return array{code: mixed, sentence: mixed} */
+    private static function plain(mixed $reason): array
     {
-        if ($this->told($submission)['state'] !== 'approved') {
+        return ['code' => is_array($reason) ? $reason['code'] ?? '' : '', 'sentence' => is_array($reason) ? $reason['sentence'] ?? '' : ''];
+    }
+
+    /** @param  array<string, mixed>  $submission */
+    private function release(array $submission, mixed $share): Answer
+    {
+        $share = is_numeric($share) ? (int) $share : 0;
+        $state = $this->told($submission)['state'];
+        if (! in_array($state, ['approved', 'rolling out', 'halted'], true)) {
             return Answer::problem(409, 'Only an approved submission can be released.');
         }
-        $this->ledger->release((int) $submission['id']);
+        if ($share < 1 || $share > 100 || $share < (int) $submission['share']) {
+            return Answer::problem(422, 'It goes to between 1 and 100 of a hundred people, and never to fewer than before.');
+        }
+        $this->ledger->release((int) $submission['id'], $share);
 
+        return $this->again($submission);
+    }
+
+    /**
+     * @param  array<string, mixed>  $submission
+     * @param  'halted'|'withdrawn'  $what
+     */
+    private function stop(array $submission, string $what): Answer
+    {
+        $state = $this->told($submission)['state'];
+        $may = $what === 'halted' ? ['rolling out', 'released'] : ['received', 'processing', 'in review', 'approved', 'rolling out', 'released', 'halted', 'appealed'];
+        if (! in_array($state, $may, true)) {
+            return Answer::problem(409, $what === 'halted' ? 'Only what is on its way to people can be halted.' : 'This cannot be withdrawn any more.');
+        }
+        $this->ledger->stop((int) $submission['id'], $what);
+
+        return $this->again($submission);
+    }
+
+    /** @param  array<string, mixed>  $submission */
+    private function appeal(array $submission, mixed $words): Answer
+    {
+        $words = trim(is_string($words) ? $words : '');
+        if ($this->told($submission)['state'] !== 'turned down' || $submission['appeal'] !== null) {
+            return Answer::problem(409, 'Once, and only where it was turned down, you can ask us to look again.');
+        }
+        if (mb_strlen($words) < 20 || mb_strlen($words) > 2000) {
+            return Answer::problem(422, 'Please say in 20 to 2,000 characters why it should be looked at again.');
+        }
+        $this->ledger->appeal((int) $submission['id'], $words);
+
+        return $this->again($submission);
+    }
+
+    /** @param  array<string, mixed>  $submission */
+    private function again(array $submission): Answer
+    {
         return Answer::json(200, $this->told((array) $this->ledger->find($this->store, (int) $submission['id'])));
     }
 
     private function publicPage(string $package, string $rest): Answer
     {
-        $submission = $this->ledger->released($this->store, $package);
+        $submission = $this->ledger->released($this->store, $package, self::place());
         if ($submission === null) {
             return Answer::problem(404, 'There is no such app here.');
         }
@@ -158,6 +244,14 @@ final readonly class Desk
         $at = "$this->address/apps/$install->at";
 
         return Answer::page(Shelf::page(ucfirst($this->store), $listing, (string) $submission['version'], $at, self::wanted()));
+    }
+
+    /** Which of a hundred people a visitor is: always the same one, by where they come from and with what. */
+    private static function place(): int
+    {
+        $from = array_map(fn (string $key): string => is_string($_SERVER[$key] ?? null) ? $_SERVER[$key] : '', ['REMOTE_ADDR', 'HTTP_USER_AGENT']);
+
+        return crc32(implode("\n", $from)) % 100;
     }
 
     /** The languages that a browser wants, as it says them. */

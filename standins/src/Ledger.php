@@ -24,6 +24,17 @@ final readonly class Ledger
             create table if not exists submissions (id integer primary key autoincrement, store text not null, publisher text not null,
                 file text not null, listing text not null,
                 permissions text not null, received real not null, package text, code integer, signer text, version text, reasons text, released real)');
+        $this->grow();
+    }
+
+    /** What was not kept at first. */
+    private function grow(): void
+    {
+        $had = array_column($this->database->query('pragma table_info(submissions)')->fetchAll(), 'name');
+        $wanted = ['share' => 'integer not null default 0', 'halted' => 'real', 'withdrawn' => 'real', 'appeal' => 'text', 'appealed' => 'real', 'answer' => 'text'];
+        foreach (array_diff_key($wanted, array_flip($had)) as $name => $type) {
+            $this->database->exec("alter table submissions add column $name $type");
+        }
     }
 
     /** @param  array{store: string, publisher: string, file: string, listing: string, permissions: string}  $submission */
@@ -55,16 +66,17 @@ final readonly class Ledger
         return $this->first("select * from submissions where store = ? and package = ? and reasons = '[]' order by code desc limit 1", [$store, $package]);
     }
 
-    /** @return array<string, mixed>|null */
-    public function released(string $store, string $package): ?array
+    /**
+     * @param  int  $place  of a hundred people, which one asks: who is beyond the share of a version gets the one before
+     * @return array<string, mixed>|null
+     */
+    public function released(string $store, string $package, int $place): ?array
     {
-        return $this->first('select * from submissions where store = ? and package = ? and released is not null order by released desc limit 1', [
-            $store,
-            $package,
-        ]);
+        return $this->first('select * from submissions where store = ? and package = ? and released is not null and halted is null and withdrawn is null
+            and share > ? order by released desc limit 1', [$store, $package, $place]);
     }
 
-    /** @param  list<array{code: string, sentence: string}>  $reasons */
+    /** @param  list<array{code: string, sentence: string, doubtful?: bool}>  $reasons */
     public function decide(int $id, Inspection $inspection, array $reasons): void
     {
         $this->database
@@ -72,9 +84,31 @@ final readonly class Ledger
             ->execute([$inspection->package, $inspection->code, $inspection->signer, $inspection->version, json_encode($reasons, JSON_THROW_ON_ERROR), $id]);
     }
 
-    public function release(int $id): void
+    /** @param  int  $share  to how many of a hundred people */
+    public function release(int $id, int $share): void
     {
-        $this->database->prepare('update submissions set released = ? where id = ?')->execute([microtime(true), $id]);
+        $this->database
+            ->prepare('update submissions set released = coalesce(released, ?), share = ?, halted = null where id = ?')
+            ->execute([microtime(true), $share, $id]);
+    }
+
+    /** @param  'halted'|'withdrawn'  $what */
+    public function stop(int $id, string $what): void
+    {
+        $this->database->prepare("update submissions set $what = ? where id = ?")->execute([microtime(true), $id]);
+    }
+
+    public function appeal(int $id, string $words): void
+    {
+        $this->database->prepare('update submissions set appeal = ?, appealed = ? where id = ? and appeal is null')->execute([$words, microtime(true), $id]);
+    }
+
+    /** @param  list<array{code: string, sentence: string, doubtful?: bool}>  $reasons  that are left */
+    public function answer(int $id, array $reasons, string $answer): void
+    {
+        $this->database
+            ->prepare('update submissions set reasons = ?, answer = ? where id = ? and answer is null')
+            ->execute([json_encode($reasons, JSON_THROW_ON_ERROR), $answer, $id]);
     }
 
     /**

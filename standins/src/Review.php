@@ -13,11 +13,12 @@ final class Review
      * @param  array<string, mixed>  $listing
      * @param  list<string>  $declared
      * @param  array<string, mixed>|null  $last  the newest accepted submission of the same package
-     * @return list<array{code: string, sentence: string}>
+     * @param  string  $store  its name
+     * @return list<array{code: string, sentence: string, doubtful?: bool}>
      */
-    public static function reasons(Inspection $inspection, array $listing, array $declared, ?array $last): array
+    public static function reasons(Inspection $inspection, array $listing, array $declared, ?array $last, string $store = ''): array
     {
-        $reasons = [...$inspection->reasons, ...self::page($listing)];
+        $reasons = [...$inspection->reasons, ...self::page($listing), ...Words::against($listing, $store)];
         foreach (is_array($listing['languages'] ?? null) ? $listing['languages'] : [] as $tongue => $page) {
             array_push($reasons, ...self::page(is_array($page) ? $page : [], (string) $tongue));
         }

@@ -40,6 +40,11 @@ final class ReviewTest extends TestCase
         $name = ['declares' => ['data' => [['type' => 'NSPrivacyCollectedDataTypeName']]] + $declares] + $listing;
         yield 'declared as its manifest has it' => [$says, $name, [], null, []];
         yield 'declared otherwise than its manifest has it' => [$says, $listing, [], null, ['declares.manifest']];
+        $says = fn (string $text): array => ['summary' => $text] + $listing;
+        yield 'words that still have to come' => [$package, $says('Lorem ipsum'), ['android.permission.INTERNET'], null, [
+            'listing.summary.unfinished', 'listing.summary.unfinished',
+        ]];
+        yield 'praise' => [$package, $says('The best of all'), ['android.permission.INTERNET'], null, ['listing.summary.praise']];
         yield 'a permission that is not declared' => [$package, $listing, [], null, ['permission']];
         yield 'the same version code' => [$package, $listing, ['android.permission.INTERNET'], ['code' => 5, 'signer' => 'aa'], ['version.code']];
         yield 'another key' => [$package, $listing, ['android.permission.INTERNET'], ['code' => 4, 'signer' => 'bb'], ['signature']];

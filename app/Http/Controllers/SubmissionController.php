@@ -34,12 +34,41 @@ final readonly class SubmissionController
         return $this->answered($app, fn () => $this->desk->submit($build, $store));
     }
 
-    public function release(App $app, int $submission): JsonResponse
+    /** To everyone, or to a share of people first, which only ever grows. */
+    public function release(Request $request, App $app, int $submission): JsonResponse
+    {
+        $share = $request->validate(['share' => ['sometimes', 'integer', 'between:1,100']])['share'] ?? 100;
+        /** @var Submission $found */
+        $found = $app->submissions()->whereIn('state', ['approved', 'rolling out', 'halted'])->findOrFail($submission);
+
+        return $this->answered($app, fn () => $this->desk->release($found, (int) $share));
+    }
+
+    public function halt(App $app, int $submission): JsonResponse
     {
         /** @var Submission $found */
-        $found = $app->submissions()->where('state', 'approved')->findOrFail($submission);
+        $found = $app->submissions()->whereIn('state', ['rolling out', 'released'])->findOrFail($submission);
 
-        return $this->answered($app, fn () => $this->desk->release($found));
+        return $this->answered($app, fn () => $this->desk->stop($found, 'halt'));
+    }
+
+    public function withdraw(App $app, int $submission): JsonResponse
+    {
+        /** @var Submission $found */
+        $found = $app->submissions()->whereNotIn('state', ['turned down', 'withdrawn'])->findOrFail($submission);
+
+        return $this->answered($app, fn () => $this->desk->stop($found, 'withdraw'));
+    }
+
+    public function appeal(Request $request, App $app, int $submission): JsonResponse
+    {
+        $words = $request->validate(['words' => ['required', 'string', 'min:20', 'max:2000']], [
+            'words.*' => 'Please say in 20 to 2,000 characters why it should be looked at again.',
+        ])['words'];
+        /** @var Submission $found */
+        $found = $app->submissions()->where('state', 'turned down')->findOrFail($submission);
+
+        return $this->answered($app, fn () => $this->desk->appeal($found, $words));
     }
 
     /** @param  callable(): mixed  $call */

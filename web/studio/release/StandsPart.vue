@@ -49,7 +49,8 @@ const isNext = (store: string) =>
         :key="submission.id"
         :submission="submission"
         :target="target(submission.build.target)?.name ?? ''"
-        @release="(id) => act(() => api.post(`apps/${studio.app}/submissions/${id}/release`))"
+        :store="store.name"
+        :act="act"
       />
     </div>
   </div>

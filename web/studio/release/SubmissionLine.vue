@@ -1,14 +1,29 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { Reason, SubmissionState } from '../../contracts/studio'
+import { api } from '../api'
 import FindingNote from '../findings/FindingNote.vue'
 import { useStudio } from '../open/useStudio'
 
-const props = defineProps<{ submission: SubmissionState; target: string }>()
-defineEmits<{ release: [id: number] }>()
+const props = defineProps<{ submission: SubmissionState; target: string; store: string; act: (call: () => Promise<unknown>) => Promise<void> }>()
 const studio = useStudio()
 const steps = ['received', 'processing', 'in review', 'approved', 'released']
-const at = computed(() => (props.submission.state === 'turned down' ? 3 : steps.indexOf(props.submission.state)))
+/** Of a hundred people, to how many it can go first. */
+const SHARES = [1, 5, 20, 50]
+const AT: Record<string, number> = { 'turned down': 3, appealed: 2, 'rolling out': 3, halted: 3, withdrawn: 0 }
+const at = computed(() => AT[props.submission.state] ?? steps.indexOf(props.submission.state))
+const goesOut = computed(() => ['approved', 'rolling out', 'halted'].includes(props.submission.state))
+const shares = computed(() => SHARES.filter((share) => share > props.submission.share))
+const canHalt = computed(() => ['rolling out', 'released'].includes(props.submission.state))
+const canWithdraw = computed(() => ['received', 'processing', 'in review', 'approved', 'appealed', 'halted'].includes(props.submission.state))
+const appealing = ref(false)
+const words = ref('')
+
+const post = (what: string, body = {}) => props.act(() => api.post(`apps/${studio.app}/submissions/${props.submission.id}/${what}`, body))
+async function appeal() {
+  await post('appeal', { words: words.value })
+  if (props.submission.state === 'appealed') appealing.value = false
+}
 
 /** Where in the app a store's reason is put right. */
 const places: Record<string, string> = {
@@ -28,11 +43,17 @@ const finding = (reason: Reason) => studio.state.value?.findings.find((f) => f.a
       {{ target }} {{ submission.build.version }} ({{ submission.build.number }}): <strong>{{ submission.state }}</strong>
       <a v-if="submission.page" :href="submission.page" target="_blank" rel="noopener">its page in the store</a>
     </p>
-    <ol class="submission-steps" :class="{ down: submission.state === 'turned down' }" :aria-label="submission.state">
+    <ol v-if="submission.state !== 'withdrawn'" class="submission-steps" :class="{ down: submission.state === 'turned down' }" :aria-label="submission.state">
       <li v-for="(step, i) in steps" :key="step" :class="{ past: i <= at, here: i === at }">
         {{ i === 3 && submission.state === 'turned down' ? 'turned down' : step }}
       </li>
     </ol>
+    <p v-if="submission.state === 'rolling out'" role="status">It goes to {{ submission.share }} of a hundred people; the others still get the one before.</p>
+    <p v-else-if="submission.state === 'halted'" role="status">Nobody gets it any more; whoever has it keeps it.</p>
+    <p v-else-if="submission.state === 'appealed'" role="status">{{ store }} looks at it again.</p>
+    <p v-if="submission.answer">
+      {{ store }} has answered: <q>{{ submission.answer }}</q>
+    </p>
     <div v-for="reason in submission.reasons" :key="reason.sentence" class="reason">
       <p class="fault">{{ reason.sentence }}</p>
       <template v-if="finding(reason)">
@@ -41,6 +62,41 @@ const finding = (reason: Reason) => studio.state.value?.findings.find((f) => f.a
       </template>
       <p v-else-if="places[reason.code]" class="small">This has been put right since. Submit again.</p>
     </div>
-    <v-btn v-if="submission.state === 'approved'" size="small" color="secondary" @click="$emit('release', submission.id)">Release it</v-btn>
+    <div class="submission-acts">
+      <template v-if="goesOut">
+        <v-btn size="small" color="secondary" @click="post('release', { share: 100 })">{{ submission.share ? 'To everyone' : 'Release it' }}</v-btn>
+        <span v-if="shares.length" class="small">or to a part first:</span>
+        <v-btn v-for="share in shares" :key="share" size="small" variant="tonal" @click="post('release', { share })">{{ share }} %</v-btn>
+      </template>
+      <v-btn v-if="canHalt" size="small" variant="tonal" @click="post('halt')">Halt it</v-btn>
+      <v-btn v-if="canWithdraw" size="small" variant="text" @click="post('withdraw')">Withdraw it</v-btn>
+      <button v-if="submission.state === 'turned down' && !submission.answer" class="link" :aria-expanded="appealing" @click="appealing = !appealing">
+        {{ store }} is wrong
+      </button>
+    </div>
+    <form v-if="appealing && submission.state === 'turned down'" class="appeal" @submit.prevent="appeal">
+      <label :for="`appeal-${submission.id}`">Why should {{ store }} look again? It can be asked once.</label>
+      <textarea :id="`appeal-${submission.id}`" v-model="words" class="filler-field" rows="3" maxlength="2000" required minlength="20" />
+      <v-btn size="small" color="primary" type="submit">Ask them to look again</v-btn>
+    </form>
   </div>
 </template>
+
+<style scoped>
+.submission-acts {
+  align-items: center;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+
+.appeal {
+  display: grid;
+  gap: 8px;
+  justify-items: start;
+}
+
+.appeal textarea {
+  inline-size: 100%;
+}
+</style>

@@ -3,7 +3,7 @@ import type { ReleaseState } from '../../contracts/studio'
 import { api, Declined } from '../api'
 import type { Studio } from '../open/useStudio'
 
-const OPEN = ['queued', 'running', 'received', 'processing', 'in review']
+const OPEN = ['queued', 'running', 'received', 'processing', 'in review', 'appealed']
 
 /** Packages and submissions, asked for again while something is under way. */
 export function useRelease(studio: Studio) {
