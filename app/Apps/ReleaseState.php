@@ -9,6 +9,7 @@ use App\Models\Build;
 use App\Models\Submission;
 use App\Packaging\ServerAddress;
 use App\Packaging\Target;
+use App\Reach\Versions;
 
 /** What the Release station shows besides the app itself. */
 final class ReleaseState
@@ -24,6 +25,7 @@ final class ReleaseState
 
         return [
             'troubles' => Troubles::of($app),
+            'health' => Versions::of($app, now()->toDateTimeImmutable()),
             'builds' => $app
                 ->builds()
                 ->orderByDesc('id')

@@ -89,7 +89,8 @@ final readonly class CountBook
         });
         $schema->create('_counts', function (Schema $table): void {
             $table->string('day');
-            // "people", "visits", "new", "week", "month", "back", "screen", "page", "tap", "way", "source", "funnel", "funnel seconds", "funnel by", "trial".
+            // "people", "visits", "new", "week", "month", "back", "screen", "page", "tap", "way", "source", "funnel", "funnel seconds", "funnel by",
+            // "trial", "version", "fault".
             $table->string('what');
             $table->string('of');
             $table->unsignedBigInteger('count')->default(0);
@@ -111,6 +112,7 @@ final readonly class CountBook
      * @param  array<string, list<array{what: 'screen'|'page'|'tap', of: string}>>  $funnels  ways that are counted, by their keys
      * @param  list<array{key: string, at: int, shown: string, instead: string, share: int, funnel: string, last: int}>  $trials  as of Trials::of()
      * @param  int|null  $revision  the number of what they see
+     * @param  string  $version  of the package, as Versions names it
      */
     public function count(
         string $visitor,
@@ -121,13 +123,14 @@ final readonly class CountBook
         array $funnels = [],
         array $trials = [],
         ?int $revision = null,
+        string $version = Versions::WEB,
     ): void {
-        $this->database->transaction(function () use ($visitor, $steps, $person, $source, $now, $funnels, $trials, $revision): void {
+        $this->database->transaction(function () use ($visitor, $steps, $person, $source, $now, $funnels, $trials, $revision, $version): void {
             $known = $this->database->table('_visitors')->where('visitor', $visitor)->first();
             $coming = Coming::at($now, $known === null ? null : (string) $known->first, $known === null ? null : (string) $known->last);
             $isVisit = $known === null || $now - (int) $known->at > self::VISIT;
             $source = $coming->isNew ? $this->source($coming->day, $source) : (string) $known?->source;
-            $adds = $this->comes($coming, $isVisit, $source);
+            $adds = [...$this->comes($coming, $isVisit, $source), ...$isVisit ? [['version', $version]] : []];
             $screen = $isVisit ? '' : (string) $known->screen;
             foreach ($steps as $step) {
                 $adds[] = [$step['what'], $step['of']];
@@ -237,6 +240,12 @@ final readonly class CountBook
                 .'on conflict ("day", "what", "of") do update set "count" = "count" + excluded."count"',
             array_merge(...array_map(array_values(...), array_values($sums))),
         );
+    }
+
+    /** Something went wrong in a version of the app. */
+    public function fault(string $version, int $now): void
+    {
+        $this->add(gmdate('Y-m-d', $now), [['fault', $version]]);
     }
 
     /** Screens, ways and taps are those of the app; where somebody comes from anybody can say. */

@@ -47,6 +47,7 @@ final class Counting
                 Steps::ways($blueprint),
                 Trials::of($blueprint),
                 $entry->revision->number,
+                Versions::named($entry->app, $told['version']),
             );
             $person === null || Steps::hoped($entry->blueprint()) === [] || self::ledTo($entry, $steps, $person, $now);
         }, always: true);
@@ -72,7 +73,7 @@ final class Counting
      * Read by hand: it comes with every screen, and a validator would take longer than the counting.
      *
      * @param  array<array-key, mixed>  $told
-     * @return array{device: string, steps: list<array{what: string, of: string, ago: int}>, source: string}|null
+     * @return array{device: string, steps: list<array{what: string, of: string, ago: int}>, source: string, version: string}|null
      */
     private static function read(array $told): ?array
     {
@@ -90,6 +91,8 @@ final class Counting
             $steps[] = ['what' => $step['what'], 'of' => $step['of'], 'ago' => $ago];
         }
 
-        return $isWhole ? ['device' => $told['device'], 'steps' => $steps, 'source' => $source] : null;
+        $version = is_string($told['version'] ?? null) ? $told['version'] : '';
+
+        return $isWhole ? ['device' => $told['device'], 'steps' => $steps, 'source' => $source, 'version' => $version] : null;
     }
 }

@@ -36,7 +36,8 @@ final readonly class Desk
         if ($method === 'POST' && $path === '/submissions') {
             return $this->receive($token, $fields, $files);
         }
-        $submission = preg_match('~^/submissions/(\d+)(?:/(release|halt|withdraw|appeal))?$~', $path, $found) ? $this->ledger->find($this->store, (int) $found[1]) : null;
+        $isOne = preg_match('~^/submissions/(\d+)(?:/(release|halt|withdraw|appeal))?$~', $path, $found) === 1;
+        $submission = $isOne ? $this->ledger->find($this->store, (int) $found[1]) : null;
         if ($submission === null || ! hash_equals((string) $submission['publisher'], hash('sha256', $token))) {
             return Answer::problem(404, 'There is no such submission.');
         }
@@ -196,7 +197,16 @@ final readonly class Desk
     private function stop(array $submission, string $what): Answer
     {
         $state = $this->told($submission)['state'];
-        $may = $what === 'halted' ? ['rolling out', 'released'] : ['received', 'processing', 'in review', 'approved', 'rolling out', 'released', 'halted', 'appealed'];
+        $may = $what === 'halted' ? ['rolling out', 'released'] : [
+            'received',
+            'processing',
+            'in review',
+            'approved',
+            'rolling out',
+            'released',
+            'halted',
+            'appealed',
+        ];
         if (! in_array($state, $may, true)) {
             return Answer::problem(409, $what === 'halted' ? 'Only what is on its way to people can be halted.' : 'This cannot be withdrawn any more.');
         }

@@ -31,7 +31,14 @@ final readonly class Ledger
     private function grow(): void
     {
         $had = array_column($this->database->query('pragma table_info(submissions)')->fetchAll(), 'name');
-        $wanted = ['share' => 'integer not null default 0', 'halted' => 'real', 'withdrawn' => 'real', 'appeal' => 'text', 'appealed' => 'real', 'answer' => 'text'];
+        $wanted = [
+            'share' => 'integer not null default 0',
+            'halted' => 'real',
+            'withdrawn' => 'real',
+            'appeal' => 'text',
+            'appealed' => 'real',
+            'answer' => 'text',
+        ];
         foreach (array_diff_key($wanted, array_flip($had)) as $name => $type) {
             $this->database->exec("alter table submissions add column $name $type");
         }

@@ -56,7 +56,12 @@ test('from a sentence to an approved store submission', async ({ page }) => {
   await test.step('it is submitted again, approved and released', async () => {
     await quay.getByRole('button', { name: /^Submit APK/ }).click()
     await expect(quay.locator('.submission').first()).toHaveAttribute('data-state', 'approved', { timeout: 30_000 })
-    await quay.getByRole('button', { name: 'Release it' }).click()
+    await quay.getByRole('button', { name: '20 %' }).click()
+    await expect(quay.getByText('It goes to 20 of a hundred people; the others still get the one before.')).toBeVisible()
+    await quay.getByRole('button', { name: 'Halt it' }).click()
+    await expect(quay.getByText('Nobody gets it any more; whoever has it keeps it.')).toBeVisible()
+    await expect(quay.getByRole('button', { name: '5 %', exact: true })).toHaveCount(0)
+    await quay.getByRole('button', { name: 'To everyone' }).click()
     const link = quay.getByRole('link', { name: 'its page in the store' })
     await expect(link).toBeVisible()
     const store = await page.context().newPage()

@@ -165,6 +165,32 @@ test('what an app declares follows from its sentences, and from every edit', asy
   await expect(declares.locator('dt', { hasText: 'talk with a machine' }).locator('+ dd')).toHaveText('No')
 })
 
+test('a store that is wrong is asked to look again', async ({ page }) => {
+  await beginApp(page, 'Kelp')
+  const listing = 'release\n  package is "org.kelpwatch.app"\n  icon letter is "K"\n  title is "Kelp beds"\n  summary is "Come back happier"\n'
+  const words = '  description is "Kelp shows the beds that swimmers have found."\n'
+  await script(page, `app Kelp\n\nscreen Start, first\n  Text "Here"\n\n${listing}${words}`)
+  await page.getByRole('button', { name: /^Release:/ }).click()
+  await openStop(page, 'What was built')
+  await page.getByRole('button', { name: /^Put revision/ }).click()
+  await buildForHere(page)
+  const bundle = page.locator('.target', { hasText: 'Android store bundle' }).first()
+  await bundle.getByRole('button', { name: 'Build' }).click()
+  await expect(bundle.locator('.build')).toHaveAttribute('data-state', 'done', { timeout: 60_000 })
+  await openStop(page, 'Where it stands')
+  const quay = page.locator('.target', { hasText: 'Quay' })
+  await quay.getByRole('button', { name: /^Submit/ }).click()
+  await expect(quay.getByText('“pier” stands in it.')).toBeVisible({ timeout: 30_000 })
+  await quay.getByRole('button', { name: 'Quay is wrong' }).click()
+  await quay.getByLabel(/^Why should Quay look again/).fill('“Happier” is one word, and speaks of no store.')
+  await nothingSerious(page, '.surface')
+  await quay.getByRole('button', { name: 'Ask them to look again' }).click()
+  await expect(quay.getByText('You are right, and we were not. It is approved.')).toBeVisible({ timeout: 30_000 })
+  await expect(quay.locator('.submission').first()).toHaveAttribute('data-state', 'approved')
+  await quay.getByRole('button', { name: 'Withdraw it' }).click()
+  await expect(quay.locator('.submission').first()).toHaveAttribute('data-state', 'withdrawn')
+})
+
 test('what a store would say is known before it is asked, put right here, and looked at anew', async ({ page }) => {
   await beginApp(page, 'Kelp')
   const listing = 'release\n  package is "com.example.kelp"\n  icon letter is "K"\n  title is "KELP!!! CALENDAR"\n  summary is "Lorem ipsum"\n'

@@ -99,7 +99,8 @@ final class StoresTest extends TestCase
             $seen = 0;
             for ($visitor = 0; $visitor < 60; $visitor++) {
                 $context = stream_context_create(['http' => ['header' => "User-Agent: visitor $visitor", 'ignore_errors' => true]]);
-                $seen += str_contains((string) file_get_contents(config('lanai.stores.pier.url').'/apps/saltlark', context: $context), 'Install version') ? 1 : 0;
+                $page = (string) file_get_contents(config('lanai.stores.pier.url').'/apps/saltlark', context: $context);
+                $seen += str_contains($page, 'Install version') ? 1 : 0;
             }
             self::assertNotSame('', $submission->page);
 

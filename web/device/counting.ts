@@ -26,13 +26,16 @@ function source(): string {
   }
 }
 
+/** Which package this is; nothing in a browser. */
+export const version = entry.store && entry.build ? `${entry.store} ${entry.build}` : null
+
 /** What is to be told goes along with what is asked, once there is enough of it. */
 export const uncounted = (): { counted?: object } => (steps.length >= ENOUGH || (steps.length && Date.now() - steps[0].at >= OLD) ? told() : {})
 
 function told(): { counted?: object } {
   const some = steps.splice(0, MOST)
   const done = some.map(({ what, of, at }) => ({ what, of, ago: Math.round((Date.now() - at) / 1000) }))
-  return done.length && counts() ? { counted: { device: self(), steps: done, source: source() || null } } : {}
+  return done.length && counts() ? { counted: { device: self(), steps: done, source: source() || null, version } } : {}
 }
 
 /** Whoever leaves, or looks at something else, may not come back: it goes by itself. */

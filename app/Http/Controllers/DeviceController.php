@@ -19,7 +19,10 @@ use App\Packaging\ServerAddress;
 use App\People\Belongings;
 use App\People\Returning;
 use App\People\Sessions;
+use App\Reach\CountBook;
 use App\Reach\Counting;
+use App\Reach\Versions;
+use App\Records\DataSet;
 use App\Ways\Doors;
 use App\Ways\Snippets;
 use Illuminate\Http\JsonResponse;
@@ -151,6 +154,9 @@ final class DeviceController
         $on = DeviceName::of((string) $request->userAgent(), $request->string('platform')->value());
         $version = $entry->blueprint()->release->version.", revision {$entry->revision->number}";
         Troubles::keep($entry->app, $request->string('said')->value(), $request->string('where')->value(), $on, $version);
+        if ($entry->space->set === DataSet::Live) {
+            (new CountBook($entry->space))->fault(Versions::named($entry->app, $request->input('version')), now()->getTimestamp());
+        }
 
         return response()->json(['kept' => true], 202);
     }

@@ -47,7 +47,12 @@ const turnedDown = computed(
   () => release.value?.stores.some((store) => release.value?.submissions.find((s) => s.store === store.key)?.state === 'turned down') ?? false,
 )
 const faults = computed(() => release.value?.troubles.length ?? 0)
-const does = computed(() => (faults.value ? `${faults.value === 1 ? 'one fault' : `${faults.value} faults`} on people’s phones` : 'nothing has gone wrong'))
+const worse = computed(() => release.value?.health.find((one) => one.worse)?.version)
+const does = computed(() => {
+  if (worse.value) return `more goes wrong in ${worse.value} than in the one before`
+  if (!faults.value) return 'nothing has gone wrong'
+  return `${faults.value === 1 ? 'one fault' : `${faults.value} faults`} on people’s phones`
+})
 </script>
 
 <template>
@@ -82,8 +87,8 @@ const does = computed(() => (faults.value ? `${faults.value === 1 ? 'one fault' 
       <ReleaseStop name="Where it stands" :state="stands" :wants="turnedDown" :open="open === 'stands'" @update:open="show('stands', $event)">
         <StandsPart v-if="release" :release="release" :here="here || (release.builds[0]?.here ?? false)" :act="act" />
       </ReleaseStop>
-      <ReleaseStop name="How it does" :state="does" :wants="faults > 0" :open="open === 'does'" @update:open="show('does', $event)">
-        <TroublesPart v-if="release" :troubles="release.troubles" :act="act" />
+      <ReleaseStop name="How it does" :state="does" :wants="faults > 0 || !!worse" :open="open === 'does'" @update:open="show('does', $event)">
+        <TroublesPart v-if="release" :troubles="release.troubles" :health="release.health" :act="act" />
       </ReleaseStop>
     </div>
   </div>

@@ -3,12 +3,38 @@ import type { ReleaseState } from '../../contracts/studio'
 import { api } from '../api'
 import { useStudio } from '../open/useStudio'
 
-/** What went wrong on people's phones. */
-defineProps<{ troubles: ReleaseState['troubles']; act: (call: () => Promise<unknown>) => Promise<void> }>()
+/** How each version does, and what went wrong on people's phones. */
+defineProps<{ troubles: ReleaseState['troubles']; health: ReleaseState['health']; act: (call: () => Promise<unknown>) => Promise<void> }>()
 const studio = useStudio()
+const percent = (share: number) => `${Math.round(share * 100)} %`
+const halt = (id: number) => api.post(`apps/${studio.app}/submissions/${id}/halt`)
 </script>
 
 <template>
+  <table v-if="health.length" class="health">
+    <caption class="small">The last seven days, as the app counts by itself. Whoever does not want to be counted is not in it.</caption>
+    <thead>
+      <tr>
+        <th scope="col">Version</th>
+        <th scope="col">Visits</th>
+        <th scope="col">Of all</th>
+        <th scope="col">Faults</th>
+        <th><span class="sr">What can be done</span></th>
+      </tr>
+    </thead>
+    <tbody>
+      <tr v-for="one in health" :key="one.version" :class="{ worse: one.worse }">
+        <th scope="row">{{ one.version }}</th>
+        <td>{{ one.visits.toLocaleString('en') }}</td>
+        <td>{{ percent(one.share) }}</td>
+        <td>{{ one.faults.toLocaleString('en') }}</td>
+        <td>
+          <template v-if="one.worse">More goes wrong than in the one before. </template>
+          <v-btn v-if="one.worse && one.submission" size="small" color="secondary" @click="act(() => halt(one.submission!))">Halt it</v-btn>
+        </td>
+      </tr>
+    </tbody>
+  </table>
   <p v-if="!troubles.length" class="quiet-note">Nothing has gone wrong on people’s phones, or they have not told.</p>
   <details v-for="trouble in troubles" :key="trouble.id" class="trouble">
     <summary>
@@ -22,3 +48,33 @@ const studio = useStudio()
     <v-btn size="small" variant="tonal" @click="act(() => api.remove(`apps/${studio.app}/troubles/${trouble.id}`))">I have seen to it</v-btn>
   </details>
 </template>
+
+<style scoped>
+.health {
+  border-collapse: collapse;
+  inline-size: 100%;
+}
+
+caption {
+  padding-block-end: 8px;
+  text-align: start;
+}
+
+th,
+td {
+  border-block-end: 1px solid var(--line);
+  font-weight: 400;
+  padding: 6px 12px 6px 0;
+  text-align: start;
+}
+
+thead th {
+  color: var(--soft);
+  font-size: 0.85rem;
+}
+
+.worse th,
+.worse td {
+  color: var(--fault);
+}
+</style>
