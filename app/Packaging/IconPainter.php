@@ -13,10 +13,11 @@ use Lanai\Core\Text\Pattern;
 /** Paints the app's icon in every size: an uploaded picture, or a letter on the theme's main colour. */
 final class IconPainter
 {
-    /** Pixels to the em at which a letter is drawn once, to be scaled to every size. */
-    private const EM = 320;
+    /** The size at which a letter is measured. */
+    private const POINTS = 120;
 
-    private ?GdImage $ink = null;
+    /** @var array{float, float, float, float}|null */
+    private ?array $ink = null;
 
     public function __construct(private readonly App $app, private readonly Blueprint $blueprint)
     {
@@ -45,7 +46,7 @@ final class IconPainter
             $this->letter($image, $side, $share);
         }
         ob_start();
-        imagepng($image, null, 9);
+        imagepng($image, null, 6);
 
         return (string) ob_get_clean();
     }
@@ -57,37 +58,66 @@ final class IconPainter
 
     private function letter(GdImage $image, int $side, float $share): void
     {
-        $font = base_path('node_modules/@fontsource-variable/literata/files/literata-latin-wght-normal.woff2');
-        $letter = $this->blueprint->release->letter !== '' ? $this->blueprint->release->letter : mb_substr($this->blueprint->name, 0, 1);
-        $drawn = $this->ink ??= $this->ink($letter, $font);
-        $scale = ($side * $share * 0.72) / max(imagesx($drawn), imagesy($drawn));
-        [$width, $height] = [max(1, (int) round(imagesx($drawn) * $scale)), max(1, (int) round(imagesy($drawn) * $scale))];
-        imagecopyresampled(
+        [$left, $top, $width, $height] = $this->ink ??= $this->ink();
+        // Points at which the larger side of its ink has the size that is wanted.
+        $points = ($side * $share * 0.72) / max($width, $height);
+        imagettftext(
             $image,
-            $drawn,
-            (int) round(($side - $width) / 2),
-            (int) round(($side - $height) / 2),
+            $points,
             0,
-            0,
-            $width,
-            $height,
-            imagesx($drawn),
-            imagesy($drawn),
+            (int) round($side / 2 - ($left + $width / 2) * $points),
+            (int) round($side / 2 - ($top + $height / 2) * $points),
+            $this->colour($image, $this->blueprint->theme->onMain),
+            $this->font(),
+            $this->drawn(),
         );
     }
 
-    /** The letter cut out to its ink: what a font says of its box is only nearly where it draws. */
-    private function ink(string $letter, string $font): GdImage
+    /** The part of the font in which the letter is; in the font of icons there are Latin, Greek and Cyrillic ones. */
+    private function font(): string
     {
-        [$width, $height] = [self::EM * 4, self::EM * 3];
-        $canvas = imagecreatetruecolor($width, $height);
-        imagealphablending($canvas, false);
-        imagesavealpha($canvas, true);
-        imagefilledrectangle($canvas, 0, 0, $width, $height, (int) imagecolorallocatealpha($canvas, 0, 0, 0, 127));
-        imagealphablending($canvas, true);
-        imagettftext($canvas, self::EM * 0.75, 0, intdiv(self::EM, 2), self::EM * 2, $this->colour($canvas, $this->blueprint->theme->onMain), $font, $letter);
+        $letter = $this->drawn();
+        $part = match (true) {
+            Pattern::match('/\p{Greek}/u', $letter) => 'greek',
+            Pattern::match('/\p{Cyrillic}/u', $letter) => 'cyrillic',
+            Pattern::match('/[^\x{0}-\x{FF}]/u', $letter) => 'latin-ext',
+            default => 'latin',
+        };
 
-        return imagecropauto($canvas, IMG_CROP_SIDES) ?: $canvas;
+        return base_path("node_modules/@fontsource-variable/literata/files/literata-$part-wght-normal.woff2");
+    }
+
+    private function drawn(): string
+    {
+        return $this->blueprint->release->letter !== '' ? $this->blueprint->release->letter : mb_substr($this->blueprint->name, 0, 1);
+    }
+
+    /**
+     * Where the ink of the letter is, measured on a drawing: what a font says of its box is only nearly where it draws.
+     *
+     * @return array{float, float, float, float} left and top from where it is written, width and height, in pixels for each point
+     */
+    private function ink(): array
+    {
+        [$wide, $high] = [self::POINTS * 4, self::POINTS * 3];
+        [$x, $y] = [intdiv(self::POINTS, 2), self::POINTS * 2];
+        $canvas = imagecreatetruecolor($wide, $high);
+        imagettftext($canvas, self::POINTS, 0, $x, $y, (int) imagecolorallocate($canvas, 255, 255, 255), $this->font(), $this->drawn());
+        $columns = $rows = [];
+        for ($row = 0; $row < $high; $row++) {
+            for ($column = 0; $column < $wide; $column++) {
+                if ((imagecolorat($canvas, $column, $row) & 0xFF) > 127) {
+                    $columns[$column] = $rows[$row] = true;
+                }
+            }
+        }
+        // A sign that the font does not have, or a blank, draws nothing.
+        if ($columns === []) {
+            return [0.0, 0.0, 1.0, 1.0];
+        }
+        [$left, $right, $top, $bottom] = [min(array_keys($columns)), max(array_keys($columns)) + 1, min(array_keys($rows)), max(array_keys($rows)) + 1];
+
+        return [($left - $x) / self::POINTS, ($top - $y) / self::POINTS, ($right - $left) / self::POINTS, ($bottom - $top) / self::POINTS];
     }
 
     private function picture(): ?GdImage

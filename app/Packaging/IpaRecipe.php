@@ -48,7 +48,7 @@ final readonly class IpaRecipe implements Recipe
     {
         $job->step(5, 'Writing the project');
         $project = new Project($job);
-        $files = $project->files();
+        $files = $project->written();
         $zip = new ZipFile($file);
         foreach ($project->parts() as $i => $part) {
             $job->step(20 + 50 * $i, $i === 0 ? 'Compiling the shell for arm64' : 'Compiling what stands in the sheets of other programs');

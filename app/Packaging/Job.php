@@ -14,6 +14,9 @@ use Symfony\Component\Process\Process;
 /** One package being made: its app, its working folder, and where its progress is told. */
 final readonly class Job
 {
+    /** Tools that run side by side. */
+    public const AT_ONCE = 4;
+
     /**
      * @param  string  $server  where the package finds it, such as https://app.example.com
      * @param  Closure(int, string): void  $tell  gets percent done and a line for the log
@@ -50,12 +53,56 @@ final readonly class Job
      */
     public function run(array $command, array $secrets = [], int $seconds = 180): string
     {
-        $process = new Process($command, $this->folder, $secrets + ['JAVA_TOOL_OPTIONS' => '-XX:TieredStopAtLevel=1 -XX:+UseSerialGC'], null, $seconds);
+        return $this->ended($this->begun($command, $secrets, $seconds), $seconds);
+    }
+
+    /**
+     * Several of them, some at a time.
+     *
+     * @param  list<list<string>>  $commands
+     * @param  string  $in  a folder in the working folder
+     *
+     * @throws PackagingFailed
+     * @throws BuildCancelled
+     */
+    public function runAll(array $commands, string $in, int $seconds = 180): void
+    {
+        $open = [];
+        try {
+            foreach ($commands as $command) {
+                if (count($open) === self::AT_ONCE) {
+                    $this->ended(array_shift($open), $seconds);
+                }
+                $open[] = $this->begun($command, [], $seconds, "/$in");
+            }
+            while ($open !== []) {
+                $this->ended(array_shift($open), $seconds);
+            }
+        } finally {
+            array_map(fn (Process $process) => $process->stop(0.5), $open);
+        }
+    }
+
+    /**
+     * @param  list<string>  $command
+     * @param  array<string, string>  $secrets
+     */
+    private function begun(array $command, array $secrets, int $seconds, string $in = ''): Process
+    {
+        $process = new Process($command, $this->folder.$in, $secrets + ['JAVA_TOOL_OPTIONS' => '-XX:TieredStopAtLevel=1 -XX:+UseSerialGC'], null, $seconds);
         $process->start();
+
+        return $process;
+    }
+
+    /** @return string what it printed */
+    private function ended(Process $process, int $seconds): string
+    {
+        $name = basename(trim(explode(' ', $process->getCommandLine())[0], "'"));
         try {
             $looked = microtime(true);
             while ($process->isRunning()) {
-                usleep(10000);
+                usleep(5000);
                 $process->checkTimeout();
                 if (microtime(true) - $looked > 0.3) {
                     $looked = microtime(true);
@@ -66,11 +113,11 @@ final readonly class Job
                 }
             }
         } catch (ProcessTimedOutException) {
-            throw new PackagingFailed(basename($command[0])." did not end within $seconds seconds.");
+            throw new PackagingFailed("$name did not end within $seconds seconds.");
         }
         $output = trim(Pattern::replace('/^Picked up JAVA_TOOL_OPTIONS.*$\n?/m', '', $process->getOutput().$process->getErrorOutput()));
         if (! $process->isSuccessful()) {
-            throw new PackagingFailed(basename($command[0]).' refused: '.mb_substr($output, -1500));
+            throw new PackagingFailed("$name refused: ".mb_substr($output, -1500));
         }
 
         return $output;

@@ -20,6 +20,9 @@ final class IconsTest extends TestCase
     #[TestWith(['Ä'])]
     #[TestWith(['i'])]
     #[TestWith(['42'])]
+    #[TestWith(['Ж'])]
+    #[TestWith(['Ł'])]
+    #[TestWith(['Ω'])]
     public function test_the_letter_stands_in_the_middle_and_is_large_enough_to_see(string $letter): void
     {
         $box = $this->drawn($this->painted($letter, 0.9));

@@ -26,11 +26,10 @@ final class Compiler
     public static function made(Job $job, Part $part, string $in): string
     {
         $sdk = base_path('packaging/ios/sdk');
-        $objects = [];
-        foreach ($part->sources() as $source) {
-            $objects[] = $object = "$in/".substr($source, 0, -2).'.o';
-            $job->run([...self::CLANG, "-I$sdk/headers", '-o', $object, "$in/$source"]);
-        }
+        // As many at a time as there are tools side by side.
+        $parts = array_chunk($part->sources(), max(1, (int) ceil(count($part->sources()) / Job::AT_ONCE)));
+        $job->runAll(array_map(fn (array $sources): array => [...self::CLANG, "-I$sdk/headers", ...$sources], $parts), $in);
+        $objects = array_map(fn (string $source): string => "$in/".substr($source, 0, -2).'.o', $part->sources());
         $frameworks = array_merge(...array_map(fn (string $name): array => ['-framework', $name], $part->frameworks));
         // A part that stands in other programs is begun by the system.
         $entry = $part->kind === Part::APP ? [] : ['-e', '_NSExtensionMain'];

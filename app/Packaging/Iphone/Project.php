@@ -34,6 +34,9 @@ final class Project
 
     private readonly IconPainter $painter;
 
+    /** @var array<string, Blueprint> */
+    private array $spoken = [];
+
     public function __construct(private readonly Job $job)
     {
         $this->abilities = Ability::of($job->blueprint);
@@ -105,15 +108,30 @@ final class Project
     /** @return array<string, string> every file of the project: path => contents */
     public function files(): array
     {
+        $files = $this->written();
+        foreach (Catalog::of($this->job->blueprint->theme, $this->painter) as $path => $contents) {
+            $files["App/Assets.xcassets/$path"] = $contents;
+        }
+        foreach ($this->page() as $path => $contents) {
+            $files["App/www/$path"] = $contents;
+        }
+
+        return $files + $this->around();
+    }
+
+    /** @return array<string, string> those that are compiled, and that a package has as they are */
+    public function written(): array
+    {
         $files = [];
+        $purposes = Purposes::of($this->job->blueprint);
         foreach ($this->parts() as $part) {
             foreach ($part->code as $file) {
                 $files["$part->name/$file"] = strtr(self::shipped("$part->name/$file"), $this->fill());
             }
             foreach ($this->tongues() as $tongue) {
-                $files["$part->name/$tongue.lproj/Localizable.strings"] = PropertyList::strings($this->said($this->in($tongue), $part));
+                $files["$part->name/$tongue.lproj/Localizable.strings"] = PropertyList::strings($this->said(PhoneReasons::of($this->in($tongue)), $part));
                 $files["$part->name/$tongue.lproj/InfoPlist.strings"] = PropertyList::strings(
-                    ['CFBundleDisplayName' => $this->job->blueprint->name] + ($part->kind === Part::APP ? Purposes::of($this->in($tongue)) : []),
+                    ['CFBundleDisplayName' => $this->job->blueprint->name] + ($part->kind === Part::APP ? array_intersect_key(Purposes::all(PhoneReasons::of($this->in($tongue))), $purposes) : []),
                 );
             }
             $files["$part->name/$part->name.entitlements"] = PropertyList::of($this->entitlements($part));
@@ -131,14 +149,8 @@ final class Project
         if ($this->has(Ability::Locates)) {
             $files['App/locates.js'] = self::shipped('App/locates.js');
         }
-        foreach (Catalog::of($this->job->blueprint->theme, $this->painter) as $path => $contents) {
-            $files["App/Assets.xcassets/$path"] = $contents;
-        }
-        foreach ($this->page() as $path => $contents) {
-            $files["App/www/$path"] = $contents;
-        }
 
-        return $files + $this->around();
+        return $files;
     }
 
     /** @return array<string, string> the device as files of the package */
@@ -252,20 +264,25 @@ final class Project
     }
 
     /** @return array<string, string> the sentences of the shell itself */
-    private function said(Blueprint $blueprint, Part $part): array
+    private function said(PhoneReasons $says, Part $part): array
     {
-        $says = PhoneReasons::of($blueprint);
-
         return $part->kind === Part::APP
             ? ['unlock' => $says->unlock(), 'lock.reason' => $says->lock()]
             : ['shared.kept' => $says->kept(), 'shared.done' => $says->done()];
     }
 
+    /** What a phone says of the app in a language: of all that an app says only this is translated. */
     private function in(string $tongue): Blueprint
     {
-        $own = $this->job->blueprint;
+        return $this->spoken[$tongue] ??= $this->translated($tongue);
+    }
 
-        return $tongue === $own->theme->tongue() ? $own : Translated::into($own, $tongue)->of($own);
+    private function translated(string $tongue): Blueprint
+    {
+        $own = $this->job->blueprint;
+        $little = Blueprint::stored(array_intersect_key($own->data(), ['name' => true, 'theme' => true, 'release' => true, 'languages' => true]));
+
+        return $tongue === $own->theme->tongue() ? $own : Translated::into($little, $tongue)->of($little);
     }
 
     /** @return array<string, string> what stands in the place of each {{name}} */

@@ -20,16 +20,27 @@ final class Purposes
     {
         $asked = AskedTypes::of($blueprint);
         $uses = fn (Ability $ability): bool => in_array($ability, Ability::of($blueprint), true);
-        $says = PhoneReasons::of($blueprint);
         // Where a file is chosen the web view offers the camera by itself.
         $films = array_intersect([FileType::class, VideoType::class], $asked) !== [];
 
-        return array_filter([
-            'NSCameraUsageDescription' => $films || in_array(PictureType::class, $asked, true) ? $says->camera() : '',
-            'NSMicrophoneUsageDescription' => $films ? $says->microphone() : '',
-            'NSLocationWhenInUseUsageDescription' => $uses(Ability::Locates) ? $says->location() : '',
-            'NSFaceIDUsageDescription' => $uses(Ability::Locks) ? $says->lock() : '',
-            'NSUserTrackingUsageDescription' => $uses(Ability::Tracks) ? $says->tracking() : '',
-        ]);
+        return array_intersect_key(self::all(PhoneReasons::of($blueprint)), array_filter([
+            'NSCameraUsageDescription' => $films || in_array(PictureType::class, $asked, true),
+            'NSMicrophoneUsageDescription' => $films,
+            'NSLocationWhenInUseUsageDescription' => $uses(Ability::Locates),
+            'NSFaceIDUsageDescription' => $uses(Ability::Locks),
+            'NSUserTrackingUsageDescription' => $uses(Ability::Tracks),
+        ]));
+    }
+
+    /** @return array<string, string> those that there are, whether an app uses them or not */
+    public static function all(PhoneReasons $says): array
+    {
+        return [
+            'NSCameraUsageDescription' => $says->camera(),
+            'NSMicrophoneUsageDescription' => $says->microphone(),
+            'NSLocationWhenInUseUsageDescription' => $says->location(),
+            'NSFaceIDUsageDescription' => $says->lock(),
+            'NSUserTrackingUsageDescription' => $says->tracking(),
+        ];
     }
 }

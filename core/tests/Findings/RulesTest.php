@@ -176,6 +176,7 @@ final class RulesTest extends TestCase
             'package is "app.lanai.saltlark"',
         ];
         yield 'no semantic version' => ['version is "1.0.0"', 'version is "1.0"', 'Version', '/release/version', 'is not a version', 'version is "1.0.0"'];
+        yield 'a letter that no font has' => ['icon letter is "S"', 'icon letter is "ن"', 'Icon', '/release/letter', 'is not in the font', null];
         yield 'no icon' => ["  icon letter is \"S\"\n", '', 'Icon', '/release/letter', 'no icon', 'icon letter is "S"'];
         yield 'a title too long' => [
             'title is "Saltlark: swim together"',

@@ -40,7 +40,7 @@ const finding = (reason: Reason) => studio.state.value?.findings.find((f) => f.a
 <template>
   <div class="submission" :data-state="submission.state">
     <p>
-      {{ target }} {{ submission.build.version }} ({{ submission.build.number }}): <strong>{{ submission.state }}</strong>
+      {{ target }} {{ submission.build.version }} ({{ submission.build.number }}): <strong>{{ submission.state }}</strong>{{ ' ' }}
       <a v-if="submission.page" :href="submission.page" target="_blank" rel="noopener">its page in the store</a>
     </p>
     <ol v-if="submission.state !== 'withdrawn'" class="submission-steps" :class="{ down: submission.state === 'turned down' }" :aria-label="submission.state">

@@ -9,6 +9,7 @@ use Lanai\Core\Findings\Mend;
 use Lanai\Core\Findings\Reading;
 use Lanai\Core\Findings\Rule;
 use Lanai\Core\Findings\Station;
+use Lanai\Core\Text\Pattern;
 
 final class Icon implements Rule
 {
@@ -32,6 +33,12 @@ final class Icon implements Rule
                 '/release/letter',
                 'The app has no icon. Upload a square picture, or make one from a letter and the theme.',
                 Mend::put("Make one from “{$letter}”", '/release/letter', $letter),
+            );
+        } elseif ($release->icon === '' && ! Pattern::match('/^[\p{Latin}\p{Greek}\p{Cyrillic}\p{Nd}\p{P}\p{S}]+$/u', $release->letter)) {
+            yield Finding::warning(
+                self::class,
+                '/release/letter',
+                "“{$release->letter}” is not in the font in which icons are drawn. Upload a picture, or take another letter.",
             );
         } elseif ($release->icon === '' && grapheme_strlen($release->letter) > 2) {
             yield Finding::warning(
