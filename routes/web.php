@@ -191,6 +191,10 @@ Route::prefix('api')->group(function (): void {
                 Route::delete('{purchase}', [C\EarningsController::class, 'takeBack'])->where('purchase', '[0-9]{1,18}');
                 Route::post('{purchase}/back', [C\EarningsController::class, 'giveBack'])->where('purchase', '[0-9]{1,18}');
             });
+        Route::get('apps/{app}/testers', [C\TestersController::class, 'show']);
+        Route::post('apps/{app}/testers', [C\TestersController::class, 'invite'])->middleware('throttle:invite');
+        Route::delete('apps/{app}/testers/{tester}', [C\TestersController::class, 'remove'])->where('tester', '[0-9]{1,18}');
+        Route::delete('apps/{app}/feedback/{feedback}', [C\TestersController::class, 'forget'])->where('feedback', '[0-9]{1,18}');
         Route::get('apps/{app}/release', [C\ReleaseController::class, 'show']);
         Route::get('apps/{app}/declarations', [C\ReleaseController::class, 'declarations']);
         Route::get('apps/{app}/listing', [C\ReleaseController::class, 'listing']);
@@ -215,6 +219,11 @@ Route::prefix('device/{desk}/{key}')
     ->where(['desk' => 'deck'])
     ->group(__DIR__.'/device.php');
 
+Route::prefix('try/{key}')->where(['key' => '[A-Za-z0-9]{40}'])->group(function (): void {
+    Route::get('', [C\TryController::class, 'show'])->middleware('throttle:page');
+    Route::get('package', [C\TryController::class, 'package'])->middleware('throttle:page');
+    Route::post('tell', [C\TryController::class, 'tell'])->middleware('throttle:upload');
+});
 Route::get('p/{slug}/{key}', [C\PublicPageController::class, 'show'])
     ->whereIn('key', ['privacy', 'terms', 'deletion'])
     ->middleware('throttle:page');

@@ -3,7 +3,7 @@ import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { expect, test, type Page } from './test'
-import { beginApp, buildForHere, device, fillBlank, nothingSerious, openDemo, openStop, script, signUp } from './founder'
+import { beginApp, buildForHere, device, fillBlank, letterTo, nothingSerious, openDemo, openStop, script, signUp } from './founder'
 
 async function newApp(page: Page, name: string): Promise<void> {
   await signUp(page, 'Bea')
@@ -213,4 +213,41 @@ test('what a store would say is known before it is asked, put right here, and lo
   // Pier looks at more, and nothing of it is asked of Quay.
   await page.getByRole('button', { name: 'Look at it as Pier would' }).click()
   await expect(page.getByRole('region', { name: 'What Pier would say' }).getByRole('status')).toContainText('of 49 reasons')
+})
+
+test('somebody who was asked to try the app opens it by their letter and tells how it was', async ({ page, browser }) => {
+  await beginApp(page, 'Kelp')
+  await script(page, 'app Kelp\n\nscreen Start, first\n  Text "Here"\n\nscreen Later\n  Text "Then"\n')
+  const id = Number(/apps\/(\d+)/.exec(page.url())?.[1])
+  await page.getByRole('button', { name: /^Release:/ }).click()
+  const tries = await openStop(page, 'Who tries it')
+  await tries.getByLabel('E-mail addresses').fill('nobody')
+  await tries.getByRole('button', { name: 'Write to them' }).click()
+  await expect(tries.getByRole('alert')).toHaveText('“nobody” is not an e-mail address.')
+  const email = `tess-${Date.now()}@friends.example`
+  await tries.getByLabel('E-mail addresses').fill(email)
+  await tries.getByRole('button', { name: 'Write to them' }).click()
+  await expect(tries.getByRole('status')).toHaveText('A letter is on the way.')
+  await expect(tries.getByRole('list', { name: 'Who tries it' })).toContainText('has not opened it yet')
+  await nothingSerious(page, '.surface')
+
+  const founder = (await (await page.request.get('/api/session')).json()) as { founder: { id: number } }
+  const letter = await letterTo(page, email, 'Will you try Kelp?', founder.founder.id)
+  const address = new URL(/https?:\/\/\S+\/try\/\w+/.exec(letter.text)?.[0] ?? '').pathname
+  const tester = await (await browser.newContext({ viewport: { width: 390, height: 780 } })).newPage()
+  await tester.goto(address)
+  await nothingSerious(tester, 'main')
+  const opened = tester.waitForEvent('popup')
+  await tester.getByRole('link', { name: 'Open Kelp here' }).click()
+  await expect((await opened).getByText('Here')).toBeVisible()
+  await tester.getByLabel('What you liked, and what not').fill('The second page is empty.')
+  await tester.getByLabel('On which screen?').selectOption('Later')
+  await tester.getByRole('button', { name: 'Tell the founder' }).click()
+  await expect(tester.getByText('Thank you. It is told.')).toBeVisible()
+
+  await page.reload()
+  await expect(tries.getByText('The second page is empty.')).toBeVisible()
+  await expect(tries.getByText('one person, 1 opened it; 1 told how it was')).toBeVisible()
+  await tries.getByRole('button', { name: 'Go to Later' }).click()
+  await expect(page).toHaveURL(new RegExp(`/apps/${id}/screens/later`))
 })

@@ -129,10 +129,11 @@ final class Project
                 $files["$part->name/$file"] = strtr(self::shipped("$part->name/$file"), $this->fill());
             }
             foreach ($this->tongues() as $tongue) {
-                $files["$part->name/$tongue.lproj/Localizable.strings"] = PropertyList::strings($this->said(PhoneReasons::of($this->in($tongue)), $part));
-                $files["$part->name/$tongue.lproj/InfoPlist.strings"] = PropertyList::strings(
-                    ['CFBundleDisplayName' => $this->job->blueprint->name] + ($part->kind === Part::APP ? array_intersect_key(Purposes::all(PhoneReasons::of($this->in($tongue))), $purposes) : []),
-                );
+                $says = PhoneReasons::of($this->in($tongue));
+                $named = ['CFBundleDisplayName' => $this->job->blueprint->name];
+                $reasons = $part->kind === Part::APP ? array_intersect_key(Purposes::all($says), $purposes) : [];
+                $files["$part->name/$tongue.lproj/Localizable.strings"] = PropertyList::strings($this->said($says, $part));
+                $files["$part->name/$tongue.lproj/InfoPlist.strings"] = PropertyList::strings($named + $reasons);
             }
             $files["$part->name/$part->name.entitlements"] = PropertyList::of($this->entitlements($part));
         }

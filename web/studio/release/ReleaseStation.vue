@@ -8,10 +8,11 @@ import HowItLooks from './HowItLooks.vue'
 import ReleaseStop from './ReleaseStop.vue'
 import StandsPart from './StandsPart.vue'
 import TroublesPart from './TroublesPart.vue'
+import TestersPart from './TestersPart.vue'
 import { useRelease } from './useRelease'
 import WhatItIs from './WhatItIs.vue'
 
-type Stop = 'is' | 'looks' | 'declares' | 'built' | 'stands' | 'does'
+type Stop = 'is' | 'looks' | 'declares' | 'built' | 'tries' | 'stands' | 'does'
 
 const studio = useStudio()
 const { release, trouble, reasons, act } = useRelease(studio)
@@ -27,6 +28,7 @@ const open = ref<Stop | ''>((sessionStorage.getItem(NAME) as Stop | null) ?? 'is
 watch(open, (stop) => sessionStorage.setItem(NAME, stop))
 const show = (stop: Stop, isOpen: boolean) => (open.value = isOpen ? stop : '')
 
+const tries = ref('before it is in the stores')
 const things = (count: number) => (count === 1 ? 'one thing to put right' : `${count} things to put right`)
 const is = computed(() => {
   const called = `${data.value.title || 'without a title'}, version ${data.value.version} (${data.value.build})`
@@ -83,6 +85,9 @@ const does = computed(() => {
       <ReleaseStop name="What was built" :state="built" :wants="blocking > 0" :open="open === 'built'" @update:open="show('built', $event)">
         <v-progress-linear v-if="!release && !trouble" indeterminate color="primary" aria-label="Loading packages" />
         <BuiltPart v-if="release" v-model:here="here" :release="release" :act="act" />
+      </ReleaseStop>
+      <ReleaseStop name="Who tries it" :state="tries" :open="open === 'tries'" @update:open="show('tries', $event)">
+        <TestersPart @state="(words) => (tries = words)" />
       </ReleaseStop>
       <ReleaseStop name="Where it stands" :state="stands" :wants="turnedDown" :open="open === 'stands'" @update:open="show('stands', $event)">
         <StandsPart v-if="release" :release="release" :here="here || (release.builds[0]?.here ?? false)" :act="act" />

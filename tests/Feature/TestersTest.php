@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Apps\RevisionBook;
+use App\Jobs\SendNotice;
+use App\Models\App;
+use App\Models\Feedback;
+use App\Models\Tester;
+use App\Stores\Testing;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\File;
+use Illuminate\Support\Facades\Queue;
+use Illuminate\Testing\TestResponse;
+use Lanai\Core\Model\Blueprint;
+use PHPUnit\Framework\Attributes\TestWith;
+use Tests\TestCase;
+
+/** People who try an app before it is in the stores: invited by letter, heard, and gone again. */
+final class TestersTest extends TestCase
+{
+    private App $reef;
+
+    /** @var list<string> */
+    private array $letters = [];
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $script = "app Reef\n\nscreen Start, first\n  Text \"Here\"\n\nscreen Cove\n  Text \"There\"\n\nrelease\n  what is new is \"A <cove>.\"\n";
+        $this->reef = app(RevisionBook::class)->begin($this->stranger(), Blueprint::fromScript($script));
+        $this->actingAs($this->founderOf($this->reef));
+        Queue::fake();
+    }
+
+    public function test_somebody_is_invited_opens_the_page_tells_how_it_was_and_is_read(): void
+    {
+        $this->invite("Ada@friends.example,\n ben@friends.example", 'Divers')->assertOk()->assertJsonPath('sent', 2)->assertJsonCount(2, 'testers');
+        $keys = $this->keys();
+        self::assertCount(2, array_unique($keys));
+        self::assertStringContainsString('Will you try Reef?', $this->letters[0]);
+
+        auth()->logout();
+        $page = $this->get("/try/$keys[0]")->assertOk()->assertSee('A &lt;cove&gt;.', false)->assertSee("/s/{$this->reef->share_code}", false);
+        $page->assertDontSee('package for Android');
+        $this->post("/try/$keys[0]/tell", ['words' => "It is <b>cold</b>.\nAnd wet.", 'screen' => 'Cove'])->assertOk()->assertSee('Thank you. It is told.');
+
+        $this->actingAs($this->founderOf($this->reef));
+        $state = $this->getJson("/api/apps/{$this->reef->id}/testers")->assertOk();
+        self::assertMeets('studio', (string) $state->getContent(), 'TestersState');
+        self::assertSame(['ada@friends.example', '/screens/1', "It is <b>cold</b>.\nAnd wet."], [
+            $state->json('feedback.0.by'), $state->json('feedback.0.at'), $state->json('feedback.0.words'),
+        ]);
+        self::assertSame([true, false], array_map(fn (?string $opened): bool => $opened !== null, $state->json('testers.*.opened')));
+        $this->deleteJson("/api/apps/{$this->reef->id}/feedback/{$state->json('feedback.0.id')}")->assertOk()->assertJsonCount(0, 'feedback');
+    }
+
+    public function test_a_picture_is_drawn_anew_and_what_is_none_is_refused_with_what_was_written_kept(): void
+    {
+        $this->invite('ada@friends.example');
+        [$key] = $this->keys();
+        $picture = UploadedFile::fake()->image('screen.png', 300, 600);
+        $this->post("/try/$key/tell", ['words' => 'See.', 'picture' => $picture])->assertOk();
+        self::assertFileExists($this->reef->folder('pictures').'/'.Feedback::query()->value('picture'));
+        $this->from("/try/$key")->post("/try/$key/tell", ['words' => 'See this.', 'picture' => UploadedFile::fake()->createWithContent('a.png', 'text')])
+            ->assertRedirect("/try/$key");
+        $this->get("/try/$key")->assertSee('not a picture that can be read')->assertSee('See this.');
+        self::assertSame(1, Feedback::query()->count());
+    }
+
+    public function test_a_key_opens_nothing_once_it_is_over_taken_away_or_written_anew(): void
+    {
+        $this->invite('ada@friends.example');
+        [$first] = $this->keys();
+        $this->invite('ada@friends.example');
+        [, $second] = $this->keys();
+        $this->get("/try/$first")->assertNotFound();
+        $this->get("/try/$second")->assertOk();
+        $this->travel(Testing::DAYS + 1)->days();
+        $this->get("/try/$second")->assertStatus(410);
+        $this->post("/try/$second/tell", ['words' => 'Late.'])->assertStatus(410);
+        $this->travelBack();
+        $tester = Tester::query()->value('id');
+        $this->deleteJson("/api/apps/{$this->reef->id}/testers/$tester")->assertOk()->assertJsonCount(0, 'testers');
+        $this->get("/try/$second")->assertNotFound();
+    }
+
+    public function test_the_newest_android_package_is_there_for_them_alone(): void
+    {
+        $this->invite('ada@friends.example');
+        [$key] = $this->keys();
+        $this->get("/try/$key/package")->assertNotFound();
+        $build = $this->reef->builds()->create([
+            'revision_id' => $this->reef->revision->id, 'target' => 'apk', 'version' => '1.0.0', 'number' => 1, 'state' => 'done',
+            'file' => 'reef.apk', 'here' => true,
+        ]);
+        File::ensureDirectoryExists(dirname($build->path()));
+        File::put($build->path(), 'a package');
+        $this->get("/try/$key")->assertSee('package for Android');
+        self::assertSame('a package', $this->get("/try/$key/package")->assertOk()->streamedContent());
+        $this->get('/try/'.str_repeat('a', 40).'/package')->assertNotFound();
+    }
+
+    #[TestWith(['ada', '“ada” is not an e-mail address.'])]
+    #[TestWith(["ada@friends.example\nben@", '“ben@” is not an e-mail address.'])]
+    #[TestWith([' , ', 'Please write at least one e-mail address.'])]
+    public function test_what_is_no_address_is_refused_and_nobody_is_written_to(string $emails, string $said): void
+    {
+        $this->invite($emails)->assertUnprocessable()->assertJsonPath('message', $said);
+        Queue::assertNothingPushed();
+        self::assertSame(0, Tester::query()->count());
+    }
+
+    public function test_there_are_so_many_at_the_most_and_they_are_the_founders_alone(): void
+    {
+        $all = implode(' ', array_map(fn (int $i): string => "t$i@friends.example", range(1, Testing::MOST)));
+        $this->invite($all)->assertOk();
+        $this->invite('one-more@friends.example')->assertUnprocessable();
+        // Who is there already is written to once more.
+        $this->invite('t7@friends.example')->assertOk();
+        $this->actingAs(\App\Models\Founder::query()->create(['name' => 'Ben', 'email' => 'ben@founders.example', 'password' => 'long enough to be']));
+        $this->getJson("/api/apps/{$this->reef->id}/testers")->assertNotFound();
+        $this->invite('mine@friends.example')->assertNotFound();
+    }
+
+    private function invite(string $emails, string $group = ''): TestResponse
+    {
+        return $this->postJson("/api/apps/{$this->reef->id}/testers", ['emails' => $emails, 'group' => $group]);
+    }
+
+    /** @return list<string> in the order in which they were written */
+    private function keys(): array
+    {
+        $this->letters = array_map(fn (SendNotice $letter): string => print_r($letter, true), Queue::pushed(SendNotice::class)->all());
+        preg_match_all('~/try/([A-Za-z0-9]{40})~', implode("\n", $this->letters), $found);
+
+        return $found[1];
+    }
+}
