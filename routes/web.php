@@ -198,7 +198,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('apps/{app}/release', [C\ReleaseController::class, 'show']);
         Route::get('apps/{app}/declarations', [C\ReleaseController::class, 'declarations']);
         Route::get('apps/{app}/listing', [C\ReleaseController::class, 'listing']);
-        Route::get('apps/{app}/review', [C\ReleaseController::class, 'review']);
+        Route::get('apps/{app}/review', [C\ReleaseController::class, 'review'])->middleware('throttle:service');
         Route::delete('apps/{app}/troubles/{trouble}', [C\ReleaseController::class, 'forget'])->where('trouble', '[0-9]{1,18}');
         Route::get('apps/{app}/key', [C\ReleaseController::class, 'key']);
         Route::get('apps/{app}/icon.png', [C\ReleaseController::class, 'icon']);

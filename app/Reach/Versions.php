@@ -23,7 +23,10 @@ final readonly class Versions
     /** Days that are looked at. */
     private const DAYS = 7;
 
+    /** So many are shown, of so many that are counted. */
     private const MOST = 12;
+
+    private const COUNTED = 500;
 
     /**
      * What a device says of itself, as it is counted: only builds that there are, for anybody can say anything.
@@ -50,8 +53,8 @@ final readonly class Versions
         }
         $book = new CountBook($space);
         [$from, $before] = [$now->modify('-'.(self::DAYS - 1).' days'), $now->modify('+1 day')];
-        $visits = $book->sums('version', $from, $before, self::MOST);
-        $faults = $book->sums('fault', $from, $before, self::MOST);
+        $visits = $book->sums('version', $from, $before, self::COUNTED);
+        $faults = $book->sums('fault', $from, $before, self::COUNTED);
         $all = array_sum($visits);
         $told = [];
         foreach (array_keys($visits + $faults) as $of) {
@@ -62,6 +65,8 @@ final readonly class Versions
             $told,
             fn (array $a, array $b): int => [$a['store'] === self::WEB, $a['store'], -$a['number']] <=> [$b['store'] === self::WEB, $b['store'], -$b['number']],
         );
+
+        $shown = array_slice($told, 0, self::MOST);
 
         return array_map(function (array $one, int $i) use ($app, $told, $all): array {
             $next = $told[$i + 1] ?? null;
@@ -75,7 +80,7 @@ final readonly class Versions
                 'worse' => $older !== null && $one['health']->isWorseThan($older),
                 'submission' => self::goingOut($app, $one['store'], $one['number']),
             ];
-        }, $told, array_keys($told));
+        }, $shown, array_keys($shown));
     }
 
     private static function called(App $app, string $store, int $number): string

@@ -31,6 +31,9 @@ final readonly class ReviewDesk
 
     private const BELIEVED = 600;
 
+    /** Seconds for which screens are laid out. */
+    private const SURVEYED = 12;
+
     public function __construct(private App $app)
     {
     }
@@ -43,7 +46,7 @@ final readonly class ReviewDesk
     public function opinions(string $store, bool $here = false): array
     {
         $blueprint = $this->app->revision->read();
-        $surveyed = array_merge(...array_column((new LayoutSurvey($this->app))->screens(null), 'findings'), ...[[]]);
+        [$surveyed, $left] = $this->surveyed($blueprint);
 
         return Book::of(new Candidate(
             $blueprint,
@@ -56,7 +59,28 @@ final readonly class ReviewDesk
             $this->app->lastApprovedBuild(),
             $this->others(),
             $this->app->live_revision_id === $this->app->revision->id,
+            $left,
         ));
+    }
+
+    /**
+     * What laying out the screens shows. What was laid out before is remembered; what takes too long is left for the next time.
+     *
+     * @return array{list<Finding>, int} and how many screens are left
+     */
+    private function surveyed(Blueprint $blueprint): array
+    {
+        $survey = new LayoutSurvey($this->app);
+        $until = microtime(true) + self::SURVEYED;
+        $findings = [];
+        foreach (array_keys($blueprint->screens) as $i) {
+            if (microtime(true) > $until) {
+                return [$findings, count($blueprint->screens) - $i];
+            }
+            array_push($findings, ...$survey->screens(null, $i)[0]['findings'] ?? []);
+        }
+
+        return [$findings, 0];
     }
 
     /** What was found for either store, by its id; null where it is not there any more. */

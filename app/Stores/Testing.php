@@ -27,6 +27,9 @@ final readonly class Testing
     /** Days for which a key opens anything. */
     public const DAYS = 90;
 
+    /** Minutes before somebody is written to again. */
+    private const PAUSE = 10;
+
     private const FEEDBACK = 500;
 
     private const SHOWN = 50;
@@ -54,6 +57,11 @@ final readonly class Testing
             throw ValidationException::withMessages([
                 'emails' => $all === [] ? 'Please write at least one e-mail address.' : 'At most '.self::MOST.' people can try an app in this way.',
             ]);
+        }
+        $lately = Tester::query()->where('app_id', $this->app->id)->where('updated_at', '>', now()->subMinutes(self::PAUSE))->pluck('email')->all();
+        $all = array_values(array_diff($all, $lately));
+        if ($all === []) {
+            throw ValidationException::withMessages(['emails' => 'They were written to a moment ago. A letter may take some minutes.']);
         }
         foreach ($all as $email) {
             $key = Str::random(40);

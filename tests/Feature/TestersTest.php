@@ -74,7 +74,11 @@ final class TestersTest extends TestCase
     {
         $this->invite('ada@friends.example');
         [$first] = $this->keys();
-        $this->invite('ada@friends.example');
+        $this->get("/try/$first")->assertOk();
+        $this->invite('ada@friends.example')->assertUnprocessable()->assertJsonPath('message', 'They were written to a moment ago. A letter may take some minutes.');
+        $this->get("/try/$first")->assertOk();
+        $this->travel(11)->minutes();
+        $this->invite('ada@friends.example')->assertOk();
         [, $second] = $this->keys();
         $this->get("/try/$first")->assertNotFound();
         $this->get("/try/$second")->assertOk();
@@ -119,6 +123,7 @@ final class TestersTest extends TestCase
         $this->invite($all)->assertOk();
         $this->invite('one-more@friends.example')->assertUnprocessable();
         // Who is there already is written to once more.
+        $this->travel(11)->minutes();
         $this->invite('t7@friends.example')->assertOk();
         $this->actingAs(\App\Models\Founder::query()->create(['name' => 'Ben', 'email' => 'ben@founders.example', 'password' => 'long enough to be']));
         $this->getJson("/api/apps/{$this->reef->id}/testers")->assertNotFound();

@@ -17,7 +17,10 @@ final class TryController
     public function show(string $key): Response
     {
         $tester = $this->tester($key);
-        $tester->opened_at ?? $tester->update(['opened_at' => now()]);
+        if ($tester->opened_at === null) {
+            $tester->timestamps = false;
+            $tester->update(['opened_at' => now()]);
+        }
 
         return $this->page($tester, $key);
     }

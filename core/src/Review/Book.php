@@ -68,6 +68,7 @@ final class Book
             new AsFound('Every button does something.', ['ButtonWithoutEffect'], certain: true),
             new AsFound('Every screen can be reached and left.', ['ScreenNobodyReaches', 'ScreensWithoutExit']),
             new AsFound('Every list says something when it is empty.', ['ListWithoutEmptyText']),
+            new Reasons\AllLaidOut(),
             new AsFound('Nothing is cut off, lies over something else or runs off the screen.', ['CutOff', 'Overlap', 'RunsOff', 'WrapsBadly']),
             new AsFound('A tablet has more than a strip of the phone in the middle.', ['MostlyEmpty']),
             new AsFound('What is tapped is large enough.', ['TooSmallToHit']),

@@ -26,6 +26,7 @@ final class Candidate
      * @param  int  $lastBuild  the highest build number that the store has taken; 0 for none
      * @param  list<string>  $others  titles of the founder's other apps
      * @param  bool  $live  what phones open is this very revision
+     * @param  int  $left  screens that were not laid out yet
      */
     public function __construct(
         public readonly Blueprint $blueprint,
@@ -38,6 +39,7 @@ final class Candidate
         public readonly int $lastBuild = 0,
         public readonly array $others = [],
         public readonly bool $live = true,
+        public readonly int $left = 0,
     ) {
     }
 

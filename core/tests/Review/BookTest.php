@@ -216,6 +216,7 @@ final class BookTest extends TestCase
             lastBuild: 3,
             others: ['kelp: BEDS along the coast'],
             live: false,
+            left: 7,
         );
         $said = array_column(array_merge(...array_map(fn (Opinion $o): array => $o->findings, Book::of($candidate))), 'sentence');
 
@@ -226,6 +227,7 @@ final class BookTest extends TestCase
                 'Nothing answers at https://kelp.example.',
                 'Packages open what is live, and that is not this revision: a reviewer sees the one before.',
                 'Nobody gets to https://kelp.example/about: it answers 404.',
+                '7 screens were not laid out yet, as that takes a while. Look again, then it goes on from there.',
             ],
             $said,
         );
