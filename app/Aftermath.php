@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App;
 
+use App\Apps\Reports;
 use App\Jobs\DoLater;
 use App\Jobs\SendLetters;
 use Illuminate\Support\Str;
@@ -23,5 +24,6 @@ final class Aftermath
                 ->delay($later->seconds);
         }
         SendLetters::keep($outcome, $space->app, $space->set);
+        Reports::keep($outcome, $space, $person);
     }
 }

@@ -199,6 +199,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('apps/{app}/declarations', [C\ReleaseController::class, 'declarations']);
         Route::get('apps/{app}/listing', [C\ReleaseController::class, 'listing']);
         Route::get('apps/{app}/review', [C\ReleaseController::class, 'review'])->middleware('throttle:service');
+        Route::post('apps/{app}/reported/seen', [C\ReleaseController::class, 'seen']);
         Route::delete('apps/{app}/troubles/{trouble}', [C\ReleaseController::class, 'forget'])->where('trouble', '[0-9]{1,18}');
         Route::get('apps/{app}/key', [C\ReleaseController::class, 'key']);
         Route::get('apps/{app}/icon.png', [C\ReleaseController::class, 'icon']);

@@ -25,6 +25,7 @@ final class ReleaseState
 
         return [
             'troubles' => Troubles::of($app),
+            'reported' => Reports::of($app),
             'health' => Versions::of($app, now()->toDateTimeImmutable()),
             'builds' => $app
                 ->builds()

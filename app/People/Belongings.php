@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\People;
 
+use App\Apps\Reports;
 use App\Earnings\PurchaseBook;
 use App\Reach\CountBook;
 use App\Reach\MessageBook;
@@ -68,6 +69,7 @@ final readonly class Belongings
             'visits' => (new CountBook($this->space()))->of($person),
             'invited' => (new Invitations($this->people))->of($person),
             'messages' => (new MessageBook($this->space()))->of($person),
+            'reported' => Reports::by($this->space(), $person),
             'channels' => (new PhoneBook($this->space()))->chosenBy($person),
             'made' => Date::now()->toIso8601String(),
             'account' => $account === null

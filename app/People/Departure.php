@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\People;
 
+use App\Apps\Reports;
 use App\Earnings\PurchaseBook;
 use App\Reach\CountBook;
 use App\Reach\MessageBook;
@@ -46,10 +47,12 @@ final readonly class Departure
     public function of(int $person): void
     {
         $store = $this->people->store();
-        $store->together(function () use ($store, $person): void {
+        $gone = [[$this->people->table()->name, $person]];
+        $store->together(function () use ($store, $person, &$gone): void {
             foreach ($this->links() as [$table, $field, $goes]) {
                 foreach ($goes ? $store->ids($this->theirs($table, $field, $person)) : [] as $id) {
                     $store->remove($table, $id);
+                    $gone[] = [$table->name, $id];
                 }
             }
             // Links that are left become empty with the row.
@@ -67,6 +70,8 @@ final readonly class Departure
                 $this->people->note('an account was deleted', null);
             }
         });
+        // What stood in them was reported with a few words of it; so it goes, too.
+        Reports::forgetPerson($this->space(), $person, $gone);
     }
 
     private function purchases(): PurchaseBook

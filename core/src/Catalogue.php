@@ -44,6 +44,7 @@ use Lanai\Core\Effects\Refresh;
 use Lanai\Core\Effects\RefuseAdverts;
 use Lanai\Core\Effects\RemoveAll;
 use Lanai\Core\Effects\RemoveRow;
+use Lanai\Core\Effects\ReportRow;
 use Lanai\Core\Effects\RestorePurchases;
 use Lanai\Core\Effects\Say;
 use Lanai\Core\Effects\SendCode;
@@ -287,6 +288,7 @@ final class Catalogue
             'give' => GiveProduct::class,
             'restore' => RestorePurchases::class,
             'letter' => WriteLetter::class,
+            'report' => ReportRow::class,
         ]],
         Who::class => ['those who may', [
             'everyone' => Everyone::class,

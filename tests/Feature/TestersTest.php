@@ -75,7 +75,8 @@ final class TestersTest extends TestCase
         $this->invite('ada@friends.example');
         [$first] = $this->keys();
         $this->get("/try/$first")->assertOk();
-        $this->invite('ada@friends.example')->assertUnprocessable()->assertJsonPath('message', 'They were written to a moment ago. A letter may take some minutes.');
+        $this->invite('ada@friends.example')->assertUnprocessable()
+            ->assertJsonPath('message', 'They were written to a moment ago. A letter may take some minutes.');
         $this->get("/try/$first")->assertOk();
         $this->travel(11)->minutes();
         $this->invite('ada@friends.example')->assertOk();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Apps\ReleaseState;
+use App\Apps\Reports;
 use App\Apps\RevisionBook;
 use App\Jobs\BuildPackage;
 use App\Models\App;
@@ -81,6 +82,15 @@ final class ReleaseController
             'holds' => $one->holds,
             'findings' => array_map(StudioState::finding(...), $one->findings),
         ], $opinions)]);
+    }
+
+    /** The founder has seen to what was reported. */
+    public function seen(Request $request, App $app): JsonResponse
+    {
+        $told = $request->validate(['set' => ['required', 'in:sandbox,live'], 'table' => ['required', 'string', 'max:200'], 'row' => ['required', 'integer']]);
+        Reports::forget($app, $told['set'], $told['table'], (int) $told['row']);
+
+        return response()->json(ReleaseState::of($app));
     }
 
     /** The founder has seen to it; should it happen again, it is told again. */

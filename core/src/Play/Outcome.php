@@ -45,6 +45,9 @@ final class Outcome
     /** @var list<Letter> to be sent once all is written */
     public array $letters = [];
 
+    /** @var list<Reported> to be told to whoever runs the app once all is written */
+    public array $reports = [];
+
     /** The new session's token; '' for no session any more, null for no change. It is never kept with the answer. */
     public ?string $session = null;
 
@@ -143,11 +146,12 @@ final class Outcome
         ];
     }
 
-    /** @return array<string, mixed> letters to be sent and routines to be done, kept until that has happened */
+    /** @return array<string, mixed> letters to be sent, reports to be told and routines to be done, kept until that has happened */
     public function follows(): array
     {
         return [
             'letters' => array_map(fn (Letter $letter): array => [$letter->person, $letter->about, $letter->text], $this->letters),
+            'reports' => array_map(fn (Reported $one): array => [$one->table, $one->row, $one->label, $one->why], $this->reports),
             'later' => array_map(fn (Later $later): array => [$later->routine, $later->given, $later->seconds], $this->later),
         ];
     }
@@ -155,7 +159,12 @@ final class Outcome
     /** @param  array<string, mixed>  $kept */
     public function followsAgain(array $kept): void
     {
-        $this->letters = $this->later = [];
+        $this->letters = $this->reports = $this->later = [];
+        foreach (is_array($kept['reports'] ?? null) ? $kept['reports'] : [] as $one) {
+            if (is_array($one) && is_string($one[0] ?? null) && is_int($one[1] ?? null) && is_string($one[2] ?? null) && is_string($one[3] ?? null)) {
+                $this->reports[] = new Reported($one[0], $one[1], $one[2], $one[3]);
+            }
+        }
         foreach (is_array($kept['letters'] ?? null) ? $kept['letters'] : [] as $one) {
             if (is_array($one) && is_int($one[0] ?? null) && is_string($one[1] ?? null) && is_string($one[2] ?? null)) {
                 $this->letters[] = new Letter($one[0], $one[1], $one[2]);
@@ -203,7 +212,7 @@ final class Outcome
     {
         $this->again([]);
         $this->later = [];
-        $this->letters = [];
+        $this->letters = $this->reports = [];
         $this->session = $this->pending = null;
         $this->arrives = '';
         $this->known = $this->answers = [];

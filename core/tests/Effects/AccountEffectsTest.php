@@ -6,6 +6,7 @@ namespace Lanai\Core\Tests\Effects;
 
 use Lanai\Core\Play\Letter;
 use Lanai\Core\Play\Outcome;
+use Lanai\Core\Play\Reported;
 use Lanai\Core\Play\Trail;
 use Lanai\Core\Play\Visit;
 use Lanai\Core\Player\Player;
@@ -194,6 +195,22 @@ final class AccountEffectsTest extends TestCase
         self::assertSame([1], array_column($to('me'), 0));
         // An empty link, rows that are no people, and no row at all.
         self::assertSame([[], [], []], [$to('last(notes).by'), $to('notes'), $to('me.name')]);
+    }
+
+    public function test_what_is_reported_is_told_with_what_is_said_of_it_and_nothing_else_changes(): void
+    {
+        $told = fn (string $effects): array => array_map(
+            fn (Reported $one): array => [$one->table, $one->row, $one->label, $one->why],
+            $this->tap($effects, 1)->reports,
+        );
+        self::assertSame([['Notes', 4, 'one', '']], $told('report first(notes)'));
+        self::assertSame([['Notes', 4, 'one', 'It is rude, says Ada.']], $told('report first(notes), because "It is rude, says {me.name}."'));
+        self::assertSame([], $told("report first(notes)\nadd a Person\n  set Name = null"), 'What is refused reports nothing.');
+        self::assertNotSame('', $this->tap('report first(notes where words == "none")', 1)->refused);
+        $outcome = $this->tap('report first(notes)', 1);
+        $again = new Outcome();
+        $again->followsAgain($outcome->follows());
+        self::assertEquals($outcome->reports, $again->reports, 'It outlives a process that is killed in between.');
     }
 
     public function test_letters_of_a_tap_that_is_refused_are_not_sent(): void

@@ -50,8 +50,11 @@ const turnedDown = computed(
 )
 const faults = computed(() => release.value?.troubles.length ?? 0)
 const worse = computed(() => release.value?.health.find((one) => one.worse)?.version)
+const doesNot = computed(() => faults.value > 0 || !!worse.value || !!release.value?.reported.length)
 const does = computed(() => {
   if (worse.value) return `more goes wrong in ${worse.value} than in the one before`
+  const reported = release.value?.reported.length ?? 0
+  if (reported) return reported === 1 ? 'something was reported' : `${reported} things were reported`
   if (!faults.value) return 'nothing has gone wrong'
   return `${faults.value === 1 ? 'one fault' : `${faults.value} faults`} on people’s phones`
 })
@@ -92,8 +95,8 @@ const does = computed(() => {
       <ReleaseStop name="Where it stands" :state="stands" :wants="turnedDown" :open="open === 'stands'" @update:open="show('stands', $event)">
         <StandsPart v-if="release" :release="release" :here="here || (release.builds[0]?.here ?? false)" :act="act" />
       </ReleaseStop>
-      <ReleaseStop name="How it does" :state="does" :wants="faults > 0 || !!worse" :open="open === 'does'" @update:open="show('does', $event)">
-        <TroublesPart v-if="release" :troubles="release.troubles" :health="release.health" :act="act" />
+      <ReleaseStop name="How it does" :state="does" :wants="doesNot" :open="open === 'does'" @update:open="show('does', $event)">
+        <TroublesPart v-if="release" :release="release" :act="act" />
       </ReleaseStop>
     </div>
   </div>

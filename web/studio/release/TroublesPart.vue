@@ -3,15 +3,15 @@ import type { ReleaseState } from '../../contracts/studio'
 import { api } from '../api'
 import { useStudio } from '../open/useStudio'
 
-/** How each version does, and what went wrong on people's phones. */
-defineProps<{ troubles: ReleaseState['troubles']; health: ReleaseState['health']; act: (call: () => Promise<unknown>) => Promise<void> }>()
+/** How each version does, what people have reported, and what went wrong on their phones. */
+defineProps<{ release: ReleaseState; act: (call: () => Promise<unknown>) => Promise<void> }>()
 const studio = useStudio()
 const percent = (share: number) => `${Math.round(share * 100)} %`
 const halt = (id: number) => api.post(`apps/${studio.app}/submissions/${id}/halt`)
 </script>
 
 <template>
-  <table v-if="health.length" class="health">
+  <table v-if="release.health.length" class="health">
     <caption class="small">The last seven days, as the app counts by itself. Whoever does not want to be counted is not in it.</caption>
     <thead>
       <tr>
@@ -23,7 +23,7 @@ const halt = (id: number) => api.post(`apps/${studio.app}/submissions/${id}/halt
       </tr>
     </thead>
     <tbody>
-      <tr v-for="one in health" :key="one.version" :class="{ worse: one.worse }">
+      <tr v-for="one in release.health" :key="one.version" :class="{ worse: one.worse }">
         <th scope="row">{{ one.version }}</th>
         <td>{{ one.visits.toLocaleString('en') }}</td>
         <td>{{ percent(one.share) }}</td>
@@ -35,8 +35,23 @@ const halt = (id: number) => api.post(`apps/${studio.app}/submissions/${id}/halt
       </tr>
     </tbody>
   </table>
-  <p v-if="!troubles.length" class="quiet-note">Nothing has gone wrong on people’s phones, or they have not told.</p>
-  <details v-for="trouble in troubles" :key="trouble.id" class="trouble">
+  <section v-if="release.reported.length" class="reported" aria-label="What people have reported">
+    <article v-for="one in release.reported" :key="`${one.set} ${one.table} ${one.row}`">
+      <p>
+        <strong>{{ one.label || `${one.table} ${one.row}` }}</strong> was reported by {{ one.people === 1 ? 'one person' : `${one.people} people` }}<template
+          v-if="one.set === 'sandbox'"
+        >, in the practice data</template
+        >.
+      </p>
+      <p v-for="why in one.why" :key="why" class="small"><q>{{ why }}</q></p>
+      <button v-if="one.at" class="link" @click="studio.goTo(one.at)">Go to {{ one.table }}, row {{ one.row }}</button>
+      <button class="link" @click="act(() => api.post(`apps/${studio.app}/reported/seen`, { set: one.set, table: one.table, row: one.row }))">
+        I have seen to it
+      </button>
+    </article>
+  </section>
+  <p v-if="!release.troubles.length" class="quiet-note">Nothing has gone wrong on people’s phones, or they have not told.</p>
+  <details v-for="trouble in release.troubles" :key="trouble.id" class="trouble">
     <summary>
       {{ trouble.said }}
       <span class="small">
@@ -53,6 +68,21 @@ const halt = (id: number) => api.post(`apps/${studio.app}/submissions/${id}/halt
 .health {
   border-collapse: collapse;
   inline-size: 100%;
+}
+
+article {
+  background: rgb(var(--v-theme-surface));
+  border-radius: 14px;
+  margin-block-end: 10px;
+  padding: 10px 16px;
+}
+
+article p {
+  margin: 0 0 4px;
+}
+
+article .link + .link {
+  margin-inline-start: 14px;
 }
 
 caption {

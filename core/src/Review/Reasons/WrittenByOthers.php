@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lanai\Core\Review\Reasons;
 
 use Lanai\Core\Findings\Finding;
+use Lanai\Core\Play\Reports;
 use Lanai\Core\Release\Contents;
 use Lanai\Core\Review\Candidate;
 use Lanai\Core\Review\OfBoth;
@@ -31,13 +32,13 @@ final class WrittenByOthers implements Reason
             fn (Contents $one): bool => $one->because !== '' && in_array($one->key, ['written', 'pictures', 'chat'], true),
         );
         $reports = array_filter(array_diff_key($candidate->texts(), $candidate->listing()), fn (string $text): bool => Pattern::match(self::REPORTS, $text));
-        if ($shown !== [] && $reports === []) {
+        if ($shown !== [] && $reports === [] && $candidate->blueprint->walk()->nodesOf(Reports::class) === []) {
             $because = implode(', ', array_column($shown, 'because'));
             yield Finding::warning(
                 self::class,
                 '/screens',
                 "People get to see what others have sent, or what a machine says ($because), and no line lets them report it: "
-                    .'let a button “Report” write to you.',
+                    .'let a button “Report” do “report”.',
             );
         }
     }
