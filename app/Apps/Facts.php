@@ -13,6 +13,7 @@ use App\People\ProviderDesk;
 use App\Records\DataSet;
 use App\Records\SchemaFollower;
 use App\Services\Ledger;
+use App\Stores\DeclaredSince;
 use Illuminate\Support\Facades\Cache;
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Findings;
@@ -37,6 +38,7 @@ final class Facts
             self::secrets($app),
             $blueprint->products === [] ? [] : Shelves::remembered($app, $blueprint),
             $blueprint->products === [] ? [] : Shelves::unheard($app, $blueprint),
+            self::told($app, $blueprint),
         );
     }
 
@@ -60,6 +62,19 @@ final class Facts
         }
 
         return [$findings, $memo->marks];
+    }
+
+    /** @return list<array{string, string}> the store, and how the app differs from what it was told */
+    private static function told(App $app, Blueprint $blueprint): array
+    {
+        $told = [];
+        foreach (DeclaredSince::of($app, $blueprint) as $since) {
+            foreach ($since['says'] as $says) {
+                $told[] = ["$since[store] was told with version $since[version] ($since[number])", $says];
+            }
+        }
+
+        return $told;
     }
 
     private static function secrets(App $app): KeptSecrets

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Apps\Facts;
 use App\Apps\RevisionBook;
 use Illuminate\Support\Facades\Artisan;
 use Lanai\Core\Edits\Kinds\Rewrite;
+use Lanai\Core\Findings\Finding;
 use Tests\TestCase;
 
 /** What an app declares to the stores, as its founder reads it and as it is printed. */
@@ -50,6 +52,11 @@ final class DeclarationsTest extends TestCase
         $submission->update(['state' => 'approved']);
         $says = ['It keeps telephone numbers.', 'Are there pages of the web in it? Now: yes.'];
         self::assertSame([['store' => 'Quay', 'version' => '1.0.0', 'number' => 4, 'says' => $says]], $since());
+        self::assertSame(
+            array_map(fn (string $said): string => "Something else than Quay was told with version 1.0.0 (4): $said It is handed in with the next package; "
+                .'put it live after that.', $says),
+            array_column(array_filter(Facts::findings($app->refresh()), fn (Finding $f): bool => $f->rule === 'DeclaredOtherwise'), 'sentence'),
+        );
         $back = str_replace('asking Name, Call', 'asking Name', $changed);
         app(RevisionBook::class)->edit($app, $founder, $app->refresh()->revision->number, new Rewrite($back));
         self::assertSame([['Are there pages of the web in it? Now: yes.']], array_column($since(), 'says'));

@@ -76,6 +76,7 @@ final class Findings
             new Rules\PackageId(),
             new Rules\Version(),
             new Rules\BuildNumber(),
+            new Rules\DeclaredOtherwise(),
             new Rules\Icon(),
             new Rules\ListingTitle(),
             new Rules\ListingSummary(),

@@ -44,6 +44,7 @@ final class Reading
      * @param  list<array{string, string, string}>  $shelves  what a store sells otherwise than is said: where that is said, the store, and how it differs
      * @param  list<array{string, string}>  $unheard  what was bought more than a day ago at a store that has not heard that it was given: where that is
      *   said, and the store
+     * @param  list<array{string, string}>  $told  what a store was told with what it has taken last, and is not so any more: the store, and how it differs
      * @param  string|null  $only  the place of the screen that it is about; '' for all that stands outside of screens; null for all
      */
     private function __construct(
@@ -55,6 +56,7 @@ final class Reading
         public readonly KeptSecrets $secrets,
         public readonly array $shelves = [],
         public readonly array $unheard = [],
+        public readonly array $told = [],
         private readonly ?string $only = null,
     ) {
     }
@@ -65,6 +67,7 @@ final class Reading
      * @param  array<string, list<string>>  $broken
      * @param  list<array{string, string, string}>  $shelves
      * @param  list<array{string, string}>  $unheard
+     * @param  list<array{string, string}>  $told
      */
     public static function of(
         Blueprint $blueprint,
@@ -75,8 +78,9 @@ final class Reading
         KeptSecrets $secrets = new KeptSecrets(),
         array $shelves = [],
         array $unheard = [],
+        array $told = [],
     ): self {
-        return new self($blueprint, $lastBuild, $rows, $returns, $broken, $secrets, $shelves, $unheard);
+        return new self($blueprint, $lastBuild, $rows, $returns, $broken, $secrets, $shelves, $unheard, $told);
     }
 
     /** Its nodes and blanks in the order of the script. */
@@ -183,6 +187,7 @@ final class Reading
             $this->secrets,
             $this->shelves,
             $this->unheard,
+            $this->told,
             $at,
         );
     }
