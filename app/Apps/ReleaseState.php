@@ -48,7 +48,7 @@ final class ReleaseState
                 ),
             'targets' => Target::shown(),
             'stores' => $stores,
-            'live' => ['revision' => $app->liveRevision?->number, 'address' => "$server/a/$app->slug"],
+            'live' => ['revision' => $app->liveRevision?->number, 'before' => $app->beforeLive?->number, 'address' => "$server/a/$app->slug"],
             'server' => ['address' => $server, 'own' => $app->address !== '', 'refusal' => ServerAddress::refusal($app)],
             'key' => $app->signingKey?->fingerprint,
         ];

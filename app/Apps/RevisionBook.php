@@ -118,10 +118,24 @@ final readonly class RevisionBook
     /** @throws EditRefused where the live data cannot follow: then what was live stays live */
     public function goLive(App $app): void
     {
-        $revision = $app->revision;
+        $this->putLive($app, $app->revision, $app->live_revision_id === $app->revision->id ? $app->before_live_id : $app->live_revision_id);
+    }
+
+    /**
+     * What was live before is live again: people see it at once. Rows stay as they are; what only the newer one knows of them is kept, and not shown.
+     *
+     * @throws EditRefused where nothing was live before, or the live data cannot follow
+     */
+    public function goBack(App $app): void
+    {
+        $this->putLive($app, $app->beforeLive ?? throw new EditRefused('Nothing else was live before.'), null);
+    }
+
+    private function putLive(App $app, Revision $revision, ?int $before): void
+    {
         try {
-            (new SchemaFollower($app, DataSet::Live))->followWith($revision->read(), function () use ($app, $revision): bool {
-                $app->liveRevision()->associate($revision)->save();
+            (new SchemaFollower($app, DataSet::Live))->followWith($revision->read(), function () use ($app, $revision, $before): bool {
+                $app->liveRevision()->associate($revision)->fill(['before_live_id' => $before])->save();
 
                 return true;
             });

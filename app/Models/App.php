@@ -21,6 +21,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property string $address where its packages find the server; '' for where Lanai says that it is
  * @property int|null $revision_id
  * @property int|null $live_revision_id
+ * @property int|null $before_live_id what was live before that; null where there was nothing, or one has gone back to it
  * @property list<int> $undo ids of revisions that can be taken back, the newest last
  * @property list<int> $redo
  * @property bool $sells whether anything of it was ever about to be bought: then its tills are asked how it went
@@ -50,6 +51,12 @@ final class App extends Model
     public function liveRevision(): BelongsTo
     {
         return $this->belongsTo(Revision::class, 'live_revision_id');
+    }
+
+    /** @return BelongsTo<Revision, $this> */
+    public function beforeLive(): BelongsTo
+    {
+        return $this->belongsTo(Revision::class, 'before_live_id');
     }
 
     /** By what stores and networks know it: its package, or a name for practice as long as it has none. */

@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Apps\RevisionBook;
 use App\Jobs\BuildPackage;
 use App\Models\App;
+use App\Records\DataSet;
+use App\Space;
 use Illuminate\Support\Facades\Queue;
+use Lanai\Core\Edits\Kinds\Rewrite;
+use Lanai\Core\Model\Blueprint;
 use Tests\TestCase;
 
 final class ReleaseTest extends TestCase
@@ -97,5 +102,32 @@ final class ReleaseTest extends TestCase
         $this->artisan('lanai:check', ['app' => 'saltlark'])
             ->assertSuccessful()
             ->expectsOutputToContain('1 findings');
+    }
+
+    public function test_one_goes_back_to_what_was_live_before_and_nothing_that_was_entered_is_lost(): void
+    {
+        $book = app(RevisionBook::class);
+        $reef = $book->begin($this->stranger(), Blueprint::fromScript("app Reef\n\ntable Spots, each a Spot\n  Name is a text\n\nscreen Start, first\n  Text \"One\"\n"));
+        $this->actingAs($this->founderOf($reef));
+        $this->postJson("/api/apps/$reef->id/live/back")->assertStatus(409)->assertJsonPath('message', 'Nothing else was live before.');
+        $book->goLive($reef);
+        $two = "app Reef\n\ntable Spots, each a Spot\n  Name is a text\n  Depth is a whole number\n\nscreen Start, first\n  Text \"Two\"\n";
+        $book->edit($reef->refresh(), $this->founderOf($reef), 1, new Rewrite($two));
+        $this->postJson("/api/apps/$reef->id/live")->assertOk();
+        $live = fn (): Space => Space::of($reef->refresh()->load(['liveRevision', 'revision']), DataSet::Live) ?? self::fail();
+        $spots = $live()->blueprint()->table('Spots') ?? self::fail();
+        $id = $live()->store()->add($spots, ['name' => 'Cove', 'depth' => 7]);
+
+        $state = $this->getJson("/api/apps/$reef->id/release")->assertOk();
+        self::assertSame([2, 1], [$state->json('live.revision'), $state->json('live.before')]);
+        $this->postJson("/api/apps/$reef->id/live/back")->assertOk()->assertJsonPath('live.revision', 1)->assertJsonPath('live.before', null);
+        $shown = $this->postJson("/device/live/$reef->slug/view", ['screen' => 'start'])->assertOk();
+        self::assertStringContainsString('One', (string) $shown->getContent());
+        self::assertSame(['name' => 'Cove'], $live()->store()->byIds($live()->blueprint()->table('Spots') ?? self::fail(), [$id])[$id]->values);
+        $this->postJson("/api/apps/$reef->id/live/back")->assertStatus(409);
+
+        $this->postJson("/api/apps/$reef->id/live")->assertOk();
+        self::assertSame(7, $live()->store()->byIds($live()->blueprint()->table('Spots') ?? self::fail(), [$id])[$id]->values['depth']);
+        $this->getJson("/api/apps/$reef->id/release")->assertJsonPath('live.before', 1);
     }
 }

@@ -110,6 +110,14 @@ final class ReleaseController
         return response()->json(['app' => StudioState::ofRevision($app)['app']]);
     }
 
+    /** With one tap, where what is live turns out to be wrong. */
+    public function back(App $app, RevisionBook $book): JsonResponse
+    {
+        $book->goBack($app);
+
+        return response()->json(ReleaseState::of($app->refresh()));
+    }
+
     public function build(Request $request, App $app): JsonResponse
     {
         $target = Target::tryFrom($request->string('target')->value()) ?? abort(422, 'There is no such package.');

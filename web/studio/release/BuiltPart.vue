@@ -29,6 +29,12 @@ async function goLive() {
   await studio.goLive()
   await props.act(() => api.get(`apps/${studio.app}/release`))
 }
+
+/** What was live before is live again, at once. */
+async function goBack() {
+  await props.act(() => api.post(`apps/${studio.app}/live/back`))
+  await studio.load()
+}
 </script>
 
 <template>
@@ -41,6 +47,7 @@ async function goLive() {
       >
       <template v-else>Nothing is live yet. Packages open what is live.</template>
     </p>
+    <v-btn v-if="release.live.before" size="small" variant="text" @click="goBack">Go back to revision {{ release.live.before }}</v-btn>
     <v-btn
       size="small"
       :color="release.live.revision ? 'primary' : 'secondary'"
