@@ -107,7 +107,8 @@ final class ReleaseTest extends TestCase
     public function test_one_goes_back_to_what_was_live_before_and_nothing_that_was_entered_is_lost(): void
     {
         $book = app(RevisionBook::class);
-        $reef = $book->begin($this->stranger(), Blueprint::fromScript("app Reef\n\ntable Spots, each a Spot\n  Name is a text\n\nscreen Start, first\n  Text \"One\"\n"));
+        $one = "app Reef\n\ntable Spots, each a Spot\n  Name is a text\n\nscreen Start, first\n  Text \"One\"\n";
+        $reef = $book->begin($this->stranger(), Blueprint::fromScript($one));
         $this->actingAs($this->founderOf($reef));
         $this->postJson("/api/apps/$reef->id/live/back")->assertStatus(409)->assertJsonPath('message', 'Nothing else was live before.');
         $book->goLive($reef);
