@@ -48,12 +48,12 @@ test('as long as one of several is missing, that is told; one out of sight is mi
   missed.end()
 })
 
-test('it is never asked for more seldom than once a minute, at once when the phone is online again, and not after the end', () => {
+test('it is never asked for more seldom than four times a minute, at once when the phone is online again, and not after the end', () => {
   const missed = missedTiles(() => {})
   const one = tile()
   for (let i = 0; i < 20; i++) {
     missed.failed(one)
-    vi.advanceTimersByTime(60_000)
+    vi.advanceTimersByTime(15_000)
     expect(one.asked()).toBe(i + 1)
   }
   missed.failed(one)
@@ -64,4 +64,18 @@ test('it is never asked for more seldom than once a minute, at once when the pho
   vi.advanceTimersByTime(600_000)
   dispatchEvent(new Event('online'))
   expect(one.asked()).toBe(21)
+})
+
+test('once one has come, the others are asked for soon, however long they would have waited', () => {
+  const missed = missedTiles(() => {})
+  const [one, two] = [tile(), tile()]
+  for (let i = 0; i < 4; i++) {
+    missed.failed(one)
+    vi.advanceTimersByTime(15_000)
+  }
+  missed.failed(one)
+  missed.came(two)
+  vi.advanceTimersByTime(2000)
+  expect(one.asked()).toBe(5)
+  missed.end()
 })

@@ -1,6 +1,6 @@
 /** Milliseconds until those that did not come are asked for again: longer each time, and at once when the phone is online again. */
 const FIRST = 2000
-const MOST = 60_000
+const MOST = 15_000
 
 /** The tiles in sight that did not come. They are asked for again until they are there or out of sight. @param told whether any is missing */
 export function missedTiles(told: (any: boolean) => void) {
@@ -32,8 +32,13 @@ export function missedTiles(told: (any: boolean) => void) {
       told(true)
     },
     came(tile: HTMLImageElement) {
-      pause = FIRST
       no(tile)
+      // Whoever draws them answers again: the others need not wait for as long as they would have.
+      if (timer && pause > FIRST) {
+        clearTimeout(timer)
+        timer = window.setTimeout(again, FIRST)
+      }
+      pause = FIRST
     },
     gone: no,
     end() {
