@@ -27,7 +27,7 @@ final readonly class TileDesk
     private const PATIENCE = 4;
 
     /** Seconds for which a service that did not answer in time is not asked again. */
-    private const REST = 30;
+    private const REST = 10;
 
     /** Seconds that a tile is kept where the service does not say how long, at least and at most. */
     private const USUAL = 7 * 86400;
