@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { expect, test } from './test'
-import { beginApp, letterTo, nothingSerious, rows, script, standins } from './founder'
+import { beginApp, letterTo, nothingSerious, openStop, rows, script, standins } from './founder'
 import { phone, shared } from './phone'
 
 const app = `app Reef
@@ -169,6 +169,7 @@ test('people come in by one link, by a strip on another website and by a badge',
   await script(page, app)
   const id = /apps\/(\d+)/.exec(page.url())?.[1]
   await page.goto(`/apps/${id}/release`)
+  await openStop(page, 'What was built')
   await page.getByRole('button', { name: /^Put revision/ }).click()
   await expect(page.getByRole('link', { name: /\/a\// })).toBeVisible()
   await page.goto(`/apps/${id}/reach/ways`)

@@ -9,6 +9,7 @@ use Standins\Answer;
 use Standins\Desk;
 use Standins\Inspection;
 use Standins\Inspector;
+use Standins\Install;
 use Standins\Ledger;
 use Standins\Review;
 use Standins\Shelf;
@@ -184,9 +185,9 @@ final class DeskTest extends TestCase
                 return new Inspection('com.example.a', 1, '1.0', 'aa');
             }
 
-            public function install(string $package): string
+            public function install(string $package, string $file): Install
             {
-                return "$package/package";
+                return new Install("$package/package", 'application/vnd.android.package-archive', "$package.apk");
             }
         };
 
