@@ -34,11 +34,7 @@ final readonly class IphonePackage implements Inspector
 
     public function inspect(string $file): Inspection
     {
-        $entries = ZipEntries::of($file);
-        $reasons = array_map(
-            fn (string $name): array => IphoneRules::reason('zip', 'The name “'.mb_scrub($name).'” stands twice in the file, or leads out of it.'),
-            $entries->unsafe(),
-        );
+        $reasons = IphoneRules::names($file);
         $zip = new ZipArchive();
         $zip->open($file, ZipArchive::RDONLY);
         $bundles = self::bundles($file);

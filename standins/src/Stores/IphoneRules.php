@@ -27,6 +27,15 @@ final class IphoneRules
         'UIInterfaceOrientationPortraitUpsideDown',
     ];
 
+    /** @return list<array{code: string, sentence: string}> of names in the file that stand twice or lead out of it */
+    public static function names(string $file): array
+    {
+        return array_map(
+            fn (string $name): array => self::reason('zip', 'The name “'.mb_scrub($name).'” stands twice in the file, or leads out of it.'),
+            ZipEntries::of($file)->unsafe(),
+        );
+    }
+
     /**
      * @param  array<string, mixed>  $plist  Info.plist
      * @param  callable(string...): bool  $uses  whether the program uses one of these classes or functions

@@ -16,8 +16,8 @@ final class OtherPhones implements Reason
     use OfBoth;
 
     private const OTHERS = [
-        'pier' => '/(?<!\p{L})(?:android|play store|quay)(?!\p{L})/iu',
-        'quay' => '/(?<!\p{L})(?:iphone|ipad|ios|app store|pier)(?!\p{L})/iu',
+        'pier' => '/(?<!\p{L})(?:android|quay)(?!\p{L})/iu',
+        'quay' => '/(?<!\p{L})(?:iphone|ipad|ios|pier)(?!\p{L})/iu',
     ];
 
     public function holds(): string
