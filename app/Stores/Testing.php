@@ -138,7 +138,7 @@ final readonly class Testing
             "$founder->name asks you to try {$this->app->name} before it is in the stores. Open this on your phone; it is yours alone, and good for "
                 .self::DAYS." days:\n\n    $address\n\nThere you can also say how it was. If you do not want to, you need not do anything.",
             $this->app->name,
-            Practice::box(Practice::key($founder)),
+            Practice::boxOf($this->app),
         );
     }
 }

@@ -201,7 +201,8 @@ test('what a store would say is known before it is asked, put right here, and lo
   const quay = page.getByRole('region', { name: 'What Quay would say' })
   await quay.getByRole('button', { name: 'Look at it as Quay would' }).click()
   await expect(quay.getByRole('status')).toContainText(/^Quay would turn it down for \d+ of 48 reasons/)
-  for (const said of ['is kept for examples', 'Here stands “Lorem ipsum”', 'written in capitals', 'Nothing stands on “Later”.', 'is without encryption']) {
+  const flaws = ['is kept for examples', 'Here stands “Lorem ipsum”', 'written in capitals', 'Nothing stands on “Later”.', 'is without encryption']
+  for (const said of flaws) {
     await expect(quay.getByText(said).first()).toBeVisible()
   }
   await nothingSerious(page, '.surface')

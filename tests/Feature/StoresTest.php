@@ -196,8 +196,8 @@ final class StoresTest extends TestCase
 
     private function decided(Submission $submission): void
     {
-        for ($i = 0; $i < 60 && in_array($submission->state, StoreDesk::OPEN, true); $i++) {
-            usleep(100000);
+        $until = microtime(true) + 20;
+        while (in_array($submission->state, StoreDesk::OPEN, true) && microtime(true) < $until) {
             app(StoreDesk::class)->refresh($submission);
         }
     }

@@ -52,18 +52,8 @@ final readonly class IphonePackage implements Inspector
         foreach (array_slice($bundles, 1) as $part) {
             array_push($reasons, ...self::part($zip, $part, $plist));
         }
-        $text = fn (string $key): string => is_string($plist[$key] ?? null) ? $plist[$key] : '';
 
-        return new Inspection(
-            $text('CFBundleIdentifier'),
-            (int) $text('CFBundleVersion'),
-            $text('CFBundleShortVersionString'),
-            '',
-            IphoneRules::purposes($plist),
-            $reasons,
-            IphoneRules::isOpen($plist),
-            $collects,
-        );
+        return IphoneRules::inspection($plist, $reasons, $collects);
     }
 
     /** @return list<string> folders of the app and of its parts, the app first */

@@ -57,18 +57,8 @@ final readonly class IphoneProject implements Inspector
         [$collects, $wrong] = IphoneRules::privacy(Plist::read((string) $zip->getFromName("$root$folder/PrivacyInfo.xcprivacy", self::LARGEST)), $uses);
         $set = $settings['ASSETCATALOG_COMPILER_APPICON_NAME'] ?? '';
         array_push($reasons, ...$wrong, ...self::icon($zip, "$root$folder/Assets.xcassets/$set.appiconset/"));
-        $text = fn (string $key): string => is_string($plist[$key] ?? null) ? $plist[$key] : '';
 
-        return new Inspection(
-            $text('CFBundleIdentifier'),
-            (int) $text('CFBundleVersion'),
-            $text('CFBundleShortVersionString'),
-            '',
-            IphoneRules::purposes($plist),
-            $reasons,
-            IphoneRules::isOpen($plist),
-            $collects,
-        );
+        return IphoneRules::inspection($plist, $reasons, $collects);
     }
 
     /** The folder that holds the project; null where there is none. */

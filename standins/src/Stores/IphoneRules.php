@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Standins\Stores;
 
+use Standins\Inspection;
+
 /** What a store for iPhones wants of a package, whichever way it comes (common practice, no source; names of keys from memory). */
 final class IphoneRules
 {
@@ -26,6 +28,21 @@ final class IphoneRules
         'UIInterfaceOrientationPortrait', 'UIInterfaceOrientationLandscapeLeft', 'UIInterfaceOrientationLandscapeRight',
         'UIInterfaceOrientationPortraitUpsideDown',
     ];
+
+    /**
+     * What is known of an app once it was read: nobody has signed it.
+     *
+     * @param  array<string, mixed>  $plist  Info.plist
+     * @param  list<array{code: string, sentence: string}>  $reasons
+     * @param  list<string>  $collects  what it says that it keeps of people
+     */
+    public static function inspection(array $plist, array $reasons, array $collects): Inspection
+    {
+        $text = fn (string $key): string => is_string($plist[$key] ?? null) ? $plist[$key] : '';
+        [$id, $build, $version] = array_map($text, ['CFBundleIdentifier', 'CFBundleVersion', 'CFBundleShortVersionString']);
+
+        return new Inspection($id, (int) $build, $version, '', self::purposes($plist), $reasons, self::isOpen($plist), $collects);
+    }
 
     /** @return list<array{code: string, sentence: string}> of names in the file that stand twice or lead out of it */
     public static function names(string $file): array
