@@ -8,6 +8,7 @@ use App\Models\App;
 use GdImage;
 use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Model\Theme;
+use Lanai\Core\Release\IconLetter;
 use Lanai\Core\Text\Pattern;
 
 /** Paints the app's icon in every size: an uploaded picture, or a letter on the theme's main colour. */
@@ -58,6 +59,10 @@ final class IconPainter
 
     private function letter(GdImage $image, int $side, float $share): void
     {
+        // A plain ground says less that is wrong than the sign for a letter that is missing.
+        if ($this->drawn() === '') {
+            return;
+        }
         [$left, $top, $width, $height] = $this->ink ??= $this->ink();
         // Points at which the larger side of its ink has the size that is wanted.
         $points = ($side * $share * 0.72) / max($width, $height);
@@ -89,7 +94,13 @@ final class IconPainter
 
     private function drawn(): string
     {
-        return $this->blueprint->release->letter !== '' ? $this->blueprint->release->letter : mb_substr($this->blueprint->name, 0, 1);
+        $letter = $this->blueprint->release->letter;
+
+        return match (true) {
+            $letter === '' => IconLetter::of($this->blueprint->name),
+            IconLetter::isDrawn($letter) => $letter,
+            default => '',
+        };
     }
 
     /**

@@ -9,6 +9,7 @@ use App\Packaging\IconPainter;
 use GdImage;
 use Lanai\Core\Edits\Kinds\Fill;
 use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Release\IconLetter;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
 
@@ -81,5 +82,19 @@ final class IconsTest extends TestCase
         }
 
         return ['left' => min($xs), 'right' => max($xs), 'top' => min($ys), 'bottom' => max($ys)];
+    }
+
+    /** No sign for a letter that is missing: a plain ground, or the first letter of the name that there is. */
+    public function test_a_letter_that_is_not_in_the_font_is_not_drawn_at_all(): void
+    {
+        self::assertSame('', IconLetter::of('نحل'));
+        self::assertSame('B', IconLetter::of('نحل & bees'));
+        $plain = imagecreatefromstring((new IconPainter(new App(), Blueprint::fromScript("app A\n\nrelease\n  icon letter is \"ن\"\n")))->png(48, 0.9));
+        self::assertNotFalse($plain);
+        $colours = [];
+        for ($i = 0; $i < 48 * 48; $i++) {
+            $colours[imagecolorat($plain, $i % 48, intdiv($i, 48))] = true;
+        }
+        self::assertCount(1, $colours);
     }
 }

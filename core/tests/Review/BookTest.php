@@ -107,13 +107,10 @@ final class BookTest extends TestCase
         yield 'to be done' => [['Where kelp grows' => 'TODO: where kelp grows'], 'Here stands “TODO:”', true, $both, ''];
         yield 'no news' => [['Beds have pages of their own.' => 'Bug fixes and improvements.'], 'tells nobody what is new', false, $both, ''];
         yield 'an id of examples' => [['org.kelpwatch.app' => 'com.example.kelp'], 'is kept for examples', true, $both, ''];
-        yield 'an empty screen' => [
-            ["screen Tell\n  Form for a new Bed asking Name, saying \"Tell\"" => 'screen Tell'],
-            'Nothing stands on “Tell”.',
-            true,
-            $both,
-            'Remove it',
-        ];
+        yield 'an empty screen' => [["\n    release\n" => "\n    screen Left\n\n    release\n", "\nrelease\n" => "\nscreen Left\n\nrelease\n"],
+            'Nothing stands on “Left”.', true, $both, 'Remove it'];
+        yield 'an empty screen to which something leads' => [["screen Tell\n  Form for a new Bed asking Name, saying \"Tell\"" => 'screen Tell'],
+            'Nothing stands on “Tell”.', true, $both, ''];
         yield 'nothing to do' => [
             [self::GOOD => "app Kelp\n\nscreen Start, first\n  Text \"Kelp\"\n\nscreen Two\n  Text \"More\"\n"],
             'Nothing can be done in this app',
@@ -178,6 +175,7 @@ final class BookTest extends TestCase
             }
             self::assertSame($certain, $found[0]->blocks);
             self::assertTrue(str_starts_with((string) $found[0]->mend?->label, $mend), (string) $found[0]->mend?->label);
+            self::assertSame($mend !== '', $found[0]->mend !== null);
             if ($found[0]->mend !== null) {
                 $data = (new Patch($found[0]->mend->operations))->applyTo(Blueprint::fromScript($script)->data());
                 $after = array_column(

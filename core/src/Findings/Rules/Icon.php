@@ -9,7 +9,7 @@ use Lanai\Core\Findings\Mend;
 use Lanai\Core\Findings\Reading;
 use Lanai\Core\Findings\Rule;
 use Lanai\Core\Findings\Station;
-use Lanai\Core\Text\Pattern;
+use Lanai\Core\Release\IconLetter;
 
 final class Icon implements Rule
 {
@@ -27,14 +27,14 @@ final class Icon implements Rule
     {
         $release = $reading->blueprint->release;
         if ($release->letter === '' && $release->icon === '') {
-            $letter = mb_strtoupper(mb_substr($reading->blueprint->name, 0, 1));
+            $letter = IconLetter::of($reading->blueprint->name);
             yield Finding::blocking(
                 self::class,
                 '/release/letter',
                 'The app has no icon. Upload a square picture, or make one from a letter and the theme.',
-                Mend::put("Make one from “{$letter}”", '/release/letter', $letter),
+                $letter === '' ? null : Mend::put("Make one from “{$letter}”", '/release/letter', $letter),
             );
-        } elseif ($release->icon === '' && ! Pattern::match('/^[\p{Latin}\p{Greek}\p{Cyrillic}\p{Nd}\p{P}\p{S}]+$/u', $release->letter)) {
+        } elseif ($release->icon === '' && ! IconLetter::isDrawn($release->letter)) {
             yield Finding::warning(
                 self::class,
                 '/release/letter',

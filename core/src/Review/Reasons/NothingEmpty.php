@@ -4,8 +4,13 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Review\Reasons;
 
+use Lanai\Core\Edits\Patch;
 use Lanai\Core\Findings\Finding;
+use Lanai\Core\Findings\Findings;
 use Lanai\Core\Findings\Mend;
+use Lanai\Core\Findings\Reading;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Screen;
 use Lanai\Core\Review\Candidate;
 use Lanai\Core\Review\OfBoth;
 use Lanai\Core\Review\Reason;
@@ -28,9 +33,24 @@ final class NothingEmpty implements Reason
                     self::class,
                     "/screens/$i",
                     "Nothing stands on “{$screen->name}”.",
-                    new Mend('Remove it', [['op' => 'remove', 'path' => "/screens/$i"]]),
+                    self::isWanted($candidate->blueprint, $screen, $i) ? null : new Mend('Remove it', [['op' => 'remove', 'path' => "/screens/$i"]]),
                 );
             }
         }
+    }
+
+    /** Whether the app needs it all the same: it begins with it, or something else names it, and would lead nowhere. */
+    private static function isWanted(Blueprint $blueprint, Screen $screen, int $at): bool
+    {
+        if ($screen === $blueprint->firstScreen() || count($blueprint->screens) < 2) {
+            return true;
+        }
+        $without = (new Patch([['op' => 'remove', 'path' => "/screens/$at"]]))->applyTo($blueprint->data());
+        $lost = fn (Blueprint $one): int => count(array_filter(
+            Findings::in(Reading::of($one)),
+            fn (Finding $finding): bool => $finding->blocks || $finding->rule === 'UnknownName',
+        ));
+
+        return $lost(Blueprint::stored($without)) > $lost($blueprint);
     }
 }
