@@ -20,7 +20,7 @@ if ($short) {
     putenv('LANAI_BENCH_SHORT=1');
 }
 $wanted = array_values(array_diff(array_slice($argv, 1), ['--keep', '--short']));
-$all = ['screen', 'taps', 'edit', 'reading', 'data', 'import', 'people', 'earnings', 'ads', 'reach', 'services', 'package', 'bundle', 'device'];
+$all = ['screen', 'taps', 'edit', 'reading', 'data', 'import', 'people', 'earnings', 'ads', 'reach', 'services', 'package', 'pictures', 'bundle', 'device'];
 $unknown = array_diff($wanted, $all);
 if ($unknown !== []) {
     fwrite(STDERR, 'There is no bench called '.implode(', ', $unknown).'. There are: '.implode(', ', $all).".\n");
@@ -29,7 +29,7 @@ if ($unknown !== []) {
 $kept = new Figures(dirname(__DIR__).'/docs/benchmarks.md');
 $failed = [];
 // What takes a browser is measured when it is wanted, not in passing.
-$usual = $short ? array_diff($all, ['device']) : $all;
+$usual = $short ? array_diff($all, ['device', 'pictures']) : $all;
 foreach ($wanted === [] ? $usual : array_values(array_intersect($all, $wanted)) as $name) {
     $process = popen(PHP_BINARY.' '.escapeshellarg(__DIR__."/$name.php"), 'r');
     $printed = '';

@@ -42,6 +42,26 @@ Route::post('rewarded/{set}/{slug}', C\RewardedController::class)
 Route::prefix('device/{way}/{key}')
     ->where(['way' => 'live|share'])
     ->group(__DIR__.'/device.php');
+// What a picture for a store is taken of: looked at with a key that is good for some minutes, and nothing can be done there.
+Route::prefix('device/{way}/{sitting}')
+    ->where(['way' => 'taken', 'sitting' => '[A-Za-z0-9_-]{40,4000}'])
+    ->middleware('throttle:taken')
+    ->group(function (): void {
+        Route::post('view', [C\DeviceController::class, 'view']);
+        Route::get('pulse', [C\DeviceController::class, 'pulse']);
+        Route::get('outlines', [C\DeviceController::class, 'outlines']);
+        Route::get('words/{tongue}', [C\DeviceController::class, 'words'])->where('tongue', '[A-Za-z-]{2,35}');
+        Route::get('tiles/{zoom}/{x}/{y}', [C\TileController::class, 'show'])
+            ->where(['zoom' => '[0-9]{1,2}', 'x' => '[0-9]{1,7}', 'y' => '[0-9]{1,7}']);
+    });
+Route::prefix('taken/{key}')
+    ->where(['key' => '[A-Za-z0-9_-]{40,4000}'])
+    ->middleware('throttle:taken')
+    ->group(function (): void {
+        Route::get('', [C\DeviceController::class, 'page'])->defaults('way', 'taken');
+        Route::get('outside', [C\TakenController::class, 'outside']);
+        Route::get('for/{store}', [C\TakenController::class, 'picture'])->whereIn('store', ['quay', 'pier']);
+    });
 Route::get('media/{id}/{name}', [C\AssetController::class, 'show'])
     ->where('id', '[0-9]{1,18}')
     ->where('name', '[0-9a-f]{64}\.(png|jpg|webp|pdf|txt|csv|mp3|wav|zip|mp4|mov|webm|m4a|ogg)')

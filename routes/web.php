@@ -207,6 +207,10 @@ Route::prefix('api')->group(function (): void {
         Route::post('apps/{app}/address', [C\ReleaseController::class, 'address'])->middleware('throttle:service');
         Route::post('apps/{app}/builds', [C\ReleaseController::class, 'build']);
         Route::delete('apps/{app}/builds/{build}', [C\ReleaseController::class, 'cancel'])->where('build', '[0-9]{1,18}');
+        Route::get('apps/{app}/pictures', [C\PicturesController::class, 'show']);
+        Route::post('apps/{app}/pictures', [C\PicturesController::class, 'take']);
+        Route::get('apps/{app}/pictures/{build}/{tongue}/{name}.png', [C\PicturesController::class, 'picture'])
+            ->where(['build' => '[0-9]{1,18}', 'tongue' => '[A-Za-z0-9-]{2,35}', 'name' => '[a-z0-9-]{1,40}']);
         Route::get('apps/{app}/builds/{build}/file', [C\ReleaseController::class, 'download'])->where('build', '[0-9]{1,18}');
         Route::post('apps/{app}/submissions', [C\SubmissionController::class, 'store']);
         foreach (['release', 'halt', 'withdraw', 'appeal'] as $what) {
@@ -247,5 +251,5 @@ Route::get('deck/{key}', [C\DeviceController::class, 'page'])
 
 Route::get('{any?}', fn (Request $request) => response()->view('studio'))->where(
     'any',
-    '(?!api/|device/|build/|back/|paid/|p/|rest/|hook/|heard/|calendar/|receipt/|reach/).*',
+    '(?!api/|device/|build/|back/|paid/|p/|rest/|hook/|heard/|calendar/|receipt/|reach/|taken/).*',
 );

@@ -29,6 +29,7 @@ final class ReleaseState
             'health' => Versions::of($app, now()->toDateTimeImmutable()),
             'builds' => $app
                 ->builds()
+                ->where('target', '!=', Target::Pictures->value)
                 ->orderByDesc('id')
                 ->limit(12)
                 ->get()

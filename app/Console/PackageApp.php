@@ -34,7 +34,7 @@ final class PackageApp extends Command
             return self::FAILURE;
         }
         $blueprint = $app->revision->read();
-        $refusals = Packager::refusals($app, (bool) $this->option('here'));
+        $refusals = $target->recipe()->opensLive() ? Packager::refusals($app, (bool) $this->option('here')) : [];
         if ($refusals !== []) {
             $this->error('No package can be built yet:');
             array_map(fn (string $reason) => $this->line("- $reason"), $refusals);
@@ -50,7 +50,7 @@ final class PackageApp extends Command
                     $blueprint,
                     $one,
                     $file,
-                    fn (int $percent, string $line) => $this->line(sprintf('%3d %%  %s', $percent, $line)),
+                    fn (int $percent, string $line) => $line === '' ? null : $this->line(sprintf('%3d %%  %s', $percent, $line)),
                     fn (): bool => false,
                 );
             } catch (PackagingFailed $failed) {
@@ -60,7 +60,9 @@ final class PackageApp extends Command
             }
             $this->info($file);
         }
-        $this->line('It finds its server at '.ServerAddress::of($app));
+        if ($target->recipe()->opensLive()) {
+            $this->line('It finds its server at '.ServerAddress::of($app));
+        }
 
         return self::SUCCESS;
     }

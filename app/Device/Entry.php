@@ -23,8 +23,15 @@ final readonly class Entry
 {
     public Space $space;
 
-    private function __construct(public string $way, public string $key, public App $app, public DataSet $set, public Revision $revision)
-    {
+    /** @param  Sitting|null  $sitting  whom and what a picture is taken of */
+    private function __construct(
+        public string $way,
+        public string $key,
+        public App $app,
+        public DataSet $set,
+        public Revision $revision,
+        public ?Sitting $sitting = null,
+    ) {
         $this->space = new Space($app, $set, $revision);
     }
 
@@ -40,6 +47,12 @@ final readonly class Entry
             $app = App::query()->with('revision')->where('share_code', $key)->firstOrFail();
 
             return new self($way, $key, $app, DataSet::Sandbox, $app->revision);
+        }
+        if ($way === 'taken') {
+            $sitting = Sitting::of($key);
+            $space = $sitting?->space() ?? abort(404);
+
+            return new self($way, $key, $space->app, $space->set, $space->revision, $sitting);
         }
         $founder = $request->user();
         abort_unless($founder instanceof Founder && ctype_digit($key), 404);
@@ -75,6 +88,7 @@ final readonly class Entry
      */
     public function speaks(array $wanted, string $chosen): Preferred
     {
+        $chosen = $this->sitting->tongue ?? $chosen;
         $spoken = [$this->blueprint()->theme->tongue()];
         foreach ($this->blueprint()->languages as $language) {
             if (! $language->hidden || $this->inDeck()) {

@@ -41,6 +41,7 @@ final class RateLimits
         'media' => [1200, 6000],
         'tiles' => [600, 3000],
         'page' => [120, 600],
+        'taken' => [6000, 6000],
         'advert' => [120, 900],
         'count' => [30, 900],
         'notify' => [60, 900],

@@ -48,6 +48,7 @@ final class BuildPackage implements ShouldQueue
                 $build->path(),
                 fn (int $percent, string $line) => $this->tell($build, $percent, $line, $from),
                 fn (): bool => $this->isCancelled($build),
+                $build->revision,
             );
             $this->finish($build, 'done', 'Done: '.number_format((int) filesize($build->path()) / 1024, 0).' kB', $from);
         } catch (BuildCancelled) {
@@ -73,7 +74,7 @@ final class BuildPackage implements ShouldQueue
 
     private function tell(Build $build, int $percent, string $line, float $from): void
     {
-        $build->log .= sprintf("%5.1f s  %s\n", microtime(true) - $from, $line);
+        $build->log .= $line === '' ? '' : sprintf("%5.1f s  %s\n", microtime(true) - $from, $line);
         Build::query()
             ->whereKey($build->id)
             ->update(['progress' => $percent, 'log' => $build->log]);

@@ -46,6 +46,11 @@ final readonly class AabRecipe implements Recipe
         return Ability::permissionsOf($blueprint);
     }
 
+    public function opensLive(): bool
+    {
+        return true;
+    }
+
     public function make(Job $job, string $file): void
     {
         $this->apk->assemble($job);

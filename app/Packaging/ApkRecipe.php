@@ -44,6 +44,11 @@ final readonly class ApkRecipe implements Recipe
         return Ability::permissionsOf($blueprint);
     }
 
+    public function opensLive(): bool
+    {
+        return true;
+    }
+
     public function make(Job $job, string $file): void
     {
         $this->assemble($job);

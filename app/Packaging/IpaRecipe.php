@@ -44,6 +44,11 @@ final readonly class IpaRecipe implements Recipe
         return array_keys(Purposes::of($blueprint));
     }
 
+    public function opensLive(): bool
+    {
+        return true;
+    }
+
     public function make(Job $job, string $file): void
     {
         $job->step(5, 'Writing the project');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Packaging;
 
 use App\Models\App;
+use App\Models\Revision;
 use Closure;
 use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Text\Pattern;
@@ -21,6 +22,7 @@ final readonly class Job
      * @param  string  $server  where the package finds it, such as https://app.example.com
      * @param  Closure(int, string): void  $tell  gets percent done and a line for the log
      * @param  Closure(): bool  $cancelled
+     * @param  Revision|null  $revision  the blueprint's own; null where nobody looks at its rows
      */
     public function __construct(
         public App $app,
@@ -29,6 +31,7 @@ final readonly class Job
         public string $folder,
         private Closure $tell,
         private Closure $cancelled,
+        public ?Revision $revision = null,
     ) {
     }
 
@@ -39,6 +42,16 @@ final readonly class Job
             throw new BuildCancelled();
         }
         ($this->tell)($percent, $line);
+    }
+
+    /**
+     * How far it is, without a line for the log.
+     *
+     * @throws BuildCancelled
+     */
+    public function at(int $percent): void
+    {
+        $this->step($percent, '');
     }
 
     /**

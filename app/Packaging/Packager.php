@@ -6,6 +6,7 @@ namespace App\Packaging;
 
 use App\Apps\Facts;
 use App\Models\App;
+use App\Models\Revision;
 use Closure;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
@@ -34,12 +35,21 @@ final class Packager
     /**
      * @param  Closure(int, string): void  $tell
      * @param  Closure(): bool  $cancelled
+     * @param  Revision|null  $revision  whose blueprint it is, where its rows are looked at, too; null for the newest
      */
-    public static function make(App $app, Blueprint $blueprint, Target $target, string $file, Closure $tell, Closure $cancelled): void
-    {
+    public static function make(
+        App $app,
+        Blueprint $blueprint,
+        Target $target,
+        string $file,
+        Closure $tell,
+        Closure $cancelled,
+        ?Revision $revision = null,
+    ): void {
         $folder = $app->folder('work-'.Str::lower(Str::random(12)));
         try {
-            $target->recipe()->make(new Job($app, $blueprint, ServerAddress::of($app), $folder, $tell, $cancelled), $file);
+            $job = new Job($app, $blueprint, ServerAddress::of($app), $folder, $tell, $cancelled, $revision ?? $app->revision);
+            $target->recipe()->make($job, $file);
         } finally {
             File::deleteDirectory($folder);
         }

@@ -27,6 +27,9 @@ interface Recipe
     /** @return list<string> what it asks of the phone's own system, as the stores want it said */
     public function permissions(Blueprint $blueprint): array;
 
+    /** Whether it opens what is live, at the app's server. */
+    public function opensLive(): bool;
+
     /**
      * Makes the package from the job's app into the file.
      *

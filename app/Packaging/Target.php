@@ -12,6 +12,7 @@ enum Target: string
     case Aab = 'aab';
     case Ios = 'ios';
     case Ipa = 'ipa';
+    case Pictures = 'pictures';
 
     public function recipe(): Recipe
     {
@@ -21,6 +22,7 @@ enum Target: string
             self::Aab => AabRecipe::class,
             self::Ios => IphoneRecipe::class,
             self::Ipa => IpaRecipe::class,
+            self::Pictures => PicturesRecipe::class,
         });
     }
 
@@ -29,7 +31,7 @@ enum Target: string
         return "$slug-$version.".$this->recipe()->ending();
     }
 
-    /** @return list<array{key: string, name: string, short: string, note: string, group: string}> all of them, as the Release station shows them */
+    /** @return list<array{key: string, name: string, short: string, note: string, group: string}> packages, as the Release station shows them */
     public static function shown(): array
     {
         return array_map(function (self $target): array {
@@ -42,6 +44,6 @@ enum Target: string
                 'note' => $recipe->note(),
                 'group' => $recipe->group(),
             ];
-        }, self::cases());
+        }, array_filter(self::cases(), fn (self $target): bool => $target !== self::Pictures));
     }
 }

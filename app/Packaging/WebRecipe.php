@@ -40,6 +40,11 @@ final class WebRecipe implements Recipe
         return [];
     }
 
+    public function opensLive(): bool
+    {
+        return true;
+    }
+
     public function make(Job $job, string $file): void
     {
         $job->step(10, 'Collecting the device bundle');

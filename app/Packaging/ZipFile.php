@@ -30,6 +30,13 @@ final readonly class ZipFile
         }
     }
 
+    /** A file as it is, which is compressed already. */
+    public function put(string $path, string $file): void
+    {
+        $this->zip->addFile($file, $path);
+        $this->zip->setCompressionName($path, ZipArchive::CM_STORE);
+    }
+
     /** @throws PackagingFailed */
     public function close(): void
     {

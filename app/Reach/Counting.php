@@ -25,7 +25,7 @@ final class Counting
     /** What cannot be read is not counted, and keeps nobody from what they asked for. */
     public static function after(DeviceRequest $request, Entry $entry): void
     {
-        if ($entry->inDeck() || ! is_array($request->input('counted')) || $request->header('Sec-GPC') === '1') {
+        if ($entry->inDeck() || $entry->sitting !== null || ! is_array($request->input('counted')) || $request->header('Sec-GPC') === '1') {
             return;
         }
         $told = self::read($request->array('counted'));

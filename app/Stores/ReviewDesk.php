@@ -60,6 +60,7 @@ final readonly class ReviewDesk
             $this->others(),
             $this->app->live_revision_id === $this->app->revision->id,
             $left,
+            (new StorePictures($this->app))->against(),
         ));
     }
 

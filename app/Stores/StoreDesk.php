@@ -38,11 +38,13 @@ final class StoreDesk
             ['declares' => DeclarationsForm::handedIn($blueprint, $store === 'quay' ? 'android' : 'ios', ! $build->here)] +
             array_filter(['adverts' => AdvertsDeclared::of($blueprint)->form()]) +
             ($build->here && $build->target !== Target::Web->value ? ['cleartext' => 'It is for practice, and calls a server on this computer.'] : []);
+        $pictures = (new StorePictures($build->app))->zipFor($store);
         $answer = $this->ask(
             $store,
             fn (string $url, string $token): Response => Guard::to($url, ['pier', 'quay'])
                 ->withToken($token)
                 ->attach('package', (string) file_get_contents($build->path()), $build->file)
+                ->when($pictures !== '', fn (PendingRequest $request) => $request->attach('pictures', $pictures, 'pictures.zip'))
                 ->post("$url/submissions", [
                     'listing' => json_encode($listing, JSON_THROW_ON_ERROR),
                     'permissions' => json_encode($permissions, JSON_THROW_ON_ERROR),
@@ -61,13 +63,14 @@ final class StoreDesk
         return $submission;
     }
 
-    /** @return array{title: string, summary: string, description: string} what stands on the app's page */
+    /** @return array<string, string> what stands on the app's page */
     private static function page(Blueprint $blueprint): array
     {
-        return ['title' => $blueprint->release->title, 'summary' => $blueprint->release->summary, 'description' => $blueprint->release->description];
+        return ['title' => $blueprint->release->title, 'summary' => $blueprint->release->summary, 'description' => $blueprint->release->description] +
+            array_filter(['keywords' => $blueprint->release->words]);
     }
 
-    /** @return array<string, array{title: string, summary: string, description: string}> the same in the other languages that people get, by their tags */
+    /** @return array<string, array<string, string>> the same in the other languages that people get, by their tags */
     private static function pages(Build $build): array
     {
         $pages = [];

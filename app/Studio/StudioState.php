@@ -38,6 +38,7 @@ use Lanai\Core\Model\Screen;
 use Lanai\Core\Model\Services\Service;
 use Lanai\Core\Model\Services\ServiceRequest;
 use Lanai\Core\Model\Services\Variable;
+use Lanai\Core\Model\StorePicture;
 use Lanai\Core\Model\Tab;
 use Lanai\Core\Model\Table;
 use Lanai\Core\Model\Theme;
@@ -138,6 +139,7 @@ final class StudioState
             'adverts' => $blueprint->adverts === null ? [] : $sentences->of(Prose::node($data['adverts'] ?? []), Adverts::class, '/adverts'),
             'languages' => self::languages($blueprint),
             'funnels' => $sentences->all($data['funnels'] ?? [], '/funnels', Funnel::class),
+            'pictures' => $sentences->all($data['pictures'] ?? [], '/pictures', StorePicture::class),
             'trials' => $sentences->all($data['trials'] ?? [], '/trials', Trial::class),
             'calendars' => $sentences->all($data['calendars'] ?? [], '/calendars', Calendar::class),
             'sends' => $sentences->pages($data['sends'] ?? [], '/sends', Message::class),

@@ -72,12 +72,19 @@ final readonly class Desk
         }
         $file = bin2hex(random_bytes(12)).'.zip';
         move_uploaded_file($given['tmp_name'], "$this->folder/$file");
+        $shown = $files['pictures'] ?? null;
+        $pictures = '';
+        if (is_array($shown) && ($shown['error'] ?? 1) === UPLOAD_ERR_OK && is_string($shown['tmp_name']) && filesize($shown['tmp_name']) <= self::LARGEST) {
+            $pictures = bin2hex(random_bytes(12)).'.zip';
+            move_uploaded_file($shown['tmp_name'], "$this->folder/$pictures");
+        }
         $id = $this->ledger->receive([
             'store' => $this->store,
             'publisher' => hash('sha256', $token),
             'file' => $file,
             'listing' => json_encode($listing, JSON_THROW_ON_ERROR),
             'permissions' => json_encode(array_values(array_filter($permissions, is_string(...))), JSON_THROW_ON_ERROR),
+            'pictures' => $pictures,
         ]);
 
         return Answer::json(201, $this->told((array) $this->ledger->find($this->store, $id)));
@@ -106,6 +113,7 @@ final readonly class Desk
             $last,
             $this->store,
         );
+        array_push($reasons, ...$this->pictures($submission)->reasons($this->store));
         $this->ledger->decide((int) $submission['id'], $inspection, $reasons);
 
         return (array) $this->ledger->find($this->store, (int) $submission['id']);
@@ -129,6 +137,12 @@ final readonly class Desk
         $this->ledger->answer((int) $submission['id'], $left, $answer);
 
         return (array) $this->ledger->find($this->store, (int) $submission['id']);
+    }
+
+    /** @param  array<string, mixed>  $submission */
+    private function pictures(array $submission): Pictures
+    {
+        return Pictures::in($submission['pictures'] === '' ? '' : "$this->folder/{$submission['pictures']}");
     }
 
     private function isPast(float $since): bool
@@ -250,10 +264,17 @@ final readonly class Desk
         if (str_starts_with($rest, '/run/')) {
             return Shelf::file($file, substr($rest, 5) ?: 'index.html');
         }
+        if (preg_match('~^/pictures/([A-Za-z0-9-]{2,35})/([a-z0-9-]{1,40})\.png$~D', $rest, $found)) {
+            $png = $this->pictures($submission)->one($found[1], $found[2]);
+
+            return $png === '' ? Answer::problem(404, 'There is no such picture.') : Answer::file($png, 'image/png');
+        }
         $listing = (array) json_decode((string) $submission['listing'], true);
         $at = "$this->address/apps/$install->at";
 
-        return Answer::page(Shelf::page(ucfirst($this->store), $listing, (string) $submission['version'], $at, self::wanted()));
+        $shown = fn (string $tongue): array => $this->pictures($submission)->shown($tongue, "$this->store-phone");
+
+        return Answer::page(Shelf::page(ucfirst($this->store), $listing, (string) $submission['version'], $at, self::wanted(), $shown, $package));
     }
 
     /** Which of a hundred people a visitor is: always the same one, by where they come from and with what. */

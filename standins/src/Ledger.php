@@ -38,23 +38,25 @@ final readonly class Ledger
             'appeal' => 'text',
             'appealed' => 'real',
             'answer' => 'text',
+            'pictures' => "text not null default ''",
         ];
         foreach (array_diff_key($wanted, array_flip($had)) as $name => $type) {
             $this->database->exec("alter table submissions add column $name $type");
         }
     }
 
-    /** @param  array{store: string, publisher: string, file: string, listing: string, permissions: string}  $submission */
+    /** @param  array{store: string, publisher: string, file: string, listing: string, permissions: string, pictures: string}  $submission */
     public function receive(array $submission): int
     {
         $this->database
-            ->prepare('insert into submissions (store, publisher, file, listing, permissions, received) values (?, ?, ?, ?, ?, ?)')
+            ->prepare('insert into submissions (store, publisher, file, listing, permissions, pictures, received) values (?, ?, ?, ?, ?, ?, ?)')
             ->execute([
                 $submission['store'],
                 $submission['publisher'],
                 $submission['file'],
                 $submission['listing'],
                 $submission['permissions'],
+                $submission['pictures'],
                 microtime(true),
             ]);
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Standins;
 
+use Closure;
 use ZipArchive;
 
 /** What a visitor of a store sees. */
@@ -12,13 +13,27 @@ final class Shelf
     /**
      * @param  array<string, mixed>  $listing
      * @param  string  $wanted  as a browser says it (Accept-Language, RFC 9110)
+     * @param  Closure(string): array<string, string>|null  $pictures  those in a language: name => address below that of the app
+     * @param  string  $package  below which they are
      */
-    public static function page(string $store, array $listing, string $version, string $install, string $wanted = ''): string
-    {
+    public static function page(
+        string $store,
+        array $listing,
+        string $version,
+        string $install,
+        string $wanted = '',
+        ?Closure $pictures = null,
+        string $package = '',
+    ): string {
         [$tongue, $words] = self::spoken($listing, $wanted);
         $listing = $words + $listing;
         $dir = in_array(explode('-', $tongue)[0], ['ar', 'he', 'fa', 'ur'], true) ? 'rtl' : 'ltr';
         $text = fn (string $key): string => htmlspecialchars(is_string($listing[$key] ?? null) ? $listing[$key] : '', ENT_QUOTES);
+
+        $row = '';
+        foreach ($pictures === null ? [] : $pictures($tongue) as $address) {
+            $row .= '<img src="'.htmlspecialchars("$package/$address", ENT_QUOTES).'" height="320" alt="">';
+        }
 
         $html = '<html lang="'.htmlspecialchars($tongue, ENT_QUOTES)."\" dir=\"$dir\">";
 
@@ -32,7 +47,9 @@ final class Shelf
             htmlspecialchars($install, ENT_QUOTES).
             '">Install version '.
             htmlspecialchars($version, ENT_QUOTES).
-            '</a></p>'.(is_array($listing['adverts'] ?? null) ? '<p><small>Contains adverts.</small></p>' : '')."<p>{$text('description')}</p>".
+            '</a></p>'.(is_array($listing['adverts'] ?? null) ? '<p><small>Contains adverts.</small></p>' : '').
+            ($row === '' ? '' : "<p style=\"display:flex;gap:.6rem;overflow-x:auto\">$row</p>")."<p>{$text('description')}</p>".
+
             self::declared(is_array($listing['declares'] ?? null) ? $listing['declares'] : []).'</html>';
     }
 

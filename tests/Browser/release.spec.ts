@@ -252,3 +252,59 @@ test('somebody who was asked to try the app opens it by their letter and tells h
   await tries.getByRole('button', { name: 'Go to Later' }).click()
   await expect(page).toHaveURL(new RegExp(`/apps/${id}/screens/later`))
 })
+
+test('the pictures for the stores are taken of the running app, and taken again once it has changed', async ({ page }) => {
+  test.setTimeout(240_000)
+  await beginApp(page, 'Tide Pools', 'screens')
+  await script(
+    page,
+    `app Tide Pools
+  table Pools, each a Pool
+    may be seen by everyone
+    Name is a text
+  screen Pools, first, titled "Pools"
+    Heading "Pools near you"
+    Text "Crabs, limpets and weed."
+  screen About, titled "About"
+    Text "Made by the sea."
+  tab Pools as "Pools"
+  tab About as "About"
+  release
+    title is "Tide Pools"
+    summary is "What lives between the tides"`,
+  )
+  await page.getByRole('button', { name: /^Release:/ }).click()
+  const stop = await openStop(page, 'How it looks there')
+  await expect(stop.getByText('Nothing is said of pictures, so these screens are shown: Pools, About.')).toBeVisible()
+  await stop.getByRole('button', { name: 'Choose them, and write words above them' }).click()
+  await expect(stop.locator('[data-line="/pictures/0"]')).toContainText('store picture of')
+  await stop.getByRole('button', { name: 'Take the pictures' }).click()
+  await expect(stop.getByRole('status').filter({ hasText: 'Cancel' })).toBeVisible()
+  await expect(stop.getByText('They show the app as it is now.')).toBeVisible({ timeout: 120_000 })
+  await expect(stop.getByRole('link', { name: 'Save all 13' })).toBeVisible()
+  const first = stop.getByRole('button', { name: 'Picture 1, larger' })
+  await expect(first.getByRole('img')).toHaveJSProperty('complete', true)
+  await nothingSerious(page, 'the pictures of an app')
+
+  // Each is a PNG of the size that its store asks for, and shows what the app shows.
+  const download = page.waitForEvent('download')
+  await stop.getByRole('link', { name: 'Save all 13' }).click()
+  const folder = mkdtempSync(join(tmpdir(), 'lanai-'))
+  await (await download).saveAs(join(folder, 'pictures.zip'))
+  execFileSync('unzip', ['-q', join(folder, 'pictures.zip'), '-d', folder])
+  const size = (name: string) => [16, 20].map((at) => readFileSync(join(folder, 'en', `${name}.png`)).readUInt32BE(at))
+  expect([size('quay-phone-1'), size('pier-tablet-2'), size('quay-feature')]).toEqual([[1080, 2160], [2048, 2732], [1024, 500]])
+
+  await first.click()
+  await expect(page.getByText('1080 by 2160 pixels.')).toBeVisible()
+  await page.keyboard.press('Escape')
+  // Another title of the first screen: only its pictures are out of date.
+  await page.getByRole('button', { name: /^Screens:/ }).click()
+  await page.getByRole('navigation', { name: 'Screens' }).getByText('Pools', { exact: true }).click()
+  await fillBlank(page, /^title: Pools/, 'Pools by the sea')
+  await page.getByRole('button', { name: /^Release:/ }).click()
+  await expect(stop.getByText('What 7 of them show has changed since.')).toBeVisible()
+  await expect(stop.getByText('has changed since', { exact: true })).toHaveCount(1)
+  await stop.getByRole('button', { name: 'Take them again' }).click()
+  await expect(stop.getByText(/They show the app as it is now\. 7 are not as they were/)).toBeVisible({ timeout: 120_000 })
+})

@@ -14,12 +14,17 @@ export interface Entry {
   /** The store that the package is made for, and its build number; elsewhere the app always runs as it is now. */
   store?: 'quay' | 'pier'
   build?: number
+  /** Where pictures of the web are asked for through the server, while a picture is taken of the app. */
+  outside?: string
 }
 
 export const entry: Entry = JSON.parse(document.getElementById('entry')?.textContent ?? '{}')
 
 /** The address of a file that the app keeps, or an address of the web as it is. */
-export const media = (name: string): string => (/^https?:/i.test(name) ? name : `${entry.media}/${name}`)
+export function media(name: string): string {
+  if (!/^https?:/i.test(name)) return `${entry.media}/${name}`
+  return entry.outside ? entry.outside + encodeURIComponent(name) : name
+}
 
 /** Widths in which the server makes a picture smaller, in pixels. */
 const WIDTHS = [160, 320, 640, 1080]

@@ -68,6 +68,7 @@ final class DeviceController
                 'app' => $entry->app->id,
                 'shared' => $entry->blueprint()->sharedScreen()?->slug() ?? '',
                 'path' => ['live' => "/a/$key", 'share' => "/s/$key"][$way] ?? '',
+                'outside' => $way === 'taken' ? "/taken/$key/outside?of=" : '',
                 'link' => ServerAddress::of($entry->app).($way === 'live' ? "/a/{$entry->app->slug}" : "/s/{$entry->app->share_code}"),
             ],
         ]);
@@ -176,7 +177,8 @@ final class DeviceController
         $entry = Entry::from($request, $way, $key);
         $request->validate(['width' => ['required', 'integer', 'between:200,4000'], 'height' => ['required', 'integer', 'between:200,4000']]);
         $device = Device::like((float) $request->integer('width'), (float) $request->integer('height'));
-        $found = Cache::remember(
+        // For a picture it is waited until all is there.
+        $found = $entry->sitting !== null ? [] : Cache::remember(
             "outlines:{$entry->app->id}:{$entry->app->revision->number}:$device->name",
             86400,
             fn (): array => (new LayoutSurvey($entry->app))->outlines($device),

@@ -23,7 +23,7 @@ final class SecurityHeaders
             $response->headers->set('Strict-Transport-Security', 'max-age='.config('lanai.hsts'));
         }
         // An app may show pictures, sounds and pages of the web; the studio shows pictures of its screens, nothing else from elsewhere.
-        $app = $request->is('a/*', 's/*', 'deck/*') ? "media-src 'self' https: blob:; frame-src 'self' https: http:; " : '';
+        $app = $request->is('a/*', 's/*', 'deck/*', 'taken/*') ? "media-src 'self' https: blob:; frame-src 'self' https: http:; " : '';
         $response->headers->set(
             'Content-Security-Policy',
             "default-src 'self'; {$app}img-src 'self' https: data: blob:; style-src 'self' 'unsafe-inline'; font-src 'self' data:; frame-ancestors "

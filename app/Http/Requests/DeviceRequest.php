@@ -79,16 +79,18 @@ final class DeviceRequest extends FormRequest
         $zone = new DateTimeZone($this->string('zone', 'UTC')->value());
         $moment = new Moment($chosen->setTimezone(new DateTimeZone('UTC')), $zone, $speaks->locale);
         $found = $this->found($entry);
-        $person = $found?->account->person ?? ($entry->letsChoose() && $this->filled('person') ? $this->integer('person') : null);
+        $person = $found->account->person ?? $entry->sitting->person ?? ($entry->letsChoose() && $this->filled('person') ? $this->integer('person') : null);
         $people = $entry->blueprint()->signIn === null ? null : $entry->people();
 
         $store = $this->string('store')->value();
         // Only the deck may pretend.
         $store = $store === 'deck' && ! $entry->inDeck() ? '' : $store;
 
+        $newcomer = $entry->inDeck() || $entry->sitting !== null ? '' : $this->string('newcomer')->value();
+
         return new Visit(
             $moment,
-            Trials::shown($entry->space, $this->string('screen')->value(), $entry->inDeck() ? '' : $this->string('newcomer')->value(), now()->getTimestamp()),
+            Trials::shown($entry->space, $this->string('screen')->value(), $newcomer, now()->getTimestamp()),
             Arguments::sent($this->array('args')),
             $person,
             $this->array('inputs'),

@@ -40,6 +40,7 @@ final class Edits
         'addLanguage' => Kinds\AddLanguage::class,
         'offerLanguage' => Kinds\OfferLanguage::class,
         'makeFunnel' => Kinds\MakeFunnel::class,
+        'choosePictures' => Kinds\ChoosePictures::class,
         'translate' => Kinds\Translate::class,
         'keepTableInStep' => Kinds\KeepTableInStep::class,
     ];

@@ -80,6 +80,8 @@ final class Findings
             new Rules\Icon(),
             new Rules\ListingTitle(),
             new Rules\ListingSummary(),
+            new Rules\SearchWords(),
+            new Rules\PictureOfNothing(),
             new Rules\ListingDescription(),
         ];
     }

@@ -26,7 +26,7 @@ enum Station: string
             str_starts_with($at, '/products'), str_starts_with($at, '/adverts') => self::Earnings,
             str_starts_with($at, '/funnels'), str_starts_with($at, '/trials'), str_starts_with($at, '/calendars') => self::Reach,
             str_starts_with($at, '/messages'), str_starts_with($at, '/sends'), str_starts_with($at, '/languages') => self::Reach,
-            str_starts_with($at, '/release') => self::Release,
+            str_starts_with($at, '/release'), str_starts_with($at, '/pictures') => self::Release,
             default => self::Screens,
         };
     }

@@ -101,6 +101,7 @@ final class Blueprint implements HasSentence, Schema
      * @param  Messages|null  $messages  the rules for writing to people; null where nothing was said
      * @param  list<Message>  $sends
      * @param  list<Language>  $languages  those that it speaks besides its own
+     * @param  list<StorePicture>  $pictures  those of its page in the stores, in their order
      */
     public function __construct(
         public readonly string $name,
@@ -125,6 +126,7 @@ final class Blueprint implements HasSentence, Schema
         #[ListOf(Message::class)] public readonly array $sends = [],
         #[ListOf(Calendar::class)] public readonly array $calendars = [],
         #[ListOf(Language::class)] public readonly array $languages = [],
+        #[ListOf(StorePicture::class)] public readonly array $pictures = [],
     ) {
     }
 
@@ -152,6 +154,7 @@ final class Blueprint implements HasSentence, Schema
             new Children('trials', Family::only('“trial”', Trial::class), 'a trial'),
             new Children('languages', Family::only('“language”', Language::class), 'a language'),
             new One('release', Release::class),
+            new Children('pictures', Family::only('“store picture”', StorePicture::class), 'a store picture'),
         );
     }
 

@@ -28,6 +28,7 @@ final readonly class Release implements HasSentence
      * @param  string  $team  by which the maker of iPhones knows who made it: ten letters and digits
      * @param  string  $listed  the number by which its store lists it
      * @param  bool  $locked  a package shows what is in it once the phone knows who holds it
+     * @param  string  $words  by which people look for it, with commas between them
      * @param  string  $location  what it is for that the app may know where a phone is, as it follows “to”
      */
     public function __construct(
@@ -46,6 +47,7 @@ final readonly class Release implements HasSentence
         public ?int $oldest = null,
         public string $team = '',
         public string $listed = '',
+        public string $words = '',
     ) {
     }
 
@@ -88,6 +90,7 @@ final readonly class Release implements HasSentence
             $words('title', 'title is'),
             $words('summary', 'summary is'),
             $words('description', 'description is'),
+            $words('words', 'people search for'),
             $words('location', 'location is used to'),
             $words('news', 'what is new is'),
             new SubLine('oldest build is', new Blank('oldest', NumberFit::whole(1, 2100000000)), 'oldest build is'),

@@ -46,6 +46,8 @@ final class Book
             new Reasons\OtherPhones(),
             new Reasons\Finished(),
             new Reasons\TellsWhatIsNew(),
+            new Reasons\PicturesShowIt(),
+            new AsFound('The words by which people search are short enough, and tell something new.', ['SearchWords'], certain: true),
             new AsFound('The app has an icon.', ['Icon']),
             new AsFound('The package has a valid id.', ['PackageId'], certain: true),
             new Reasons\OwnId(),

@@ -27,6 +27,7 @@ final class Candidate
      * @param  list<string>  $others  titles of the founder's other apps
      * @param  bool  $live  what phones open is this very revision
      * @param  int  $left  screens that were not laid out yet
+     * @param  list<string>  $pictures  what speaks against the pictures of its page, in sentences
      */
     public function __construct(
         public readonly Blueprint $blueprint,
@@ -40,6 +41,7 @@ final class Candidate
         public readonly array $others = [],
         public readonly bool $live = true,
         public readonly int $left = 0,
+        public readonly array $pictures = [],
     ) {
     }
 

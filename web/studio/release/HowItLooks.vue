@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue'
 import type { ListingState } from '../../contracts/studio'
 import { api } from '../api'
 import { latest } from '../latest'
+import PicturesPart from './PicturesPart.vue'
 import { useStudio } from '../open/useStudio'
 
 /** The app's page in a store, as people read it in each language. */
@@ -31,8 +32,8 @@ watch(() => studio.state.value?.revision.number, load, { immediate: true })
   <p v-if="trouble" class="fault" role="alert">{{ trouble }}</p>
   <v-progress-linear v-else-if="!page" indeterminate color="primary" aria-label="Loading the page" />
   <template v-else>
-    <div v-if="pages.length > 1" class="tongues" role="group" aria-label="Language of the page">
-      <button v-for="(one, i) in pages" :key="one.tongue" class="chip" :aria-pressed="i === at" @click="at = i">{{ one.name }}</button>
+    <div v-if="pages.length > 1" class="choices" role="group" aria-label="Language of the page">
+      <button v-for="(one, i) in pages" :key="one.tongue" class="choice" :aria-pressed="i === at" @click="at = i">{{ one.name }}</button>
     </div>
     <article class="store-page" :lang="page.tongue" :dir="page.direction">
       <img :src="`/api/apps/${studio.app}/icon.png?r=${studio.state.value?.revision.number}`" width="64" height="64" alt="" />
@@ -43,33 +44,11 @@ watch(() => studio.state.value?.revision.number, load, { immediate: true })
       <p class="store-long">{{ page.description }}</p>
     </article>
     <p v-if="page.missing.length" class="small">In {{ page.name }} these are still in the app’s own language: {{ page.missing.join(', ') }}.</p>
+    <PicturesPart :tongue="page.tongue" />
   </template>
 </template>
 
 <style scoped>
-.tongues {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-}
-
-.chip {
-  background: rgb(var(--v-theme-surface));
-  border: 1px solid var(--line);
-  border-radius: 16px;
-  color: inherit;
-  cursor: pointer;
-  font: inherit;
-  font-size: 0.9rem;
-  min-block-size: 32px;
-  padding: 2px 14px;
-}
-
-.chip[aria-pressed='true'] {
-  background: color-mix(in srgb, rgb(var(--v-theme-primary)) 14%, rgb(var(--v-theme-surface)));
-  border-color: rgb(var(--v-theme-primary));
-}
-
 .store-page {
   align-items: center;
   background: rgb(var(--v-theme-surface));

@@ -57,6 +57,10 @@ async function upload(event: Event) {
   <p class="is-long">Its page says: <ReleaseBlank at="/release/description" label="the full description" :value="data.description" :most="4000" /></p>
   <p>What is new in this version: <ReleaseBlank at="/release/news" label="what is new" empty="nothing yet" optional :value="data.news" :most="500" /></p>
   <p>
+    People find it in the stores by its title, and by these words:
+    <ReleaseBlank at="/release/words" label="words to search by" empty="none yet" optional :value="data.words" :most="100" />
+  </p>
+  <p>
     It uses where the phone is to
     <ReleaseBlank at="/release/location" label="what for" empty="nothing that is said" optional :value="data.location" :most="120" />.
   </p>

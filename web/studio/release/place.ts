@@ -1,1 +1,1 @@
-export const pageOf = (at: string): string | undefined => (at.startsWith('/release') ? '' : undefined)
+export const pageOf = (at: string): string | undefined => (/^\/(release|pictures)\b/.test(at) ? '' : undefined)
