@@ -16,6 +16,7 @@ use Lanai\Core\Model\Access\Permission;
 use Lanai\Core\Model\Access\PersonIn;
 use Lanai\Core\Model\Access\SignedIn;
 use Lanai\Core\Model\Access\Themselves;
+use Lanai\Core\Model\Access\Unless;
 use Lanai\Core\Model\Access\Verb;
 use Lanai\Core\Model\Access\Who;
 use Lanai\Core\Model\Blueprint;
@@ -63,6 +64,7 @@ final class AccessTable
             $whos[] = ['having', $entitlement, new Having($entitlement)];
         }
         $whos[] = ['if', '', new Meeting('…')];
+        $whos[] = ['unless', '', new Unless('…')];
         $whos[] = ['nobody', '', new Nobody];
         $there = array_map(fn (Permission $p): string => $p->isAbout($verb) ? mb_strtolower($p->who->inWords()) : '', $table->access);
         $offers = [];

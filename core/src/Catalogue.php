@@ -116,6 +116,7 @@ use Lanai\Core\Model\Access\Nobody;
 use Lanai\Core\Model\Access\PersonIn;
 use Lanai\Core\Model\Access\SignedIn;
 use Lanai\Core\Model\Access\Themselves;
+use Lanai\Core\Model\Access\Unless;
 use Lanai\Core\Model\Access\Who;
 use Lanai\Core\Model\AnyEffect;
 use Lanai\Core\Model\AnyLine;
@@ -292,6 +293,7 @@ final class Catalogue
         ]],
         Who::class => ['those who may', [
             'everyone' => Everyone::class,
+            'unless' => Unless::class,
             'nobody' => Nobody::class,
             'signedIn' => SignedIn::class,
             'themselves' => Themselves::class,

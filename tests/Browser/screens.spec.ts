@@ -54,7 +54,7 @@ test('lines are chosen together, moved, doubled, grouped, copied into another sc
 test('the map leads to screens, and what nobody reaches stands apart', async ({ page }) => {
   await openDemo(page)
   await page.getByRole('button', { name: 'Map of the ways' }).click()
-  await expect(page.locator('.way-screen')).toHaveCount(28)
+  await expect(page.locator('.way-screen')).toHaveCount(29)
   await page.locator('.way-screen').filter({ hasText: 'Booking' }).click()
   await expect(page.locator('.surface h1, .surface [data-line="/screens/6"]').first()).toContainText('Booking')
   await page.getByRole('button', { name: 'Show it in the deck' }).click()

@@ -117,7 +117,7 @@ final class ModelsTest extends TestCase
         $this->edit('/screens', "screen Who comes\n  Conversation with Who comes");
         $data = function (int $person): string {
             $this->say(
-                ['screen' => 'who-comes', 'at' => '/screens/28/lines/0', 'talk' => str_repeat('0'.$person, 16), 'words' => 'Who?'] +
+                ['screen' => 'who-comes', 'at' => '/screens/29/lines/0', 'talk' => str_repeat('0'.$person, 16), 'words' => 'Who?'] +
                     ($person === 0 ? [] : ['person' => $person]),
             );
 

@@ -105,11 +105,11 @@ final class ReviewDeskTest extends TestCase
         $printed = Artisan::output();
         self::assertStringContainsString('✗ The title is written as names are.', $printed);
         self::assertStringContainsString('(Write it “Kelp Forest”)', $printed);
-        self::assertMatchesRegularExpression('/The store would turn it down for \d+ of 52 reasons\./', $printed);
+        self::assertMatchesRegularExpression('/The store would turn it down for \d+ of 53 reasons\./', $printed);
 
         self::assertSame(1, Artisan::call('lanai:review', ['app' => $this->kelp->slug, '--json' => true]));
         $told = json_decode(Artisan::output(), true, 512, JSON_THROW_ON_ERROR);
-        self::assertSame(['quay', 50], [$told['store'], count($told['reasons'])]);
+        self::assertSame(['quay', 51], [$told['store'], count($told['reasons'])]);
         $this->artisan('lanai:review', ['app' => $this->kelp->slug, '--store' => 'corner-shop'])->assertFailed();
     }
 

@@ -114,7 +114,8 @@ final readonly class GuardedStore implements RecordStore
     public function byIds(Table $table, array $ids): array
     {
         $rows = $this->store->byIds($table, $ids);
-        if ($this->rights->always($this->rights->rules->of(Verb::See, $table)) !== true) {
+        $rules = $this->rights->rules;
+        if ($rules->barred(Verb::See, $table) !== [] || $this->rights->always($rules->of(Verb::See, $table)) !== true) {
             $rows = array_filter($rows, fn (Row $row): bool => $this->rights->may(Verb::See, $row));
         }
 
@@ -124,11 +125,13 @@ final readonly class GuardedStore implements RecordStore
     public function add(Table $table, array $values): int
     {
         $row = new Row($table, 0, $values);
+        $this->barred(Verb::Add, $row);
         if (! $this->rights->may(Verb::Add, $row)) {
             throw $this->refused(Verb::Add, $table, $this->rights->rules->of(Verb::Add, $table));
         }
         foreach ($table->fields as $field) {
             if ($field->isAsked() && ($values[$field->column()] ?? null) !== null && ! $this->rights->mayField(Verb::Add, $row, $field)) {
+                $this->barred(Verb::Add, $row, $field);
                 throw $this->refused(Verb::Add, $table, $this->rights->rules->ofField(Verb::Add, $table, $field) ?? [], $field);
             }
         }
@@ -145,6 +148,7 @@ final readonly class GuardedStore implements RecordStore
         if ($row === null || ! $this->rights->may(Verb::See, $row)) {
             return false;
         }
+        $this->barred(Verb::Change, $row);
         foreach ($table->fields as $field) {
             if (
                 ! $field->isAsked() ||
@@ -153,6 +157,7 @@ final readonly class GuardedStore implements RecordStore
             ) {
                 continue;
             }
+            $this->barred(Verb::Change, $row, $field);
             $whos = $this->rights->rules->ofField(Verb::Change, $table, $field) ?? $this->rights->rules->of(Verb::Change, $table);
             $through = $this->rights->through($whos, $row);
             // Whoever may change a row because they stand in a field of it does not put somebody else there.
@@ -178,6 +183,7 @@ final readonly class GuardedStore implements RecordStore
         if ($row === null || ! $this->rights->may(Verb::See, $row)) {
             return false;
         }
+        $this->barred(Verb::Remove, $row);
         if (! $this->rights->may(Verb::Remove, $row)) {
             throw $this->refused(Verb::Remove, $table, $this->rights->rules->of(Verb::Remove, $table));
         }
@@ -201,6 +207,17 @@ final readonly class GuardedStore implements RecordStore
         $asked = $hides ? $query->searching('') : $query;
 
         return [$limit instanceof Term ? $asked->also($limit) : $asked, $limit === false || $hides];
+    }
+
+    /** @throws Refused where something takes it away from this person that others may */
+    private function barred(Verb $verb, Row $row, ?Field $field = null): void
+    {
+        $unless = $this->rights->bar($verb, $row, $field);
+        if ($unless !== null) {
+            $what = $field === null ? Article::with($row->table->singular) : "“{$field->name}” of ".Article::with($row->table->singular);
+            $words = Pattern::replace('/^nobody if/', 'if', $this->rights->rules->word($unless, $row->table));
+            throw new Refused("Nobody may {$verb->does()} $what $words.");
+        }
     }
 
     /** @param  list<Who>  $whos */

@@ -11,6 +11,7 @@ use Lanai\Core\Formula\Kind;
 use Lanai\Core\Formula\Moment;
 use Lanai\Core\Formula\Type;
 use Lanai\Core\Model\Access\Somebody;
+use Lanai\Core\Model\Access\Unless;
 use Lanai\Core\Model\Access\Verb;
 use Lanai\Core\Model\Access\Who;
 use Lanai\Core\Model\Blueprint;
@@ -131,14 +132,27 @@ final class Rights implements Sight, Somebody
 
     public function may(Verb $verb, Row $row): bool
     {
-        return ($verb === Verb::See && $this->isMe($row)) || $this->holds($this->rules->of($verb, $row->table), $row);
+        return ($verb === Verb::See && $this->isMe($row)) || ($this->holds($this->rules->of($verb, $row->table), $row) && $this->bar($verb, $row) === null);
+    }
+
+    /** What takes away from this person what others may, for this row; null for nothing. What cannot be worked out takes it away, too. */
+    public function bar(Verb $verb, Row $row, ?Field $field = null): ?Unless
+    {
+        foreach ($this->rules->barred($verb, $row->table, $field) as $unless) {
+            $holds = $unless->always($this) === null && $this->meets($unless, $row, otherwise: true);
+            if ($holds || ! $this->rules->isSound($unless, $row->table)) {
+                return $unless;
+            }
+        }
+
+        return null;
     }
 
     public function mayField(Verb $verb, Row $row, Field $field): bool
     {
         $whos = $this->rules->ofField($verb, $row->table, $field);
 
-        return $whos === null || ($verb === Verb::See && $this->isMe($row)) || $this->holds($whos, $row);
+        return ($verb === Verb::See && $this->isMe($row)) || (($whos === null || $this->holds($whos, $row)) && $this->bar($verb, $row, $field) === null);
     }
 
     public function isMe(Row $row): bool
@@ -155,37 +169,73 @@ final class Rights implements Sight, Somebody
     public function condition(Table $table, ?Field $field, Closure $say): Term|false|null
     {
         $whos = $field === null ? $this->rules->of(Verb::See, $table) : $this->rules->ofField(Verb::See, $table, $field);
-        if ($whos === null || $this->always($whos) === true) {
+        $bars = $this->rules->barred(Verb::See, $table, $field);
+        $broken = array_filter($bars, fn (Unless $unless): bool => ! $this->rules->isSound($unless, $table)) !== [];
+        $bars = array_filter($bars, fn (Unless $unless): bool => $unless->always($this) === null);
+        $isOpen = $whos === null || $this->always($whos) === true;
+        if ($isOpen && $bars === [] && ! $broken) {
             return null;
         }
-        $formulas = [];
-        foreach ($whos as $who) {
-            if ($who->always($this) === null) {
-                $formulas[] = $who->formula($table);
-            }
-        }
-        if ($table->people && $this->me !== null) {
-            $formulas[] = 'this == me';
-        }
         $yesNo = Type::of(Kind::YesNo);
-        $terms = [];
-        foreach ($formulas as $formula) {
-            try {
-                $term = $say(Formula::of($formula), $this->evaluation());
-            } catch (FormulaMistake) {
-                continue;
-            }
-            if ($term === null) {
-                return false;
-            }
-            $terms[] = $term;
+        $given = $isOpen ? [] : $this->terms($whos, $table, $say);
+        $barred = $this->terms($bars, $table, $say, otherwise: Term::value(true, $yesNo));
+        $mine = $table->people && $this->me !== null ? $say(Formula::of('this == me'), $this->evaluation()) : Term::value(false, $yesNo);
+        if ($given === null || $barred === null || $mine === null) {
+            return false;
         }
+        $may = $isOpen ? [] : [self::either($given)];
+        if ($broken) {
+            $may[] = Term::value(false, $yesNo);
+        }
+        foreach ($barred as $term) {
+            // Also where it is not known whether it holds, nothing is taken for a yes.
+            $may[] = Term::operator('not', $yesNo, $term);
+        }
+        $all = Term::every(...$may) ?? Term::value(true, $yesNo);
+
+        return $table->people && $this->me !== null ? self::either([$all, $mine]) : $all;
+    }
+
+    /** @param  list<Term>  $terms */
+    private static function either(array $terms): Term
+    {
+        $yesNo = Type::of(Kind::YesNo);
 
         return match (count($terms)) {
             0 => Term::value(false, $yesNo),
             1 => $terms[0],
             default => Term::operator('or', $yesNo, ...$terms),
         };
+    }
+
+    /**
+     * @param  array<array-key, Who>  $whos
+     * @param  Closure(Formula, Evaluation): ?Term  $say
+     * @param  Term|null  $otherwise  for a formula that is none; null for none
+     * @return list<Term>|null null where a query cannot say them
+     */
+    private function terms(array $whos, Table $table, Closure $say, ?Term $otherwise = null): ?array
+    {
+        $terms = [];
+        foreach ($whos as $who) {
+            if ($who->always($this) !== null) {
+                continue;
+            }
+            try {
+                $term = $say(Formula::of($who->formula($table)), $this->evaluation());
+            } catch (FormulaMistake) {
+                $term = $otherwise;
+                if ($term === null) {
+                    continue;
+                }
+            }
+            if ($term === null) {
+                return null;
+            }
+            $terms[] = $term;
+        }
+
+        return $terms;
     }
 
     /** The row with the fields empty that this person may not see. */
@@ -204,9 +254,9 @@ final class Rights implements Sight, Somebody
     /** @return list<Field> the fields of which somebody may see less than of the row */
     public function limited(Table $table): array
     {
-        return $this->limited[$table->name] ??= array_values(
-            array_filter($table->fields, fn (Field $f): bool => $this->rules->ofField(Verb::See, $table, $f) !== null),
-        );
+        $isLimited = fn (Field $f): bool => $this->rules->ofField(Verb::See, $table, $f) !== null || $this->rules->barred(Verb::See, $table, $f) !== [];
+
+        return $this->limited[$table->name] ??= array_values(array_filter($table->fields, $isLimited));
     }
 
     public function evaluation(?Row $row = null): Evaluation
@@ -214,12 +264,12 @@ final class Rights implements Sight, Somebody
         return new Evaluation($this->moment, $this->reader, ['me' => $this->me] + ($row === null ? [] : ['this' => $row]), [], $row);
     }
 
-    private function meets(Who $who, Row $row): bool
+    private function meets(Who $who, Row $row, bool $otherwise = false): bool
     {
         try {
             return $this->evaluation($row)->yes(Formula::of($who->formula($row->table)));
         } catch (FormulaMistake) {
-            return false;
+            return $otherwise;
         }
     }
 }

@@ -6,6 +6,7 @@ namespace Lanai\Core\Access;
 
 use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
+use Lanai\Core\Formula\Kind;
 use Lanai\Core\Formula\Scope;
 use Lanai\Core\Model\Access\Everyone;
 use Lanai\Core\Model\Access\Meeting;
@@ -14,6 +15,7 @@ use Lanai\Core\Model\Access\Permission;
 use Lanai\Core\Model\Access\PersonIn;
 use Lanai\Core\Model\Access\SignedIn;
 use Lanai\Core\Model\Access\Themselves;
+use Lanai\Core\Model\Access\Unless;
 use Lanai\Core\Model\Access\Verb;
 use Lanai\Core\Model\Access\Who;
 use Lanai\Core\Model\Blueprint;
@@ -25,12 +27,19 @@ use Lanai\Core\Wording\InWords;
 
 /**
  * Who may do what, table by table and field by field, as the sentences of the app say it. What nothing says is closed: only the
- * person who added a row sees, changes and removes it, where the table knows who that is, and else nobody.
+ * person who added a row sees, changes and removes it, where the table knows who that is, and else nobody. Sentences add up, but for "nobody if",
+ * which goes before all others.
  */
 final class Rules
 {
     /** @var array<string, list<Who>> */
     private array $known = [];
+
+    /** @var array<string, list<Unless>> */
+    private array $bars = [];
+
+    /** @var array<string, bool> */
+    private array $sound = [];
 
     /** @param  bool  $rehearsal  the app is being tried out: as long as nobody can sign in to it, what nothing says is open */
     public function __construct(public readonly Blueprint $blueprint, private readonly bool $rehearsal = false)
@@ -69,10 +78,36 @@ final class Rules
         return $said === [] ? null : $said;
     }
 
+    /**
+     * Those who may not do this, whatever else is said: with the rows, or as to one field.
+     *
+     * @return list<Unless>
+     */
+    public function barred(Verb $verb, Table $table, ?Field $field = null): array
+    {
+        return $this->bars["$verb->value $table->name/".($field->name ?? '')] ??= array_values(array_filter(
+            array_map(fn (Permission $p): ?Who => $p->isAbout($verb, $field) ? $p->who : null, $table->access),
+            fn (?Who $who): bool => $who instanceof Unless,
+        ));
+    }
+
+    /** Whether it can be worked out at all: what takes away must not give where it was misspelt, and then nobody may. */
+    public function isSound(Unless $unless, Table $table): bool
+    {
+        $key = "$table->name/$unless->if";
+        try {
+            $scope = Scope::of($this->blueprint)->inRow($table);
+
+            return $this->sound[$key] ??= trim($unless->if) === '' || Formula::of($unless->if)->typeIn($scope)->kind === Kind::YesNo;
+        } catch (FormulaMistake) {
+            return $this->sound[$key] = false;
+        }
+    }
+
     /** True where everyone may do this with the rows. */
     public function isOpen(Verb $verb, Table $table): bool
     {
-        return array_filter($this->of($verb, $table), fn (Who $w): bool => $w instanceof Everyone) !== [];
+        return $this->barred($verb, $table) === [] && array_filter($this->of($verb, $table), fn (Who $w): bool => $w instanceof Everyone) !== [];
     }
 
     /** True where nobody at all may do this with the rows from inside the app. */
@@ -104,11 +139,11 @@ final class Rules
     /** One of those who may, with a formula as a person says it. */
     public function word(Who $who, Table $table): string
     {
-        if (! ($who instanceof Meeting)) {
+        if (! ($who instanceof Meeting || $who instanceof Unless)) {
             return $who->inWords();
         }
         try {
-            return 'anyone if '.InWords::of(Formula::of($who->if), Scope::of($this->blueprint)->inRow($table));
+            return ($who instanceof Unless ? 'nobody if ' : 'anyone if ').InWords::of(Formula::of($who->if), Scope::of($this->blueprint)->inRow($table));
         } catch (FormulaMistake) {
             return $who->inWords();
         }
@@ -163,12 +198,9 @@ final class Rules
     /** @return list<Who> those who are named for a field or other */
     private function saidOfFields(Verb $verb, Table $table): array
     {
-        return self::distinct(
-            array_map(
-                fn (Permission $p): Who => $p->who,
-                array_values(array_filter($table->access, fn (Permission $p): bool => $p->verb === $verb->value && $p->fields !== [])),
-            ),
-        );
+        $names = fn (Permission $p): bool => $p->verb === $verb->value && $p->fields !== [] && ! ($p->who instanceof Unless);
+
+        return self::distinct(array_map(fn (Permission $p): Who => $p->who, array_values(array_filter($table->access, $names))));
     }
 
     /**
@@ -187,7 +219,7 @@ final class Rules
     {
         $whos = array_map(
             fn (Permission $p): Who => $p->who,
-            array_values(array_filter($table->access, fn (Permission $p): bool => $p->isAbout($verb, $field))),
+            array_values(array_filter($table->access, fn (Permission $p): bool => $p->isAbout($verb, $field) && ! ($p->who instanceof Unless))),
         );
 
         return $whos === [] ? null : $whos;

@@ -38,6 +38,10 @@ final readonly class Verdict implements \JsonSerializable
             return new self(true, "$who may see $what: it is themselves.");
         }
         $whos = $rights->rules->of($verb, $row->table);
+        $bar = $rights->bar($verb, $row);
+        if ($bar !== null) {
+            return new self(false, "$who may not $does $what: nobody may if ".self::words($bar->if, $row, $rights).'.');
+        }
         $through = $rights->through($whos, $row);
         if ($through !== null) {
             return new self(true, "$who may $does $what, because ".self::because($through, $verb, $rights, $row).'.');

@@ -29,6 +29,7 @@ final class Edits
         'putRight' => Kinds\PutRight::class,
         'letPeopleIn' => Kinds\LetPeopleIn::class,
         'letAdvertsIn' => Kinds\LetAdvertsIn::class,
+        'letPeopleBlock' => Kinds\LetPeopleBlock::class,
         'letMessagesIn' => Kinds\LetMessagesIn::class,
         'allow' => Kinds\Allow::class,
         'addAsset' => Kinds\AddAsset::class,

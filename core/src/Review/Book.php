@@ -83,6 +83,7 @@ final class Book
             new Reasons\ReviewersGetIn(),
             new Reasons\SeenBeforeSigningIn(),
             new Reasons\WrittenByOthers(),
+            new Reasons\OutOfSight(),
             new AsFound('Personal data is not open to everyone.', ['OpenPersonalData', 'AddressShown', 'PermissionUnsaid', 'UnsaidWithoutSignIn']),
             new Reasons\ReasonForPlace(),
             new Reasons\ReasonIsUsed(),

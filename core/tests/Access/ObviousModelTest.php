@@ -18,7 +18,7 @@ use Random\Randomizer;
 
 /**
  * Permissions held against a model that says the same slowly and plainly: a sentence opens what it names to whom it names, and all
- * else is for the person who added the row, if the table knows who that was, or for nobody.
+ * else is for the person who added the row, if the table knows who that was, or for nobody. What is closed by “nobody if” stays closed.
  */
 final class ObviousModelTest extends TestCase
 {
@@ -31,6 +31,8 @@ final class ObviousModelTest extends TestCase
         'a Keeper',
         'anyone if size > 2',
         'anyone if owner == me',
+        'nobody if size > 2',
+        'nobody if owner == me',
     ];
 
     private const VERBS = ['seen', 'added', 'changed', 'removed'];
@@ -79,7 +81,8 @@ final class ObviousModelTest extends TestCase
                             fn (string $w): bool => $this->meets($w, $row, $me) && ! ($field === 'Owner' && $w === 'the person in Owner'),
                         );
                         $first = array_values(array_filter($this->whos('changed', $field), fn (string $w): bool => $this->meets($w, $row, $me)))[0] ?? '';
-                        $may = $this->mayRow('seen', $row, $me) && $through !== [] && ! ($field === 'Owner' && $first === 'the person in Owner');
+                        $barred = $this->barred('changed', null, $row, $me) || $this->barred('changed', $field, $row, $me);
+                        $may = ! $barred && $this->mayRow('seen', $row, $me) && $through !== [] && ! ($field === 'Owner' && $first === 'the person in Owner');
                         self::assertSame(
                             $may,
                             $this->does(fn () => $guarded($over)->change($boats, $row->id, [strtolower($field) => $new])),
@@ -113,24 +116,51 @@ final class ObviousModelTest extends TestCase
 
     private function mayRow(string $verb, Row $row, ?Row $me): bool
     {
-        $whole = array_filter($this->said, fn (array $s): bool => $s['verb'] === $verb && $s['fields'] === []);
+        if ($this->barred($verb, null, $row, $me)) {
+            return false;
+        }
+        $whole = array_filter($this->given(), fn (array $s): bool => $s['verb'] === $verb && $s['fields'] === []);
         $whos =
             $whole !== []
                 ? array_column($whole, 'who')
-                : [...array_column(array_filter($this->said, fn (array $s): bool => $s['verb'] === $verb), 'who'), ...$this->silent($verb)];
+                : [...array_column(array_filter($this->given(), fn (array $s): bool => $s['verb'] === $verb), 'who'), ...$this->silent($verb)];
 
         return array_filter($whos, fn (string $w): bool => $this->meets($w, $row, $me)) !== [];
     }
 
     private function mayField(string $verb, string $field, Row $row, ?Row $me): bool
     {
-        return array_filter($this->whos($verb, $field), fn (string $w): bool => $this->meets($w, $row, $me)) !== [];
+        $may = array_filter($this->whos($verb, $field), fn (string $w): bool => $this->meets($w, $row, $me)) !== [];
+
+        return $may && ! $this->barred($verb, $field, $row, $me);
+    }
+
+    /** @return list<array{verb: string, who: string, fields: list<string>}> the sentences that open something */
+    private function given(): array
+    {
+        return array_values(array_filter($this->said, fn (array $s): bool => ! str_starts_with($s['who'], 'nobody if')));
+    }
+
+    /** Whether a sentence closes it, as to a field or to the whole row. */
+    private function barred(string $verb, ?string $field, Row $row, ?Row $me): bool
+    {
+        foreach ($this->said as $said) {
+            $about = $field === null ? $said['fields'] === [] : in_array($field, $said['fields'], true);
+            if ($said['verb'] === $verb && $about && str_starts_with($said['who'], 'nobody if')) {
+                if ($this->meets('anyone'.substr($said['who'], 6), $row, $me)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /** @return list<string> who may do this as to one field */
     private function whos(string $verb, string $field): array
     {
-        $of = fn (callable $is): array => array_column(array_values(array_filter($this->said, fn (array $s): bool => $s['verb'] === $verb && $is($s))), 'who');
+        $given = array_values(array_filter($this->given(), fn (array $s): bool => $s['verb'] === $verb));
+        $of = fn (callable $is): array => array_column(array_values(array_filter($given, $is)), 'who');
         $own = $of(fn (array $s): bool => in_array($field, $s['fields'], true));
         $whole = $of(fn (array $s): bool => $s['fields'] === []);
 

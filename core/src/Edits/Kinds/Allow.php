@@ -35,7 +35,7 @@ final readonly class Allow implements Edit
             'role' => ['kind' => 'role', 'role' => $this->of],
             'having' => ['kind' => 'having', 'entitlement' => $this->of],
             'personIn' => ['kind' => 'personIn', 'field' => $this->of],
-            'if' => ['kind' => 'if', 'if' => ''],
+            'if', 'unless' => ['kind' => $this->who, 'if' => ''],
             'everyone', 'nobody', 'signedIn', 'themselves' => ['kind' => $this->who],
             default => throw new EditRefused('There is nobody of that name.'),
         };

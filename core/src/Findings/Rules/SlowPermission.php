@@ -14,6 +14,7 @@ use Lanai\Core\Formula\Formula;
 use Lanai\Core\Formula\FormulaMistake;
 use Lanai\Core\Formula\Moment;
 use Lanai\Core\Model\Access\Meeting;
+use Lanai\Core\Model\Access\Unless;
 use Lanai\Core\Model\Access\Verb;
 use Lanai\Core\Model\Row;
 use Lanai\Core\Rows\Budget;
@@ -39,13 +40,14 @@ final class SlowPermission implements Rule
         $moment = new Moment(new DateTimeImmutable('@0'), new DateTimeZone('UTC'));
         foreach ($reading->blueprint->tables as $i => $table) {
             foreach ($table->access as $j => $permission) {
-                if (! ($permission->who instanceof Meeting) || $permission->verb !== Verb::See->value || trim($permission->who->if) === '') {
+                $by = $permission->who;
+                if (! ($by instanceof Meeting || $by instanceof Unless) || $permission->verb !== Verb::See->value || trim($by->if) === '') {
                     continue;
                 }
                 try {
                     $people = $reading->blueprint->peopleTable();
                     $me = $people === null ? null : new Row($people, 1, []);
-                    $term = Terms::of(Formula::of($permission->who->if), $table, $reading->blueprint, new Evaluation($moment, new NoRows(), ['me' => $me]));
+                    $term = Terms::of(Formula::of($by->if), $table, $reading->blueprint, new Evaluation($moment, new NoRows(), ['me' => $me]));
                 } catch (FormulaMistake) {
                     continue;
                 }
