@@ -212,6 +212,8 @@ Route::prefix('api')->group(function (): void {
         Route::get('apps/{app}/pictures/{build}/{tongue}/{name}.png', [C\PicturesController::class, 'picture'])
             ->where(['build' => '[0-9]{1,18}', 'tongue' => '[A-Za-z0-9-]{2,35}', 'name' => '[a-z0-9-]{1,40}']);
         Route::get('apps/{app}/builds/{build}/file', [C\ReleaseController::class, 'download'])->where('build', '[0-9]{1,18}');
+        Route::post('apps/{app}/reviewer', [C\SubmissionController::class, 'reviewer'])->middleware('throttle:account');
+        Route::delete('apps/{app}/reviewer', [C\SubmissionController::class, 'noReviewer']);
         Route::post('apps/{app}/submissions', [C\SubmissionController::class, 'store']);
         foreach (['release', 'halt', 'withdraw', 'appeal'] as $what) {
             Route::post("apps/{app}/submissions/{submission}/$what", [C\SubmissionController::class, $what])->where('submission', '[0-9]{1,18}');

@@ -9,7 +9,9 @@ use App\Models\Build;
 use App\Models\Submission;
 use App\Packaging\ServerAddress;
 use App\Packaging\Target;
+use App\People\Reviewer;
 use App\Reach\Versions;
+use Lanai\Core\Model\People\AsGuest;
 
 /** What the Release station shows besides the app itself. */
 final class ReleaseState
@@ -22,6 +24,8 @@ final class ReleaseState
             $stores[] = ['key' => $key, 'name' => $store['name'], 'takes' => $store['takes']];
         }
         $server = ServerAddress::of($app);
+        $reviewer = Reviewer::of($app);
+        $signIn = $app->revision->read()->signIn;
 
         return [
             'troubles' => Troubles::of($app),
@@ -52,6 +56,8 @@ final class ReleaseState
             'live' => ['revision' => $app->liveRevision?->number, 'before' => $app->beforeLive?->number, 'address' => "$server/a/$app->slug"],
             'server' => ['address' => $server, 'own' => $app->address !== '', 'refusal' => ServerAddress::refusal($app)],
             'key' => $app->signingKey?->fingerprint,
+            'reviewer' => $reviewer === null ? null : ['email' => $reviewer->email, 'password' => $reviewer->password],
+            'asksToSignIn' => $signIn !== null && $signIn->way(AsGuest::class) === null,
         ];
     }
 }

@@ -27,6 +27,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property bool $sells whether anything of it was ever about to be bought: then its tills are asked how it went
  * @property array<string, mixed>|null $seller  who sells, as receipts name them
  * @property array<string, mixed>|null $rehearsal what the founder takes for likely, by product
+ * @property array{account: int, email: string, password: string}|null $reviewer with what reviewers of stores get in
  * @property Revision $revision
  * @property Revision|null $liveRevision
  * @property SigningKey|null $signingKey
@@ -35,11 +36,15 @@ final class App extends Model
 {
     protected $guarded = [];
 
+    /** @var list<string> */
+    protected $hidden = ['reviewer'];
+
     /** @var array<string, string|bool> */
     protected $attributes = ['address' => '', 'api_public' => false, 'sells' => false];
 
     /** @var array<string, string> */
-    protected $casts = ['api_public' => 'boolean', 'sells' => 'boolean', 'undo' => 'array', 'redo' => 'array', 'rehearsal' => 'array', 'seller' => 'array'];
+    protected $casts = ['api_public' => 'boolean', 'sells' => 'boolean', 'undo' => 'array', 'redo' => 'array', 'rehearsal' => 'array', 'seller' => 'array',
+        'reviewer' => 'encrypted:array'];
 
     /** @return BelongsTo<Revision, $this> */
     public function revision(): BelongsTo

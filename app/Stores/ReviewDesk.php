@@ -10,6 +10,7 @@ use App\Models\App;
 use App\Outbound\AddressRefused;
 use App\Outbound\Guard;
 use App\Packaging\ServerAddress;
+use App\People\Reviewer;
 use GuzzleHttp\Promise\Utils;
 use Illuminate\Http\Client\Response;
 use Illuminate\Support\Facades\Cache;
@@ -61,6 +62,7 @@ final readonly class ReviewDesk
             $this->app->live_revision_id === $this->app->revision->id,
             $left,
             (new StorePictures($this->app))->against(),
+            Reviewer::of($this->app) !== null,
         ));
     }
 

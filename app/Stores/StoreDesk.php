@@ -10,10 +10,12 @@ use App\Outbound\AddressRefused;
 use App\Outbound\Guard;
 use App\Outbound\Practice;
 use App\Packaging\Target;
+use App\People\Reviewer;
 use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Http\Client\PendingRequest;
 use Illuminate\Http\Client\Response;
 use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\People\AsGuest;
 use Lanai\Core\Release\AdvertsDeclared;
 use Lanai\Core\Text\Pattern;
 
@@ -33,7 +35,7 @@ final class StoreDesk
         }
         $listing =
             self::page($blueprint) +
-            ['language' => $blueprint->theme->tongue()] +
+            ['language' => $blueprint->theme->tongue(), 'access' => self::access($build, $blueprint)] +
             array_filter(['languages' => self::pages($build)]) +
             ['declares' => DeclarationsForm::handedIn($blueprint, $store === 'quay' ? 'android' : 'ios', ! $build->here)] +
             array_filter(['adverts' => AdvertsDeclared::of($blueprint)->form()]) +
@@ -61,6 +63,15 @@ final class StoreDesk
         $this->take($submission, $answer);
 
         return $submission;
+    }
+
+    /** @return array<string, mixed> whether one has to sign in, and with what a reviewer does */
+    private static function access(Build $build, Blueprint $blueprint): array
+    {
+        $reviewer = Reviewer::of($build->app);
+        $ways = $blueprint->signIn?->way(AsGuest::class) !== null ? ['guest' => true] : [];
+
+        return ['signIn' => $blueprint->signIn !== null] + $ways + ($reviewer === null ? [] : ['email' => $reviewer->email, 'password' => $reviewer->password]);
     }
 
     /** @return array<string, string> what stands on the app's page */

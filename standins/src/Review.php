@@ -22,7 +22,7 @@ final class Review
         foreach (is_array($listing['languages'] ?? null) ? $listing['languages'] : [] as $tongue => $page) {
             array_push($reasons, ...self::page(is_array($page) ? $page : [], (string) $tongue));
         }
-        array_push($reasons, ...self::declared($inspection, $listing['declares'] ?? null));
+        array_push($reasons, ...self::declared($inspection, $listing['declares'] ?? null), ...self::access($listing['access'] ?? null));
         foreach (array_diff($inspection->permissions, $declared) as $permission) {
             $reasons[] = ['code' => 'permission', 'sentence' => "The package asks for $permission, which is not declared."];
         }
@@ -43,6 +43,22 @@ final class Review
         }
 
         return $reasons;
+    }
+
+    /**
+     * Whoever looks at it has to get in.
+     *
+     * @return list<array{code: string, sentence: string}>
+     */
+    private static function access(mixed $access): array
+    {
+        $asks = is_array($access) && ($access['signIn'] ?? false) === true && ($access['guest'] ?? false) !== true;
+        $isGiven = is_array($access) && is_string($access['email'] ?? null) && trim($access['email']) !== ''
+            && is_string($access['password'] ?? null) && $access['password'] !== '';
+
+        return $asks && ! $isGiven
+            ? [['code' => 'access', 'sentence' => 'One has to sign in, and we were given no account with which we could.']]
+            : [];
     }
 
     /**

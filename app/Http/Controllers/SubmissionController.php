@@ -8,10 +8,12 @@ use App\Apps\ReleaseState;
 use App\Models\App;
 use App\Models\Build;
 use App\Models\Submission;
+use App\People\Reviewer;
 use App\Stores\StoreDesk;
 use App\Stores\StoreUnreachable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Lanai\Core\Rows\Refused;
 
 /** Handing packages in at the stores. */
 final readonly class SubmissionController
@@ -32,6 +34,25 @@ final readonly class SubmissionController
         $build->setRelation('revision', $app->revision);
 
         return $this->answered($app, fn () => $this->desk->submit($build, $store));
+    }
+
+    /** An account with which reviewers get in: another password each time. */
+    public function reviewer(App $app): JsonResponse
+    {
+        try {
+            Reviewer::make($app);
+        } catch (Refused $refused) {
+            return response()->json(['message' => $refused->getMessage()], 422);
+        }
+
+        return response()->json(ReleaseState::of($app->refresh()));
+    }
+
+    public function noReviewer(App $app): JsonResponse
+    {
+        Reviewer::end($app);
+
+        return response()->json(ReleaseState::of($app->refresh()));
     }
 
     /** To everyone, or to a share of people first, which only ever grows. */

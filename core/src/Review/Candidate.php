@@ -28,6 +28,7 @@ final class Candidate
      * @param  bool  $live  what phones open is this very revision
      * @param  int  $left  screens that were not laid out yet
      * @param  list<string>  $pictures  what speaks against the pictures of its page, in sentences
+     * @param  bool  $reviewer  there is an account with which reviewers get in
      */
     public function __construct(
         public readonly Blueprint $blueprint,
@@ -42,6 +43,7 @@ final class Candidate
         public readonly bool $live = true,
         public readonly int $left = 0,
         public readonly array $pictures = [],
+        public readonly bool $reviewer = false,
     ) {
     }
 

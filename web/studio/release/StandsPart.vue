@@ -23,6 +23,16 @@ const isNext = (store: string) =>
 </script>
 
 <template>
+  <p v-if="release.reviewer">
+    Reviewers sign in as <span class="code">{{ release.reviewer.email }}</span> with <span class="code">{{ release.reviewer.password }}</span>: both stores are
+    told. They see the practice data, pay nothing, and meet nobody real.
+    <button class="link" @click="act(() => api.post(`apps/${studio.app}/reviewer`))">Another password</button>
+    <button class="link" @click="act(() => api.remove(`apps/${studio.app}/reviewer`))">Take it away</button>
+  </p>
+  <p v-else-if="release.asksToSignIn">
+    One has to sign in to this app, so the stores ask for an account. It is led to the practice data and meets nobody real.
+    <v-btn size="small" variant="tonal" color="primary" @click="act(() => api.post(`apps/${studio.app}/reviewer`))">Make an account for reviewers</v-btn>
+  </p>
   <div class="stores">
     <div v-for="store in release.stores" :key="store.key" class="target">
       <div class="target-head">

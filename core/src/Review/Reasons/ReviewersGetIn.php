@@ -6,13 +6,12 @@ namespace Lanai\Core\Review\Reasons;
 
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Model\People\AsGuest;
-use Lanai\Core\Model\People\WithCode;
 use Lanai\Core\Model\People\WithPassword;
 use Lanai\Core\Review\Candidate;
 use Lanai\Core\Review\OfBoth;
 use Lanai\Core\Review\Reason;
 
-/** Somebody who looks at the app has no account with an outside provider of the founder’s. */
+/** Somebody who looks at the app has no account, and reads no letters with a code. */
 final class ReviewersGetIn implements Reason
 {
     use OfBoth;
@@ -25,16 +24,15 @@ final class ReviewersGetIn implements Reason
     public function look(Candidate $candidate): iterable
     {
         $signIn = $candidate->blueprint->signIn;
-        $open = array_filter(
-            $signIn->ways ?? [],
-            fn (object $way): bool => $way instanceof WithPassword || $way instanceof WithCode || $way instanceof AsGuest,
-        );
-        if ($signIn !== null && $open === []) {
-            yield Finding::warning(
-                self::class,
-                '/signIn',
-                'Reviewers cannot get in by themselves. Give the store an account that they can use, with its way in.',
-            );
+        if ($signIn === null || $candidate->reviewer || $signIn->way(AsGuest::class) !== null) {
+            return;
         }
+        yield Finding::warning(
+            self::class,
+            '/signIn',
+            $signIn->way(WithPassword::class) === null
+                ? 'Reviewers cannot get in by themselves. Let people also sign in with e-mail and password, and make an account for reviewers.'
+                : 'Reviewers have no account with which they get in. Make one: in Release, where the app stands.',
+        );
     }
 }
