@@ -214,8 +214,9 @@ Route::prefix('api')->group(function (): void {
         Route::get('apps/{app}/builds/{build}/file', [C\ReleaseController::class, 'download'])->where('build', '[0-9]{1,18}');
         Route::post('apps/{app}/reviewer', [C\SubmissionController::class, 'reviewer'])->middleware('throttle:account');
         Route::delete('apps/{app}/reviewer', [C\SubmissionController::class, 'noReviewer']);
+        Route::post('apps/{app}/voices/{voice}', [C\ReleaseController::class, 'answer'])->where('voice', '[0-9]{1,18}')->middleware('throttle:account');
         Route::post('apps/{app}/submissions', [C\SubmissionController::class, 'store']);
-        foreach (['release', 'halt', 'withdraw', 'appeal'] as $what) {
+        foreach (['release', 'date', 'halt', 'withdraw', 'appeal'] as $what) {
             Route::post("apps/{app}/submissions/{submission}/$what", [C\SubmissionController::class, $what])->where('submission', '[0-9]{1,18}');
         }
     });

@@ -14,6 +14,7 @@ use App\Records\DataSet;
 use App\Records\SchemaFollower;
 use App\Services\Ledger;
 use App\Stores\DeclaredSince;
+use App\Stores\Voices;
 use Illuminate\Support\Facades\Cache;
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Findings;
@@ -39,6 +40,7 @@ final class Facts
             $blueprint->products === [] ? [] : Shelves::remembered($app, $blueprint),
             $blueprint->products === [] ? [] : Shelves::unheard($app, $blueprint),
             self::told($app, $blueprint),
+            (new Voices($app))->fallen(),
         );
     }
 

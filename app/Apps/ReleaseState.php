@@ -11,6 +11,7 @@ use App\Packaging\ServerAddress;
 use App\Packaging\Target;
 use App\People\Reviewer;
 use App\Reach\Versions;
+use App\Stores\Voices;
 use Lanai\Core\Model\People\AsGuest;
 
 /** What the Release station shows besides the app itself. */
@@ -48,6 +49,7 @@ final class ReleaseState
                 ->get()
                 ->map(
                     fn (Submission $s): array => $s->only(['id', 'store', 'state', 'reasons', 'page', 'share', 'answer', 'created_at']) + [
+                        'releaseAt' => $s->release_at?->toIso8601String(),
                         'build' => $s->build->only(['id', 'target', 'version', 'number']),
                     ],
                 ),
@@ -56,6 +58,7 @@ final class ReleaseState
             'live' => ['revision' => $app->liveRevision?->number, 'before' => $app->beforeLive?->number, 'address' => "$server/a/$app->slug"],
             'server' => ['address' => $server, 'own' => $app->address !== '', 'refusal' => ServerAddress::refusal($app)],
             'key' => $app->signingKey?->fingerprint,
+            'voices' => (new Voices($app))->state(),
             'reviewer' => $reviewer === null ? null : ['email' => $reviewer->email, 'password' => $reviewer->password],
             'asksToSignIn' => $signIn !== null && $signIn->way(AsGuest::class) === null,
         ];

@@ -9,7 +9,7 @@ use App\Stores\StoreDesk;
 use App\Stores\StoreUnreachable;
 use Illuminate\Console\Command;
 
-/** Asks the stores about every submission that is still open. */
+/** Asks the stores about every submission that is still open, and releases what is due. */
 final class RefreshSubmissions extends Command
 {
     protected $signature = 'lanai:submissions';
@@ -21,6 +21,16 @@ final class RefreshSubmissions extends Command
         foreach (Submission::query()->whereIn('state', StoreDesk::OPEN)->get() as $submission) {
             try {
                 $desk->refresh($submission);
+            } catch (StoreUnreachable $unreachable) {
+                $this->warn($unreachable->getMessage());
+            }
+        }
+
+        $due = Submission::query()->where('state', 'approved')->where('release_at', '<=', now())->with('build')->get();
+        foreach ($due as $submission) {
+            try {
+                $desk->release($submission);
+                Submission::query()->whereKey($submission->id)->update(['release_at' => null]);
             } catch (StoreUnreachable $unreachable) {
                 $this->warn($unreachable->getMessage());
             }

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
 
 /**
  * @property int $id
@@ -17,6 +18,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $page
  * @property int $share to how many of a hundred people it goes
  * @property string $answer what the store has said to an appeal
+ * @property Carbon|null $release_at when it is released by itself, once it is approved; null for by hand
  * @property Build $build
  */
 final class Submission extends Model
@@ -30,7 +32,7 @@ final class Submission extends Model
     protected $attributes = ['share' => 0, 'answer' => ''];
 
     /** @var array<string, string> */
-    protected $casts = ['reasons' => 'array'];
+    protected $casts = ['reasons' => 'array', 'release_at' => 'datetime'];
 
     /** @return BelongsTo<Build, $this> */
     public function build(): BelongsTo

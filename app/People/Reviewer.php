@@ -86,7 +86,9 @@ final readonly class Reviewer
         }
         $hash = Sessions::hash($token);
 
-        return self::people($app)->sessions()->where('account', $this->account)->where(fn ($one) => $one->where('token', $hash)->orWhere('before', $hash))->exists();
+        $mine = self::people($app)->sessions()->where('account', $this->account);
+
+        return $mine->where(fn ($one) => $one->where('token', $hash)->orWhere('before', $hash))->exists();
     }
 
     /** Somebody of the practice data who has no account yet, and so has rows of their own, perhaps. */

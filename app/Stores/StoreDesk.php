@@ -131,20 +131,63 @@ final class StoreDesk
     }
 
     /**
+     * What people have said of it on its page since.
+     *
+     * @param  int  $after  the last one that is known
+     * @return list<array{id: int, stars: int, words: string, by: string, version: string, number: int, at: string}>
+     *
+     * @throws StoreUnreachable
+     */
+    public function voices(Submission $submission, int $after): array
+    {
+        $answer = $this->about($submission, fn (PendingRequest $request, string $url): Response => $request->get("$url/reviews", ['after' => $after]));
+        $voices = [];
+        foreach (is_array($answer['reviews'] ?? null) ? array_slice($answer['reviews'], 0, 500) : [] as $one) {
+            $at = is_array($one) && is_string($one['at'] ?? null) ? strtotime($one['at']) : false;
+            if (is_array($one) && is_int($one['id'] ?? null) && is_int($one['stars'] ?? null) && $at !== false) {
+                $text = fn (string $key): string => is_string($one[$key] ?? null) ? mb_scrub($one[$key]) : '';
+                $voices[] = ['id' => $one['id'], 'stars' => $one['stars'], 'words' => $text('words'), 'by' => $text('by'), 'version' => $text('version'),
+                    'number' => is_int($one['number'] ?? null) ? $one['number'] : 0, 'at' => gmdate('Y-m-d H:i:s', $at)];
+            }
+        }
+
+        return $voices;
+    }
+
+    /** @throws StoreUnreachable */
+    public function answerVoice(Submission $submission, int $voice, string $words): void
+    {
+        $this->about(
+            $submission,
+            fn (PendingRequest $request, string $url): Response => $request->asForm()->post("$url/reviews/$voice/answer", ['words' => $words]),
+        );
+    }
+
+    /**
      * @param  \Closure(PendingRequest, string): Response  $call
      *
      * @throws StoreUnreachable
      */
     private function askAbout(Submission $submission, \Closure $call): void
     {
-        $answer = $this->ask(
+        $this->take($submission, $this->about($submission, $call));
+    }
+
+    /**
+     * @param  \Closure(PendingRequest, string): Response  $call
+     * @return array<string, mixed>
+     *
+     * @throws StoreUnreachable
+     */
+    private function about(Submission $submission, \Closure $call): array
+    {
+        return $this->ask(
             $submission->store,
             fn (string $url, string $token): Response => $call(
                 Guard::to($url, ['pier', 'quay'])->withToken($token),
                 "$url/submissions/$submission->remote_id",
             ),
         );
-        $this->take($submission, $answer);
     }
 
     /** @param  array<string, mixed>  $answer */
@@ -156,7 +199,14 @@ final class StoreDesk
         $submission->share = is_int($answer['share'] ?? null) ? $answer['share'] : 0;
         $submission->answer = is_string($answer['answer'] ?? null) ? mb_substr($answer['answer'], 0, 500) : '';
         $submission->page = Pattern::match('~^https?://~', $page) ? $page : '';
+        $was = $submission->getOriginal('state');
+        // Several may ask at once: whoever is first to hear what was decided tells it.
+        $isNews = in_array($was, self::OPEN, true) && in_array($submission->state, ['approved', 'turned down'], true)
+            && Submission::query()->whereKey($submission->id)->where('state', $was)->update(['state' => $submission->state]) === 1;
         $submission->save();
+        if ($isNews) {
+            Decided::tell($submission);
+        }
     }
 
     /**

@@ -27,6 +27,9 @@ final readonly class Desk
      */
     public function answer(string $method, string $path, string $token, array $fields, array $files): Answer
     {
+        if ($method === 'POST' && preg_match('~^/apps/([A-Za-z0-9._-]+)/reviews$~', $path, $found)) {
+            return $this->reviewed($found[1], $fields);
+        }
         if ($method === 'GET' && preg_match('~^/apps/([A-Za-z0-9._-]+)(/.*)?$~', $path, $found)) {
             return $this->publicPage($found[1], $found[2] ?? '');
         }
@@ -36,10 +39,13 @@ final readonly class Desk
         if ($method === 'POST' && $path === '/submissions') {
             return $this->receive($token, $fields, $files);
         }
-        $isOne = preg_match('~^/submissions/(\d+)(?:/(release|halt|withdraw|appeal))?$~', $path, $found) === 1;
+        $isOne = preg_match('~^/submissions/(\d+)(?:/(release|halt|withdraw|appeal|reviews)(?:/(\d+)/answer)?)?$~', $path, $found) === 1;
         $submission = $isOne ? $this->ledger->find($this->store, (int) $found[1]) : null;
         if ($submission === null || ! hash_equals((string) $submission['publisher'], hash('sha256', $token))) {
             return Answer::problem(404, 'There is no such submission.');
+        }
+        if (($found[2] ?? '') === 'reviews') {
+            return $this->reviews($submission, $method, (int) ($found[3] ?? 0), $fields);
         }
         if ($method === 'POST' && isset($found[2])) {
             return match ($found[2]) {
@@ -250,6 +256,56 @@ final readonly class Desk
         return Answer::json(200, $this->told((array) $this->ledger->find($this->store, (int) $submission['id'])));
     }
 
+    /**
+     * What people say of a version on its page, and what its publisher answers.
+     *
+     * @param  array<string, mixed>  $submission
+     * @param  array<string, mixed>  $fields
+     */
+    private function reviews(array $submission, string $method, int $id, array $fields): Answer
+    {
+        $package = (string) $submission['package'];
+        if ($method === 'POST') {
+            $words = trim(is_string($fields['words'] ?? null) ? $fields['words'] : '');
+            if ($words === '' || mb_strlen($words) > 1000) {
+                return Answer::problem(422, 'An answer has between 1 and 1,000 characters.');
+            }
+
+            return $this->ledger->answerReview($this->store, $package, $id, $words)
+                ? Answer::json(200, ['answered' => $id])
+                : Answer::problem(404, 'Nobody has said that.');
+        }
+        $after = is_numeric($fields['after'] ?? $_GET['after'] ?? null) ? (int) ($fields['after'] ?? $_GET['after']) : 0;
+
+        return Answer::json(200, ['reviews' => array_map(fn (array $one): array => [
+            'id' => (int) $one['id'],
+            'stars' => (int) $one['stars'],
+            'words' => (string) $one['words'],
+            'by' => (string) $one['by'],
+            'version' => (string) $one['version'],
+            'number' => (int) $one['code'],
+            'at' => (string) $one['at'],
+        ], $this->ledger->reviews($this->store, $package, $after))]);
+    }
+
+    /**
+     * A visitor says how it is.
+     *
+     * @param  array<string, mixed>  $fields
+     */
+    private function reviewed(string $package, array $fields): Answer
+    {
+        $submission = $this->ledger->released($this->store, $package, self::place());
+        $text = fn (string $key, int $most): string => mb_substr(trim(is_string($fields[$key] ?? null) ? mb_scrub($fields[$key]) : ''), 0, $most);
+        $stars = is_numeric($fields['stars'] ?? null) ? (int) $fields['stars'] : 0;
+        if ($submission === null || $stars < 1 || $stars > 5) {
+            return Answer::problem($submission === null ? 404 : 422, $submission === null ? 'There is no such app here.' : 'Give between one star and five.');
+        }
+        $this->ledger->review($this->store, $submission, $stars, $text('words', 1000), $text('by', 40) ?: 'Somebody');
+
+        return new Answer(303, '', ['Location' => "$this->address/apps/$package"]);
+    }
+
     private function publicPage(string $package, string $rest): Answer
     {
         $submission = $this->ledger->released($this->store, $package, self::place());
@@ -274,7 +330,9 @@ final readonly class Desk
 
         $shown = fn (string $tongue): array => $this->pictures($submission)->shown($tongue, "$this->store-phone");
 
-        return Answer::page(Shelf::page(ucfirst($this->store), $listing, (string) $submission['version'], $at, self::wanted(), $shown, $package));
+        $said = Shelf::said($this->ledger->stars($this->store, $package), $this->ledger->reviews($this->store, $package), $package);
+
+        return Answer::page(Shelf::page(ucfirst($this->store), $listing, (string) $submission['version'], $at, self::wanted(), $shown, $package).$said);
     }
 
     /** Which of a hundred people a visitor is: always the same one, by where they come from and with what. */

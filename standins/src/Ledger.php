@@ -23,8 +23,43 @@ final readonly class Ledger
         $this->database->exec('pragma journal_mode = wal; pragma busy_timeout = 5000;
             create table if not exists submissions (id integer primary key autoincrement, store text not null, publisher text not null,
                 file text not null, listing text not null,
-                permissions text not null, received real not null, package text, code integer, signer text, version text, reasons text, released real)');
+                permissions text not null, received real not null, package text, code integer, signer text, version text, reasons text, released real);
+            create table if not exists reviews (id integer primary key autoincrement, store text not null, package text not null, version text,
+                code integer, stars integer not null, words text not null, by text not null, at text not null, answer text not null default \'\')');
         $this->grow();
+    }
+
+    /** @return list<array<string, mixed>> what people say of a package, the oldest first */
+    public function reviews(string $store, string $package, int $after = 0): array
+    {
+        $statement = $this->database->prepare('select * from reviews where store = ? and package = ? and id > ? order by id limit 500');
+        $statement->execute([$store, $package, $after]);
+
+        return array_values($statement->fetchAll());
+    }
+
+    /** @return array{count: int, mean: float} */
+    public function stars(string $store, string $package): array
+    {
+        $found = $this->first('select count(*) as count, avg(stars) as mean from reviews where store = ? and package = ?', [$store, $package]);
+
+        return ['count' => (int) ($found['count'] ?? 0), 'mean' => round((float) ($found['mean'] ?? 0), 1)];
+    }
+
+    /** @param  array<string, mixed>  $submission  the version that they have */
+    public function review(string $store, array $submission, int $stars, string $words, string $by): void
+    {
+        $this->database->prepare('insert into reviews (store, package, version, code, stars, words, by, at) values (?, ?, ?, ?, ?, ?, ?, ?)')->execute([
+            $store, $submission['package'], $submission['version'], $submission['code'], $stars, $words, $by, gmdate('c'),
+        ]);
+    }
+
+    public function answerReview(string $store, string $package, int $id, string $words): bool
+    {
+        $statement = $this->database->prepare('update reviews set answer = ? where store = ? and package = ? and id = ?');
+        $statement->execute([$words, $store, $package, $id]);
+
+        return $statement->rowCount() === 1;
     }
 
     /** What was not kept at first. */
@@ -45,7 +80,7 @@ final readonly class Ledger
         }
     }
 
-    /** @param  array{store: string, publisher: string, file: string, listing: string, permissions: string, pictures: string}  $submission */
+    /** @param  array{store: string, publisher: string, file: string, listing: string, permissions: string, pictures?: string}  $submission */
     public function receive(array $submission): int
     {
         $this->database
@@ -56,7 +91,7 @@ final readonly class Ledger
                 $submission['file'],
                 $submission['listing'],
                 $submission['permissions'],
-                $submission['pictures'],
+                $submission['pictures'] ?? '',
                 microtime(true),
             ]);
 

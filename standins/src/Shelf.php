@@ -54,6 +54,29 @@ final class Shelf
     }
 
     /**
+     * What people say of it, and where one says it oneself.
+     *
+     * @param  array{count: int, mean: float}  $stars
+     * @param  list<array<string, mixed>>  $reviews
+     */
+    public static function said(array $stars, array $reviews, string $package): string
+    {
+        $text = fn (mixed $one): string => htmlspecialchars(is_scalar($one) ? (string) $one : '', ENT_QUOTES | ENT_SUBSTITUTE);
+        $lines = '';
+        foreach (array_slice(array_reverse($reviews), 0, 20) as $one) {
+            $answer = ($one['answer'] ?? '') === '' ? '' : "<blockquote><small>The publisher:</small> {$text($one['answer'])}</blockquote>";
+            $lines .= "<li><strong>{$text($one['stars'])} of 5</strong>, {$text($one['by'])}, version {$text($one['version'])}<br>"
+                ."{$text($one['words'])}$answer</li>";
+        }
+        $mean = $stars['count'] === 0 ? 'Nobody has said yet how it is.' : "$stars[mean] of 5 stars, by $stars[count].";
+        $options = implode('', array_map(fn (int $n): string => "<option>$n</option>", [5, 4, 3, 2, 1]));
+
+        return "<h2>What people say</h2><p>$mean</p><ul>$lines</ul><form method=\"post\" action=\"{$text($package)}/reviews\"><p><label>Stars <select "
+            ."name=\"stars\">$options</select></label> <label>Your name <input name=\"by\" maxlength=\"40\"></label></p><p><label>How is it?<br><textarea "
+            .'name="words" rows="3" cols="40" maxlength="1000"></textarea></label></p><p><button>Say it</button></p></form>';
+    }
+
+    /**
      * What the app keeps of people, as it has said itself.
      *
      * @param  array<array-key, mixed>  $declares

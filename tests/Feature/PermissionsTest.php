@@ -132,6 +132,7 @@ final class PermissionsTest extends TestCase
             'Phrases' => ['Words', '"p"', ''],
             'Posts' => ['Words', '"p"', ''],
             'Comments' => ['Words', '"p"', "        set Post = first(posts)\n"],
+            'Blocks' => ['Blocked', 'first(people)', ''],
             'Orders' => ['What', '"p"', "        set Buyer = me\n        set Ordered = now()\n"],
         ];
         $script = $blueprint->script();

@@ -73,7 +73,7 @@ final class ReviewerTest extends TestCase
 
         // What they enter stays there, and nobody real sees it; nor do they see what is real.
         $this->withToken($token)->postJson('/device/live/reef/do', [
-            'screen' => 'start', 'at' => '/screens/0/lines/1', 'inputs' => ['words' => 'By the reviewer', '/screens/0/lines/1' => ['words' => 'By the reviewer']],
+            'screen' => 'start', 'at' => '/screens/0/lines/1', 'inputs' => ['words' => 'By the reviewer'],
             'tap' => bin2hex(random_bytes(8)),
         ])->assertOk();
         self::assertSame(['Hello ', ['For real']], $this->sees(''));
@@ -99,7 +99,8 @@ final class ReviewerTest extends TestCase
 
         // Somebody else of the practice data stays outside of what is live.
         $sandbox = new \App\People\People($this->reef, DataSet::Sandbox, $this->reef->revision->read());
-        $other = $sandbox->accounts()->create(['person' => $this->adds(DataSet::Sandbox, 'People', ['name' => 'Ben']), 'email' => 'ben@sea.example', 'guest' => false]);
+        $ben = $this->adds(DataSet::Sandbox, 'People', ['name' => 'Ben']);
+        $other = $sandbox->accounts()->create(['person' => $ben, 'email' => 'ben@sea.example', 'guest' => false]);
         $token = (new \App\People\Sessions($sandbox))->open($other, 'password', 'a test');
         self::assertSame(['Hello ', ['For real']], $this->sees($token));
     }

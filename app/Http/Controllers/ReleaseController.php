@@ -10,6 +10,7 @@ use App\Apps\RevisionBook;
 use App\Jobs\BuildPackage;
 use App\Models\App;
 use App\Models\Build;
+use App\Models\StoreVoice;
 use App\Models\Trouble;
 use App\Outbound\Practice;
 use App\Packaging\IconPainter;
@@ -20,6 +21,8 @@ use App\Stores\DeclarationsForm;
 use App\Stores\DeclaredSince;
 use App\Stores\ReviewDesk;
 use App\Stores\StoreDesk;
+use App\Stores\StoreUnreachable;
+use App\Stores\Voices;
 use App\Studio\StudioState;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -37,6 +40,22 @@ final class ReleaseController
     {
         foreach ($app->submissions()->whereIn('state', StoreDesk::OPEN)->where('updated_at', '<', now()->subMilliseconds(600))->get() as $submission) {
             rescue(fn () => $desk->refresh($submission), report: false);
+        }
+
+        rescue(fn () => (new Voices($app))->ask($desk), report: false);
+
+        return response()->json(ReleaseState::of($app));
+    }
+
+    /** What the founder answers to somebody on a store's page. */
+    public function answer(Request $request, App $app, int $voice, StoreDesk $desk): JsonResponse
+    {
+        $words = $request->validate(['words' => ['required', 'string', 'max:1000']], ['words.*' => 'An answer has between 1 and 1,000 characters.'])['words'];
+        $found = StoreVoice::query()->where('app_id', $app->id)->findOrFail($voice);
+        try {
+            (new Voices($app))->answer($desk, $found, trim((string) $words));
+        } catch (StoreUnreachable $unreachable) {
+            return response()->json(['message' => $unreachable->getMessage()], 502);
         }
 
         return response()->json(ReleaseState::of($app));

@@ -13,6 +13,7 @@ use App\Stores\StoreDesk;
 use App\Stores\StoreUnreachable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Carbon;
 use Lanai\Core\Rows\Refused;
 
 /** Handing packages in at the stores. */
@@ -63,6 +64,19 @@ final readonly class SubmissionController
         $found = $app->submissions()->whereIn('state', ['approved', 'rolling out', 'halted'])->findOrFail($submission);
 
         return $this->answered($app, fn () => $this->desk->release($found, (int) $share));
+    }
+
+    /** By itself at a moment, once it is approved; or by hand again. */
+    public function date(Request $request, App $app, int $submission): JsonResponse
+    {
+        $at = $request->validate(['at' => ['nullable', 'date', 'after:now', 'before:+1 year']], [
+            'at.*' => 'It can be released by itself at a moment that is still to come, within a year.',
+        ])['at'] ?? null;
+        /** @var Submission $found */
+        $found = $app->submissions()->whereIn('state', [...StoreDesk::OPEN, 'approved'])->findOrFail($submission);
+        $found->update(['release_at' => $at === null ? null : Carbon::parse((string) $at)->utc()]);
+
+        return response()->json(ReleaseState::of($app));
     }
 
     public function halt(App $app, int $submission): JsonResponse

@@ -81,6 +81,7 @@ final class Findings
             new Rules\ListingTitle(),
             new Rules\ListingSummary(),
             new Rules\SearchWords(),
+            new Rules\StarsHaveFallen(),
             new Rules\PictureOfNothing(),
             new Rules\ListingDescription(),
         ];

@@ -45,6 +45,7 @@ final class Reading
      * @param  list<array{string, string}>  $unheard  what was bought more than a day ago at a store that has not heard that it was given: where that is
      *   said, and the store
      * @param  list<array{string, string}>  $told  what a store was told with what it has taken last, and is not so any more: the store, and how it differs
+     * @param  list<string>  $fallen  what people in the stores like less than before, in sentences
      * @param  string|null  $only  the place of the screen that it is about; '' for all that stands outside of screens; null for all
      */
     private function __construct(
@@ -57,6 +58,7 @@ final class Reading
         public readonly array $shelves = [],
         public readonly array $unheard = [],
         public readonly array $told = [],
+        public readonly array $fallen = [],
         private readonly ?string $only = null,
     ) {
     }
@@ -68,6 +70,7 @@ final class Reading
      * @param  list<array{string, string, string}>  $shelves
      * @param  list<array{string, string}>  $unheard
      * @param  list<array{string, string}>  $told
+     * @param  list<string>  $fallen
      */
     public static function of(
         Blueprint $blueprint,
@@ -79,8 +82,9 @@ final class Reading
         array $shelves = [],
         array $unheard = [],
         array $told = [],
+        array $fallen = [],
     ): self {
-        return new self($blueprint, $lastBuild, $rows, $returns, $broken, $secrets, $shelves, $unheard, $told);
+        return new self($blueprint, $lastBuild, $rows, $returns, $broken, $secrets, $shelves, $unheard, $told, $fallen);
     }
 
     /** Its nodes and blanks in the order of the script. */
@@ -188,6 +192,7 @@ final class Reading
             $this->shelves,
             $this->unheard,
             $this->told,
+            $this->fallen,
             $at,
         );
     }

@@ -50,9 +50,11 @@ const turnedDown = computed(
 )
 const faults = computed(() => release.value?.troubles.length ?? 0)
 const worse = computed(() => release.value?.health.find((one) => one.worse)?.version)
-const doesNot = computed(() => faults.value > 0 || !!worse.value || !!release.value?.reported.length)
+const doesNot = computed(() => faults.value > 0 || !!release.value?.voices.versions[0]?.fell || !!worse.value || !!release.value?.reported.length)
 const does = computed(() => {
+  const fell = release.value?.voices.versions.find((one) => one.fell)
   if (worse.value) return `more goes wrong in ${worse.value} than in the one before`
+  if (fell) return `fewer stars for ${fell.version} than for the one before`
   const reported = release.value?.reported.length ?? 0
   if (reported) return reported === 1 ? 'something was reported' : `${reported} things were reported`
   if (!faults.value) return 'nothing has gone wrong'

@@ -16,6 +16,10 @@ const goesOut = computed(() => ['approved', 'rolling out', 'halted'].includes(pr
 const shares = computed(() => SHARES.filter((share) => share > props.submission.share))
 const canHalt = computed(() => ['rolling out', 'released'].includes(props.submission.state))
 const canWithdraw = computed(() => ['received', 'processing', 'in review', 'approved', 'appealed', 'halted'].includes(props.submission.state))
+/** It can be released by itself, as long as it is not yet. */
+const canWait = computed(() => ['received', 'processing', 'in review', 'appealed', 'approved'].includes(props.submission.state))
+const moment = ref('')
+const said = (at: string) => new Date(at).toLocaleString('en-GB', { day: 'numeric', month: 'long', year: 'numeric', hour: '2-digit', minute: '2-digit' })
 const appealing = ref(false)
 const words = ref('')
 
@@ -54,6 +58,15 @@ const finding = (reason: Reason) => studio.state.value?.findings.find((f) => f.a
     <p v-if="submission.answer">
       {{ store }} has answered: <q>{{ submission.answer }}</q>
     </p>
+    <p v-if="canWait && submission.releaseAt" role="status">
+      It is released by itself on {{ said(submission.releaseAt) }}, if {{ store }} has approved it by then.
+      <button class="link" @click="post('date', { at: null })">Release it by hand</button>
+    </p>
+    <form v-else-if="canWait" class="by-date" @submit.prevent="post('date', { at: new Date(moment).toISOString() })">
+      <label :for="`date-${submission.id}`">Released by hand, or by itself on</label>
+      <input :id="`date-${submission.id}`" v-model="moment" class="filler-field" type="datetime-local" required />
+      <v-btn size="small" variant="text" type="submit">Then</v-btn>
+    </form>
     <div v-for="reason in submission.reasons" :key="reason.sentence" class="reason">
       <p class="fault">{{ reason.sentence }}</p>
       <template v-if="finding(reason)">
@@ -83,6 +96,18 @@ const finding = (reason: Reason) => studio.state.value?.findings.find((f) => f.a
 </template>
 
 <style scoped>
+.by-date {
+  align-items: center;
+  display: flex;
+  flex-wrap: wrap;
+  font-size: 0.9rem;
+  gap: 4px 10px;
+}
+
+.by-date input {
+  inline-size: auto;
+}
+
 .submission-acts {
   align-items: center;
   display: flex;

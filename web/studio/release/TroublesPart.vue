@@ -2,6 +2,7 @@
 import type { ReleaseState } from '../../contracts/studio'
 import { api } from '../api'
 import { useStudio } from '../open/useStudio'
+import VoicesPart from './VoicesPart.vue'
 
 /** How each version does, what people have reported, and what went wrong on their phones. */
 defineProps<{ release: ReleaseState; act: (call: () => Promise<unknown>) => Promise<void> }>()
@@ -35,6 +36,7 @@ const halt = (id: number) => api.post(`apps/${studio.app}/submissions/${id}/halt
       </tr>
     </tbody>
   </table>
+  <VoicesPart v-if="release.voices.newest.length" :voices="release.voices" :act="act" />
   <section v-if="release.reported.length" class="reported" aria-label="What people have reported">
     <article v-for="one in release.reported" :key="`${one.set} ${one.table} ${one.row}`">
       <p>
