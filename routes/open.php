@@ -79,6 +79,10 @@ Route::get('reach/{nonce}', fn (string $nonce) => response(ServerAddress::proof(
     ->where('nonce', '[0-9a-f]{32}')
     ->middleware('throttle:page');
 
+// What search engines may look through.
+Route::get('robots.txt', [C\SearchEngineController::class, 'robots'])->middleware('throttle:page');
+Route::get('sitemap.xml', [C\SearchEngineController::class, 'sitemap'])->middleware('throttle:page');
+
 // Who may sell adverts in the apps of this server.
 Route::get('app-ads.txt', C\AdsTxtController::class)->middleware('throttle:page');
 

@@ -16,6 +16,9 @@ final readonly class Voices
     /** Seconds for which a store is not asked again. */
     private const PAUSE = 20;
 
+    /** Seconds for which it is believed, as long as nobody says anything new. */
+    private const BELIEVED = 3600;
+
     /** Of one app in one store; the oldest make room. */
     private const MOST = 2000;
 
@@ -38,6 +41,7 @@ final readonly class Voices
             if (! Cache::add("voices:{$this->app->id}:$store", true, self::PAUSE)) {
                 continue;
             }
+            Cache::forget("fallen:{$this->app->id}");
             $all = fn () => StoreVoice::query()->where(['app_id' => $this->app->id, 'store' => $store]);
             foreach ($desk->voices($submission, (int) $all()->max('remote_id')) as $one) {
                 StoreVoice::query()->updateOrCreate(['app_id' => $this->app->id, 'store' => $store, 'remote_id' => $one['id']], [
@@ -85,6 +89,12 @@ final readonly class Voices
 
     /** @return list<string> of versions that people like less than the one before, in sentences */
     public function fallen(): array
+    {
+        return Cache::remember("fallen:{$this->app->id}", self::BELIEVED, $this->compared(...));
+    }
+
+    /** @return list<string> */
+    private function compared(): array
     {
         $fallen = [];
         foreach ($this->versions() as $one) {

@@ -4,17 +4,30 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Apps\Facts;
+use App\Jobs\SendNotice;
 use App\Models\App;
+use App\Models\StoreVoice;
 use App\Models\Submission;
 use App\Packaging\Target;
 use App\Stores\StoreDesk;
 use App\Stores\StoreUnreachable;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\Queue;
 use Tests\Support\LocalServer;
 use Tests\TestCase;
 
 /** The stand-in stores run as a process of their own and are reached over HTTP, as a real store would be. */
 final class StoresTest extends TestCase
 {
+    /** Whoever writes to a page of the store, as it sees them. */
+    private const VISITOR = [
+        'header' => 'Content-Type: application/x-www-form-urlencoded
+User-Agent: a visitor',
+        'follow_location' => 0,
+        'ignore_errors' => true,
+    ];
+
     private App $demo;
 
     private LocalServer $server;
@@ -129,6 +142,79 @@ final class StoresTest extends TestCase
         $this->actingAs($this->stranger())->postJson("/api/apps/{$this->demo->id}/submissions/$submission->id/withdraw")->assertNotFound();
     }
 
+    public function test_a_version_goes_out_by_itself_on_its_day_and_the_founder_hears_what_was_decided(): void
+    {
+        Queue::fake([SendNotice::class]);
+        $this->listingMended();
+        $submission = $this->submit(Target::Web, 'pier');
+        self::assertSame('approved', $submission->state);
+        app(StoreDesk::class)->refresh($submission);
+        Queue::assertPushed(SendNotice::class, 1);
+        $this->says('summary', 'The best app for swims.');
+        $this->submit(Target::Web, 'pier');
+        Queue::assertPushed(SendNotice::class, 2);
+
+        $this->actingAs($this->founderOf($this->demo));
+        $date = fn (?string $at) => $this->postJson("/api/apps/{$this->demo->id}/submissions/$submission->id/date", ['at' => $at]);
+        $date('2020-01-01')->assertUnprocessable()->assertJsonPath('message', 'It can be released by itself at a moment that is still to come, within a year.');
+        $date('soon')->assertUnprocessable();
+        $state = $date(now()->addDay()->toIso8601String())->assertOk();
+        self::assertMeets('studio', (string) $state->getContent(), 'ReleaseState');
+        $this->artisan('lanai:submissions')->assertOk();
+        self::assertSame('approved', $submission->refresh()->state, 'Not before its day.');
+        $this->travel(25)->hours();
+        $this->artisan('lanai:submissions')->assertOk();
+        self::assertSame(['released', null], [$submission->refresh()->state, $submission->release_at]);
+        $date(now()->addDay()->toIso8601String())->assertNotFound();
+    }
+
+    public function test_what_people_say_on_its_page_is_read_and_answered_and_that_it_is_less_is_found(): void
+    {
+        $this->listingMended();
+        $first = $this->submit(Target::Aab, 'quay');
+        app(StoreDesk::class)->release($first);
+        $says = fn (Submission $of, int $stars, string $words): string => (string) file_get_contents("$of->page/reviews", context: stream_context_create([
+            'http' => ['method' => 'POST', 'content' => http_build_query(['stars' => $stars, 'words' => $words, 'by' => 'Odd <b>'])] + self::VISITOR,
+        ]));
+        foreach ([5, 5, 4, 5, 4, 5] as $n => $stars) {
+            $says($first, $stars, "Clear water $n");
+        }
+        $state = fn (): array => $this->actingAs($this->founderOf($this->demo))->getJson("/api/apps/{$this->demo->id}/release")->assertOk()->json();
+        Cache::flush();
+        self::assertMeets('studio', (string) json_encode($state()), 'ReleaseState');
+        self::assertSame([['Quay', '1.0.0 (1)', 6, 4.67, false]], array_map(array_values(...), $state()['voices']['versions']));
+        $newest = $state()['voices']['newest'][0];
+        self::assertSame(['Clear water 5', 'Odd <b>', ''], [$newest['words'], $newest['by'], $newest['answer']]);
+
+        $answer = fn (int $id, string $words) => $this->postJson("/api/apps/{$this->demo->id}/voices/$id", ['words' => $words]);
+        $answer($newest['id'], '')->assertUnprocessable()->assertJsonPath('message', 'An answer has between 1 and 1,000 characters.');
+        $answer($newest['id'], 'Thank you! <script>')->assertOk()->assertJsonPath('voices.newest.0.answer', 'Thank you! <script>');
+        $page = (string) file_get_contents($first->page);
+        self::assertStringContainsString('Thank you! &lt;script&gt;', $page);
+        self::assertStringContainsString('Odd &lt;b&gt;', $page);
+        self::assertStringContainsString('4.7 of 5 stars, by 6.', $page);
+
+        // The next version is liked less: the founder is told before they ask.
+        $this->says('build', '2');
+        $second = $this->submit(Target::Aab, 'quay', 2);
+        app(StoreDesk::class)->release($second);
+        foreach ([1, 2, 1, 2, 1] as $stars) {
+            $says($second, $stars, 'It does not open any more.');
+        }
+        Cache::flush();
+        $this->artisan('lanai:voices')->assertOk();
+        $found = array_column(Facts::findings($this->demo->refresh()), 'sentence', 'rule');
+        self::assertStringStartsWith('In Quay people give 1.0.0 (2) 1.4 stars, and gave 4.7 to the version before', $found['StarsHaveFallen'] ?? '');
+        self::assertTrue($state()['voices']['versions'][0]['fell']);
+
+        // A store that is away, or a stranger: nothing is lost, and nothing is told.
+        $this->server->stop(0);
+        $answer($newest['id'], 'Once more')->assertStatus(502);
+        self::assertSame('Thank you! <script>', StoreVoice::query()->findOrFail($newest['id'])->answer);
+        $this->actingAs($this->stranger());
+        $answer($newest['id'], 'Mine')->assertNotFound();
+    }
+
     public function test_a_store_that_is_wrong_is_asked_to_look_again(): void
     {
         $this->listingMended();
@@ -181,11 +267,11 @@ final class StoresTest extends TestCase
         $this->submit(Target::Apk, 'quay');
     }
 
-    private function submit(Target $target, string $store): Submission
+    private function submit(Target $target, string $store, int $number = 1): Submission
     {
         $build = $this->demo
             ->builds()
-            ->create(['revision_id' => $this->demo->revision->id, 'target' => $target->value, 'version' => '1.0.0', 'number' => 1, 'here' => true]);
+            ->create(['revision_id' => $this->demo->revision->id, 'target' => $target->value, 'version' => '1.0.0', 'number' => $number, 'here' => true]);
         (new \App\Jobs\BuildPackage($build->id))->handle();
         $desk = app(StoreDesk::class);
         $submission = $desk->submit($build->fresh(['app', 'revision']) ?? $build, $store);

@@ -58,15 +58,6 @@ const finding = (reason: Reason) => studio.state.value?.findings.find((f) => f.a
     <p v-if="submission.answer">
       {{ store }} has answered: <q>{{ submission.answer }}</q>
     </p>
-    <p v-if="canWait && submission.releaseAt" role="status">
-      It is released by itself on {{ said(submission.releaseAt) }}, if {{ store }} has approved it by then.
-      <button class="link" @click="post('date', { at: null })">Release it by hand</button>
-    </p>
-    <form v-else-if="canWait" class="by-date" @submit.prevent="post('date', { at: new Date(moment).toISOString() })">
-      <label :for="`date-${submission.id}`">Released by hand, or by itself on</label>
-      <input :id="`date-${submission.id}`" v-model="moment" class="filler-field" type="datetime-local" required />
-      <v-btn size="small" variant="text" type="submit">Then</v-btn>
-    </form>
     <div v-for="reason in submission.reasons" :key="reason.sentence" class="reason">
       <p class="fault">{{ reason.sentence }}</p>
       <template v-if="finding(reason)">
@@ -87,6 +78,15 @@ const finding = (reason: Reason) => studio.state.value?.findings.find((f) => f.a
         {{ store }} is wrong
       </button>
     </div>
+    <p v-if="canWait && submission.releaseAt" role="status">
+      It is released by itself on {{ said(submission.releaseAt) }}, if {{ store }} has approved it by then.
+      <button class="link" @click="post('date', { at: null })">Release it by hand</button>
+    </p>
+    <form v-else-if="canWait" class="by-date" @submit.prevent="post('date', { at: new Date(moment).toISOString() })">
+      <label :for="`date-${submission.id}`">It is released by hand, or by itself on</label>
+      <input :id="`date-${submission.id}`" v-model="moment" class="filler-field" type="datetime-local" required />
+      <v-btn size="small" variant="text" type="submit">Release it then</v-btn>
+    </form>
     <form v-if="appealing && submission.state === 'turned down'" class="appeal" @submit.prevent="appeal">
       <label :for="`appeal-${submission.id}`">Why should {{ store }} look again? It can be asked once.</label>
       <textarea :id="`appeal-${submission.id}`" v-model="words" class="filler-field" rows="3" maxlength="2000" required minlength="20" />
@@ -105,7 +105,9 @@ const finding = (reason: Reason) => studio.state.value?.findings.find((f) => f.a
 }
 
 .by-date input {
+  font: inherit;
   inline-size: auto;
+  padding-block: 4px;
 }
 
 .submission-acts {
