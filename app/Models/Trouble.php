@@ -17,8 +17,12 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $on the kind of device on which it was last
  * @property string $version
  * @property int $times
+ * @property list<array{what: string, of: string}>|null $steps what was looked at and tapped before, the last time
  */
 final class Trouble extends Model
 {
     protected $guarded = [];
+
+    /** @var array<string, string> */
+    protected $casts = ['steps' => 'array'];
 }

@@ -22,7 +22,7 @@ final class StoresTest extends TestCase
 {
     /** Whoever writes to a page of the store, as it sees them. */
     private const VISITOR = [
-        'header' => 'Content-Type: application/x-www-form-urlencoded\r\nUser-Agent: a visitor',
+        'header' => "Content-Type: application/x-www-form-urlencoded\r\nUser-Agent: a visitor",
         'follow_location' => 0,
         'ignore_errors' => true,
     ];

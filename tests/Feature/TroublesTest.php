@@ -54,6 +54,31 @@ final class TroublesTest extends TestCase
         self::assertSame([1], array_column(array_slice($this->told(), 0, 1), 'times'), 'What happens again is told again.');
     }
 
+    public function test_it_is_told_how_to_come_there_again_as_the_app_is_now(): void
+    {
+        $steps = [
+            ['what' => 'screen', 'of' => 'upcoming'],
+            ['what' => 'tap', 'of' => '/screens/0/lines/2'],
+            ['what' => 'screen', 'of' => 'swim'],
+            ['what' => 'tap', 'of' => '/screens/1/lines/6@4'],
+            ['what' => 'screen', 'of' => 'no-longer-there'],
+            ['what' => 'tap', 'of' => 'ann@example.org has typed this'],
+        ];
+        $to = "/device/live/{$this->app_->slug}/trouble";
+        $send = fn (array $steps) => $this->postJson($to, ['said' => 'It broke', 'platform' => 'ios', 'steps' => $steps]);
+        $send($steps)->assertStatus(202);
+        [$told] = $this->told();
+        self::assertSame([
+            ['/screens/0', 'see Upcoming'],
+            ['/screens/0/lines/2', 'tap “List of Swims”'],
+            ['/screens/1', 'see Swim'],
+            ['/screens/1/lines/6', 'tap “Count me in”'],
+        ], array_map(array_values(...), $told['steps']));
+        self::assertStringNotContainsString('ann@', (string) json_encode(Trouble::query()->firstOrFail()->steps));
+        $send(array_fill(0, 21, $steps[0]))->assertUnprocessable();
+        $send([['what' => 'thought', 'of' => 'x']])->assertUnprocessable();
+    }
+
     public function test_nothing_of_a_person_is_kept_and_no_more_than_can_be_read(): void
     {
         $this->tell('No answer for ann@example.org', 'at https://x.example/a/saltlark#/person/~Ann?code=123 in '.str_repeat('long ', 1500));

@@ -11,6 +11,11 @@ const OLD = 60_000
 const PAUSE = 300_000
 
 const steps: { what: 'screen' | 'page' | 'tap'; of: string; at: number }[] = []
+/** What was done last, whether it is counted or not: should something go wrong, it tells how to come there again. */
+const last: { what: string; of: string }[] = []
+const LATELY = 8
+export const lately = () => [...last]
+
 let timer: ReturnType<typeof setTimeout> | undefined
 let isHeard = false
 
@@ -51,7 +56,10 @@ export const lineAt = (at: string) => (at.includes('=') ? at.slice(at.lastIndexO
 
 /** Something was looked at, or tapped, or one of the pages that are swiped was come to: `/screens/0/lines/0#2`. */
 export function counted(what: 'screen' | 'page' | 'tap', of: string) {
-  if (!of || !counts()) return
+  if (!of) return
+  last.push({ what, of })
+  if (last.length > LATELY) last.shift()
+  if (!counts()) return
   if (!isHeard) {
     addEventListener('pagehide', tell)
     document.addEventListener('visibilitychange', () => document.visibilityState === 'hidden' && tell())

@@ -1,4 +1,4 @@
-import { version } from './counting'
+import { lately, version } from './counting'
 import { entry } from './entry'
 import { platform } from './form'
 import { server } from './server'
@@ -11,7 +11,7 @@ const told = new Set<string>()
 function tell(said: string, where = '') {
   if (entry.deck || told.size >= MOST || told.has(said)) return
   told.add(said)
-  void server.post('/trouble', { said, where, platform: platform.value, version }).catch(() => undefined)
+  void server.post('/trouble', { said, where, platform: platform.value, version, steps: lately() }).catch(() => undefined)
 }
 
 /** Faults of the app itself are sent to its founder: what happened, and where in the code, with nothing of the person. */

@@ -151,10 +151,17 @@ final class DeviceController
     public function trouble(DeviceRequest $request, string $way, string $key): JsonResponse
     {
         $entry = Entry::from($request, $way, $key);
-        $request->validate(['said' => ['required', 'string', 'max:4000'], 'where' => ['nullable', 'string', 'max:8000']]);
+        $request->validate([
+            'said' => ['required', 'string', 'max:4000'],
+            'where' => ['nullable', 'string', 'max:8000'],
+            'steps' => ['sometimes', 'array', 'max:20'],
+            'steps.*.what' => ['required', 'in:screen,page,tap'],
+            'steps.*.of' => ['required', 'string', 'max:200'],
+        ]);
         $on = DeviceName::of((string) $request->userAgent(), $request->string('platform')->value());
         $version = $entry->blueprint()->release->version.", revision {$entry->revision->number}";
-        Troubles::keep($entry->app, $request->string('said')->value(), $request->string('where')->value(), $on, $version);
+        $steps = array_values(array_map(fn (mixed $one): array => (array) $one, $request->array('steps')));
+        Troubles::keep($entry->app, $request->string('said')->value(), $request->string('where')->value(), $on, $version, $steps);
         if ($entry->space->set === DataSet::Live) {
             (new CountBook($entry->space))->fault(Versions::named($entry->app, $request->input('version')), now()->getTimestamp());
         }

@@ -61,6 +61,12 @@ const halt = (id: number) => api.post(`apps/${studio.app}/submissions/${id}/halt
         {{ new Date(trouble.last).toLocaleString() }}
       </span>
     </summary>
+    <p v-if="trouble.steps.length">
+      So one comes there again in the deck:
+      <template v-for="(step, i) in trouble.steps" :key="i"
+        ><template v-if="i">, then </template><button class="link" @click="studio.goTo(step.at)">{{ step.words }}</button></template
+      >.
+    </p>
     <pre class="code">{{ trouble.where }}</pre>
     <v-btn size="small" variant="tonal" @click="act(() => api.remove(`apps/${studio.app}/troubles/${trouble.id}`))">I have seen to it</v-btn>
   </details>
