@@ -135,7 +135,7 @@ test('who may do what is a picture that is changed by pointing, and answers ques
   await row.getByRole('button', { name: 'No longer everyone' }).click()
   await expect(page.locator('.verdicts')).toContainText('see: no')
   await page.getByRole('button', { name: 'What each one sees' }).click()
-  await expect(page.locator('.sights tbody tr')).toHaveCount(28)
+  await expect(page.locator('.sights tbody tr')).toHaveCount(29)
   await page.locator('.sights').getByRole('button', { name: 'Requests' }).click()
   await expect(device(page).getByRole('heading', { level: 1 })).toHaveText('Requests')
   await page.getByRole('button', { name: 'Public pages' }).click()

@@ -85,7 +85,7 @@ const finding = (reason: Reason) => studio.state.value?.findings.find((f) => f.a
     <form v-else-if="canWait" class="by-date" @submit.prevent="post('date', { at: new Date(moment).toISOString() })">
       <label :for="`date-${submission.id}`">It is released by hand, or by itself on</label>
       <input :id="`date-${submission.id}`" v-model="moment" class="filler-field" type="datetime-local" required />
-      <v-btn size="small" variant="text" type="submit">Release it then</v-btn>
+      <v-btn size="small" variant="text" type="submit">Wait until then</v-btn>
     </form>
     <form v-if="appealing && submission.state === 'turned down'" class="appeal" @submit.prevent="appeal">
       <label :for="`appeal-${submission.id}`">Why should {{ store }} look again? It can be asked once.</label>
