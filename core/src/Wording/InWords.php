@@ -95,7 +95,11 @@ final readonly class InWords
         'join' => '%2$s of %1$s, one after another',
     ];
 
-    private function __construct(private Scope $scope)
+    /** Those that speak of all rows by themselves. */
+    private const OF_ALL = ['any', 'count', 'every'];
+
+    /** @param  self|null  $around  in a list: what stands around it */
+    private function __construct(private Scope $scope, private ?self $around = null)
     {
     }
 
@@ -135,6 +139,11 @@ final readonly class InWords
         $own = $this->scope->row === null ? null : $this->named(Type::row($this->scope->row->one()), $name);
         if ($own !== null) {
             return $own;
+        }
+        $outer = $this->around?->scope->row;
+        $theirs = $outer === null ? null : $this->around?->named(Type::row($outer->one()), $name);
+        if ($theirs !== null) {
+            return "the {$outer->one()}’s $theirs";
         }
         $type = $this->scope->names[$name] ?? null;
         if ($type?->kind === Kind::Row) {
@@ -192,6 +201,9 @@ final readonly class InWords
             // A day and a time that are written down read as they are written.
             return implode(' ', $words);
         }
+        if (in_array($name, self::OF_ALL, true) && isset($words[0])) {
+            $words[0] = Pattern::replace('/^all /', '', $words[0]);
+        }
         $pattern = count($words) > 1 && isset(self::OVER[$name]) ? self::OVER[$name] : self::CALLED[$name] ?? null;
         Pattern::matchAll('/%(?:(\d)\$)?s/', (string) $pattern, $places);
 
@@ -206,7 +218,7 @@ final readonly class InWords
             return $this;
         }
 
-        return $type->of === null ? $this : new self($this->scope->inItem($type->of));
+        return $type->of === null ? $this : new self($this->scope->inItem($type->of), $this);
     }
 
     private function denied(Node\Node $node): string

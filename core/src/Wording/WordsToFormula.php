@@ -141,6 +141,12 @@ final class WordsToFormula
                 }
             }
         }
+        foreach ($phrases as $words => $path) {
+            // “there are any Spots” speaks of all of them.
+            if (str_starts_with((string) $words, 'all ')) {
+                $phrases += [substr((string) $words, 4) => $path];
+            }
+        }
 
         return $phrases;
     }

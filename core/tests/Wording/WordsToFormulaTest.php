@@ -35,6 +35,21 @@ final class WordsToFormulaTest extends TestCase
         self::assertSame($formula, WordsToFormula::formula($words, $this->scope()));
     }
 
+    public function test_what_speaks_of_all_rows_reads_as_one_would_say_it_and_what_stands_around_a_list_keeps_its_name(): void
+    {
+        $blueprint = World::saltlark()->blueprint;
+        $scope = Scope::of($blueprint)->with(['me' => Type::row('Person')])->inRow($blueprint->table('Posts') ?? self::fail('Posts'));
+        foreach ([
+            'any(blocks, blocker == me and blocked == author)' => 'there are any Blocks where Blocker is me and Blocked is the Post’s Author',
+            'not any(swims)' => 'there are no Swims',
+            'count(swims)' => 'how many Swims',
+            'every(swims, places > 0)' => 'for all Swims, Places is more than 0',
+        ] as $formula => $words) {
+            self::assertSame($words, InWords::of(Formula::of($formula), $scope));
+        }
+        self::assertSame('not any(swims)', WordsToFormula::formula('there are no Swims', $scope));
+    }
+
     public function test_yes_and_no_are_read(): void
     {
         $blueprint = World::of("app A\ntable Doors, each a Door\n  Wide open is yes or no\n  No is a text\nscreen S\n")->blueprint;
