@@ -37,8 +37,11 @@ final class WordsToFormulaTest extends TestCase
 
     public function test_what_speaks_of_all_rows_reads_as_one_would_say_it_and_what_stands_around_a_list_keeps_its_name(): void
     {
-        $blueprint = World::saltlark()->blueprint;
-        $scope = Scope::of($blueprint)->with(['me' => Type::row('Person')])->inRow($blueprint->table('Posts') ?? self::fail('Posts'));
+        $blueprint = World::of(
+            "app A\ntable People, each a Person, who sign in\n  Name is a text\ntable Posts, each a Post\n  Author is one Person\n"
+                ."table Blocks, each a Block\n  Blocker is one Person\n  Blocked is one Person\ntable Swims, each a Swim\n  Places is a whole number\nscreen S\n",
+        )->blueprint;
+        $scope = Scope::of($blueprint)->with(['me' => Type::row('Person')])->inRow($blueprint->tables[1]);
         foreach ([
             'any(blocks, blocker == me and blocked == author)' => 'there are any Blocks where Blocker is me and Blocked is the Post’s Author',
             'not any(swims)' => 'there are no Swims',
