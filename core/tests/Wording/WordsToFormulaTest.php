@@ -39,7 +39,8 @@ final class WordsToFormulaTest extends TestCase
     {
         $blueprint = World::of(
             "app A\ntable People, each a Person, who sign in\n  Name is a text\ntable Posts, each a Post\n  Author is one Person\n"
-                ."table Blocks, each a Block\n  Blocker is one Person\n  Blocked is one Person\ntable Swims, each a Swim\n  Places is a whole number\nscreen S\n",
+                ."table Blocks, each a Block\n  Blocker is one Person\n  Blocked is one Person\n"
+                ."table Swims, each a Swim\n  Places is a whole number\nscreen S\n",
         )->blueprint;
         $scope = Scope::of($blueprint)->with(['me' => Type::row('Person')])->inRow($blueprint->tables[1]);
         foreach ([
