@@ -10,6 +10,7 @@ Route::post('do', [C\DeviceController::class, 'tap'])->middleware('throttle:tap'
 Route::get('pulse', [C\DeviceController::class, 'pulse'])->middleware('throttle:pulse');
 Route::get('outlines', [C\DeviceController::class, 'outlines'])->middleware('throttle:outlines');
 Route::get('words/{tongue}', [C\DeviceController::class, 'words'])->where('tongue', '[A-Za-z-]{2,35}')->middleware('throttle:words');
+Route::post('tell', [C\DeviceController::class, 'tell'])->middleware('throttle:trouble');
 Route::post('trouble', [C\DeviceController::class, 'trouble'])->middleware('throttle:trouble');
 Route::post('arrive', [C\DeviceController::class, 'arrive'])->middleware('throttle:arrive');
 Route::post('mine', [C\DeviceController::class, 'mine'])->middleware('throttle:mine');

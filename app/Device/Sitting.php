@@ -58,6 +58,14 @@ final readonly class Sitting
         return new self(...array_slice($said, 1));
     }
 
+    /** Where it is looked at. */
+    public function path(): string
+    {
+        $args = array_map(fn (int|string $arg): string => is_int($arg) ? (string) $arg : '~'.rawurlencode($arg), $this->args);
+
+        return "/taken/{$this->key()}#/".implode('/', [rawurlencode($this->screen), ...$args]);
+    }
+
     public function space(): ?Space
     {
         $app = App::query()->find($this->app);

@@ -54,7 +54,7 @@ final class Camera
      * @throws PackagingFailed
      * @throws BuildCancelled
      */
-    public function take(array $pages, Job $job): void
+    public function take(array $pages, ?Job $job = null): void
     {
         $refusal = self::refusal();
         if ($refusal !== '') {
@@ -109,7 +109,7 @@ final class Camera
      * @throws PackagingFailed
      * @throws BuildCancelled
      */
-    private function follow(Process $taker, int $count, Job $job): void
+    private function follow(Process $taker, int $count, ?Job $job): void
     {
         $taken = 0;
         $failed = '';
@@ -124,7 +124,7 @@ final class Camera
                 $taken += is_array($told) && isset($told['taken']) ? 1 : 0;
                 $failed = is_array($told) && is_string($told['failed'] ?? null) ? $told['failed'] : $failed;
             }
-            $job->at(10 + intdiv(85 * $taken, max(1, $count)));
+            $job?->at(10 + intdiv(85 * $taken, max(1, $count)));
         } while ($running);
         if ($taken < $count || $failed !== '') {
             throw new PackagingFailed("Picture $taken of $count was the last one. ".($failed !== '' ? $failed : mb_substr($taker->getErrorOutput(), -400)));

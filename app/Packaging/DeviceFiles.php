@@ -86,7 +86,7 @@ final class DeviceFiles
             'web/device/controls/PhoneControl.vue' => $walk->nodesOf(PhoneType::class) !== [],
             'web/device/controls/PlaceSheet.vue' => $asked(PlaceType::class),
             'web/device/controls/CropSheet.vue' => $asked(PictureType::class),
-            'web/device/inDeck.ts', 'web/device/practice/practice.ts', 'web/device/practice/PracticeSystem.vue' => false,
+            'web/device/inDeck.ts', 'web/device/practice/practice.ts', 'web/device/practice/PracticeSystem.vue', 'web/device/TesterBox.vue' => false,
             default => true,
         };
     }

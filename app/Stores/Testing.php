@@ -84,11 +84,11 @@ final readonly class Testing
     }
 
     /** @param  string|null  $picture  its bytes */
-    public function tell(Tester $tester, string $words, string $screen, ?string $picture, string $on): void
+    public function tell(Tester $tester, string $words, string $screen, ?string $picture, string $on): Feedback
     {
         $name = $picture === null ? '' : (new Pictures())->keep($this->app, $picture);
         $names = array_column($this->app->revision->read()->screens, 'name');
-        Feedback::query()->create([
+        $told = Feedback::query()->create([
             'app_id' => $this->app->id,
             'tester_id' => $tester->id,
             'by' => $tester->email,
@@ -100,6 +100,8 @@ final readonly class Testing
         ]);
         $old = Feedback::query()->where('app_id', $this->app->id)->orderByDesc('id')->skip(self::FEEDBACK)->take(self::FEEDBACK)->pluck('id');
         Feedback::query()->whereIn('id', $old)->delete();
+
+        return $told;
     }
 
     /** @return array{testers: list<array<string, mixed>>, feedback: list<array<string, mixed>>, most: int} as in docs/studio.schema.json */

@@ -92,8 +92,9 @@ async function worker(browser, base, queue) {
     await opened.goto(base + path, { timeout: PATIENCE })
     for (const { size, file, width, height, scale } of pictures) {
       await opened.setViewportSize({ width, height })
-      await opened.evaluate(become, size)
-      const app = opened.frame({ name: 'app' })
+      if (size) await opened.evaluate(become, size)
+      // In its frame, or by itself.
+      const app = opened.frame({ name: 'app' }) ?? opened.mainFrame()
       await app.waitForFunction(there, undefined, { timeout: PATIENCE })
       await page.quiet()
       await app.waitForFunction(there, undefined, { timeout: PATIENCE })

@@ -240,7 +240,13 @@ test('somebody who was asked to try the app opens it by their letter and tells h
   await nothingSerious(tester, 'main')
   const opened = tester.waitForEvent('popup')
   await tester.getByRole('link', { name: 'Open Kelp here' }).click()
-  await expect((await opened).getByText('Here')).toBeVisible()
+  const app = await opened
+  await expect(app.getByText('Here')).toBeVisible()
+  await app.getByRole('button', { name: 'Say how it is' }).click()
+  await nothingSerious(app, '.device')
+  await app.getByLabel(/^What do you like here/).fill('Begin with a picture.')
+  await app.getByRole('button', { name: 'Tell it' }).click()
+  await expect(app.getByRole('status')).toHaveText('Thank you. It is told.')
   await tester.getByLabel('What you liked, and what not').fill('The second page is empty.')
   await tester.getByLabel('On which screen?').selectOption('Later')
   await tester.getByRole('button', { name: 'Tell the founder' }).click()
@@ -248,7 +254,13 @@ test('somebody who was asked to try the app opens it by their letter and tells h
 
   await page.reload()
   await expect(tries.getByText('The second page is empty.')).toBeVisible()
-  await expect(tries.getByText('one person, 1 opened it; 1 told how it was')).toBeVisible()
+  await expect(tries.getByText('one person, 1 opened it; 2 told how it was')).toBeVisible()
+  // What was told from inside the app comes with a picture of the page, of the size of that phone.
+  const inside = tries.getByRole('article').filter({ hasText: 'Begin with a picture.' })
+  await expect(async () => {
+    await page.reload()
+    await expect(inside.getByRole('img')).toHaveJSProperty('naturalWidth', 780, { timeout: 3000 })
+  }).toPass({ timeout: 60_000 })
   await tries.getByRole('button', { name: 'Go to Later' }).click()
   await expect(page).toHaveURL(new RegExp(`/apps/${id}/screens/later`))
 })

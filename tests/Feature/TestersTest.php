@@ -6,9 +6,11 @@ namespace Tests\Feature;
 
 use App\Apps\RevisionBook;
 use App\Jobs\SendNotice;
+use App\Jobs\TakeFeedbackPicture;
 use App\Models\App;
 use App\Models\Feedback;
 use App\Models\Tester;
+use App\Packaging\Camera;
 use App\Stores\Testing;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\File;
@@ -43,7 +45,7 @@ final class TestersTest extends TestCase
         self::assertStringContainsString('Will you try Reef?', $this->letters[0]);
 
         auth()->logout();
-        $page = $this->get("/try/$keys[0]")->assertOk()->assertSee('A &lt;cove&gt;.', false)->assertSee("/s/{$this->reef->share_code}", false);
+        $page = $this->get("/try/$keys[0]")->assertOk()->assertSee('A &lt;cove&gt;.', false)->assertSee("/s/{$this->reef->share_code}?try=$keys[0]");
         $page->assertDontSee('package for Android');
         $this->post("/try/$keys[0]/tell", ['words' => "It is <b>cold</b>.\nAnd wet.", 'screen' => 'Cove'])->assertOk()->assertSee('Thank you. It is told.');
 
@@ -55,6 +57,38 @@ final class TestersTest extends TestCase
         ]);
         self::assertSame([true, false], array_map(fn (?string $opened): bool => $opened !== null, $state->json('testers.*.opened')));
         $this->deleteJson("/api/apps/{$this->reef->id}/feedback/{$state->json('feedback.0.id')}")->assertOk()->assertJsonCount(0, 'feedback');
+    }
+
+    public function test_from_inside_the_app_it_is_told_how_it_is_with_a_picture_of_the_page(): void
+    {
+        $this->invite('ada@friends.example, ben@friends.example', 'Divers')->assertOk();
+        [$key] = $this->keys();
+        auth()->logout();
+        $code = $this->reef->share_code;
+        $entry = fn (string $query): string => (string) $this->get("/s/$code$query")->assertOk()->getContent();
+        self::assertStringContainsString("\"tester\":\"$key\"", $entry("?try=$key"));
+        foreach (['', '?try=', '?try='.str_repeat('a', 40), '?try[]=x'] as $nobody) {
+            self::assertStringContainsString('"tester":""', $entry($nobody));
+        }
+        $told = ['tester' => $key, 'words' => 'Too dark.', 'screen' => 'cove', 'args' => [], 'width' => 390, 'height' => 780];
+        $tell = fn (array $more, string $of = ''): TestResponse => $this->postJson('/device/share/'.($of === '' ? $code : $of).'/tell', $more + $told);
+        $tell([])->assertCreated();
+        Queue::assertPushed(TakeFeedbackPicture::class, Camera::refusal() === '' ? 1 : 0);
+        $tell(['words' => ''])->assertUnprocessable()->assertJsonPath('message', 'Please say in a few words how it is, in 2,000 characters at most.');
+        $tell(['width' => 9000])->assertUnprocessable();
+        $tell(['tester' => str_repeat('a', 40)])->assertNotFound();
+        // A screen that is not there is none; the words count all the same.
+        $tell(['screen' => 'nowhere', 'words' => 'And cold.'])->assertCreated();
+        // The key of one app says nothing of another.
+        $other = app(RevisionBook::class)->begin($this->founderOf($this->reef), Blueprint::fromScript("app Other\nscreen Start, first\n  Text \"x\""));
+        $tell([], $other->share_code)->assertNotFound();
+
+        $this->actingAs($this->founderOf($this->reef));
+        $state = $this->getJson("/api/apps/{$this->reef->id}/testers")->assertOk();
+        self::assertSame([['And cold.', ''], ['Too dark.', 'Cove']], array_map(null, $state->json('feedback.*.words'), $state->json('feedback.*.screen')));
+        $this->travel(91)->days();
+        $tell([])->assertNotFound();
+        self::assertStringContainsString('"tester":""', $entry("?try=$key"));
     }
 
     public function test_a_picture_is_drawn_anew_and_what_is_none_is_refused_with_what_was_written_kept(): void

@@ -21,6 +21,7 @@ const PracticeSystem = defineAsyncComponent(() => import('./practice/PracticeSys
 const FullAdvert = defineAsyncComponent(() => import('./FullAdvert.vue'))
 const UpdateGate = defineAsyncComponent(() => import('./UpdateGate.vue'))
 const AskedBox = defineAsyncComponent(() => import('./AskedBox.vue'))
+const TesterBox = defineAsyncComponent(() => import('./TesterBox.vue'))
 const device = useDevice()
 provide('device', device)
 const { view, shown, loading, late, failed, message, messageIsRefusal, offlineSince, waiting, canGoBack, place, under, first, rootScreen, question } = device
@@ -157,6 +158,7 @@ const plain = !('startViewTransition' in document)
       {{ message }}
     </div>
     <PracticeSystem v-if="entry.deck" :app="view?.app ?? ''" />
+    <TesterBox v-if="entry.tester && view" :screen="view.screen" :args="place.args" />
     <UpdateGate v-if="view?.update" :update="view.update" />
     <FullAdvert v-if="full" :shown="full" />
     <AskedBox v-if="question" :key="question.at + question.wrong" :question="question" @close="device.leaveQuestion()" />

@@ -14,7 +14,11 @@ use App\Apps\Uploads;
 use App\Device\DeviceName;
 use App\Device\Entry;
 use App\Device\LinkPreview;
+use App\Device\Sitting;
 use App\Http\Requests\DeviceRequest;
+use App\Jobs\TakeFeedbackPicture;
+use App\Models\Tester;
+use App\Packaging\Camera;
 use App\Packaging\ServerAddress;
 use App\People\Belongings;
 use App\People\Returning;
@@ -23,6 +27,7 @@ use App\Reach\CountBook;
 use App\Reach\Counting;
 use App\Reach\Versions;
 use App\Records\DataSet;
+use App\Stores\Testing;
 use App\Ways\Doors;
 use App\Ways\Snippets;
 use Illuminate\Http\JsonResponse;
@@ -68,10 +73,45 @@ final class DeviceController
                 'app' => $entry->app->id,
                 'shared' => $entry->blueprint()->sharedScreen()?->slug() ?? '',
                 'path' => ['live' => "/a/$key", 'share' => "/s/$key"][$way] ?? '',
+                'tester' => $way === 'share' ? $this->tester($request, $entry) : '',
                 'outside' => $way === 'taken' ? "/taken/$key/outside?of=" : '',
                 'link' => ServerAddress::of($entry->app).($way === 'live' ? "/a/{$entry->app->slug}" : "/s/{$entry->app->share_code}"),
             ],
         ]);
+    }
+
+    /** The key of whoever was asked to try this app, while it is good; '' for anybody else. */
+    private function tester(Request $request, Entry $entry): string
+    {
+        $key = $request->query('try');
+        $tester = is_string($key) ? Tester::byKey($key) : null;
+
+        return $tester !== null && $tester->app_id === $entry->app->id && ! $tester->until->isPast() ? (string) $key : '';
+    }
+
+    /** Somebody who tries the app tells from inside it how it is; a picture of what they look at is taken for it. */
+    public function tell(DeviceRequest $request, string $way, string $key): JsonResponse
+    {
+        $entry = Entry::from($request, $way, $key);
+        $told = $request->validate([
+            'tester' => ['required', 'string', 'max:100'],
+            'words' => ['required', 'string', 'max:2000'],
+            'width' => ['required', 'integer', 'between:200,2000'],
+            'height' => ['required', 'integer', 'between:200,2400'],
+        ], ['words.*' => 'Please say in a few words how it is, in 2,000 characters at most.']);
+        $tester = Tester::byKey($told['tester']);
+        abort_unless($way === 'share' && $tester?->app_id === $entry->app->id && ! $tester->until->isPast(), 404, 'This is over.');
+        $visit = $request->visit($entry);
+        $screen = $entry->blueprint()->screen($request->string('screen')->value());
+        $agent = mb_substr((string) $request->userAgent(), 0, 300);
+        $on = DeviceName::of($agent, $request->string('platform')->value());
+        $feedback = (new Testing($entry->app))->tell($tester, $told['words'], $screen->name ?? '', null, $on);
+        if ($screen !== null && Camera::refusal() === '') {
+            $sitting = new Sitting($entry->app->id, $entry->revision->id, $screen->slug(), $visit->args, $visit->person, $visit->tongue, '');
+            TakeFeedbackPicture::dispatch($feedback->id, $sitting, $agent, (int) $told['width'], (int) $told['height']);
+        }
+
+        return response()->json(['told' => true], 201);
     }
 
     public function view(DeviceRequest $request, string $way, string $key): JsonResponse

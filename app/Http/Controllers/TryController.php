@@ -64,7 +64,7 @@ final class TryController
             'lang' => 'en',
             'news' => $blueprint->release->news,
             'version' => $blueprint->release->version,
-            'open' => "/s/$app->share_code",
+            'open' => "/s/$app->share_code?try=$key",
             'package' => (new Testing($app))->package() === null ? '' : "/try/$key/package",
             'tell' => "/try/$key/tell",
             'screens' => array_column($blueprint->screens, 'name'),
