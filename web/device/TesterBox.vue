@@ -58,7 +58,7 @@ onUnmounted(() => removeEventListener('devicemotion', shaken))
 </script>
 
 <template>
-  <button v-if="!open" class="tester-pill" @click="show">{{ own('Say how it is') }}</button>
+  <button v-if="!open" class="tester-pill" @click="show"><span>{{ own('Say how it is') }}</span></button>
   <p v-if="said && !open" class="message" role="status" @click="said = ''">{{ said }}</p>
   <div v-if="open" class="question" role="dialog" aria-modal="true" :aria-label="own('Say how it is')" @keydown.esc="open = false">
     <form class="question-box" @submit.prevent="tell">
@@ -84,7 +84,6 @@ onUnmounted(() => removeEventListener('devicemotion', shaken))
   border: 0;
   border-start-start-radius: 14px;
   border-end-start-radius: 14px;
-  writing-mode: vertical-rl;
   background: var(--ink);
   color: var(--surface);
   font-size: .875rem;
@@ -92,6 +91,7 @@ onUnmounted(() => removeEventListener('devicemotion', shaken))
   opacity: .82;
   transform: translateY(-50%);
 }
+.tester-pill span { writing-mode: vertical-rl; }
 .tester-words { grid-column: 1 / -1; display: grid; gap: 8px; }
 .tester-words textarea {
   padding: 10px 12px;
