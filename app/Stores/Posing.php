@@ -40,7 +40,10 @@ final readonly class Posing
      */
     public function all(DateTimeImmutable $now): array
     {
-        return array_map(fn (StorePicture $picture): array => $this->posed($picture, $now), PictureChoice::of($this->blueprint));
+        $posed = array_map(fn (StorePicture $picture): array => $this->posed($picture, $now), PictureChoice::of($this->blueprint));
+
+        // What nobody has asked for is left out where it cannot be shown.
+        return $this->blueprint->pictures !== [] ? $posed : array_values(array_filter($posed, fn (array $one): bool => $one['problem'] === ''));
     }
 
     /**

@@ -68,6 +68,14 @@ final class StorePicturesTest extends TestCase
         ]);
     }
 
+    public function test_what_nobody_asked_for_and_cannot_be_shown_is_left_out(): void
+    {
+        $unsaid = (string) preg_replace('/^store picture.*\n?/m', '', self::SCRIPT)."\nscreen Lost, about one Bed\n  Text \"{bed.name}\"\n";
+        $this->kelp = app(RevisionBook::class)->begin($this->founderOf($this->kelp), Blueprint::fromScript($unsaid));
+        $posed = $this->posing()->all(now()->toDateTimeImmutable());
+        self::assertSame(['beds'], array_column($posed, 'screen'), 'There is no bed yet that a page could be about.');
+    }
+
     /** @return iterable<string, array{string, string, array{list<int|string>, int|null, string}}> */
     public static function wishes(): iterable
     {

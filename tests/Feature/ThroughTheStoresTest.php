@@ -125,7 +125,7 @@ final class ThroughTheStoresTest extends TestCase
         self::assertSame('done', $build->refresh()->state, $build->log);
         $this->ask('submissions', ['build' => $build->id, 'store' => $store])->assertOk();
         $submission = Submission::query()->latest('id')->firstOrFail();
-        for ($until = microtime(true) + 20; in_array($submission->state, StoreDesk::OPEN, true) && microtime(true) < $until; usleep(50_000)) {
+        for ($until = microtime(true) + 20; in_array($submission->state, StoreDesk::OPEN, true) && microtime(true) < $until;) {
             app(StoreDesk::class)->refresh($submission);
         }
 
