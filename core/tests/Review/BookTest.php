@@ -14,6 +14,7 @@ use Lanai\Core\Review\Book;
 use Lanai\Core\Review\Candidate;
 use Lanai\Core\Review\Opinion;
 use Lanai\Core\Review\Reason;
+use Lanai\Core\Review\Reasons\ReviewersGetIn;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -197,7 +198,14 @@ final class BookTest extends TestCase
         self::assertStringContainsString('Reviewers cannot get in by themselves.', implode(' ', $this->sentences($through, 'quay')));
         $both = str_replace("  through Gatehouse\n", "  through Gatehouse\n  with a code by e-mail\n", $through);
         self::assertStringNotContainsString($said, implode(' ', $this->sentences($both, 'pier')));
-        self::assertStringNotContainsString('Reviewers cannot', implode(' ', $this->sentences($both, 'pier')));
+        // A code goes to an address that reviewers do not read; with a password they need an account, and a guest needs nothing.
+        self::assertStringContainsString('Reviewers cannot', implode(' ', $this->sentences($both, 'pier')));
+        $word = str_replace('with a code by e-mail', 'with e-mail and password', $both);
+        self::assertStringContainsString('Reviewers have no account', implode(' ', $this->sentences($word, 'pier')));
+        $given = new Candidate(Blueprint::fromScript($word), 'pier', reviewer: true);
+        self::assertSame([], [...(new ReviewersGetIn())->look($given)]);
+        $guests = str_replace('with a code by e-mail', 'as a guest', $both);
+        self::assertStringNotContainsString('Reviewers', implode(' ', $this->sentences($guests, 'pier')));
         $walled = str_replace('screen Start, first', 'screen Start, first, only when signed in', $both);
         self::assertStringContainsString('show something of the app before', implode(' ', $this->sentences($walled, 'pier')));
     }
