@@ -141,7 +141,7 @@ final readonly class InWords
             return $own;
         }
         $outer = $this->around?->scope->row;
-        $theirs = $outer === null ? null : $this->around?->named(Type::row($outer->one()), $name);
+        $theirs = $this->around === null || $outer === null ? null : $this->around->named(Type::row($outer->one()), $name);
         if ($theirs !== null) {
             return "the {$outer->one()}’s $theirs";
         }
