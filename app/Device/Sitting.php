@@ -58,12 +58,13 @@ final readonly class Sitting
         return new self(...array_slice($said, 1));
     }
 
-    /** Where it is looked at. */
-    public function path(): string
+    /** Where it is looked at, with a key of its own or with this one. */
+    public function path(string $key = ''): string
     {
+        $key = $key === '' ? $this->key() : $key;
         $args = array_map(fn (int|string $arg): string => is_int($arg) ? (string) $arg : '~'.rawurlencode($arg), $this->args);
 
-        return "/taken/{$this->key()}#/".implode('/', [rawurlencode($this->screen), ...$args]);
+        return "/taken/$key#/".implode('/', [rawurlencode($this->screen), ...$args]);
     }
 
     public function space(): ?Space

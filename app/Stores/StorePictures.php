@@ -57,6 +57,15 @@ final readonly class StorePictures
         return trim(Pattern::replace('/^\s*[\d.]+ s  /', '', (string) end($lines)));
     }
 
+    /** Before another set is taken: of those that there are only the newest is still needed, to tell what has changed. */
+    public function forgetOld(): void
+    {
+        foreach ($this->builds()->where('state', 'done')->where('id', '<', $this->last()->id ?? 0)->get() as $build) {
+            is_file($build->path()) && unlink($build->path());
+            $build->delete();
+        }
+    }
+
     public function last(): ?Build
     {
         return $this->builds()->where('state', 'done')->first();

@@ -41,7 +41,6 @@ final readonly class Voices
             if (! Cache::add("voices:{$this->app->id}:$store", true, self::PAUSE)) {
                 continue;
             }
-            Cache::forget("fallen:{$this->app->id}");
             $all = fn () => StoreVoice::query()->where(['app_id' => $this->app->id, 'store' => $store]);
             foreach ($desk->voices($submission, (int) $all()->max('remote_id')) as $one) {
                 StoreVoice::query()->updateOrCreate(['app_id' => $this->app->id, 'store' => $store, 'remote_id' => $one['id']], [
@@ -55,6 +54,7 @@ final readonly class Voices
             }
             $old = $all()->orderByDesc('remote_id')->skip(self::MOST)->take(self::MOST)->pluck('id');
             StoreVoice::query()->whereIn('id', $old)->delete();
+            Cache::forget("fallen:{$this->app->id}");
         }
     }
 

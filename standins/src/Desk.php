@@ -330,7 +330,7 @@ final readonly class Desk
 
         $shown = fn (string $tongue): array => $this->pictures($submission)->shown($tongue, "$this->store-phone");
 
-        $said = Shelf::said($this->ledger->stars($this->store, $package), $this->ledger->reviews($this->store, $package), $package);
+        $said = Shelf::said($this->ledger->stars($this->store, $package), $this->ledger->newestReviews($this->store, $package, 20), $package);
 
         return Answer::page(Shelf::page(ucfirst($this->store), $listing, (string) $submission['version'], $at, self::wanted(), $shown, $package).$said);
     }

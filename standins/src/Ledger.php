@@ -9,6 +9,9 @@ use PDO;
 /** What the stores remember, in a file of their own. */
 final readonly class Ledger
 {
+    /** Of one package. */
+    private const REVIEWS = 5000;
+
     private PDO $database;
 
     public function __construct(string $folder)
@@ -38,6 +41,15 @@ final readonly class Ledger
         return array_values($statement->fetchAll());
     }
 
+    /** @return list<array<string, mixed>> the newest first */
+    public function newestReviews(string $store, string $package, int $most): array
+    {
+        $statement = $this->database->prepare('select * from reviews where store = ? and package = ? order by id desc limit ?');
+        $statement->execute([$store, $package, $most]);
+
+        return array_values($statement->fetchAll());
+    }
+
     /** @return array{count: int, mean: float} */
     public function stars(string $store, string $package): array
     {
@@ -52,6 +64,9 @@ final readonly class Ledger
         $this->database->prepare('insert into reviews (store, package, version, code, stars, words, by, at) values (?, ?, ?, ?, ?, ?, ?, ?)')->execute([
             $store, $submission['package'], $submission['version'], $submission['code'], $stars, $words, $by, gmdate('c'),
         ]);
+        // The oldest make room.
+        $this->database->prepare('delete from reviews where store = ? and package = ? and id <= (select id from reviews where store = ? and package = ?
+            order by id desc limit 1 offset ?)')->execute([$store, $submission['package'], $store, $submission['package'], self::REVIEWS]);
     }
 
     public function answerReview(string $store, string $package, int $id, string $words): bool

@@ -57,13 +57,13 @@ final class Shelf
      * What people say of it, and where one says it oneself.
      *
      * @param  array{count: int, mean: float}  $stars
-     * @param  list<array<string, mixed>>  $reviews
+     * @param  list<array<string, mixed>>  $reviews  the newest first
      */
     public static function said(array $stars, array $reviews, string $package): string
     {
         $text = fn (mixed $one): string => htmlspecialchars(is_scalar($one) ? (string) $one : '', ENT_QUOTES | ENT_SUBSTITUTE);
         $lines = '';
-        foreach (array_slice(array_reverse($reviews), 0, 20) as $one) {
+        foreach ($reviews as $one) {
             $answer = ($one['answer'] ?? '') === '' ? '' : "<blockquote><small>The publisher:</small> {$text($one['answer'])}</blockquote>";
             $lines .= "<li><strong>{$text($one['stars'])} of 5</strong>, {$text($one['by'])}, version {$text($one['version'])}<br>"
                 ."{$text($one['words'])}$answer</li>";

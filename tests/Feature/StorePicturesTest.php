@@ -169,6 +169,14 @@ final class StorePicturesTest extends TestCase
         $this->getJson("/api/apps/{$this->kelp->id}/pictures")->assertNotFound();
     }
 
+    public function test_sets_do_not_pile_up(): void
+    {
+        $sets = array_map(fn (int $n): Build => $this->taken(fn (string $name): string => "$name $n"), [1, 2, 3]);
+        (new StorePictures($this->kelp))->forgetOld();
+        self::assertSame([false, false, true], array_map(fn (Build $build): bool => is_file($build->path()), $sets));
+        self::assertSame([$sets[2]->id], Build::query()->pluck('id')->all());
+    }
+
     public function test_a_store_gets_those_that_it_asks_for_and_looks_at_them(): void
     {
         $this->taken(fn (string $name): string => $name);

@@ -31,6 +31,7 @@ final class PicturesController
         $pictures = $app->builds()->where('target', Target::Pictures->value);
         // One set at a time: another would show the same.
         if (! (clone $pictures)->whereIn('state', ['queued', 'running'])->exists()) {
+            (new StorePictures($app))->forgetOld();
             $release = $app->revision->read()->release;
             $build = $app->builds()->create([
                 'revision_id' => $app->revision->id,

@@ -30,10 +30,6 @@ final class TakenController
         $entry = Entry::from($request, 'taken', $key);
         $sitting = $entry->sitting ?? abort(404);
         $spoken = $entry->revision->spoken($sitting->tongue);
-        $address = implode('/', array_map(
-            fn (int|string $arg): string => is_int($arg) ? (string) $arg : '~'.rawurlencode($arg),
-            $sitting->args,
-        ));
         $sizes = [];
         foreach (PictureSize::cases() as $size) {
             if ($size->store() === $store) {
@@ -53,7 +49,7 @@ final class TakenController
             'summary' => $spoken->release->summary,
             'name' => $spoken->release->title !== '' ? $spoken->release->title : $spoken->name,
             'icon' => 'data:image/png;base64,'.base64_encode((new IconPainter($entry->app, $spoken))->png(192, 0.96)),
-            'page' => "/taken/$key#/$sitting->screen".($address === '' ? '' : "/$address"),
+            'page' => $sitting->path($key),
         ])->header('Cache-Control', 'no-store');
     }
 
