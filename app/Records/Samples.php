@@ -7,7 +7,6 @@ namespace App\Records;
 use App\Models\App;
 use DateTimeImmutable;
 use DateTimeZone;
-use Faker\Factory;
 use Faker\Generator;
 use Illuminate\Database\Connection;
 use Illuminate\Support\Facades\DB;
@@ -36,7 +35,8 @@ final readonly class Samples
     /** @return int how many could be made; rules such as "no two alike" may allow fewer */
     public function make(Table $table, int $count, int $seed): int
     {
-        $faker = Factory::create('en_GB');
+        // The one of the process: a generator that is given up draws new chances for all others, in the middle of their rows.
+        $faker = resolve(Generator::class, ['locale' => 'en_GB']);
         $faker->seed($seed);
         $check = new RowCheck($this->store, new Moment(new DateTimeImmutable(), new DateTimeZone('UTC')));
 

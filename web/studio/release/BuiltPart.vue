@@ -13,6 +13,8 @@ const props = defineProps<{ release: ReleaseState; act: (call: () => Promise<unk
 const here = defineModel<boolean>('here', { required: true })
 const studio = useStudio()
 const asking = ref(false)
+/** A package opens what is live: none is begun while that is being changed. */
+const going = ref(false)
 const newest = (target: string): BuildState | undefined => props.release.builds.find((b) => b.target === target)
 const running = (target: string) => ['queued', 'running'].includes(newest(target)?.state ?? '')
 const blocking = computed(() => studio.state.value?.findings.filter((f) => f.blocks) ?? [])
@@ -26,14 +28,21 @@ async function keepAddress(address: string) {
 }
 
 async function goLive() {
+  going.value = true
   await studio.goLive()
   await props.act(() => api.get(`apps/${studio.app}/release`))
+  going.value = false
 }
 
 /** What was live before is live again, at once. */
 async function goBack() {
-  await props.act(() => api.post(`apps/${studio.app}/live/back`))
-  await studio.load()
+  going.value = true
+  try {
+    await props.act(() => api.post(`apps/${studio.app}/live/back`))
+    await studio.load()
+  } finally {
+    going.value = false
+  }
 }
 </script>
 
@@ -53,6 +62,7 @@ async function goBack() {
       :color="release.live.revision ? 'primary' : 'secondary'"
       :variant="liveBehind ? 'flat' : 'tonal'"
       :disabled="!liveBehind"
+      :loading="going"
       @click="goLive"
       >Put revision {{ studio.state.value?.revision.number }} live</v-btn
     >
@@ -70,7 +80,7 @@ async function goBack() {
         size="small"
         color="primary"
         variant="tonal"
-        :disabled="running(t.key)"
+        :disabled="going || running(t.key)"
         @click="act(() => api.post(`apps/${studio.app}/builds`, { target: t.key, here: here && !!release.server.refusal }))"
         >Build</v-btn
       >
