@@ -8,7 +8,7 @@ return [
     'allowed_methods' => ['GET', 'POST'],
     'allowed_origins' => ['*'],
     'allowed_origins_patterns' => [],
-    'allowed_headers' => ['Content-Type', 'Accept', 'Authorization'],
+    'allowed_headers' => ['Content-Type', 'Accept', 'Authorization', 'Lanai-Lot'],
     'exposed_headers' => [],
     'max_age' => 3600,
     'supports_credentials' => false,

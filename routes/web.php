@@ -50,6 +50,7 @@ Route::prefix('api')->group(function (): void {
         Route::post('apps/{app}/redo', [C\EditController::class, 'redo']);
         Route::post('apps/{app}/assets', [C\AssetController::class, 'store']);
         Route::post('apps/{app}/live', [C\ReleaseController::class, 'live']);
+        Route::post('apps/{app}/live/coming', [C\ReleaseController::class, 'coming']);
         Route::post('apps/{app}/live/back', [C\ReleaseController::class, 'back']);
         Route::get('apps/{app}/rows/{set}/{table}', [C\RowController::class, 'index']);
         Route::post('apps/{app}/rows/{set}/{table}', [C\RowController::class, 'write']);

@@ -22,6 +22,7 @@ use Lanai\Core\Edits\Rebase;
 use Lanai\Core\Edits\StoredNames;
 use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Model\SentenceDiff;
+use Lanai\Core\Release\InSteps;
 use Lanai\Core\Storage\StorageImpact;
 use PDOException;
 use Throwable;
@@ -131,11 +132,51 @@ final readonly class RevisionBook
         $this->putLive($app, $app->beforeLive ?? throw new EditRefused('Nothing else was live before.'), null);
     }
 
+    /**
+     * The newest revision is seen by some people first.
+     *
+     * @param  int  $share  so many of a hundred, one of InSteps::SHARES
+     *
+     * @throws EditRefused where it changes what holds for everybody, or nothing is live
+     */
+    public function comeFirst(App $app, int $share): void
+    {
+        $live = $app->liveRevision ?? throw new EditRefused('Nothing is live yet: what goes live first goes to everybody.');
+        if ($live->id === $app->revision->id) {
+            throw new EditRefused('This revision is live already.');
+        }
+        $refusal = InSteps::refusal($live->read(), $app->revision->read());
+        if ($refusal !== '') {
+            throw new EditRefused($refusal);
+        }
+        $app->comingRevision()->associate($app->revision)->fill(['coming_share' => $share])->save();
+    }
+
+    /**
+     * What goes live in steps goes to more people: to everybody with a hundred, and to nobody any more with none.
+     *
+     * @throws EditRefused where nothing goes live in steps, or it has gone to as many already
+     */
+    public function comeTo(App $app, int $share): void
+    {
+        $coming = $app->comingRevision ?? throw new EditRefused('Nothing goes live in steps.');
+        if ($share === 100) {
+            $this->putLive($app, $coming, $app->live_revision_id);
+
+            return;
+        }
+        if ($share !== 0 && $share <= $app->coming_share) {
+            throw new EditRefused('It has gone to as many already.');
+        }
+        $share === 0 ? $app->comingRevision()->dissociate()->fill(['coming_share' => 0])->save() : $app->fill(['coming_share' => $share])->save();
+    }
+
     private function putLive(App $app, Revision $revision, ?int $before): void
     {
         try {
             (new SchemaFollower($app, DataSet::Live))->followWith($revision->read(), function () use ($app, $revision, $before): bool {
-                $app->liveRevision()->associate($revision)->fill(['before_live_id' => $before])->save();
+                $app->liveRevision()->associate($revision)->fill(['before_live_id' => $before, 'coming_revision_id' => null, 'coming_share' => 0])->save();
+                $app->unsetRelation('comingRevision');
 
                 return true;
             });

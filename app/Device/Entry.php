@@ -18,6 +18,7 @@ use Lanai\Core\Languages\Pseudo;
 use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Play\Visit;
 use Lanai\Core\Player\Player;
+use Lanai\Core\Text\Pattern;
 
 /** The way a device came in, which decides the app, the data set and the revision. */
 final readonly class Entry
@@ -42,7 +43,7 @@ final readonly class Entry
         if ($way === 'live') {
             $app = App::query()->with('liveRevision')->where('slug', $key)->firstOrFail();
 
-            $live = $app->liveRevision ?? abort(404, 'This app is not live yet.');
+            $live = $app->liveFor(self::lot($request)) ?? abort(404, 'This app is not live yet.');
             // Reviewers of stores are led to the practice data.
             $inputs = $request->input('inputs');
             $isReviewer = Reviewer::of($app)?->asks($app, $request->bearerToken(), is_array($inputs) ? $inputs : []) === true;
@@ -69,6 +70,14 @@ final readonly class Entry
         $set = DataSet::tryFrom($request->string('set', 'sandbox')->value()) ?? DataSet::Sandbox;
 
         return new self($way, $key, $app, $set, $app->revisionOf($set) ?? abort(404, 'Nothing is live yet.'));
+    }
+
+    /** The lot that a device has drawn: by it some have what goes live in steps first. A question that tells nothing else tells it in its address. */
+    private static function lot(Request $request): ?int
+    {
+        $told = $request->header('Lanai-Lot') ?? $request->query('lot');
+
+        return is_string($told) && Pattern::match('/^\d{1,2}$/D', $told) ? (int) $told : null;
     }
 
     public function inDeck(): bool
@@ -120,8 +129,9 @@ final readonly class Entry
     public function pulse(): string
     {
         // Whether anything has changed is asked without saying who asks; for a reviewer it is what is live, then.
-        $set = $this->way === 'live' ? DataSet::Live : $this->set;
+        $isReviewed = $this->way === 'live' && $this->set === DataSet::Sandbox;
+        $revision = $isReviewed ? $this->app->liveRevision ?? $this->revision : $this->revision;
 
-        return ($this->app->revisionOf($set) ?? $this->revision)->number.'-'.(new DataFile($this->app, $set))->version();
+        return $revision->number.'-'.(new DataFile($this->app, $isReviewed ? DataSet::Live : $this->set))->version();
     }
 }

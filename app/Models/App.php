@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
+use Lanai\Core\Release\InSteps;
 
 /**
  * @property int $id
@@ -22,6 +23,8 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property int|null $revision_id
  * @property int|null $live_revision_id
  * @property int|null $before_live_id what was live before that; null where there was nothing, or one has gone back to it
+ * @property int|null $coming_revision_id what goes live in steps; null for nothing
+ * @property int $coming_share to so many of a hundred people it has gone
  * @property list<int> $undo ids of revisions that can be taken back, the newest last
  * @property list<int> $redo
  * @property bool $sells whether anything of it was ever about to be bought: then its tills are asked how it went
@@ -30,6 +33,8 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property array{account: int, email: string, password: string}|null $reviewer with what reviewers of stores get in
  * @property Revision $revision
  * @property Revision|null $liveRevision
+ * @property Revision|null $beforeLive
+ * @property Revision|null $comingRevision
  * @property SigningKey|null $signingKey
  */
 final class App extends Model
@@ -39,8 +44,8 @@ final class App extends Model
     /** @var list<string> */
     protected $hidden = ['reviewer'];
 
-    /** @var array<string, string|bool> */
-    protected $attributes = ['address' => '', 'api_public' => false, 'sells' => false];
+    /** @var array<string, string|bool|int> */
+    protected $attributes = ['address' => '', 'api_public' => false, 'sells' => false, 'coming_share' => 0];
 
     /** @var array<string, string> */
     protected $casts = ['api_public' => 'boolean', 'sells' => 'boolean', 'undo' => 'array', 'redo' => 'array', 'rehearsal' => 'array', 'seller' => 'array',
@@ -62,6 +67,24 @@ final class App extends Model
     public function beforeLive(): BelongsTo
     {
         return $this->belongsTo(Revision::class, 'before_live_id');
+    }
+
+    /** @return BelongsTo<Revision, $this> */
+    public function comingRevision(): BelongsTo
+    {
+        return $this->belongsTo(Revision::class, 'coming_revision_id');
+    }
+
+    /**
+     * What is live for a device: what goes live in steps for the first of them.
+     *
+     * @param  int|null  $lot  that the device has drawn; null for none
+     */
+    public function liveFor(?int $lot): ?Revision
+    {
+        $coming = $this->coming_revision_id === null || $lot === null ? null : $this->comingRevision;
+
+        return $coming !== null && InSteps::isFirst($lot, $coming->number, $this->coming_share) ? $coming : $this->liveRevision;
     }
 
     /** By what stores and networks know it: its package, or a name for practice as long as it has none. */

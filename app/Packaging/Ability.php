@@ -60,6 +60,24 @@ enum Ability: string
         return array_values(array_filter(self::cases(), $uses));
     }
 
+    /** What an app can that has it, after “it can”. */
+    public function words(): string
+    {
+        return match ($this) {
+            self::Feels => 'be felt where something is tapped',
+            self::Shares => 'share with other programs',
+            self::Saves => 'save a file on the phone',
+            self::ChoosesFiles => 'take files of the phone',
+            self::TakesPictures => 'take pictures',
+            self::Locates => 'ask where somebody is',
+            self::TakesShared => 'take what other programs share',
+            self::Locks => 'be locked with the phone’s own lock',
+            self::Notifies => 'show messages while it is closed',
+            self::Tracks => 'ask whether adverts may follow somebody',
+            self::Fails => 'say what went wrong',
+        };
+    }
+
     /** A map of the app shows where its person is. */
     private static function marksHere(Walk $walk): bool
     {

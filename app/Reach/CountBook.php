@@ -21,6 +21,9 @@ final readonly class CountBook
     /** Seconds after which looking at something is another visit (common practice, no source). */
     private const VISIT = 1800;
 
+    /** Milliseconds from which on a screen is slow: what the web calls “good” ends there (Largest Contentful Paint, web.dev, from memory). */
+    public const SLOW = 2500;
+
     /** Days for which a device that does not come is known. */
     private const KNOWN = 400;
 
@@ -90,7 +93,7 @@ final readonly class CountBook
         $schema->create('_counts', function (Schema $table): void {
             $table->string('day');
             // "people", "visits", "new", "week", "month", "back", "screen", "page", "tap", "way", "source", "funnel", "funnel seconds", "funnel by",
-            // "trial", "version", "fault".
+            // "trial"; of versions: "version", "fault", "shown", "slow", "unanswered"; "slow screen"; of revisions: "revision", "revision fault".
             $table->string('what');
             $table->string('of');
             $table->unsignedBigInteger('count')->default(0);
@@ -107,12 +110,13 @@ final readonly class CountBook
     /**
      * What somebody has done since it was told last.
      *
-     * @param  list<array{what: 'screen'|'page'|'tap', of: string, ago?: int, as?: string}>  $steps  as of Steps::of(), in their order
+     * @param  list<array{what: 'screen'|'page'|'tap', of: string, ago?: int, as?: string, ms?: int}>  $steps  as of Steps::of(), in their order
      * @param  string  $source  where they come from; '' where that is not known
      * @param  array<string, list<array{what: 'screen'|'page'|'tap', of: string}>>  $funnels  ways that are counted, by their keys
      * @param  list<array{key: string, at: int, shown: string, instead: string, share: int, funnel: string, last: int}>  $trials  as of Trials::of()
      * @param  int|null  $revision  the number of what they see
      * @param  string  $version  of the package, as Versions names it
+     * @param  int  $unanswered  questions that the device got no answer to
      */
     public function count(
         string $visitor,
@@ -124,13 +128,17 @@ final readonly class CountBook
         array $trials = [],
         ?int $revision = null,
         string $version = Versions::WEB,
+        int $unanswered = 0,
     ): void {
-        $this->database->transaction(function () use ($visitor, $steps, $person, $source, $now, $funnels, $trials, $revision, $version): void {
+        $this->database->transaction(function () use ($visitor, $steps, $person, $source, $now, $funnels, $trials, $revision, $version, $unanswered): void {
             $known = $this->database->table('_visitors')->where('visitor', $visitor)->first();
             $coming = Coming::at($now, $known === null ? null : (string) $known->first, $known === null ? null : (string) $known->last);
             $isVisit = $known === null || $now - (int) $known->at > self::VISIT;
             $source = $coming->isNew ? $this->source($coming->day, $source) : (string) $known?->source;
-            $adds = [...$this->comes($coming, $isVisit, $source), ...$isVisit ? [['version', $version]] : []];
+            $adds = [...$this->comes($coming, $isVisit, $source), ...self::felt($steps, $version, $unanswered)];
+            if ($isVisit) {
+                $adds = [...$adds, ['version', $version], ...$revision === null ? [] : [['revision', "r$revision"]]];
+            }
             $screen = $isVisit ? '' : (string) $known->screen;
             foreach ($steps as $step) {
                 $adds[] = [$step['what'], $step['of']];
@@ -153,6 +161,27 @@ final readonly class CountBook
             $row = ['visitor' => $visitor, 'first' => $coming->first, 'last' => $coming->day, 'at' => $now, 'screen' => $screen, 'person' => $person];
             $this->database->table('_visitors')->upsert($row + ['source' => $source], 'visitor', ['last', 'at', 'screen', 'person']);
         });
+    }
+
+    /**
+     * How quick the app was.
+     *
+     * @param  list<array{what: 'screen'|'page'|'tap', of: string, ms?: int}>  $steps
+     * @return list<array{string, string, 2?: int}>
+     */
+    private static function felt(array $steps, string $version, int $unanswered): array
+    {
+        $adds = $unanswered === 0 ? [] : [['unanswered', $version, $unanswered]];
+        foreach ($steps as $step) {
+            if (isset($step['ms'])) {
+                $adds[] = ['shown', $version];
+                if ($step['ms'] > self::SLOW) {
+                    $adds = [...$adds, ['slow', $version], ['slow screen', $step['of']]];
+                }
+            }
+        }
+
+        return $adds;
     }
 
     /** @return list<array{string, string}> what and of what there is one more */
@@ -243,9 +272,9 @@ final readonly class CountBook
     }
 
     /** Something went wrong in a version of the app. */
-    public function fault(string $version, int $now): void
+    public function fault(string $version, int $revision, int $now): void
     {
-        $this->add(gmdate('Y-m-d', $now), [['fault', $version]]);
+        $this->add(gmdate('Y-m-d', $now), [['fault', $version], ['revision fault', "r$revision"]]);
     }
 
     /** Screens, ways and taps are those of the app; where somebody comes from anybody can say. */

@@ -19,6 +19,12 @@ final class Counting
 
     private const LONGEST = 300;
 
+    /** Questions without an answer that are told at once. */
+    private const UNANSWERED = 100;
+
+    /** Milliseconds: whoever waits longer for a screen does something else. */
+    private const WAITS = 600_000;
+
     /** Seconds: what is told goes along with what is asked next. */
     private const OLDEST = 3600;
 
@@ -48,6 +54,7 @@ final class Counting
                 Trials::of($blueprint),
                 $entry->revision->number,
                 Versions::named($entry->app, $told['version']),
+                $told['unanswered'],
             );
             $person === null || Steps::hoped($entry->blueprint()) === [] || self::ledTo($entry, $steps, $person, $now);
         }, always: true);
@@ -73,7 +80,7 @@ final class Counting
      * Read by hand: it comes with every screen, and a validator would take longer than the counting.
      *
      * @param  array<array-key, mixed>  $told
-     * @return array{device: string, steps: list<array{what: string, of: string, ago: int}>, source: string, version: string}|null
+     * @return array{device: string, steps: list<array{what: string, of: string, ago: int, ms?: int}>, source: string, version: string, unanswered: int}|null
      */
     private static function read(array $told): ?array
     {
@@ -88,11 +95,16 @@ final class Counting
                 return null;
             }
             $ago = is_int($step['ago'] ?? null) ? max(0, min(self::OLDEST, $step['ago'])) : 0;
-            $steps[] = ['what' => $step['what'], 'of' => $step['of'], 'ago' => $ago];
+            $took = is_int($step['ms'] ?? null) ? ['ms' => max(0, min(self::WAITS, $step['ms']))] : [];
+            $steps[] = ['what' => $step['what'], 'of' => $step['of'], 'ago' => $ago] + $took;
         }
 
         $version = is_string($told['version'] ?? null) ? $told['version'] : '';
 
-        return $isWhole ? ['device' => $told['device'], 'steps' => $steps, 'source' => $source, 'version' => $version] : null;
+        $unanswered = is_int($told['unanswered'] ?? null) ? max(0, min(self::UNANSWERED, $told['unanswered'])) : 0;
+
+        return $isWhole
+            ? ['device' => $told['device'], 'steps' => $steps, 'source' => $source, 'version' => $version, 'unanswered' => $unanswered]
+            : null;
     }
 }

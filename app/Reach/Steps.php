@@ -16,7 +16,8 @@ final class Steps
 
     /**
      * @param  array<array-key, mixed>  $told  what and of what: a screen by its slug, a line that was tapped by its place
-     * @return list<array{what: 'screen'|'page'|'tap', of: string, ago: int, as?: string}> as: what it is on a way, where a trial shows it in another's place
+     * @return list<array{what: 'screen'|'page'|'tap', of: string, ago: int, as?: string, ms?: int}> as: what it is on a way, where a trial shows it
+     *     in another's place; ms: until it was shown
      */
     public static function of(Blueprint $blueprint, array $told): array
     {
@@ -35,7 +36,8 @@ final class Steps
             if ($found !== null) {
                 [$slug, $rest] = [explode('|', $found)[0], strpbrk($found, '|') ?: ''];
                 $as = isset($instead[$slug]) ? ['as' => $instead[$slug].$rest] : [];
-                $steps[] = ['what' => $what, 'of' => $found, 'ago' => $ago] + $as;
+                $took = $what === 'screen' && is_int($one['ms'] ?? null) ? ['ms' => $one['ms']] : [];
+                $steps[] = ['what' => $what, 'of' => $found, 'ago' => $ago] + $as + $took;
             }
         }
 

@@ -92,11 +92,11 @@ export async function rows(page: Page, table: string, all: Record<string, string
 }
 
 /** Rewrites the open app as this script. */
-export async function script(page: Page, text: string): Promise<void> {
+export async function script(page: Page, text: string, base = 1): Promise<void> {
   const id = /apps\/(\d+)/.exec(page.url())?.[1]
-  await call(page.context(), 'POST', `apps/${id}/edits`, { base: 1, edit: { do: 'rewrite', text } })
+  await call(page.context(), 'POST', `apps/${id}/edits`, { base, edit: { do: 'rewrite', text } })
   await page.reload()
-  await expect(page.getByText('Saved, revision 2')).toBeVisible()
+  await expect(page.getByText(`Saved, revision ${base + 1}`)).toBeVisible()
 }
 
 /** On a phone: goes on as a guest, from the tab that asks for signing in. */

@@ -191,6 +191,44 @@ test('a store that is wrong is asked to look again', async ({ page }) => {
   await expect(quay.locator('.submission').first()).toHaveAttribute('data-state', 'withdrawn')
 })
 
+test('a revision goes live for some people first, then for everybody', async ({ page, browser }) => {
+  await beginApp(page, 'Kelp')
+  const app = (text: string) => `app Kelp\n\nscreen Start, first\n  Text "${text}"\n`
+  await script(page, app('The old one'))
+  await page.getByRole('button', { name: /^Release:/ }).click()
+  await openStop(page, 'What was built')
+  await page.getByRole('button', { name: /^Put revision/ }).click()
+  const link = page.getByRole('link', { name: /\/a\/kelp/ })
+  const address = (await link.getAttribute('href'))!.replace(/^https?:\/\/[^/]+/, '')
+  await script(page, app('The new one'), 2)
+  await page.getByRole('button', { name: /^Release:/ }).click()
+  await openStop(page, 'What was built')
+  await page.getByLabel('Who has it first').selectOption('50 of a hundred people first')
+  await page.getByRole('button', { name: /^Put revision/ }).click()
+  await expect(page.getByText(/is live for 50 of a hundred people/)).toBeVisible()
+  await nothingSerious(page, '.surface')
+
+  /** What each of two devices shows, one of which is among the first. */
+  const seen = async (texts: string[]) => {
+    const found: string[] = []
+    for (const lot of ['0', '50']) {
+      const context = await browser.newContext()
+      const phone = await context.newPage()
+      await phone.addInitScript((drawn) => localStorage.setItem(`lanai-lot:/device/live/${location.pathname.split('/').pop()}`, drawn), lot)
+      await phone.goto(address)
+      const text = phone.getByText(/The (old|new) one/)
+      await expect(text).toBeVisible()
+      found.push((await text.textContent())!.trim())
+      await context.close()
+    }
+    expect(found.sort()).toEqual(texts)
+  }
+  await seen(['The new one', 'The old one'])
+  await page.getByRole('button', { name: 'To everybody' }).click()
+  await expect(page.getByText(/is live for 50 of a hundred people/)).toHaveCount(0)
+  await seen(['The new one', 'The new one'])
+})
+
 test('what a store would say is known before it is asked, put right here, and looked at anew', async ({ page }) => {
   await beginApp(page, 'Kelp')
   const listing = 'release\n  package is "com.example.kelp"\n  icon letter is "K"\n  title is "KELP!!! CALENDAR"\n  summary is "Lorem ipsum"\n'

@@ -10,7 +10,7 @@ const OLD = 60_000
 /** Where nothing is asked or done any more they go by themselves after so many ms. */
 const PAUSE = 300_000
 
-const steps: { what: 'screen' | 'page' | 'tap'; of: string; at: number }[] = []
+const steps: { what: 'screen' | 'page' | 'tap'; of: string; at: number; ms?: number }[] = []
 /** What was done last, whether it is counted or not: should something go wrong, it tells how to come there again. */
 const last: { what: string; of: string }[] = []
 const LATELY = 8
@@ -39,8 +39,9 @@ export const uncounted = (): { counted?: object } => (steps.length >= ENOUGH || 
 
 function told(): { counted?: object } {
   const some = steps.splice(0, MOST)
-  const done = some.map(({ what, of, at }) => ({ what, of, ago: Math.round((Date.now() - at) / 1000) }))
-  return done.length && counts() ? { counted: { device: self(), steps: done, source: source() || null, version } } : {}
+  const done = some.map(({ at, ...step }) => ({ ...step, ago: Math.round((Date.now() - at) / 1000) }))
+  if (!done.length || !counts()) return {}
+  return { counted: { device: self(), steps: done, source: source() || null, version, unanswered: server.takeUnanswered() } }
 }
 
 /** Whoever leaves, or looks at something else, may not come back: it goes by itself. */
@@ -54,8 +55,12 @@ function tell() {
 /** The line of the app behind a node: without the rows that it is repeated for, and in a piece the piece's own line. */
 export const lineAt = (at: string) => (at.includes('=') ? at.slice(at.lastIndexOf('=') + 1) : at).replace(/@\d+/g, '')
 
-/** Something was looked at, or tapped, or one of the pages that are swiped was come to: `/screens/0/lines/0#2`. */
-export function counted(what: 'screen' | 'page' | 'tap', of: string) {
+/**
+ * Something was looked at, or tapped, or one of the pages that are swiped was come to: `/screens/0/lines/0#2`.
+ *
+ * @param took until it was shown, in ms
+ */
+export function counted(what: 'screen' | 'page' | 'tap', of: string, took?: number) {
   if (!of) return
   last.push({ what, of })
   if (last.length > LATELY) last.shift()
@@ -65,7 +70,7 @@ export function counted(what: 'screen' | 'page' | 'tap', of: string) {
     document.addEventListener('visibilitychange', () => document.visibilityState === 'hidden' && tell())
   }
   isHeard = true
-  steps.push({ what, of, at: Date.now() })
+  steps.push({ what, of, at: Date.now(), ...(took === undefined ? {} : { ms: Math.round(took) }) })
   clearTimeout(timer)
   timer = setTimeout(tell, PAUSE)
   if (steps.length >= MOST) tell()

@@ -89,16 +89,29 @@ async function sent(path: string, form: FormData, went?: (part: number) => void,
 
 const lost = () => own('There is no connection. Please try again.')
 
-function post(path: string, body: object): Promise<unknown> {
-  return ask(path, {
-    method: 'POST',
-    headers: { 'Content-Type': 'application/json', ...headers() },
-    body: JSON.stringify({ zone, pending: session.pending(), beside, ...body }),
-  })
+/** Questions that were never answered although there was a network, since that was told last. */
+let unanswered = 0
+
+async function post(path: string, body: object): Promise<unknown> {
+  try {
+    return await ask(path, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json', ...headers() },
+      body: JSON.stringify({ zone, pending: session.pending(), beside, ...body }),
+    })
+  } catch (error) {
+    if (error instanceof Unreachable && navigator.onLine) unanswered++
+    throw error
+  }
 }
 
 export const server = {
   post,
+  takeUnanswered() {
+    const some = unanswered
+    unanswered = 0
+    return some
+  },
   view: (body: object) => post('/view', body) as Promise<DeviceResponse>,
   tap: (body: object) => post('/do', body) as Promise<DeviceResponse>,
   arrive: (body: object) => post('/arrive', body) as Promise<{ waiting: boolean; arrives?: string; person?: number | null }>,

@@ -1,4 +1,5 @@
 import { entry } from './entry'
+import { lot } from './lot'
 
 /** What the browser tells of the device. */
 
@@ -16,7 +17,12 @@ export const zone = Intl.DateTimeFormat().resolvedOptions().timeZone
 /** With what every question to the server goes along. */
 export function headersWith(token: string): Record<string, string> {
   const csrf = /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1]
-  return { Accept: 'application/json', ...(csrf ? { 'X-XSRF-TOKEN': decodeURIComponent(csrf) } : {}), ...(token ? { Authorization: `Bearer ${token}` } : {}) }
+  const told: Record<string, string> = { Accept: 'application/json' }
+  const drawn = lot()
+  if (drawn) told['Lanai-Lot'] = drawn
+  if (csrf) told['X-XSRF-TOKEN'] = decodeURIComponent(csrf)
+  if (token) told.Authorization = `Bearer ${token}`
+  return told
 }
 
 const LANGUAGE = `lanai-language:${entry.base}`

@@ -33,6 +33,8 @@ export function useView({ step, place, first }: Way, typed: Typed, { chosen }: C
   const offlineSince = ref<number | null>(null)
   const known = { revision: 0, pulse: '' }
   let asked = 0
+  /** Since when somebody waits for the screen that they have opened; the first is waited for since the page was. */
+  let since = 0
   let impatience = 0
   let turn: Turn = 'beside'
   /** What was tapped last: a picture in it may grow. */
@@ -82,7 +84,7 @@ export function useView({ step, place, first }: Way, typed: Typed, { chosen }: C
     const before = view.value
     learn(next.soft)
     const put = () => {
-      if (shown.value !== id) counted('screen', next.screen)
+      if (shown.value !== id) counted('screen', next.screen, document.hidden ? undefined : performance.now() - since)
       view.value = next
       shown.value = id
       failed.value = ''
@@ -184,6 +186,7 @@ export function useView({ step, place, first }: Way, typed: Typed, { chosen }: C
   /** Another step is shown now: as it was left, where one comes back to it, and then as it is. */
   async function open(to: Step, how: Turn) {
     turn = how
+    since = performance.now()
     tapped = how === 'in' ? document.querySelector('.item[aria-busy="true"]') : null
     failed.value = ''
     clearTimeout(impatience)

@@ -203,7 +203,7 @@ final class DeviceController
         $steps = array_values(array_map(fn (mixed $one): array => (array) $one, $request->array('steps')));
         Troubles::keep($entry->app, $request->string('said')->value(), $request->string('where')->value(), $on, $version, $steps);
         if ($entry->space->set === DataSet::Live) {
-            (new CountBook($entry->space))->fault(Versions::named($entry->app, $request->input('version')), now()->getTimestamp());
+            (new CountBook($entry->space))->fault(Versions::named($entry->app, $request->input('version')), $entry->revision->number, now()->getTimestamp());
         }
 
         return response()->json(['kept' => true], 202);

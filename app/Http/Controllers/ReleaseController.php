@@ -27,7 +27,9 @@ use App\Studio\StudioState;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Validation\Rule;
 use Lanai\Core\Model\Languages\Language;
+use Lanai\Core\Release\InSteps;
 use Lanai\Core\Review\Opinion;
 use Lanai\Core\Text\Tongues;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
@@ -120,13 +122,24 @@ final class ReleaseController
         return response()->json(ReleaseState::of($app));
     }
 
-    public function live(App $app, RevisionBook $book): JsonResponse
+    /** To everybody, or to some people first. */
+    public function live(Request $request, App $app, RevisionBook $book): JsonResponse
     {
-        $book->goLive($app);
+        $told = $request->validate(['share' => ['sometimes', 'integer', Rule::in(InSteps::SHARES)]]);
+        isset($told['share']) ? $book->comeFirst($app, (int) $told['share']) : $book->goLive($app);
 
         $app->refresh();
 
         return response()->json(['app' => StudioState::ofRevision($app)['app']]);
+    }
+
+    /** What goes live in steps goes to more people, or back from those who have it. */
+    public function coming(Request $request, App $app, RevisionBook $book): JsonResponse
+    {
+        $told = $request->validate(['share' => ['required', 'integer', Rule::in([0, ...InSteps::SHARES, 100])]]);
+        $book->comeTo($app, (int) $told['share']);
+
+        return response()->json(ReleaseState::of($app->refresh()));
     }
 
     /** With one tap, where what is live turns out to be wrong. */

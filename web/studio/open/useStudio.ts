@@ -147,9 +147,10 @@ function open(app: string) {
     return byPlace
   })
 
-  async function goLive() {
+  /** @param share so many of a hundred people have it first; a hundred for everybody */
+  async function goLive(share = 100) {
     try {
-      const { app: now } = await api.post<{ app: StudioState['app'] }>(`apps/${app}/live`)
+      const { app: now } = await api.post<{ app: StudioState['app'] }>(`apps/${app}/live`, share === 100 ? {} : { share })
       if (state.value) state.value = { ...state.value, app: now }
       changes.value++
     } catch (error) {

@@ -27,11 +27,32 @@ async function keepAddress(address: string) {
   asking.value = false
 }
 
+/** With how many of a hundred people it begins; everybody with a hundred. */
+const first = ref(100)
+const SHARES = [1, 5, 20, 50]
+const coming = computed(() => props.release.live.coming)
+const next = computed(() => SHARES.filter((share) => share > (coming.value?.share ?? 0)))
+const ofHundred = (share: number) => (share === 1 ? '1 person of a hundred' : `${share} of a hundred people`)
+const visits = ({ visits, faults }: { visits: number; faults: number }) =>
+  `${visits === 1 ? '1 visit' : `${visits.toLocaleString('en')} visits`} and ${faults === 1 ? '1 fault' : `${faults.toLocaleString('en')} faults`}`
+
 async function goLive() {
   going.value = true
-  await studio.goLive()
+  await studio.goLive(first.value)
+  first.value = 100
   await props.act(() => api.get(`apps/${studio.app}/release`))
   going.value = false
+}
+
+/** What goes live in steps goes to more, to everybody, or to nobody any more. */
+async function comeTo(share: number) {
+  going.value = true
+  try {
+    await props.act(() => api.post(`apps/${studio.app}/live/coming`, { share }))
+    await studio.load()
+  } finally {
+    going.value = false
+  }
 }
 
 /** What was live before is live again, at once. */
@@ -57,7 +78,15 @@ async function goBack() {
       <template v-else>Nothing is live yet. Packages open what is live.</template>
     </p>
     <v-btn v-if="release.live.before" size="small" variant="text" @click="goBack">Go back to revision {{ release.live.before }}</v-btn>
+    <label v-if="release.live.revision && liveBehind && !release.live.alone && coming?.revision !== studio.state.value?.revision.number" class="small">
+      for
+      <select v-model="first" aria-label="Who has it first">
+        <option v-for="share in SHARES" :key="share" :value="share">{{ ofHundred(share) }} first</option>
+        <option :value="100">everybody at once</option>
+      </select>
+    </label>
     <v-btn
+      v-if="!coming || coming.revision !== studio.state.value?.revision.number"
       size="small"
       :color="release.live.revision ? 'primary' : 'secondary'"
       :variant="liveBehind ? 'flat' : 'tonal'"
@@ -67,8 +96,23 @@ async function goBack() {
       >Put revision {{ studio.state.value?.revision.number }} live</v-btn
     >
   </div>
+  <p v-if="release.live.revision && liveBehind && release.live.alone" class="small">{{ release.live.alone }}</p>
+  <div v-if="coming" class="coming" :class="{ worse: coming.worse }">
+    <p>
+      Revision {{ coming.revision }} is live for {{ ofHundred(coming.share) }}: {{ visits(coming.coming) }} in seven days. All others have revision
+      {{ release.live.revision }}: {{ visits(coming.live) }}.
+      <strong v-if="coming.worse">More goes wrong in the newer one than chance explains.</strong>
+    </p>
+    <v-btn v-for="share in next" :key="share" size="small" variant="tonal" :disabled="going" @click="comeTo(share)">To {{ share }} of a hundred</v-btn>
+    <v-btn size="small" color="primary" :variant="coming.worse ? 'tonal' : 'flat'" :disabled="going" @click="comeTo(100)">To everybody</v-btn>
+    <v-btn size="small" color="secondary" :variant="coming.worse ? 'flat' : 'text'" :disabled="going" @click="comeTo(0)">Take it back</v-btn>
+  </div>
   <FindingNote v-for="finding in blocking" :key="finding.id" :finding="finding" />
   <p v-if="!blocking.length" class="small">Nothing stands in the way of a package. {{ holds?.holds }} of {{ holds?.checks }} checks of this station hold.</p>
+  <p v-if="release.package && !release.package.why.length" class="small">
+    What has changed since version {{ release.package.version }} needs no new package: it reaches people as soon as it is live.
+  </p>
+  <p v-else-if="release.package" class="small">A new package is needed since version {{ release.package.version }}. {{ release.package.why.join(' ') }}</p>
   <AddressLine v-model:here="here" :server="release.server" :app="studio.state.value?.app.name ?? ''" :busy="asking" @keep="keepAddress" />
   <div v-for="t in release.targets" :key="t.key" class="target">
     <div class="target-head">
@@ -93,3 +137,25 @@ async function goBack() {
     your certificate; that cannot be done here.
   </p>
 </template>
+
+<style scoped>
+.coming {
+  align-items: baseline;
+  background: rgb(var(--v-theme-surface));
+  border-radius: 14px;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 10px;
+  margin-block: 4px 12px;
+  padding: 10px 16px;
+}
+
+.coming p {
+  flex-basis: 100%;
+  margin: 0;
+}
+
+.worse strong {
+  color: var(--fault);
+}
+</style>

@@ -20,6 +20,8 @@ const halt = (id: number) => api.post(`apps/${studio.app}/submissions/${id}/halt
         <th scope="col">Visits</th>
         <th scope="col">Of all</th>
         <th scope="col">Faults</th>
+        <th scope="col">Slow screens</th>
+        <th scope="col">No answer</th>
         <th><span class="sr">What can be done</span></th>
       </tr>
     </thead>
@@ -29,13 +31,26 @@ const halt = (id: number) => api.post(`apps/${studio.app}/submissions/${id}/halt
         <td>{{ one.visits.toLocaleString('en') }}</td>
         <td>{{ percent(one.share) }}</td>
         <td>{{ one.faults.toLocaleString('en') }}</td>
+        <td>{{ one.shown ? percent(one.slow / one.shown) : '–' }}</td>
+        <td>{{ one.unanswered.toLocaleString('en') }}</td>
         <td>
           <template v-if="one.worse">More goes wrong than in the one before. </template>
+          <template v-if="one.lacks.length">It still runs, but cannot {{ one.lacks.join(', ') }}. </template>
           <v-btn v-if="one.worse && one.submission" size="small" color="secondary" @click="act(() => halt(one.submission!))">Halt it</v-btn>
         </td>
       </tr>
     </tbody>
   </table>
+  <p v-if="release.health.length" class="small">
+    A screen is slow where somebody waits for it longer than two and a half seconds.
+    <template v-if="release.slow.length">
+      Most often it is
+      <template v-for="(one, i) in release.slow" :key="one.at"
+        ><template v-if="i">, </template><button class="link" @click="studio.goTo(one.at)">{{ one.screen }}</button> ({{ one.slow }} of {{ one.seen }} times)</template
+      >.
+    </template>
+    No answer: so often the app asked your server in vain although the phone had a network.
+  </p>
   <VoicesPart v-if="release.voices.newest.length" :voices="release.voices" :act="act" />
   <section v-if="release.reported.length" class="reported" aria-label="What people have reported">
     <article v-for="one in release.reported" :key="`${one.set} ${one.table} ${one.row}`">
