@@ -12,6 +12,7 @@ use App\Packaging\ServerAddress;
 use App\Packaging\Target;
 use App\People\Reviewer;
 use App\Reach\Versions;
+use App\Stores\Groups;
 use App\Stores\Voices;
 use DateTimeImmutable;
 use Lanai\Core\Model\People\AsGuest;
@@ -54,13 +55,14 @@ final class ReleaseState
                 ->limit(12)
                 ->get()
                 ->map(
-                    fn (Submission $s): array => $s->only(['id', 'store', 'state', 'reasons', 'page', 'share', 'answer', 'created_at']) + [
+                    fn (Submission $s): array => $s->only(['id', 'store', 'state', 'reasons', 'page', 'share', 'answer', 'track', 'created_at']) + [
                         'releaseAt' => $s->release_at?->toIso8601String(),
                         'build' => $s->build->only(['id', 'target', 'version', 'number']),
                     ],
                 ),
             'targets' => Target::shown(),
             'stores' => $stores,
+            'testers' => Groups::of($app),
             'live' => [
                 'revision' => $app->liveRevision?->number,
                 'before' => $app->beforeLive?->number,

@@ -7,11 +7,13 @@ namespace App\Device;
 use App\Models\App;
 use App\Models\Founder;
 use App\Models\Revision;
+use App\Models\Tester;
 use App\People\People;
 use App\People\Reviewer;
 use App\Records\DataFile;
 use App\Records\DataSet;
 use App\Space;
+use App\Stores\Groups;
 use Illuminate\Http\Request;
 use Lanai\Core\Languages\Preferred;
 use Lanai\Core\Languages\Pseudo;
@@ -53,7 +55,12 @@ final readonly class Entry
         if ($way === 'share') {
             $app = App::query()->with('revision')->where('share_code', $key)->firstOrFail();
 
-            return new self($way, $key, $app, DataSet::Sandbox, $app->revision);
+            // Testers may stay on a revision while the founder goes on.
+            $known = $request->header('Lanai-Tester') ?? $request->query('try');
+            $tester = is_string($known) && $known !== '' ? Tester::byKey($known) : null;
+            $revision = $tester?->app_id === $app->id ? Groups::revisionOf($app, $tester) : $app->revision;
+
+            return new self($way, $key, $app, DataSet::Sandbox, $revision);
         }
         if ($way === 'taken') {
             $sitting = Sitting::of($key);
@@ -72,10 +79,10 @@ final readonly class Entry
         return new self($way, $key, $app, $set, $app->revisionOf($set) ?? abort(404, 'Nothing is live yet.'));
     }
 
-    /** The lot that a device has drawn: by it some have what goes live in steps first. A question that tells nothing else tells it in its address. */
+    /** The lot that a device has drawn: by it some have what goes live in steps first. */
     private static function lot(Request $request): ?int
     {
-        $told = $request->header('Lanai-Lot') ?? $request->query('lot');
+        $told = $request->header('Lanai-Lot');
 
         return is_string($told) && Pattern::match('/^\d{1,2}$/D', $told) ? (int) $told : null;
     }

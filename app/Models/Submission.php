@@ -13,7 +13,8 @@ use Illuminate\Support\Carbon;
  * @property int $app_id
  * @property string $store
  * @property string $remote_id
- * @property string $state received, processing, in review, approved, turned down, appealed, rolling out, released, halted, withdrawn
+ * @property string $state received, processing, in review, approved, turned down, appealed, rolling out, released, in testing, halted, withdrawn
+ * @property string $track to whom it goes: everyone, closed, open
  * @property list<array{code: string, sentence: string}> $reasons
  * @property string $page
  * @property int $share to how many of a hundred people it goes
@@ -29,7 +30,7 @@ final class Submission extends Model
     public const TAKEN = ['approved', 'rolling out', 'released', 'halted'];
 
     /** @var array<string, mixed> */
-    protected $attributes = ['share' => 0, 'answer' => ''];
+    protected $attributes = ['share' => 0, 'answer' => '', 'track' => 'everyone'];
 
     /** @var array<string, string> */
     protected $casts = ['reasons' => 'array', 'release_at' => 'datetime'];

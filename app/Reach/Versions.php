@@ -172,7 +172,7 @@ final readonly class Versions
     {
         return Submission::query()
             ->where(['submissions.app_id' => $app->id, 'store' => $store])
-            ->whereIn('submissions.state', ['rolling out', 'released'])
+            ->whereIn('submissions.state', ['rolling out', 'released', 'in testing'])
             ->whereHas('build', fn ($build) => $build->where('number', $number))
             ->latest('id')
             ->value('id');

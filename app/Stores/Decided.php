@@ -21,6 +21,17 @@ final class Decided
         $version = "{$submission->build->version} ({$submission->build->number})";
         $isTaken = $submission->state === 'approved';
         $reasons = implode("\n", array_map(fn (array $one): string => "- $one[sentence]", $submission->reasons));
+        if ($submission->state === 'in testing') {
+            SendNotice::dispatch(
+                $founder->email,
+                "$app->name $version can be tried from $store",
+                "$store has taken $app->name $version for those who try it. This is where they begin:\n\n    $submission->page",
+                'Lanai',
+                Practice::boxOf($app),
+            );
+
+            return;
+        }
         SendNotice::dispatch(
             $founder->email,
             $isTaken ? "$store has approved $app->name $version" : "$store has turned down $app->name $version",

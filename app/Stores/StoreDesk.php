@@ -24,8 +24,16 @@ final class StoreDesk
 {
     public const OPEN = ['received', 'processing', 'in review', 'appealed'];
 
-    /** @throws StoreUnreachable */
-    public function submit(Build $build, string $store): Submission
+    /** To everyone; to those on a list; or to whoever follows a link. */
+    public const TRACKS = ['everyone', 'closed', 'open'];
+
+    /**
+     * @param  string  $track  one of TRACKS
+     * @param  list<string>  $testers  the addresses of those on the list
+     *
+     * @throws StoreUnreachable
+     */
+    public function submit(Build $build, string $store, string $track = 'everyone', array $testers = []): Submission
     {
         $blueprint = $build->revision->read();
         $release = $blueprint->release;
@@ -50,12 +58,15 @@ final class StoreDesk
                 ->post("$url/submissions", [
                     'listing' => json_encode($listing, JSON_THROW_ON_ERROR),
                     'permissions' => json_encode($permissions, JSON_THROW_ON_ERROR),
+                    'track' => $track,
+                    'testers' => json_encode($testers, JSON_THROW_ON_ERROR),
                 ]),
         );
         $submission = new Submission([
             'app_id' => $build->app_id,
             'build_id' => $build->id,
             'store' => $store,
+            'track' => $track,
             'remote_id' => (string) $answer['id'],
             'state' => 'received',
             'reasons' => [],
@@ -201,7 +212,7 @@ final class StoreDesk
         $submission->page = Pattern::match('~^https?://~', $page) ? $page : '';
         $was = $submission->getOriginal('state');
         // Several may ask at once: whoever is first to hear what was decided tells it.
-        $isNews = in_array($was, self::OPEN, true) && in_array($submission->state, ['approved', 'turned down'], true)
+        $isNews = in_array($was, self::OPEN, true) && in_array($submission->state, ['approved', 'in testing', 'turned down'], true)
             && Submission::query()->whereKey($submission->id)->where('state', $was)->update(['state' => $submission->state]) === 1;
         $submission->save();
         if ($isNews) {

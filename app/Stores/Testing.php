@@ -77,17 +77,23 @@ final readonly class Testing
         return count($all);
     }
 
-    /** The newest package that a phone can have from here; null for none. */
-    public function package(): ?Build
+    /** The newest package that a phone can have from here, of those that are not newer than what they are to try; null for none. */
+    public function package(Tester $tester): ?Build
     {
-        return $this->app->builds()->where(['target' => Target::Apk->value, 'state' => 'done'])->latest('id')->first();
+        return $this->app
+            ->builds()
+            ->where(['target' => Target::Apk->value, 'state' => 'done'])
+            ->where('revision_id', '<=', Groups::revisionOf($this->app, $tester)->id)
+            ->latest('id')
+            ->first();
     }
 
     /** @param  string|null  $picture  its bytes */
     public function tell(Tester $tester, string $words, string $screen, ?string $picture, string $on): Feedback
     {
         $name = $picture === null ? '' : (new Pictures())->keep($this->app, $picture);
-        $names = array_column($this->app->revision->read()->screens, 'name');
+        $tried = Groups::revisionOf($this->app, $tester);
+        $names = array_column($tried->read()->screens, 'name');
         $told = Feedback::query()->create([
             'app_id' => $this->app->id,
             'tester_id' => $tester->id,
@@ -96,7 +102,7 @@ final readonly class Testing
             'screen' => in_array($screen, $names, true) ? $screen : '',
             'picture' => $name,
             'on' => mb_substr($on, 0, 200),
-            'revision' => $this->app->revision->number,
+            'revision' => $tried->number,
         ]);
         $old = Feedback::query()->where('app_id', $this->app->id)->orderByDesc('id')->skip(self::FEEDBACK)->take(self::FEEDBACK)->pluck('id');
         Feedback::query()->whereIn('id', $old)->delete();
@@ -104,7 +110,7 @@ final readonly class Testing
         return $told;
     }
 
-    /** @return array{testers: list<array<string, mixed>>, feedback: list<array<string, mixed>>, most: int} as in docs/studio.schema.json */
+    /** @return array<string, mixed> as in docs/studio.schema.json */
     public function state(): array
     {
         $screens = array_flip(array_column($this->app->revision->read()->screens, 'name'));
@@ -114,6 +120,7 @@ final readonly class Testing
 
         return [
             'most' => self::MOST,
+            'groups' => Groups::of($this->app),
             'testers' => array_values($testers->map(fn (Tester $one): array => [
                 'id' => $one->id,
                 'email' => $one->email,

@@ -27,6 +27,9 @@ final readonly class Desk
      */
     public function answer(string $method, string $path, string $token, array $fields, array $files): Answer
     {
+        if (preg_match('~^/apps/([A-Za-z0-9._-]+)/test$~', $path, $found)) {
+            return $this->door($found[1], $method, $fields);
+        }
         if ($method === 'POST' && preg_match('~^/apps/([A-Za-z0-9._-]+)/reviews$~', $path, $found)) {
             return $this->reviewed($found[1], $fields);
         }
@@ -91,6 +94,8 @@ final readonly class Desk
             'listing' => json_encode($listing, JSON_THROW_ON_ERROR),
             'permissions' => json_encode(array_values(array_filter($permissions, is_string(...))), JSON_THROW_ON_ERROR),
             'pictures' => $pictures,
+            'track' => (Track::tryFrom(is_string($fields['track'] ?? null) ? $fields['track'] : '') ?? Track::Everyone)->value,
+            'testers' => json_encode(Track::testers($fields['testers'] ?? ''), JSON_THROW_ON_ERROR),
         ]);
 
         return Answer::json(201, $this->told((array) $this->ledger->find($this->store, $id)));
@@ -111,7 +116,8 @@ final readonly class Desk
             return $submission;
         }
         $inspection = $this->inspector->inspect("$this->folder/{$submission['file']}");
-        $last = $this->ledger->lastAccepted($this->store, $inspection->package);
+        $track = Track::of($submission);
+        $last = $this->ledger->lastAccepted($this->store, $inspection->package, $track);
         $reasons = Review::reasons(
             $inspection,
             (array) json_decode((string) $submission['listing'], true),
@@ -120,7 +126,7 @@ final readonly class Desk
             $this->store,
         );
         array_push($reasons, ...$this->pictures($submission)->reasons($this->store));
-        $this->ledger->decide((int) $submission['id'], $inspection, $reasons);
+        $this->ledger->decide((int) $submission['id'], $inspection, $track->counting($reasons));
 
         return (array) $this->ledger->find($this->store, (int) $submission['id']);
     }
@@ -164,6 +170,7 @@ final readonly class Desk
     {
         $age = microtime(true) - (float) $submission['received'];
         $reasons = (array) json_decode((string) ($submission['reasons'] ?? '[]'), true);
+        $track = Track::of($submission);
         $state = match (true) {
             $submission['withdrawn'] !== null => 'withdrawn',
             $submission['halted'] !== null => 'halted',
@@ -171,8 +178,8 @@ final readonly class Desk
             $submission['appealed'] !== null && $submission['answer'] === null => 'appealed',
             $age < $this->seconds * 0.25 => 'received',
             $submission['reasons'] === null, $age < $this->seconds * 0.5 => 'processing',
-            $age < $this->seconds => 'in review',
-            default => $reasons === [] ? 'approved' : 'turned down',
+            $track !== Track::Closed && $age < $this->seconds => 'in review',
+            default => $reasons === [] ? $track->good() : 'turned down',
         };
 
         return [
@@ -184,7 +191,11 @@ final readonly class Desk
             'version' => $submission['version'],
             'share' => (int) $submission['share'],
             'answer' => $submission['answer'],
-            'page' => in_array($state, ['released', 'rolling out'], true) ? "$this->address/apps/{$submission['package']}" : null,
+            'page' => match ($state) {
+                'released', 'rolling out' => "$this->address/apps/{$submission['package']}",
+                'in testing' => "$this->address/apps/{$submission['package']}/test",
+                default => null,
+            },
         ];
     }
 
@@ -217,13 +228,14 @@ final readonly class Desk
     private function stop(array $submission, string $what): Answer
     {
         $state = $this->told($submission)['state'];
-        $may = $what === 'halted' ? ['rolling out', 'released'] : [
+        $may = $what === 'halted' ? ['rolling out', 'released', 'in testing'] : [
             'received',
             'processing',
             'in review',
             'approved',
             'rolling out',
             'released',
+            'in testing',
             'halted',
             'appealed',
         ];
@@ -306,9 +318,54 @@ final readonly class Desk
         return new Answer(303, '', ['Location' => "$this->address/apps/$package"]);
     }
 
+    /**
+     * Where one begins to take part in what is tried.
+     *
+     * @param  array<string, mixed>  $fields
+     */
+    private function door(string $package, string $method, array $fields): Answer
+    {
+        $tried = array_filter($this->ledger->tried($this->store, $package), fn (array $one): bool => $this->told($one)['state'] === 'in testing');
+        $newest = array_values($tried)[0] ?? null;
+        if ($newest === null) {
+            return Answer::problem(404, 'Nothing is tried here.');
+        }
+        $isOpen = array_filter($tried, fn (array $one): bool => Track::of($one) === Track::Open) !== [];
+        $track = $isOpen ? Track::Open : Track::Closed;
+        $email = is_string($fields['email'] ?? null) ? $fields['email'] : '';
+        $said = $isOpen ? 'open' : Track::mark($email);
+        $listing = (array) json_decode((string) $newest['listing'], true);
+        $title = is_string($listing['title'] ?? null) ? $listing['title'] : $package;
+        if ($method !== 'POST') {
+            return $track->door(ucfirst($this->store), $title, "$this->address/apps/$package/test");
+        }
+        $takes = array_filter($tried, fn (array $one): bool => Track::of($one)->takes($one, $said)) !== [];
+
+        return $takes
+            ? Track::in($package, $said, "$this->address/apps/$package")
+            : $track->door(ucfirst($this->store), $title, "$this->address/apps/$package/test", 'This address was not asked to try it.');
+    }
+
+    /** @return array<string, mixed>|null what a visitor gets: what they try, where that is newer than what all have */
+    private function given(string $package): ?array
+    {
+        $released = $this->ledger->released($this->store, $package, self::place());
+        $said = $_COOKIE[Track::cookie($package)] ?? '';
+        foreach (is_string($said) && $said !== '' ? $this->ledger->tried($this->store, $package) : [] as $one) {
+            // A web app has no number: what came later is newer.
+            $of = fn (array $submission): array => [(int) $submission['code'], (int) $submission['id']];
+            $isNewer = $released === null || $of($one) > $of($released);
+            if ($isNewer && Track::of($one)->takes($one, $said) && $this->told($one)['state'] === 'in testing') {
+                return $one;
+            }
+        }
+
+        return $released;
+    }
+
     private function publicPage(string $package, string $rest): Answer
     {
-        $submission = $this->ledger->released($this->store, $package, self::place());
+        $submission = $this->given($package);
         if ($submission === null) {
             return Answer::problem(404, 'There is no such app here.');
         }

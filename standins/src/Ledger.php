@@ -89,17 +89,20 @@ final readonly class Ledger
             'appealed' => 'real',
             'answer' => 'text',
             'pictures' => "text not null default ''",
+            'track' => "text not null default 'everyone'",
+            'testers' => "text not null default '[]'",
         ];
         foreach (array_diff_key($wanted, array_flip($had)) as $name => $type) {
             $this->database->exec("alter table submissions add column $name $type");
         }
     }
 
-    /** @param  array{store: string, publisher: string, file: string, listing: string, permissions: string, pictures?: string}  $submission */
+    /** @param  array{store: string, publisher: string, file: string, listing: string, permissions: string, pictures?: string, track?: string, testers?: string}  $submission */
     public function receive(array $submission): int
     {
         $this->database
-            ->prepare('insert into submissions (store, publisher, file, listing, permissions, pictures, received) values (?, ?, ?, ?, ?, ?, ?)')
+            ->prepare('insert into submissions (store, publisher, file, listing, permissions, pictures, track, testers, received)
+                values (?, ?, ?, ?, ?, ?, ?, ?, ?)')
             ->execute([
                 $submission['store'],
                 $submission['publisher'],
@@ -107,6 +110,8 @@ final readonly class Ledger
                 $submission['listing'],
                 $submission['permissions'],
                 $submission['pictures'] ?? '',
+                $submission['track'] ?? Track::Everyone->value,
+                $submission['testers'] ?? '[]',
                 microtime(true),
             ]);
 
@@ -119,10 +124,21 @@ final readonly class Ledger
         return $this->first('select * from submissions where store = ? and id = ?', [$store, $id]);
     }
 
-    /** @return array<string, mixed>|null the newest approved submission of a package */
-    public function lastAccepted(string $store, string $package): ?array
+    /** @return array<string, mixed>|null the newest approved submission of a package: what was only tried can still go to everyone */
+    public function lastAccepted(string $store, string $package, Track $track = Track::Everyone): ?array
     {
-        return $this->first("select * from submissions where store = ? and package = ? and reasons = '[]' order by code desc limit 1", [$store, $package]);
+        return $this->first("select * from submissions where store = ? and package = ? and reasons = '[]' and track in (?, 'everyone')
+            order by code desc limit 1", [$store, $package, $track->value]);
+    }
+
+    /** @return list<array<string, mixed>> what is tried of a package, the newest first */
+    public function tried(string $store, string $package): array
+    {
+        $statement = $this->database->prepare("select * from submissions where store = ? and package = ? and reasons = '[]' and track <> 'everyone'
+            and halted is null and withdrawn is null order by code desc, id desc limit 20");
+        $statement->execute([$store, $package]);
+
+        return array_values($statement->fetchAll());
     }
 
     /**

@@ -268,7 +268,10 @@ test('somebody who was asked to try the app opens it by their letter and tells h
   await tries.getByRole('button', { name: 'Write to them' }).click()
   await expect(tries.getByRole('status')).toHaveText('A letter is on the way.')
   await expect(tries.getByRole('list', { name: 'Who tries it' })).toContainText('has not opened it yet')
+  await tries.getByRole('button', { name: 'Keep them on revision 2' }).click()
+  await expect(tries.getByText('revision 2, whatever you write.')).toBeVisible()
   await nothingSerious(page, '.surface')
+  await script(page, 'app Kelp\n\nscreen Start, first\n  Text "Newer"\n\nscreen Later\n  Text "Then"\n', 2)
 
   const founder = (await (await page.request.get('/api/session')).json()) as { founder: { id: number } }
   const letter = await letterTo(page, email, 'Will you try Kelp?', founder.founder.id)

@@ -13,6 +13,7 @@ use Standins\Install;
 use Standins\Ledger;
 use Standins\Review;
 use Standins\Shelf;
+use Standins\Track;
 
 /** The protocol of the practice stores: tokens, states over time, and who may see what. */
 final class DeskTest extends TestCase
@@ -82,6 +83,36 @@ final class DeskTest extends TestCase
         self::assertSame(404, $this->ask('GET', '/apps/com.example.a/run/../../../etc/passwd', '')->status);
     }
 
+    public function test_a_number_that_was_only_tried_can_go_to_everyone_and_not_be_tried_again(): void
+    {
+        $state = function (string $track, string $email = ''): string {
+            $id = $this->received(['track' => $track, 'testers' => json_encode([$email]) ?: '']);
+            $this->receivedBefore($id, 40);
+
+            return json_decode($this->desk(0.01)->answer('GET', "/submissions/$id", 'token', [], [])->body, true)['state'];
+        };
+        self::assertSame('in testing', $state('closed', 'ada@friends.example'));
+        self::assertSame('turned down', $state('closed', 'ada@friends.example'));
+        self::assertSame('in testing', $state('open'), 'Another list is another number.');
+        self::assertSame('approved', $state('everyone'));
+        self::assertSame('turned down', $state('everyone'));
+        self::assertSame('turned down', $state('open'), 'What everyone has is not tried any more.');
+    }
+
+    public function test_whoever_is_on_a_list_is_taken_and_nobody_else(): void
+    {
+        $one = ['track' => 'closed', 'testers' => '["ada@friends.example"]'];
+        self::assertTrue(Track::Closed->takes($one, Track::mark(' Ada@Friends.example')));
+        foreach (['', 'ada@friends.example', Track::mark('ben@friends.example'), 'open'] as $said) {
+            self::assertFalse(Track::Closed->takes($one, $said), $said);
+        }
+        self::assertFalse(Track::Everyone->takes($one, 'open'));
+        self::assertFalse(Track::Open->takes($one, ''));
+        self::assertSame([], Track::testers('no list'));
+        self::assertCount(100, Track::testers(json_encode(array_fill(0, 300, 'a@friends.example'))));
+        self::assertStringContainsString('&lt;b&gt;', Track::Closed->door('Quay', '<b>', '/x')->body);
+    }
+
     public function test_what_is_not_a_package_is_not_taken(): void
     {
         self::assertSame(422, $this->desk()->answer('POST', '/submissions', 'token', [], [])->status);
@@ -129,9 +160,10 @@ final class DeskTest extends TestCase
         self::assertNotSame([], Review::reasons(new Inspection(), ['languages' => ['de' => 'words']] + $listing, [], null));
     }
 
-    private function received(): int
+    /** @param  array{track?: string, testers?: string}  $more */
+    private function received(array $more = []): int
     {
-        return $this->ledger->receive([
+        return $this->ledger->receive($more + [
             'store' => 'test',
             'publisher' => hash('sha256', 'token'),
             'file' => 'p.zip',

@@ -50,7 +50,7 @@ final class InStepsTest extends TestCase
         }
         self::assertSame('Old', $this->seen([]), 'Who draws no lot has what all have.');
         $lot = $this->firstLot();
-        self::assertStringStartsWith('2-', $this->getJson("/device/live/{$this->reef->slug}/pulse?lot=$lot")->json('pulse'));
+        self::assertStringStartsWith('2-', $this->getJson("/device/live/{$this->reef->slug}/pulse", ['Lanai-Lot' => (string) $lot])->json('pulse'));
         self::assertStringStartsWith('1-', $this->getJson("/device/live/{$this->reef->slug}/pulse")->json('pulse'));
 
         $this->to(20)->assertConflict()->assertJsonPath('message', 'It has gone to as many already.');

@@ -7,13 +7,16 @@ namespace Tests\Feature;
 use App\Apps\Facts;
 use App\Jobs\SendNotice;
 use App\Models\App;
+use App\Models\Build;
 use App\Models\StoreVoice;
 use App\Models\Submission;
+use App\Models\Tester;
 use App\Packaging\Target;
 use App\Stores\StoreDesk;
 use App\Stores\StoreUnreachable;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Queue;
+use Illuminate\Testing\TestResponse;
 use Tests\Support\LocalServer;
 use Tests\TestCase;
 
@@ -141,6 +144,65 @@ final class StoresTest extends TestCase
         $this->actingAs($this->stranger())->postJson("/api/apps/{$this->demo->id}/submissions/$submission->id/withdraw")->assertNotFound();
     }
 
+    public function test_what_is_tried_goes_to_those_on_a_list_or_by_a_link_before_it_goes_to_everyone(): void
+    {
+        $this->listingMended();
+        $this->submit(Target::Web, 'pier');
+        $this->actingAs($this->founderOf($this->demo));
+        $at = "/api/apps/{$this->demo->id}/submissions";
+        $this->postJson("$at/{$this->demo->submissions()->value('id')}/release")->assertOk();
+        $build = $this->built(Target::Web, 2);
+        $hand = fn (array $to) => $this->postJson($at, ['build' => $build->id, 'store' => 'pier'] + $to);
+        $hand(['track' => 'some'])->assertUnprocessable();
+        $hand(['track' => 'closed'])->assertUnprocessable()->assertJsonPath('message', 'Nobody tries it yet. Write to them first, at “Who tries it”.');
+        foreach (['ada' => '', 'ben' => 'Divers'] as $who => $group) {
+            Tester::query()->create(
+                ['app_id' => $this->demo->id, 'email' => "$who@friends.example", 'group' => $group, 'mark' => $who, 'until' => now()->addDay()],
+            );
+        }
+        // Those on a list read no words: nobody looks at them.
+        $this->says('summary', 'The best app for swims.');
+        $closed = $this->handed($hand(['track' => 'closed', 'group' => 'Divers'])->assertOk());
+        self::assertSame(['in testing', 'closed'], [$closed->state, $closed->track]);
+        self::assertStringEndsWith('/apps/saltlark/test', $closed->page);
+
+        $visit = function (string $path, string $cookie = '', ?string $sent = null): array {
+            $header = "User-Agent: a visitor\r\nContent-Type: application/x-www-form-urlencoded\r\nCookie: $cookie";
+            $context = stream_context_create(['http' => [
+                'header' => $header, 'ignore_errors' => true, 'follow_location' => 0, 'method' => $sent === null ? 'GET' : 'POST', 'content' => (string) $sent,
+            ]]);
+            $page = (string) file_get_contents(config('lanai.stores.pier.url').$path, context: $context);
+            preg_match('~^Set-Cookie: ([^;]+)~mi', implode("\n", $http_response_header), $set);
+
+            return [$page, $set[1] ?? ''];
+        };
+        $summary = fn (string $cookie): string => preg_match('~</h1><p>([^<]*)~', $visit('/apps/saltlark', $cookie)[0], $found) === 1 ? $found[1] : '';
+        $all = 'Find a swim near you, in the sea and in good company.';
+        self::assertStringContainsString('The address to which you were asked', $visit('/apps/saltlark/test')[0]);
+        [$page, $none] = $visit('/apps/saltlark/test', '', 'email=ada%40friends.example');
+        self::assertSame('', $none);
+        self::assertStringContainsString('This address was not asked to try it.', $page);
+        [, $cookie] = $visit('/apps/saltlark/test', '', 'email=Ben%40friends.example');
+        self::assertSame([$all, 'The best app for swims.'], [$summary(''), $summary($cookie)]);
+        self::assertSame($all, $summary(str_replace('=', '=0', $cookie)));
+
+        // Who follows a link reads words, and so somebody looks at them.
+        $open = $this->handed($hand(['track' => 'open'])->assertOk());
+        self::assertSame('turned down', $open->state);
+        $this->says('summary', 'Swims with others');
+        $newer = $this->built(Target::Web, 3);
+        $open = $this->handed($this->postJson($at, ['build' => $newer->id, 'store' => 'pier', 'track' => 'open'])->assertOk());
+        self::assertSame('in testing', $open->state);
+        [, $anybody] = $visit('/apps/saltlark/test', '', '');
+        self::assertSame([$all, 'Swims with others'], [$summary(''), $summary($anybody)]);
+        $this->postJson("$at/$open->id/release")->assertNotFound();
+        $this->postJson("$at/$open->id/halt")->assertOk();
+        self::assertSame($all, $summary($anybody), 'Nobody gets what is halted.');
+        // What was tried can go to everyone with the number that it has.
+        $last = $this->handed($this->postJson($at, ['build' => $newer->id, 'store' => 'pier'])->assertOk());
+        self::assertSame('approved', $last->state);
+    }
+
     public function test_a_version_goes_out_by_itself_on_its_day_and_the_founder_hears_what_was_decided(): void
     {
         Queue::fake([SendNotice::class]);
@@ -203,7 +265,7 @@ final class StoresTest extends TestCase
         Cache::flush();
         $this->artisan('lanai:voices')->assertOk();
         $found = array_column(Facts::findings($this->demo->refresh()), 'sentence', 'rule');
-        self::assertStringStartsWith('In Quay people give 1.0.0 (2) 1.4 stars, and gave 4.7 to the version before', $found['StarsHaveFallen'] ?? '');
+        self::assertStringStartsWith('In Quay people give 1.0.2 (2) 1.4 stars, and gave 4.7 to the version before', $found['StarsHaveFallen'] ?? '');
         self::assertTrue($state()['voices']['versions'][0]['fell']);
 
         // A store that is away, or a stranger: nothing is lost, and nothing is told.
@@ -268,12 +330,30 @@ final class StoresTest extends TestCase
 
     private function submit(Target $target, string $store, int $number = 1): Submission
     {
+        $submission = app(StoreDesk::class)->submit($this->built($target, $number), $store);
+        $this->decided($submission);
+
+        return $submission;
+    }
+
+    private function built(Target $target, int $number): Build
+    {
+        if ($number > 1) {
+            $this->says('build', (string) $number);
+            $this->says('version', "1.0.$number");
+        }
+        $version = $number > 1 ? "1.0.$number" : '1.0.0';
         $build = $this->demo
             ->builds()
-            ->create(['revision_id' => $this->demo->revision->id, 'target' => $target->value, 'version' => '1.0.0', 'number' => $number, 'here' => true]);
+            ->create(['revision_id' => $this->demo->revision->id, 'target' => $target->value, 'version' => $version, 'number' => $number, 'here' => true]);
         (new \App\Jobs\BuildPackage($build->id))->handle();
-        $desk = app(StoreDesk::class);
-        $submission = $desk->submit($build->fresh(['app', 'revision']) ?? $build, $store);
+
+        return $build->fresh(['app', 'revision']) ?? $build;
+    }
+
+    private function handed(TestResponse $answer): Submission
+    {
+        $submission = Submission::query()->findOrFail($answer->json('submissions.0.id'));
         $this->decided($submission);
 
         return $submission;

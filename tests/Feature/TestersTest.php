@@ -16,6 +16,7 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Testing\TestResponse;
+use Lanai\Core\Edits\Kinds\Rewrite;
 use Lanai\Core\Model\Blueprint;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
@@ -140,6 +141,41 @@ final class TestersTest extends TestCase
         $this->get("/try/$key")->assertSee('package for Android');
         self::assertSame('a package', $this->get("/try/$key/package")->assertOk()->streamedContent());
         $this->get('/try/'.str_repeat('a', 40).'/package')->assertNotFound();
+    }
+
+    public function test_a_group_stays_on_a_revision_while_the_founder_goes_on(): void
+    {
+        $this->invite('ada@friends.example', 'Divers');
+        $this->invite('ben@friends.example');
+        [$ada, $ben] = $this->keys();
+        $at = "/api/apps/{$this->reef->id}/testers";
+        $this->postJson("$at/group", ['group' => 'Sailors', 'stays' => true])->assertUnprocessable()->assertJsonPath('message', 'Nobody is in this group.');
+        $this->postJson("$at/group", ['group' => 'Divers', 'stays' => true])->assertOk()->assertJsonPath('groups.1.revision', 1);
+        $this->rewritten('"Here"', '"Newer"', 1);
+        $seen = fn (string $key): string => $this->postJson("/device/share/{$this->reef->share_code}/view", ['screen' => 'start'], ['Lanai-Tester' => $key])
+            ->assertOk()->json('view.nodes.0.text');
+        self::assertSame(['Here', 'Newer', 'Newer'], [$seen($ada), $seen($ben), $seen('')]);
+        $code = $this->reef->share_code;
+        self::assertSame('1-', substr($this->getJson("/device/share/$code/pulse", ['Lanai-Tester' => $ada])->json('pulse'), 0, 2));
+        $this->post("/try/$ada/tell", ['words' => 'It is cold.', 'screen' => 'Cove'])->assertOk();
+        self::assertSame(1, Feedback::query()->value('revision'));
+
+        // Of another app the key is nothing.
+        $other = app(RevisionBook::class)->begin($this->founderOf($this->reef), Blueprint::fromScript("app Cay\n\nscreen Start, first\n  Text \"Cay\"\n"));
+        $this->postJson("/device/share/$other->share_code/view", ['screen' => 'start'], ['Lanai-Tester' => $ada])->assertJsonPath('view.nodes.0.text', 'Cay');
+
+        // Where what is kept has changed, they have the newest.
+        $this->rewritten('screen Cove', "table Spots, each a Spot\n  Name is a text\n\nscreen Cove", 2);
+        self::assertSame('Newer', $seen($ada));
+        $state = $this->getJson($at)->assertJsonPath('groups.1.why', 'What is kept, or what holds for everybody, has changed since.');
+        self::assertMeets('studio', (string) $state->getContent(), 'TestersState');
+        $this->postJson("$at/group", ['group' => 'Divers', 'stays' => false])->assertOk()->assertJsonPath('groups.1.revision', null);
+    }
+
+    private function rewritten(string $from, string $to, int $base): void
+    {
+        $app = $this->reef->refresh();
+        app(RevisionBook::class)->edit($app, $this->founderOf($app), $base, new Rewrite(str_replace($from, $to, $app->revision->read()->script())));
     }
 
     #[TestWith(['ada', '“ada” is not an e-mail address.'])]

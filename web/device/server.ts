@@ -4,7 +4,7 @@ import type { Lying } from './practice/lying'
 import { entry } from './entry'
 import { network, travel } from './network'
 import { beside, session } from './session'
-import { headersWith, zone } from './told'
+import { headersWith, whichOne, zone } from './told'
 import { own } from './own'
 
 /** The server could not be reached at all. */
@@ -125,7 +125,7 @@ export const server = {
   pulse: (query: string): Promise<{ pulse: string }> =>
     network.value === 'slow'
       ? Promise.resolve({ pulse: '' })
-      : (ask(`/pulse${query}`, { headers: { Accept: 'application/json' } }, PATIENCE_FOR_PULSE) as Promise<{ pulse: string }>),
+      : (ask(`/pulse${query}`, { headers: whichOne() }, PATIENCE_FOR_PULSE) as Promise<{ pulse: string }>),
   /** Told also while the page goes away. */
   count: (body: object) =>
     fetch(`${entry.base}/count`, {
@@ -135,8 +135,8 @@ export const server = {
       body: JSON.stringify(body),
       credentials: entry.base.startsWith('/') ? 'same-origin' : 'omit',
     }),
-  words: (language: string) => ask(`/words/${language}`, { headers: { Accept: 'application/json' } }) as Promise<{ words: Record<string, string> }>,
-  outlines: (width: number, height: number) => ask(`/outlines?width=${width}&height=${height}`, { headers: { Accept: 'application/json' } }),
+  words: (language: string) => ask(`/words/${language}`, { headers: whichOne() }) as Promise<{ words: Record<string, string> }>,
+  outlines: (width: number, height: number) => ask(`/outlines?width=${width}&height=${height}`, { headers: whichOne() }),
   /**
    * @param poster a picture that stands for a film until it is played
    * @param went how much of it has gone, from 0 to 1

@@ -14,12 +14,19 @@ export function platformTold(): 'ios' | 'android' | 'web' {
 
 export const zone = Intl.DateTimeFormat().resolvedOptions().timeZone
 
-/** With what every question to the server goes along. */
-export function headersWith(token: string): Record<string, string> {
-  const csrf = /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1]
+/** By what the server knows which revision is meant. */
+export function whichOne(): Record<string, string> {
   const told: Record<string, string> = { Accept: 'application/json' }
   const drawn = lot()
   if (drawn) told['Lanai-Lot'] = drawn
+  if (entry.tester) told['Lanai-Tester'] = entry.tester
+  return told
+}
+
+/** With what every question to the server goes along. */
+export function headersWith(token: string): Record<string, string> {
+  const csrf = /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1]
+  const told = whichOne()
   if (csrf) told['X-XSRF-TOKEN'] = decodeURIComponent(csrf)
   if (token) told.Authorization = `Bearer ${token}`
   return told

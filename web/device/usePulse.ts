@@ -1,7 +1,6 @@
 import { onMounted, onUnmounted } from 'vue'
 import type { Chosen } from './useChosen'
 import { entry } from './entry'
-import { lot } from './lot'
 import { server, Unreachable } from './server'
 import type { useTap } from './useTap'
 import type { Shown } from './useView'
@@ -20,7 +19,7 @@ export function usePulse({ known, offlineSince, view, load }: Shown, { busy, wai
     const mine = ++last
     clearTimeout(timer)
     try {
-      const now = (await server.pulse(entry.deck ? `?set=${chosen.set}` : lot() && `?lot=${lot()}`)).pulse
+      const now = (await server.pulse(entry.deck ? `?set=${chosen.set}` : '')).pulse
       if (waiting.value) await flush()
       if ((now && now !== known.pulse) || offlineSince.value !== null) if (!busy.value) await load()
     } catch (error) {

@@ -9,11 +9,13 @@ use App\Models\App;
 use App\Models\Build;
 use App\Models\Submission;
 use App\People\Reviewer;
+use App\Stores\Groups;
 use App\Stores\StoreDesk;
 use App\Stores\StoreUnreachable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
+use Illuminate\Validation\Rule;
 use Lanai\Core\Rows\Refused;
 
 /** Handing packages in at the stores. */
@@ -33,8 +35,14 @@ final readonly class SubmissionController
             return response()->json(['message' => config("lanai.stores.$store.name").' does not take this kind of package.'], 422);
         }
         $build->setRelation('revision', $app->revision);
+        $told = $request->validate(['track' => ['sometimes', Rule::in(StoreDesk::TRACKS)], 'group' => ['sometimes', 'nullable', 'string', 'max:60']]);
+        $track = $told['track'] ?? 'everyone';
+        $testers = $track === 'closed' ? Groups::addresses($app, $told['group'] ?? null) : [];
+        if ($track === 'closed' && $testers === []) {
+            return response()->json(['message' => 'Nobody tries it yet. Write to them first, at “Who tries it”.'], 422);
+        }
 
-        return $this->answered($app, fn () => $this->desk->submit($build, $store));
+        return $this->answered($app, fn () => $this->desk->submit($build, $store, $track, $testers));
     }
 
     /** An account with which reviewers get in: another password each time. */
@@ -61,7 +69,7 @@ final readonly class SubmissionController
     {
         $share = $request->validate(['share' => ['sometimes', 'integer', 'between:1,100']])['share'] ?? 100;
         /** @var Submission $found */
-        $found = $app->submissions()->whereIn('state', ['approved', 'rolling out', 'halted'])->findOrFail($submission);
+        $found = $app->submissions()->where('track', 'everyone')->whereIn('state', ['approved', 'rolling out', 'halted'])->findOrFail($submission);
 
         return $this->answered($app, fn () => $this->desk->release($found, (int) $share));
     }
@@ -73,7 +81,7 @@ final readonly class SubmissionController
             'at.*' => 'It can be released by itself at a moment that is still to come, within a year.',
         ])['at'] ?? null;
         /** @var Submission $found */
-        $found = $app->submissions()->whereIn('state', [...StoreDesk::OPEN, 'approved'])->findOrFail($submission);
+        $found = $app->submissions()->where('track', 'everyone')->whereIn('state', [...StoreDesk::OPEN, 'approved'])->findOrFail($submission);
         $found->update(['release_at' => $at === null ? null : Carbon::parse((string) $at)->utc()]);
 
         return response()->json(ReleaseState::of($app));
@@ -82,7 +90,7 @@ final readonly class SubmissionController
     public function halt(App $app, int $submission): JsonResponse
     {
         /** @var Submission $found */
-        $found = $app->submissions()->whereIn('state', ['rolling out', 'released'])->findOrFail($submission);
+        $found = $app->submissions()->whereIn('state', ['rolling out', 'released', 'in testing'])->findOrFail($submission);
 
         return $this->answered($app, fn () => $this->desk->stop($found, 'halt'));
     }

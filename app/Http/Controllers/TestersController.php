@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Models\App;
 use App\Models\Feedback;
 use App\Models\Tester;
+use App\Stores\Groups;
 use App\Stores\Testing;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -25,6 +26,15 @@ final class TestersController
         $sent = (new Testing($app))->invite($told['emails'], trim($told['group'] ?? ''));
 
         return response()->json((new Testing($app))->state() + ['sent' => $sent]);
+    }
+
+    /** A group stays on the revision that is the newest now, or goes along with what is written. */
+    public function group(Request $request, App $app): JsonResponse
+    {
+        $told = $request->validate(['group' => ['present', 'nullable', 'string', 'max:60'], 'stays' => ['required', 'boolean']]);
+        Groups::put($app, (string) $told['group'], (bool) $told['stays']);
+
+        return response()->json((new Testing($app))->state());
     }
 
     public function remove(App $app, int $tester): JsonResponse

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Device\DeviceName;
 use App\Models\Tester;
+use App\Stores\Groups;
 use App\Stores\Testing;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -27,7 +28,8 @@ final class TryController
 
     public function package(string $key): BinaryFileResponse
     {
-        $build = (new Testing($this->tester($key)->app))->package() ?? abort(404);
+        $tester = $this->tester($key);
+        $build = (new Testing($tester->app))->package($tester) ?? abort(404);
 
         return response()->download($build->path(), $build->file, ['Content-Type' => 'application/vnd.android.package-archive']);
     }
@@ -57,7 +59,7 @@ final class TryController
     private function page(Tester $tester, string $key, string $said = ''): Response
     {
         $app = $tester->app->load('revision');
-        $blueprint = $app->revision->read();
+        $blueprint = Groups::revisionOf($app, $tester)->read();
 
         return response()->view('try', [
             'app' => $blueprint->name,
@@ -65,7 +67,7 @@ final class TryController
             'news' => $blueprint->release->news,
             'version' => $blueprint->release->version,
             'open' => "/s/$app->share_code?try=$key",
-            'package' => (new Testing($app))->package() === null ? '' : "/try/$key/package",
+            'package' => (new Testing($app))->package($tester) === null ? '' : "/try/$key/package",
             'tell' => "/try/$key/tell",
             'screens' => array_column($blueprint->screens, 'name'),
             'until' => $tester->until->format('j F Y'),

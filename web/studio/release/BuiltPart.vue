@@ -80,7 +80,7 @@ async function goBack() {
     <v-btn v-if="release.live.before" size="small" variant="text" @click="goBack">Go back to revision {{ release.live.before }}</v-btn>
     <label v-if="release.live.revision && liveBehind && !release.live.alone && coming?.revision !== studio.state.value?.revision.number" class="small">
       for
-      <select v-model="first" aria-label="Who has it first">
+      <select v-model="first" class="number-blank" aria-label="Who has it first">
         <option v-for="share in SHARES" :key="share" :value="share">{{ ofHundred(share) }} first</option>
         <option :value="100">everybody at once</option>
       </select>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { computed, ref } from 'vue'
 import type { ReleaseState, SubmissionState } from '../../contracts/studio'
 import { api } from '../api'
 import { useStudio } from '../open/useStudio'
@@ -8,6 +9,10 @@ import SubmissionLine from './SubmissionLine.vue'
 /** Each store: what it would say, what can be handed in there, and where that stands. */
 const props = defineProps<{ release: ReleaseState; here: boolean; act: (call: () => Promise<unknown>) => Promise<void> }>()
 const studio = useStudio()
+/** To whom the next one goes: everyone, whoever follows a link, or those on a list. */
+const to = ref('everyone')
+const whom = () => (to.value.startsWith('closed') ? { track: 'closed', ...(to.value === 'closed' ? {} : { group: to.value.slice(7) }) } : { track: to.value })
+const named = computed(() => props.release.testers.filter((one) => one.name))
 const target = (key: string) => props.release.targets.find((t) => t.key === key)
 /** What a store takes, each once: several packages may be called the same together. */
 const taken = (takes: string[]) => [...new Set(takes.map((key) => target(key)?.group))].join(', ')
@@ -19,6 +24,7 @@ const submissions = (store: string): SubmissionState[] => props.release.submissi
 /** Handing in is the next step unless something is under way, approved, or waiting for its mend. */
 const isNext = (store: string) =>
   !submissions(store).length ||
+  submissions(store)[0].state === 'in testing' ||
   (submissions(store)[0].state === 'turned down' && !studio.state.value?.findings.some((f) => f.station === 'release' || f.blocks))
 </script>
 
@@ -32,6 +38,17 @@ const isNext = (store: string) =>
   <p v-else-if="release.asksToSignIn">
     One has to sign in to this app, so the stores ask for an account. It is led to the practice data and meets nobody real.
     <v-btn size="small" variant="tonal" color="primary" @click="act(() => api.post(`apps/${studio.app}/reviewer`))">Make an account for reviewers</v-btn>
+  </p>
+  <p class="whom">
+    <label
+      >What is submitted next goes to
+      <select v-model="to" class="number-blank">
+        <option value="everyone">everyone</option>
+        <option v-if="release.testers.length" value="closed">all who try it</option>
+        <option v-for="one in named" :key="one.name" :value="`closed ${one.name}`">{{ one.name }}, who try it</option>
+        <option value="open">whoever follows a link, to try it</option>
+      </select></label
+    >
   </p>
   <div class="stores">
     <div v-for="store in release.stores" :key="store.key" class="target">
@@ -47,7 +64,7 @@ const isNext = (store: string) =>
             size="small"
             :color="isNext(store.key) ? 'secondary' : 'primary'"
             :variant="isNext(store.key) ? 'flat' : 'tonal'"
-            @click="act(() => api.post(`apps/${studio.app}/submissions`, { build: build.id, store: store.key }))"
+            @click="act(() => api.post(`apps/${studio.app}/submissions`, { build: build.id, store: store.key, ...whom() }))"
             >Submit {{ target(build.target)?.short }} {{ build.version }} ({{ build.number }})</v-btn
           >
         </span>

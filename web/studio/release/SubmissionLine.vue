@@ -7,17 +7,25 @@ import { useStudio } from '../open/useStudio'
 
 const props = defineProps<{ submission: SubmissionState; target: string; store: string; act: (call: () => Promise<unknown>) => Promise<void> }>()
 const studio = useStudio()
-const steps = ['received', 'processing', 'in review', 'approved', 'released']
+/** Those on a list read no words, so nobody looks at them before. */
+const steps =
+  props.submission.track === 'everyone'
+    ? ['received', 'processing', 'in review', 'approved', 'released']
+    : ['received', 'processing', ...(props.submission.track === 'open' ? ['in review'] : []), 'in testing']
+const FOR: Record<string, string> = { closed: ', for those who try it', open: ', for whoever follows the link' }
 /** Of a hundred people, to how many it can go first. */
 const SHARES = [1, 5, 20, 50]
-const AT: Record<string, number> = { 'turned down': 3, appealed: 2, 'rolling out': 3, halted: 3, withdrawn: 0 }
+const decided = props.submission.track === 'closed' ? 2 : 3
+const AT: Record<string, number> = { 'turned down': decided, appealed: decided - 1, 'rolling out': 3, halted: decided, withdrawn: 0 }
 const at = computed(() => AT[props.submission.state] ?? steps.indexOf(props.submission.state))
-const goesOut = computed(() => ['approved', 'rolling out', 'halted'].includes(props.submission.state))
+const goesOut = computed(() => props.submission.track === 'everyone' && ['approved', 'rolling out', 'halted'].includes(props.submission.state))
 const shares = computed(() => SHARES.filter((share) => share > props.submission.share))
-const canHalt = computed(() => ['rolling out', 'released'].includes(props.submission.state))
-const canWithdraw = computed(() => ['received', 'processing', 'in review', 'approved', 'appealed', 'halted'].includes(props.submission.state))
+const canHalt = computed(() => ['rolling out', 'released', 'in testing'].includes(props.submission.state))
+const canWithdraw = computed(() => ['received', 'processing', 'in review', 'approved', 'in testing', 'appealed', 'halted'].includes(props.submission.state))
 /** It can be released by itself, as long as it is not yet. */
-const canWait = computed(() => ['received', 'processing', 'in review', 'appealed', 'approved'].includes(props.submission.state))
+const canWait = computed(
+  () => props.submission.track === 'everyone' && ['received', 'processing', 'in review', 'appealed', 'approved'].includes(props.submission.state),
+)
 const moment = ref('')
 const said = (at: string) => new Date(at).toLocaleString('en-GB', { day: 'numeric', month: 'long', year: 'numeric', hour: '2-digit', minute: '2-digit' })
 const appealing = ref(false)
@@ -44,12 +52,14 @@ const finding = (reason: Reason) => studio.state.value?.findings.find((f) => f.a
 <template>
   <div class="submission" :data-state="submission.state">
     <p>
-      {{ target }} {{ submission.build.version }} ({{ submission.build.number }}): <strong>{{ submission.state }}</strong>{{ ' ' }}
-      <a v-if="submission.page" :href="submission.page" target="_blank" rel="noopener">its page in the store</a>
+      {{ target }} {{ submission.build.version }} ({{ submission.build.number }}){{ FOR[submission.track] ?? '' }}: <strong>{{ submission.state }}</strong>{{ ' ' }}
+      <a v-if="submission.page" :href="submission.page" target="_blank" rel="noopener">{{
+        submission.track === 'everyone' ? 'its page in the store' : 'where they begin'
+      }}</a>
     </p>
     <ol v-if="submission.state !== 'withdrawn'" class="submission-steps" :class="{ down: submission.state === 'turned down' }" :aria-label="submission.state">
       <li v-for="(step, i) in steps" :key="step" :class="{ past: i <= at, here: i === at }">
-        {{ i === 3 && submission.state === 'turned down' ? 'turned down' : step }}
+        {{ i === decided && submission.state === 'turned down' ? 'turned down' : step }}
       </li>
     </ol>
     <p v-if="submission.state === 'rolling out'" role="status">It goes to {{ submission.share }} of a hundred people; the others still get the one before.</p>

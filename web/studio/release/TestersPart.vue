@@ -40,6 +40,8 @@ async function invite() {
   busy.value = false
 }
 
+const stays = (name: string, kept: boolean) => act(() => api.post<TestersState>(`apps/${studio.app}/testers/group`, { group: name, stays: kept }))
+
 onMounted(() => act(() => api.get<TestersState>(`apps/${studio.app}/testers`)))
 </script>
 
@@ -58,6 +60,21 @@ onMounted(() => act(() => api.get<TestersState>(`apps/${studio.app}/testers`)))
     <p v-if="state?.sent" role="status">{{ state.sent === 1 ? 'A letter is' : `${state.sent} letters are` }} on the way.</p>
   </form>
   <v-progress-linear v-if="!state && !trouble" indeterminate color="primary" aria-label="Loading who tries it" />
+  <ul v-if="state?.groups.length" class="testers" aria-label="What they try">
+    <li v-for="one in state.groups" :key="one.name">
+      <span>
+        <strong>{{ one.name || 'Whoever is in no group' }}</strong>
+        <span class="small"> ({{ one.people === 1 ? 'one person' : `${one.people} people` }}): </span>
+        <template v-if="one.revision === null">every revision as you write it.</template>
+        <template v-else-if="one.why">the newest after all, not revision {{ one.revision }}. {{ one.why }}</template>
+        <template v-else>revision {{ one.revision }}, whatever you write.</template>
+      </span>
+      <button v-if="one.revision !== null" class="link" @click="stays(one.name, false)">Let them go along</button>
+      <button v-if="one.revision !== studio.state.value?.revision.number" class="link" @click="stays(one.name, true)">
+        Keep them on revision {{ studio.state.value?.revision.number }}
+      </button>
+    </li>
+  </ul>
   <ul v-if="state?.testers.length" class="testers" aria-label="Who tries it">
     <li v-for="one in state.testers" :key="one.id">
       <span
