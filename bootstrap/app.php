@@ -31,6 +31,7 @@ return Application::configure(basePath: dirname(__DIR__))
             Illuminate\Routing\Middleware\SubstituteBindings::class,
         ]);
         $middleware->redirectGuestsTo('/');
+        $middleware->append(App\Http\Middleware\OwnHosts::class);
         $middleware->append(App\Http\Middleware\SecurityHeaders::class);
         $middleware->append(App\Http\Middleware\Compressed::class);
         $middleware->web(prepend: [App\Http\Middleware\PlainTexts::class]);

@@ -206,6 +206,9 @@ Route::prefix('api')->group(function (): void {
         Route::delete('apps/{app}/troubles/{trouble}', [C\ReleaseController::class, 'forget'])->where('trouble', '[0-9]{1,18}');
         Route::get('apps/{app}/key', [C\ReleaseController::class, 'key']);
         Route::get('apps/{app}/icon.png', [C\ReleaseController::class, 'icon']);
+        Route::post('apps/{app}/own-host', [C\ReleaseController::class, 'ownHost']);
+        Route::post('apps/{app}/own-host/prove', [C\ReleaseController::class, 'prove'])->middleware('throttle:service');
+        Route::delete('apps/{app}/own-host', [C\ReleaseController::class, 'noOwnHost']);
         Route::post('apps/{app}/address', [C\ReleaseController::class, 'address'])->middleware('throttle:service');
         Route::post('apps/{app}/builds', [C\ReleaseController::class, 'build']);
         Route::delete('apps/{app}/builds/{build}', [C\ReleaseController::class, 'cancel'])->where('build', '[0-9]{1,18}');

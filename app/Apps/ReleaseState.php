@@ -14,6 +14,7 @@ use App\People\Reviewer;
 use App\Reach\Versions;
 use App\Stores\Groups;
 use App\Stores\Voices;
+use App\Packaging\OwnAddress;
 use DateTimeImmutable;
 use Lanai\Core\Model\People\AsGuest;
 use Lanai\Core\Release\InSteps;
@@ -71,6 +72,7 @@ final class ReleaseState
                 'alone' => $app->liveRevision === null ? '' : InSteps::refusal($app->liveRevision->read(), $app->revision->read()),
             ],
             'server' => ['address' => $server, 'own' => $app->address !== '', 'refusal' => ServerAddress::refusal($app)],
+            'ownHost' => OwnAddress::state($app),
             'key' => $app->signingKey?->fingerprint,
             'voices' => (new Voices($app))->state(),
             'reviewer' => $reviewer === null ? null : ['email' => $reviewer->email, 'password' => $reviewer->password],

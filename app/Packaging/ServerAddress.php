@@ -18,7 +18,7 @@ final class ServerAddress
 
     public static function of(App $app): string
     {
-        return rtrim($app->address !== '' ? $app->address : (string) config('app.url'), '/');
+        return rtrim($app->address !== '' ? $app->address : OwnAddress::of($app) ?? (string) config('app.url'), '/');
     }
 
     /** What is wrong with it as it is written; '' for nothing. */

@@ -139,7 +139,8 @@ final readonly class Versions
         foreach ($book->sums('slow screen', $from, $before, self::COUNTED) as $slug => $times) {
             $screen = $blueprint->screen((string) $slug);
             if ($screen !== null && $times >= self::OFTEN && count($told) < self::SLOWEST) {
-                $told[] = ['screen' => $screen->name, 'at' => '/screens/'.$blueprint->screenIndex((string) $slug), 'slow' => $times, 'seen' => max($times, $seen[$slug] ?? 0)];
+                $at = '/screens/'.$blueprint->screenIndex((string) $slug);
+                $told[] = ['screen' => $screen->name, 'at' => $at, 'slow' => $times, 'seen' => max($times, $seen[$slug] ?? 0)];
             }
         }
 

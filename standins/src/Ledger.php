@@ -97,7 +97,10 @@ final readonly class Ledger
         }
     }
 
-    /** @param  array{store: string, publisher: string, file: string, listing: string, permissions: string, pictures?: string, track?: string, testers?: string}  $submission */
+    /**
+     * @param  array{store: string, publisher: string, file: string, listing: string, permissions: string, pictures?: string, track?: string,
+     *     testers?: string}  $submission
+     */
     public function receive(array $submission): int
     {
         $this->database

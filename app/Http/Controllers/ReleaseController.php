@@ -10,10 +10,13 @@ use App\Apps\RevisionBook;
 use App\Jobs\BuildPackage;
 use App\Models\App;
 use App\Models\Build;
+use App\Models\OwnHost;
 use App\Models\StoreVoice;
 use App\Models\Trouble;
 use App\Outbound\Practice;
+use App\Outbound\TextRecords;
 use App\Packaging\IconPainter;
+use App\Packaging\OwnAddress;
 use App\Packaging\Packager;
 use App\Packaging\ServerAddress;
 use App\Packaging\Target;
@@ -183,6 +186,30 @@ final class ReleaseController
         }
         $app->update(['address' => $address]);
         ServerAddress::refusal($app, again: true);
+
+        return response()->json(ReleaseState::of($app));
+    }
+
+    /** A name on the web that is to be the app's. */
+    public function ownHost(Request $request, App $app): JsonResponse
+    {
+        OwnAddress::claim($app, (string) $request->validate(['host' => ['required', 'string', 'max:300']])['host']);
+
+        return response()->json(ReleaseState::of($app));
+    }
+
+    /** Looks whether it was shown to be the founder's. */
+    public function prove(App $app, TextRecords $records): JsonResponse
+    {
+        $own = OwnHost::query()->where('app_id', $app->id)->firstOrFail();
+        $missing = OwnAddress::prove($own, $records);
+
+        return $missing === '' ? response()->json(ReleaseState::of($app)) : response()->json(['message' => $missing], 422);
+    }
+
+    public function noOwnHost(App $app): JsonResponse
+    {
+        OwnAddress::giveUp($app);
 
         return response()->json(ReleaseState::of($app));
     }

@@ -6,6 +6,7 @@ import FindingNote from '../findings/FindingNote.vue'
 import { useStudio } from '../open/useStudio'
 import AddressLine from './AddressLine.vue'
 import BuildLine from './BuildLine.vue'
+import OwnHostLine from './OwnHostLine.vue'
 
 /** What is live, and the packages that open it. */
 const props = defineProps<{ release: ReleaseState; act: (call: () => Promise<unknown>) => Promise<void> }>()
@@ -114,6 +115,7 @@ async function goBack() {
   </p>
   <p v-else-if="release.package" class="small">A new package is needed since version {{ release.package.version }}. {{ release.package.why.join(' ') }}</p>
   <AddressLine v-model:here="here" :server="release.server" :app="studio.state.value?.app.name ?? ''" :busy="asking" @keep="keepAddress" />
+  <OwnHostLine :own="release.ownHost" :live="!!release.live.revision" :act="act" />
   <div v-for="t in release.targets" :key="t.key" class="target">
     <div class="target-head">
       <p>

@@ -52,7 +52,8 @@ const finding = (reason: Reason) => studio.state.value?.findings.find((f) => f.a
 <template>
   <div class="submission" :data-state="submission.state">
     <p>
-      {{ target }} {{ submission.build.version }} ({{ submission.build.number }}){{ FOR[submission.track] ?? '' }}: <strong>{{ submission.state }}</strong>{{ ' ' }}
+      {{ target }} {{ submission.build.version }} ({{ submission.build.number }}){{ FOR[submission.track] ?? '' }}:
+      <strong>{{ submission.state }}</strong>{{ ' ' }}
       <a v-if="submission.page" :href="submission.page" target="_blank" rel="noopener">{{
         submission.track === 'everyone' ? 'its page in the store' : 'where they begin'
       }}</a>

@@ -46,7 +46,8 @@ const halt = (id: number) => api.post(`apps/${studio.app}/submissions/${id}/halt
     <template v-if="release.slow.length">
       Most often it is
       <template v-for="(one, i) in release.slow" :key="one.at"
-        ><template v-if="i">, </template><button class="link" @click="studio.goTo(one.at)">{{ one.screen }}</button> ({{ one.slow }} of {{ one.seen }} times)</template
+        ><template v-if="i">, </template><button class="link" @click="studio.goTo(one.at)">{{ one.screen }}</button>
+        ({{ one.slow }} of {{ one.seen }} times)</template
       >.
     </template>
     No answer: so often the app asked your server in vain although the phone had a network.
