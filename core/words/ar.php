@@ -250,6 +250,7 @@ return [
     'Menu' => 'القائمة',
     'More' => 'المزيد',
     'More…' => 'المزيد…',
+    'Made with Lanai' => 'صُنع باستخدام Lanai',
     'Say how it is' => 'قل رأيك',
     'What do you like here, and what not? A picture of it goes along.' => 'ما الذي يعجبك هنا وما الذي لا يعجبك؟ تُرسَل معه صورة.',
     'Tell it' => 'إرسال',

@@ -251,6 +251,7 @@ return [
     'Menu' => 'Menü',
     'More' => 'Mehr',
     'More…' => 'Mehr …',
+    'Made with Lanai' => 'Mit Lanai gemacht',
     'Say how it is' => 'Sag, wie es ist',
     'What do you like here, and what not? A picture of it goes along.' => 'Was gefällt dir hier, und was nicht? Ein Bild davon geht mit.',
     'Tell it' => 'Sagen',

@@ -235,6 +235,7 @@ return [
     'Menu' => 'device',
     'More' => 'device',
     'More…' => 'device',
+    'Made with Lanai' => 'device',
     'Say how it is' => 'device',
     'What do you like here, and what not? A picture of it goes along.' => 'device',
     'Tell it' => 'device',

@@ -8,6 +8,9 @@
     @foreach ($preview as $property => $content)
         <meta property="{{ $property }}" content="{{ $content }}">
     @endforeach
+    @if ($structured !== '')
+        <script type="application/ld+json">{!! $structured !!}</script>
+    @endif
     @if ($home !== null)
         <link rel="manifest" href="{{ $home }}/manifest.webmanifest">
         <link rel="icon" href="{{ $home }}/icons/any-192.png">

@@ -8,8 +8,10 @@ use App\Apps\RevisionBook;
 use App\Models\App;
 use App\Records\DataSet;
 use App\Space;
+use Lanai\Core\Edits\Kinds\Rewrite;
 use Lanai\Core\Model\Blueprint;
 use PHPUnit\Framework\Attributes\TestWith;
+use Symfony\Component\Process\Process;
 use Tests\TestCase;
 
 /** Links that lead into an app: what they show where they are posted, and where they come from. */
@@ -118,6 +120,42 @@ final class LinksTest extends TestCase
         self::assertSame('Lifts: share a ride', $shown['og:title']);
         self::assertStringNotContainsString('secret', (string) json_encode($shown));
         self::assertStringNotContainsString('<script>alert', (string) $this->get("/a/{$this->lifts->slug}$query")->getContent());
+    }
+
+    /** By the npm package “open-graph-scraper”, and by the vocabulary of schema.org as the npm package “schema-dts” has it. */
+    public function test_programs_that_read_the_web_understand_what_a_page_says_of_itself(): void
+    {
+        $page = fn (string $query): string => (string) $this->get("/a/{$this->lifts->slug}$query", ['Accept-Language' => 'en'])->assertOk()->getContent();
+        $thing = fn (string $json): string => "<script type=\"application/ld+json\">{\"@context\":\"https://schema.org\",$json}</script>";
+        $asked = [
+            $page(''), $page("?at=lift/$this->lift"), $thing('"@type":"WebPage","colour":"red"'), $thing('"@type":"Shop","name":"x"'),
+            $thing('"@type":"WebPage","isPartOf":{"@type":"WebPage","softwareVersion":"1"}'), $thing('"@type":"WebPage","name":"x"'),
+        ];
+        $node = new Process(['node', 'tests/reference/structured.mjs'], base_path(), null, (string) json_encode($asked), 90);
+        $told = json_decode($node->mustRun()->getOutput(), true);
+
+        foreach ([['Lifts: share a ride', 'WebApplication'], ['To Harbour', 'WebPage']] as $i => [$title, $type]) {
+            self::assertSame([], $told[$i]['wrong']);
+            self::assertSame([$title, $type, $title], [$told[$i]['graph']['ogTitle'], $told[$i]['things'][0]['@type'], $told[$i]['things'][0]['name']]);
+            self::assertSame(['1200', '630'], [$told[$i]['graph']['ogImage'][0]['width'], $told[$i]['graph']['ogImage'][0]['height']]);
+        }
+        self::assertSame('A lift with Harbour & "more" <b>', $told[1]['things'][0]['description']);
+        self::assertSame('WebApplication', $told[1]['things'][0]['isPartOf']['@type']);
+        // What is no property, no type, or no property there is seen.
+        self::assertSame([true, true, true, false], array_map(fn (array $one): bool => $one['wrong'] !== [], array_slice($told, 2)));
+        $shared = (string) $this->get("/s/{$this->lifts->share_code}")->getContent();
+        self::assertStringNotContainsString('ld+json', $shared, 'What is only tried is for no search engine.');
+    }
+
+    public function test_the_mark_at_the_foot_of_the_first_page_can_be_left_out(): void
+    {
+        $page = fn (): string => (string) $this->get("/a/{$this->lifts->slug}")->assertOk()->getContent();
+        self::assertStringContainsString('"mark":"https:\/\/lifts.example\/"', $page());
+        self::assertStringContainsString('"mark":""', (string) $this->get("/s/{$this->lifts->share_code}")->getContent());
+        $edit = new Rewrite(str_replace("\nrelease\n", "\nrelease, without the mark of Lanai\n", $this->lifts->revision->read()->script()));
+        app(RevisionBook::class)->edit($this->lifts, $this->founderOf($this->lifts), 1, $edit);
+        app(RevisionBook::class)->goLive($this->lifts->refresh());
+        self::assertStringContainsString('"mark":""', $page());
     }
 
     public function test_a_text_is_shared_with_a_link_to_where_one_is(): void

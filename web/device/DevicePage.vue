@@ -148,6 +148,7 @@ const plain = !('startViewTransition' in document)
         <h1 v-if="bar === 'large'" ref="head" class="large-title">{{ view.title }}</h1>
         <i v-else-if="bar === 'over'" ref="head" class="under-bar" />
         <NodeList :nodes="flowing" />
+        <a v-if="entry.mark && view.screen === view.first" class="mark" :href="entry.mark" target="_blank" rel="noopener">{{ own('Made with Lanai') }}</a>
       </template>
     </main>
     <div v-if="!failed && !late && pinned('bottom').length" class="pinned" :style="{ paddingBottom: away('bottom') }">

@@ -16,6 +16,8 @@ export interface Entry {
   build?: number
   /** Where pictures of the web are asked for through the server, while a picture is taken of the app. */
   outside?: string
+  /** Where the mark at the foot of the first page leads; '' for none. */
+  mark?: string
   /** The key of somebody who tries the app before it is in the stores, and may say how it is. */
   tester?: string
 }

@@ -15,6 +15,7 @@ use App\Device\DeviceName;
 use App\Device\Entry;
 use App\Device\LinkPreview;
 use App\Device\Sitting;
+use App\Device\Structured;
 use App\Http\Requests\DeviceRequest;
 use App\Jobs\TakeFeedbackPicture;
 use App\Models\Tester;
@@ -57,9 +58,13 @@ final class DeviceController
         $at = $request->query('at');
         $at = is_string($at) && Pattern::match(LinkPreview::PLACE, $at) ? $at : '';
 
+        $preview = $way === 'live' || $way === 'share' ? LinkPreview::of($entry, $at, $speaks)->properties : [];
+        $spoken = $entry->revision->spoken($speaks->tongue);
+
         return response()->view('device', [
             'name' => $entry->app->name,
-            'preview' => $way === 'live' || $way === 'share' ? LinkPreview::of($entry, $at, $speaks)->properties : [],
+            'preview' => $preview,
+            'structured' => $way === 'live' ? Structured::of($spoken, $preview, $speaks, $at === '') : '',
             'theme' => $entry->blueprint()->theme->main,
             'lang' => $speaks->tongue,
             'dir' => Tongues::direction($speaks->tongue),
@@ -74,6 +79,7 @@ final class DeviceController
                 'shared' => $entry->blueprint()->sharedScreen()?->slug() ?? '',
                 'path' => ['live' => "/a/$key", 'share' => "/s/$key"][$way] ?? '',
                 'tester' => $way === 'share' ? $this->tester($request, $entry) : '',
+                'mark' => $way === 'live' && ! $entry->blueprint()->release->unmarked ? rtrim((string) config('app.url'), '/').'/' : '',
                 'outside' => $way === 'taken' ? "/taken/$key/outside?of=" : '',
                 'link' => ServerAddress::of($entry->app).($way === 'live' ? "/a/{$entry->app->slug}" : "/s/{$entry->app->share_code}"),
             ],

@@ -29,6 +29,7 @@ final readonly class Release implements HasSentence
      * @param  string  $listed  the number by which its store lists it
      * @param  bool  $locked  a package shows what is in it once the phone knows who holds it
      * @param  string  $words  by which people look for it, with commas between them
+     * @param  bool  $unmarked  in browsers it does not say with what it was made
      * @param  string  $location  what it is for that the app may know where a phone is, as it follows “to”
      */
     public function __construct(
@@ -48,6 +49,7 @@ final readonly class Release implements HasSentence
         public string $team = '',
         public string $listed = '',
         public string $words = '',
+        public bool $unmarked = false,
     ) {
     }
 
@@ -80,7 +82,7 @@ final readonly class Release implements HasSentence
         $text = fn (string $key, string $lead): SubLine => new SubLine($lead, new Blank($key, TextFit::plain()), $lead);
         $words = fn (string $key, string $lead): SubLine => new SubLine($lead, new Blank($key, TextFit::words()), $lead);
 
-        return Sentence::of('release')->clauses(Clause::flag('locked', 'locked by fingerprint'))->below(
+        return Sentence::of('release')->clauses(Clause::flag('locked', 'locked by fingerprint'), Clause::flag('unmarked', 'without the mark of Lanai'))->below(
             $text('package', 'package is'),
             $text('version', 'version is'),
             new SubLine('build number is', new Blank('build', NumberFit::whole(1, 2100000000)), 'build number is'),

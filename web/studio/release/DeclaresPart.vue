@@ -60,6 +60,9 @@ watch(() => studio.state.value?.revision.number, load, { immediate: true })
       <p class="small">
         {{ declared.deletion ? 'People can have their account deleted on a public page, also without the app.' : 'There are no accounts.' }}
       </p>
+      <p class="small">
+        For the question about export: it seals nothing by itself. What goes to and fro is sealed by the phone’s own https, and the packages say so.
+      </p>
       <h3>For the questions about ages</h3>
       <dl class="contents">
         <template v-for="one in declared.contents" :key="one.key">

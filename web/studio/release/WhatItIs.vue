@@ -80,6 +80,18 @@ async function upload(event: Event) {
       Locked by fingerprint: on a phone it opens once the phone knows who holds it</label
     >
   </p>
+  <p>
+    <label
+      ><input
+        type="checkbox"
+        :checked="!data.unmarked"
+        @change="
+          studio.edit(($event.target as HTMLInputElement).checked ? { do: 'remove', places: ['/release/unmarked'] } : { do: 'offer', at: '/release/unmarked' })
+        "
+      />
+      In browsers its first page says at its foot that it was made with Lanai</label
+    >
+  </p>
   <FindingNote v-for="finding in findings" :key="finding.id" :finding="finding" />
 </template>
 
