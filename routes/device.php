@@ -13,6 +13,7 @@ Route::get('words/{tongue}', [C\DeviceController::class, 'words'])->where('tongu
 Route::post('tell', [C\DeviceController::class, 'tell'])->middleware('throttle:trouble');
 Route::post('trouble', [C\DeviceController::class, 'trouble'])->middleware('throttle:trouble');
 Route::post('arrive', [C\DeviceController::class, 'arrive'])->middleware('throttle:arrive');
+Route::post('bought', [C\DeviceController::class, 'bought'])->middleware('throttle:arrive');
 Route::post('mine', [C\DeviceController::class, 'mine'])->middleware('throttle:mine');
 Route::post('said', [C\TalkController::class, 'said'])->middleware('throttle:say');
 Route::post('say', [C\TalkController::class, 'say'])->middleware('throttle:say');

@@ -8,6 +8,7 @@ use App\Earnings\Tills\CardTill;
 use App\Earnings\Tills\Offered;
 use App\Earnings\Tills\PierTill;
 use App\Earnings\Tills\QuayTill;
+use App\Earnings\Tills\StoreTill;
 use App\Earnings\Tills\Till;
 use App\Earnings\Tills\Told;
 use App\Records\DataFile;
@@ -69,15 +70,50 @@ final readonly class Counter implements Tills
         $sold = $product->outside ? Sold::Card->value : $visit->till;
         $till = $this->till($sold);
         $offered = $this->offered($person, $product, $plan, $visit);
+        if ($visit->sheet && $till instanceof StoreTill && $till->hasSheet()) {
+            $this->sells();
+
+            return $till->sheet($offered);
+        }
         $this->closeOthers($till, $person, $product, $plan);
         $checkout = $this->checkout($person, $offered, $sold, $visit->beside);
         [$session, $url] = $till->begin($this->leadingBack($offered, $sold, (string) $checkout->token), (string) $checkout->token);
         $this->database->table('_checkouts')->where('id', $checkout->id)->update(['session' => $session]);
+        $this->sells();
+
+        return $url;
+    }
+
+    private function sells(): void
+    {
         if (! $this->space->app->sells) {
             $this->space->app->forceFill(['sells' => true])->save();
         }
+    }
 
-        return $url;
+    /**
+     * Somebody has bought by the sheet of the phone's own store. What the phone says is only believed to be about a purchase: the store is asked whose it
+     * is, and what was bought.
+     *
+     * @param  string  $transaction  what the store calls it
+     * @return bool whether it is paid; what waits to be paid comes by itself
+     *
+     * @throws Refused where it is somebody else's, or nothing of this app
+     */
+    public function bought(Row $person, string $transaction): bool
+    {
+        $told = $this->till(Sold::Pier->value)->told($transaction);
+        if (! $told->isPaid()) {
+            return false;
+        }
+        // Whose it is has to be said: else anybody could bring a number that they have seen.
+        [$key, $plan] = [...explode('.', $told->product, 2), ''];
+        if ($told->account === '' || $key === '') {
+            throw new Refused('The store does not say whose this purchase is.');
+        }
+        $this->took(Sold::Pier->value, $transaction, $person, $this->product($key), $plan, $told);
+
+        return true;
     }
 
     /** What somebody would buy: what is given once is not given twice. */
@@ -119,8 +155,17 @@ final readonly class Counter implements Tills
         return "{$this->space->app->id}/{$this->space->app->slug}/{$this->space->set->value}";
     }
 
-    /** By which a till knows somebody. */
+    /** By which a till knows somebody: a UUID of version 8 (RFC 9562), as some stores take nothing else. */
     private function account(int $person): string
+    {
+        $hex = $this->accountBefore($person);
+        $digits = substr($hex, 0, 12).'8'.substr($hex, 13, 3).dechex(8 | (hexdec($hex[16]) & 3)).substr($hex, 17, 15);
+
+        return implode('-', [substr($digits, 0, 8), substr($digits, 8, 4), substr($digits, 12, 4), substr($digits, 16, 4), substr($digits, 20, 12)]);
+    }
+
+    /** By which tills knew somebody at first: what was bought then is still theirs. */
+    private function accountBefore(int $person): string
     {
         return substr(hash_hmac('sha256', "account/{$this->space->app->id}/{$this->space->set->value}/$person", (string) config('app.key')), 0, 40);
     }
@@ -406,7 +451,8 @@ final readonly class Counter implements Tills
 
     private function took(string $till, string $token, Row $person, Product $product, string $plan, Told $told): void
     {
-        if ($told->account !== '' && ! hash_equals($this->account($person->id), $told->account)) {
+        $isTheirs = hash_equals($this->account($person->id), $told->account) || hash_equals($this->accountBefore($person->id), $told->account);
+        if ($told->account !== '' && ! $isTheirs) {
             throw new Refused('This purchase belongs to somebody else.');
         }
         if ($told->events === []) {

@@ -11,6 +11,7 @@ use Lanai\Core\Language\Walk;
 use Lanai\Core\Lines\ListLine;
 use Lanai\Core\Lines\MapLine;
 use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Earnings\Product;
 use Lanai\Core\Model\FieldTypes\FileType;
 use Lanai\Core\Model\FieldTypes\PictureType;
 use Lanai\Core\Model\FieldTypes\PlaceType;
@@ -35,6 +36,7 @@ enum Ability: string
     case Locks = 'Locks';
     case Notifies = 'Notifies';
     case Tracks = 'Tracks';
+    case Buys = 'Buys';
     case Fails = 'Fails';
 
     /** @return list<self> those that the app's sentences use */
@@ -49,6 +51,8 @@ enum Ability: string
             self::Notifies => $blueprint->sends !== [],
             self::Tracks => AdvertsDeclared::of($blueprint)->tracks,
             self::Locks => $blueprint->release->locked,
+            // What is used outside the app no store sells.
+            self::Buys => array_filter($blueprint->products, fn (Product $product): bool => ! $product->outside) !== [],
             self::Shares => $walk->nodesOf(ShareText::class) !== [],
             self::Saves => $walk->nodesOf(DownloadMine::class) !== [],
             // Who takes pictures chooses files, too.
@@ -74,6 +78,7 @@ enum Ability: string
             self::Locks => 'be locked with the phone’s own lock',
             self::Notifies => 'show messages while it is closed',
             self::Tracks => 'ask whether adverts may follow somebody',
+            self::Buys => 'sell by the phone’s own store',
             self::Fails => 'say what went wrong',
         };
     }
@@ -92,7 +97,7 @@ enum Ability: string
         return match ($this) {
             self::TakesPictures => ['ChoosesFiles', 'TakesPictures', 'Taken'],
             self::Notifies => ['Notifies', 'Fetches', 'Fetching', 'Shows'],
-            self::Tracks => [],
+            self::Tracks, self::Buys => [],
             default => [$this->value],
         };
     }
@@ -115,6 +120,7 @@ enum Ability: string
             self::Locks => ['LocalAuthentication'],
             self::Notifies => ['UserNotifications', 'BackgroundTasks'],
             self::Tracks => ['AppTrackingTransparency'],
+            self::Buys => ['StoreKit'],
             default => [],
         };
     }

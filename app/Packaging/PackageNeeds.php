@@ -33,10 +33,12 @@ final class PackageNeeds
     public static function lacking(Build $build, Blueprint $now): array
     {
         $can = Ability::of($build->revision->read());
+        // What the system has nothing of needs no package for it.
+        $isHere = fn (Ability $ability): bool => $build->target === Target::Ipa->value || $ability->classes() !== [];
 
         return array_values(array_map(
             fn (Ability $ability): string => $ability->words(),
-            array_filter(Ability::of($now), fn (Ability $ability): bool => ! in_array($ability, $can, true)),
+            array_filter(Ability::of($now), fn (Ability $ability): bool => $isHere($ability) && ! in_array($ability, $can, true)),
         ));
     }
 

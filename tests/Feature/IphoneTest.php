@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Earnings\Tills\Offered;
 use App\Models\App;
 use App\Packaging\Packager;
 use App\Packaging\Target;
@@ -57,6 +58,16 @@ final class IphoneTest extends TestCase
       says "Ready", then "There is honey."
 
     adverts through Bunting
+
+    product Club is a subscription
+      plan Yearly, every year at 29.99 EUR, after 14 days free
+      plan Monthly, every month at 3.99 EUR, at first 0.99 for 3 times
+
+    product Chart is bought once, at 4.99 EUR
+
+    product Honey is used up, at 1.99 EUR
+
+    product Jar is bought once, at 8.00 EUR, used outside the app
 
     language German
       for "say “which hive’s” near" say "zu sagen, \"welcher\" Stock nah ist"
@@ -125,6 +136,43 @@ final class IphoneTest extends TestCase
         foreach (self::PLISTS as $name) {
             self::assertEquals($read['plists'][$name], Plist::read($files[$name]), "The practice store reads $name in the same way.");
         }
+    }
+
+    /** The members of a StoreKit configuration are from memory; what is sold is what the tills are told. */
+    public function test_what_is_sold_can_be_tried_from_the_project(): void
+    {
+        $files = $this->unpacked($this->package(Target::Ios, self::ALL, 'https://roofs.example'));
+        $sold = json_decode($files['App/Products.storekit'], true);
+        self::assertSame([['chart', 'NonConsumable', '4.99'], ['honey', 'Consumable', '1.99']], array_map(
+            fn (array $one): array => [$one['productID'], $one['type'], $one['displayPrice']],
+            $sold['products'],
+        ), 'What is used outside the app no store sells.');
+        $plans = $sold['subscriptionGroups'][0]['subscriptions'];
+        // One rises from the second to the first: it costs more for the same time.
+        self::assertSame([['club.monthly', 'P1M', 1], ['club.yearly', 'P1Y', 2]], array_map(
+            fn (array $one): array => [$one['productID'], $one['recurringSubscriptionPeriod'], $one['groupNumber']],
+            $plans,
+        ));
+        self::assertSame([['payAsYouGo', 3, '0.99', 'P1M'], ['free', 1, null, 'P2W']], array_map(fn (array $one): array => [
+            $one['introductoryOffer']['paymentMode'], $one['introductoryOffer']['numberOfPeriods'], $one['introductoryOffer']['displayPrice'] ?? null,
+            $one['introductoryOffer']['subscriptionPeriod'],
+        ], $plans));
+        $ids = [];
+        foreach (Blueprint::fromScript(self::ALL)->products as $product) {
+            foreach ($product->outside ? [] : ($product->plans ?: [null]) as $plan) {
+                $ids[] = (new Offered($product, $plan))->id();
+            }
+        }
+        self::assertEqualsCanonicalizing($ids, [...array_column($sold['products'], 'productID'), ...array_column($plans, 'productID')]);
+        $numbers = array_column([...$sold['products'], ...$plans], 'internalID');
+        self::assertCount(count($numbers), array_unique($numbers));
+        $scheme = simplexml_load_string($files['App.xcodeproj/xcshareddata/xcschemes/App.xcscheme']);
+        self::assertSame('../../App/Products.storekit', (string) $scheme->LaunchAction->StoreKitConfigurationFileReference['identifier']);
+        self::assertStringNotContainsString('storekit', strtolower(implode(array_keys($this->unpacked($this->package(
+            Target::Ios,
+            self::BARE,
+            'https://roofs.example',
+        ))))));
     }
 
     public function test_what_the_system_is_told_follows_from_the_sentences(): void
@@ -196,7 +244,8 @@ final class IphoneTest extends TestCase
         self::assertStringNotContainsString('LC_CODE_SIGNATURE', $head);
         $ours = MachO::read($files['App']);
         self::assertEqualsCanonicalizing(preg_split('/\s+/', trim((string) preg_replace('/^\s*U\s+/m', '', $takes))), $ours->takes ?? []);
-        foreach (['CLLocationManager', 'LAContext', 'BGTaskScheduler', 'UNUserNotificationCenter', 'ATTrackingManager', 'UIActivityViewController'] as $class) {
+        foreach (['CLLocationManager', 'LAContext', 'BGTaskScheduler', 'UNUserNotificationCenter', 'ATTrackingManager', 'UIActivityViewController',
+            'SKPaymentQueue'] as $class) {
             self::assertTrue($ours?->uses($class), $class);
         }
         // Selectors of each ability are in it, as the system calls them or is called by them.
@@ -206,7 +255,8 @@ final class IphoneTest extends TestCase
                 'submitTaskRequest:error:', 'initForExportingURLs:asCopy:', 'initWithActivityItems:applicationActivities:', 'selectionChanged',
                 'requestTrackingAuthorizationWithCompletionHandler:', 'initWithSuiteName:', 'webView:startURLSchemeTask:',
                 'webView:runJavaScriptTextInputPanelWithPrompt:defaultText:initiatedByFrame:completionHandler:',
-                'application:didRegisterForRemoteNotificationsWithDeviceToken:',
+                'application:didRegisterForRemoteNotificationsWithDeviceToken:', 'paymentQueue:updatedTransactions:', 'finishTransaction:',
+                'initWithProductIdentifiers:', 'productsRequest:didReceiveResponse:', 'setApplicationUsername:',
             ] as $selector
         ) {
             self::assertStringContainsString("$selector\0", $files['App'], $selector);
@@ -218,6 +268,7 @@ final class IphoneTest extends TestCase
 
         $bare = MachO::read($this->unpacked($this->package(Target::Ipa, self::BARE, 'https://roofs.example'), 'Payload/App.app/')['App']);
         self::assertFalse($bare?->uses('CLLocationManager', 'LAContext', 'BGTaskScheduler', 'UNUserNotificationCenter', 'ATTrackingManager', 'NSUserDefaults'));
+        self::assertFalse($bare?->uses('SKPaymentQueue'));
     }
 
     public function test_what_is_misspelt_in_the_shell_is_refused(): void

@@ -1,5 +1,6 @@
 import { entry } from './entry'
 import { lot } from './lot'
+import { shell } from './shell'
 
 /** What the browser tells of the device. */
 
@@ -53,6 +54,10 @@ export function keepLanguage(tag: string): void {
   }
 }
 
+let asked: boolean | undefined
+/** Whether the phone can open the sheet of its own store: packages for iPhones can. */
+export const sheet = () => (asked ??= entry.till === 'pier' && Boolean(shell('buys')))
+
 /** What is asked for with every screen where nobody has chosen anything: also what is asked early, which is of use only if it is the same. */
 export const usual = () => ({
   /** What the person has chosen; '' for the phone's own, which the deck does not ask for. */
@@ -62,6 +67,8 @@ export const usual = () => ({
   now: null as string | null,
   set: 'sandbox',
   till: entry.till ?? 'card',
+  /** Whether the phone has a sheet of its own store; asked once. */
+  ...(sheet() ? { sheet: true } : {}),
   store: (entry.store ?? '') as string,
   build: entry.build ?? null,
 })

@@ -1,10 +1,12 @@
 import type { Outcome, Place } from '../contracts/view'
 import { addressOf } from './address'
+import { listenToBought, openSheet } from './bought'
 import { entry } from './entry'
 import { ledBack } from './invited'
 import { forgetKept } from './kept'
 import { server } from './server'
 import { beside, session } from './session'
+import { sheet } from './told'
 import type { Places } from './usePlaces'
 import type { Shown } from './useView'
 import { own } from './own'
@@ -15,8 +17,9 @@ const LONGEST = 2000
 const ASKED_AT_MOST = 400
 
 /** Coming in and leaving: where somebody wanted to be who had to sign in first, and the way by a provider's page and back. */
-export function useComing({ step, chain, go, startAt, returnTo, forgetLeft, begin }: Places, { where, signedIn, load }: Shown, say: (text: string) => void) {
+export function useComing({ step, chain, go, startAt, returnTo, forgetLeft, begin }: Places, { where, signedIn, load }: Shown, say: (text: string, refusal?: boolean) => void) {
   /** The step at which somebody had to sign in: there they go on afterwards. */
+  if (sheet()) listenToBought(where, say, load)
   let wanted = 0
   let stay: Place[] = []
 
@@ -66,6 +69,7 @@ export function useComing({ step, chain, go, startAt, returnTo, forgetLeft, begi
 
   /** Leaves for a page on which something is paid, and comes back to where one was. */
   function payAt(address: string) {
+    if (address.startsWith('sheet:')) return void (openSheet(address) || say(own('The store does not answer just now. Please try again in a moment.'), true))
     if (beside) {
       window.open(address, '_blank', 'noopener')
       return say(own('Please pay on the page that has opened. It shows here by itself.'))

@@ -12,8 +12,6 @@ final readonly class Offered
 {
     private const PRICE = ['price' => true, 'currency' => true, 'firstPrice' => true];
 
-    private const PERIODS = ['week' => 'P1W', 'month' => 'P1M', 'quarter' => 'P3M', 'half' => 'P6M', 'year' => 'P1Y'];
-
     /**
      * @param  bool  $freeDays  they have not had them
      * @param  bool  $lower  they have not paid a lower price before
@@ -79,7 +77,7 @@ final readonly class Offered
             'name' => $plan === null ? $this->product->name : "{$this->product->name}, $plan->name",
             'price' => $price->minor(),
             'currency' => $price->currency,
-            'every' => $plan === null ? '' : self::PERIODS[$plan->every] ?? 'P1M',
+            'every' => $plan === null ? '' : $plan->period(),
             'firstPrice' => $lower ? $price->minorAtFirst() : $price->minor(),
             'firstTimes' => $lower ? (int) $plan->begin : 0,
             'freeDays' => $plan === null || ! $this->freeDays ? 0 : (int) $plan->freeDays,

@@ -23,7 +23,7 @@ final readonly class PierTill extends StoreTill
     {
         $signed = array_values(array_filter(is_array($answer['signed'] ?? null) ? $answer['signed'] : [], is_string(...)));
         $told = [];
-        $accounts = [];
+        $accounts = $products = [];
         try {
             foreach ($signed as $one) {
                 $claims = $this->claims($one, new DateTimeImmutable());
@@ -31,13 +31,16 @@ final readonly class PierTill extends StoreTill
                     throw new Forged('It is about another purchase.');
                 }
                 $told[] = $claims;
+                $products[] = is_string($claims['product'] ?? null) ? $claims['product'] : '';
                 $accounts[] = is_string($claims['account'] ?? null) ? $claims['account'] : '';
             }
         } catch (Forged $forged) {
             throw new Refused("What the store tells cannot be trusted: {$forged->getMessage()} Nothing was changed.");
         }
 
-        return Told::of(['state' => $answer['state'] ?? '', 'account' => $accounts[0] ?? ''], $told, $this->sold()->terms());
+        $about = ['state' => $answer['state'] ?? '', 'account' => $accounts[0] ?? '', 'product' => $products[0] ?? ''];
+
+        return Told::of($about, $told, $this->sold()->terms());
     }
 
     public function heard(array $headers, string $body, DateTimeImmutable $now): string

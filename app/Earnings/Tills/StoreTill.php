@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Earnings\Tills;
 
 use App\Models\App;
+use App\Outbound\Practice;
 use DateTimeImmutable;
 use Lanai\Core\Earnings\Sold;
 
@@ -37,6 +38,18 @@ abstract readonly class StoreTill implements Till
         ];
 
         return Line::begun($this->line->ask('POST', "/$this->package/purchases", $sent, $key));
+    }
+
+    /** Whether a phone buys by the sheet of its own store: the one for practice has none on any phone. */
+    public function hasSheet(): bool
+    {
+        return $this->sold() === Sold::Pier && ! Practice::isAt((string) config("lanai.stores.{$this->sold()->value}.url"));
+    }
+
+    /** By which the page asks the phone for the sheet. */
+    public function sheet(Offered $offered): string
+    {
+        return "sheet:{$offered->id()}?account=$offered->account";
     }
 
     public function told(string $token): Told

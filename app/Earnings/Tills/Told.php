@@ -44,9 +44,15 @@ final readonly class Told
      * @param  string  $account  whose it is, as the till was told; '' where it does not keep that
      * @param  list<Event>  $events
      * @param  int|null  $price  what each payment is from the next one on, in minor units
+     * @param  string  $product  what was bought, as the till calls it; '' where it does not say that
      */
-    public function __construct(public string $state, public string $account, public array $events, public ?int $price = null)
-    {
+    public function __construct(
+        public string $state,
+        public string $account,
+        public array $events,
+        public ?int $price = null,
+        public string $product = '',
+    ) {
     }
 
     public function isPaid(): bool
@@ -113,6 +119,8 @@ final readonly class Told
         $last = $told === [] ? [] : $told[count($told) - 1];
         $price = $answer['price'] ?? $last['price'] ?? null;
 
-        return new self($text($answer['state'] ?? null), $text($answer['account'] ?? null), $events, is_int($price) && $price > 0 ? $price : null);
+        $state = $text($answer['state'] ?? null);
+
+        return new self($state, $text($answer['account'] ?? null), $events, is_int($price) && $price > 0 ? $price : null, $text($answer['product'] ?? null));
     }
 }

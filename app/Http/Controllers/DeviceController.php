@@ -39,9 +39,11 @@ use Illuminate\Support\Facades\Cookie;
 use Lanai\Core\Geometry\Device;
 use Lanai\Core\Model\Pointer;
 use Lanai\Core\Model\Screen;
+use Lanai\Core\Play\NoAnswer;
 use Lanai\Core\Play\Outcome;
 use Lanai\Core\Play\Trail;
 use Lanai\Core\Play\Whence;
+use Lanai\Core\Rows\Refused;
 use Lanai\Core\Text\Pattern;
 use Lanai\Core\Text\Tongues;
 
@@ -172,6 +174,25 @@ final class DeviceController
         [$entered, $arrives] = $entry->player($visit)->arrive($proof, $visit);
 
         return response()->json(['waiting' => false, 'arrives' => $arrives, 'session' => $entered->token] + $this->who($entry, (string) $entered->token));
+    }
+
+    /** Somebody has bought by the sheet of the phone's own store, which is asked about it. */
+    public function bought(DeviceRequest $request, string $way, string $key): JsonResponse
+    {
+        $entry = Entry::from($request, $way, $key);
+        $told = $request->validate(['transaction' => ['required', 'string', 'regex:/^[A-Za-z0-9_-]{1,100}$/D']]);
+        $people = $entry->blueprint()->peopleTable();
+        $person = $request->visit($entry)->person ?? abort(401, 'Please sign in first.');
+        $row = $people === null ? null : $entry->space->store()->byIds($people, [$person])[$person] ?? null;
+        $counter = $entry->space->tills();
+        abort_if($row === null || $counter === null, 404);
+        try {
+            return response()->json(['paid' => $counter->bought($row, (string) $told['transaction'])]);
+        } catch (Refused $refused) {
+            $said = $entry->revision->spoken($request->visit($entry)->tongue)->own()->say($refused->getMessage());
+
+            return response()->json(['message' => $said], $refused instanceof NoAnswer ? 503 : 422);
+        }
     }
 
     /** All that the app keeps of the person who asks. */

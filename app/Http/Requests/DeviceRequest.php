@@ -62,6 +62,7 @@ final class DeviceRequest extends FormRequest
             'languages' => ['sometimes', 'array', 'max:20'],
             'languages.*' => ['string', 'max:35'],
             'beside' => ['sometimes', 'boolean'],
+            'sheet' => ['sometimes', 'boolean'],
             'waits' => ['sometimes', 'boolean'],
             'invitedBy' => ['nullable', 'string', 'max:40'],
             'newcomer' => ['nullable', 'string', 'regex:/^[0-9a-f-]{36}$/D'],
@@ -119,6 +120,7 @@ final class DeviceRequest extends FormRequest
             $store === '' || ! $this->filled('build') ? null : $this->integer('build'),
             $speaks->tongue,
             $this->string('invitedBy')->value(),
+            $this->boolean('sheet'),
         );
     }
 

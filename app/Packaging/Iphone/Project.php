@@ -74,7 +74,7 @@ final class Project
             $code,
             ['Assets.xcassets', 'PrivacyInfo.xcprivacy', 'www', ...$this->has(Ability::Locates) ? ['locates.js'] : []],
             self::TEXTS,
-            ['Info.plist', 'App.entitlements'],
+            ['Info.plist', 'App.entitlements', ...$this->has(Ability::Buys) ? ['Products.storekit'] : []],
             [...self::FRAMEWORKS, ...array_merge(...array_map(fn (Ability $a): array => $a->frameworks(), $this->abilities))],
             [
                 'ASSETCATALOG_COMPILER_APPICON_NAME' => 'AppIcon',
@@ -324,10 +324,17 @@ final class Project
             '{{server}}' => $this->job->server,
             '{{team}}' => $release->team,
             '{{target}}' => XcodeProject::numberOf('App'),
+            // Tried out from Xcode the app buys from this file.
+            '{{products}}' => $this->has(Ability::Buys)
+                ? "\n      <StoreKitConfigurationFileReference identifier = \"../../App/Products.storekit\"></StoreKitConfigurationFileReference>"
+                : '',
         ];
         $files = [
             'App.xcodeproj/project.pbxproj' => (new XcodeProject($this->tongues()))->written($parts, $settings, ['README.md', 'archive.sh', 'sign.sh']),
         ];
+        if ($this->has(Ability::Buys)) {
+            $files['App/Products.storekit'] = StoreKitFile::of($this->job->blueprint);
+        }
         $scheme = 'App.xcodeproj/xcshareddata/xcschemes/App.xcscheme';
         foreach (['README.md' => 'README.md', 'archive.sh' => 'archive.sh', 'sign.sh' => 'sign.sh', $scheme => 'App.xcscheme'] as $path => $from) {
             $files[$path] = strtr(self::shipped($from), $fill);

@@ -15,7 +15,7 @@ final class XcodeProject
     /** File type by ending. */
     private const TYPES = [
         'h' => 'sourcecode.c.h', 'm' => 'sourcecode.c.objc', 'js' => 'sourcecode.javascript', 'plist' => 'text.plist.xml', 'xcprivacy' => 'text.xml',
-        'entitlements' => 'text.plist.entitlements', 'xcassets' => 'folder.assetcatalog', 'strings' => 'text.plist.strings',
+        'entitlements' => 'text.plist.entitlements', 'xcassets' => 'folder.assetcatalog', 'strings' => 'text.plist.strings', 'storekit' => 'text',
         'framework' => 'wrapper.framework', 'app' => 'wrapper.application', 'appex' => 'wrapper.app-extension', '' => 'folder',
     ];
 

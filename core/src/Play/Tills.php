@@ -14,7 +14,7 @@ use Lanai\Core\Rows\Refused;
 interface Tills
 {
     /**
-     * Begins a purchase: the address of the page on which it is paid.
+     * Begins a purchase: the address of the page on which it is paid, or of the sheet of the phone's own store, `sheet:PRODUCT?account=…`.
      *
      * @param  Plan|null  $plan  null for what is bought once
      *

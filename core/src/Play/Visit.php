@@ -36,6 +36,7 @@ final readonly class Visit
      * @param  int|null  $build  the build number of the package; null where the app always runs as it is now
      * @param  string  $tongue  the tag of the language in which it is shown; '' for the app's own
      * @param  string  $invitedBy  what the link said by which they came; '' for no invitation
+     * @param  bool  $sheet  the phone can open the sheet of its own store
      * @param  bool  $beside  true where a provider's page opens beside the app instead of in its place
      */
     public function __construct(
@@ -66,6 +67,7 @@ final readonly class Visit
         public ?int $build = null,
         public string $tongue = '',
         public string $invitedBy = '',
+        public bool $sheet = false,
     ) {
     }
 }

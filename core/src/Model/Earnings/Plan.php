@@ -25,6 +25,9 @@ final readonly class Plan implements HasSentence
 {
     private const EVERY = ['week' => 'week', 'month' => 'month', 'quarter' => 'three months', 'half' => 'half year', 'year' => 'year'];
 
+    /** As durations of ISO 8601. */
+    private const PERIODS = ['week' => 'P1W', 'month' => 'P1M', 'quarter' => 'P3M', 'half' => 'P6M', 'year' => 'P1Y'];
+
     /**
      * @param  'week'|'month'|'quarter'|'half'|'year'|''  $every
      * @param  string  $price  a decimal
@@ -69,6 +72,12 @@ final readonly class Plan implements HasSentence
             ),
             Clause::of('stored as', 'known to the tills as', new Blank('stored', NameFit::column()))->aside(),
         )->below(new Children('prices', Family::only('“costs”', LocalPrice::class), 'a price in other countries'));
+    }
+
+    /** How often it is paid, as a duration of ISO 8601; '' where that is not said yet. */
+    public function period(): string
+    {
+        return self::PERIODS[$this->every] ?? '';
     }
 
     /** Whether its first payments are lower. */

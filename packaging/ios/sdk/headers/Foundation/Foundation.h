@@ -68,6 +68,7 @@ __attribute__((objc_root_class)) @interface NSObject <NSObject>
 @property (readonly, copy) NSString *stringByDeletingPathExtension;
 + (instancetype)string;
 + (instancetype)stringWithFormat:(NSString *)format, ... __attribute__((format(__NSString__, 1, 2)));
+- (nullable instancetype)initWithData:(NSData *)data encoding:(NSUInteger)encoding;
 + (nullable instancetype)stringWithContentsOfURL:(NSURL *)url encoding:(NSUInteger)encoding error:(NSError *_Nullable *_Nullable)error;
 + (nullable instancetype)stringWithContentsOfFile:(NSString *)path encoding:(NSUInteger)encoding error:(NSError *_Nullable *_Nullable)error;
 - (BOOL)writeToURL:(NSURL *)url atomically:(BOOL)atomically encoding:(NSUInteger)encoding error:(NSError *_Nullable *_Nullable)error;
@@ -112,6 +113,7 @@ enum { NSUTF8StringEncoding = 4 };
 - (void)addObject:(ObjectType)object;
 @end
 @interface NSSet<__covariant ObjectType> : NSObject <NSFastEnumeration>
++ (instancetype)setWithArray:(NSArray<ObjectType> *)objects;
 - (nullable ObjectType)anyObject;
 @end
 @interface NSDictionary<__covariant KeyType, __covariant ObjectType> : NSObject <NSCopying, NSMutableCopying, NSFastEnumeration>
