@@ -5,7 +5,7 @@ vi.mock('../../web/device/server', () => ({ server: { post } }))
 
 type Told = (transaction: string, why: string) => Promise<void>
 const told = (...args: Parameters<Told>) => (window as unknown as { lanaiBought: Told }).lanaiBought(...args)
-const phone = vi.fn((_: string, argument?: string) => (argument === '' ? 'yes' : argument?.includes('buy') ? 'asked' : 'done'))
+const phone = vi.fn((_: string, argument?: string) => (argument?.includes('buy') ? 'asked' : 'done'))
 const say = vi.fn()
 const load = vi.fn(async () => undefined)
 

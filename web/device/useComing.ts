@@ -17,9 +17,13 @@ const LONGEST = 2000
 const ASKED_AT_MOST = 400
 
 /** Coming in and leaving: where somebody wanted to be who had to sign in first, and the way by a provider's page and back. */
-export function useComing({ step, chain, go, startAt, returnTo, forgetLeft, begin }: Places, { where, signedIn, load }: Shown, say: (text: string, refusal?: boolean) => void) {
-  /** The step at which somebody had to sign in: there they go on afterwards. */
+export function useComing(
+  { step, chain, go, startAt, returnTo, forgetLeft, begin }: Places,
+  { where, signedIn, load }: Shown,
+  say: (text: string, refusal?: boolean) => void,
+) {
   if (sheet()) listenToBought(where, say, load)
+  /** The step at which somebody had to sign in: there they go on afterwards. */
   let wanted = 0
   let stay: Place[] = []
 
