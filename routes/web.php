@@ -195,6 +195,11 @@ Route::prefix('api')->group(function (): void {
             });
         Route::get('apps/{app}/testers', [C\TestersController::class, 'show']);
         Route::post('apps/{app}/testers', [C\TestersController::class, 'invite'])->middleware('throttle:invite');
+        Route::get('apps/{app}/stores', [C\SubmissionController::class, 'stands'])->middleware('throttle:service');
+        Route::post('apps/{app}/stores/{store}', [C\SubmissionController::class, 'connect'])
+            ->whereIn('store', ['pier', 'quay'])
+            ->middleware('throttle:service');
+        Route::delete('apps/{app}/stores/{store}', [C\SubmissionController::class, 'disconnect'])->whereIn('store', ['pier', 'quay']);
         Route::post('apps/{app}/testers/group', [C\TestersController::class, 'group']);
         Route::delete('apps/{app}/testers/{tester}', [C\TestersController::class, 'remove'])->where('tester', '[0-9]{1,18}');
         Route::delete('apps/{app}/feedback/{feedback}', [C\TestersController::class, 'forget'])->where('feedback', '[0-9]{1,18}');

@@ -12,6 +12,7 @@ use Illuminate\Support\Carbon;
  * @property int $id
  * @property int $app_id
  * @property string $store
+ * @property int|null $store_account_id with which account it was handed in; null for that of this Lanai
  * @property string $remote_id
  * @property string $state received, processing, in review, approved, turned down, appealed, rolling out, released, in testing, halted, withdrawn
  * @property string $track to whom it goes: everyone, closed, open

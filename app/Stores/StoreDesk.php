@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stores;
 
 use App\Models\Build;
+use App\Models\StoreAccount;
 use App\Models\Submission;
 use App\Outbound\AddressRefused;
 use App\Outbound\Guard;
@@ -49,8 +50,10 @@ final class StoreDesk
             array_filter(['adverts' => AdvertsDeclared::of($blueprint)->form()]) +
             ($build->here && $build->target !== Target::Web->value ? ['cleartext' => 'It is for practice, and calls a server on this computer.'] : []);
         $pictures = (new StorePictures($build->app))->zipFor($store);
+        $account = StoreAccounts::of($build->app->founder_id, $store);
         $answer = $this->ask(
             $store,
+            $account?->token,
             fn (string $url, string $token): Response => Guard::to($url, ['pier', 'quay'])
                 ->withToken($token)
                 ->attach('package', (string) file_get_contents($build->path()), $build->file)
@@ -66,6 +69,7 @@ final class StoreDesk
             'app_id' => $build->app_id,
             'build_id' => $build->id,
             'store' => $store,
+            'store_account_id' => $account?->id,
             'track' => $track,
             'remote_id' => (string) $answer['id'],
             'state' => 'received',
@@ -194,6 +198,7 @@ final class StoreDesk
     {
         return $this->ask(
             $submission->store,
+            StoreAccount::query()->find($submission->store_account_id)?->token,
             fn (string $url, string $token): Response => $call(
                 Guard::to($url, ['pier', 'quay'])->withToken($token),
                 "$url/submissions/$submission->remote_id",
@@ -221,16 +226,93 @@ final class StoreDesk
     }
 
     /**
+     * The name that a store has for whoever has a token.
+     *
+     * @throws StoreUnreachable where it knows nobody by it
+     */
+    public function account(string $store, string $token): string
+    {
+        $name = $this->look($store, $token, 'account')['name'] ?? null;
+
+        if (! is_string($name) || $name === '') {
+            throw new StoreUnreachable('The store does not say whose token this is.');
+        }
+
+        return mb_substr(mb_scrub($name), 0, 100);
+    }
+
+    /**
+     * Whose a package is at a store.
+     *
+     * @return array{record: string, version?: string, versionCode?: int} record: none, yours or other
+     *
+     * @throws StoreUnreachable
+     */
+    public function record(string $store, string $token, string $package): array
+    {
+        $told = $this->look($store, $token, 'records/'.rawurlencode($package));
+        $record = in_array($told['record'] ?? '', ['yours', 'other'], true) ? $told['record'] : 'none';
+
+        return ['record' => $record] + ($record === 'yours' ? self::version($told) : []);
+    }
+
+    /**
+     * What somebody has at a store.
+     *
+     * @return list<array{package: string, version: string, versionCode: int}>
+     *
+     * @throws StoreUnreachable
+     */
+    public function records(string $store, string $token): array
+    {
+        $told = $this->look($store, $token, 'records')['records'] ?? [];
+        $records = [];
+        foreach (is_array($told) ? array_slice($told, 0, 50) : [] as $one) {
+            if (is_array($one) && is_string($one['package'] ?? null)) {
+                $records[] = ['package' => mb_substr(mb_scrub($one['package']), 0, 200)] + self::version($one);
+            }
+        }
+
+        return $records;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $told
+     * @return array{version: string, versionCode: int}
+     */
+    private static function version(array $told): array
+    {
+        $version = is_string($told['version'] ?? null) ? mb_substr(mb_scrub($told['version']), 0, 60) : '';
+
+        return ['version' => $version, 'versionCode' => is_int($told['versionCode'] ?? null) ? $told['versionCode'] : 0];
+    }
+
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws StoreUnreachable
+     */
+    private function look(string $store, string $token, string $path): array
+    {
+        return $this->ask(
+            $store,
+            $token,
+            fn (string $url, string $known): Response => Guard::to($url, ['pier', 'quay'])->withToken($known)->get("$url/$path"),
+        );
+    }
+
+    /**
+     * @param  string|null  $token  with which account; null for that of this Lanai
      * @param  callable(string, string): Response  $call
      * @return array<string, mixed>
      *
      * @throws StoreUnreachable
      */
-    private function ask(string $store, callable $call): array
+    private function ask(string $store, ?string $token, callable $call): array
     {
         $known = config("lanai.stores.$store");
         try {
-            $response = $call(rtrim($known['url'], '/'), (string) $known['token']);
+            $response = $call(rtrim($known['url'], '/'), $token ?? (string) $known['token']);
         } catch (ConnectionException) {
             throw new StoreUnreachable("{$known['name']} does not answer. Nothing was lost; please try again in a moment.");
         } catch (AddressRefused $refused) {

@@ -36,15 +36,26 @@ final readonly class Desk
         if ($method === 'GET' && preg_match('~^/apps/([A-Za-z0-9._-]+)(/.*)?$~', $path, $found)) {
             return $this->publicPage($found[1], $found[2] ?? '');
         }
-        if ($this->token === '' || ! hash_equals($this->token, $token)) {
+        $publishers = new Publishers($this->token, $this->store);
+        if ($path === '/publisher') {
+            return $publishers->page($method, $fields, "$this->address/publisher");
+        }
+        $name = $publishers->named($token);
+        if ($name === null) {
             return Answer::problem(401, 'This publisher token is not known.');
+        }
+        if ($method === 'GET' && $path === '/account') {
+            return Answer::json(200, ['name' => $name]);
+        }
+        if ($method === 'GET' && preg_match('~^/records(?:/([A-Za-z0-9._-]{1,200}))?$~', $path, $found)) {
+            return $this->records(Publishers::mark($token), $found[1] ?? '');
         }
         if ($method === 'POST' && $path === '/submissions') {
             return $this->receive($token, $fields, $files);
         }
         $isOne = preg_match('~^/submissions/(\d+)(?:/(release|halt|withdraw|appeal|reviews)(?:/(\d+)/answer)?)?$~', $path, $found) === 1;
         $submission = $isOne ? $this->ledger->find($this->store, (int) $found[1]) : null;
-        if ($submission === null || ! hash_equals((string) $submission['publisher'], hash('sha256', $token))) {
+        if ($submission === null || ! hash_equals((string) $submission['publisher'], Publishers::mark($token))) {
             return Answer::problem(404, 'There is no such submission.');
         }
         if (($found[2] ?? '') === 'reviews') {
@@ -89,7 +100,7 @@ final readonly class Desk
         }
         $id = $this->ledger->receive([
             'store' => $this->store,
-            'publisher' => hash('sha256', $token),
+            'publisher' => Publishers::mark($token),
             'file' => $file,
             'listing' => json_encode($listing, JSON_THROW_ON_ERROR),
             'permissions' => json_encode(array_values(array_filter($permissions, is_string(...))), JSON_THROW_ON_ERROR),
@@ -99,6 +110,23 @@ final readonly class Desk
         ]);
 
         return Answer::json(201, $this->told((array) $this->ledger->find($this->store, $id)));
+    }
+
+    /** What a publisher has here, or whose one package is. */
+    private function records(string $publisher, string $package): Answer
+    {
+        $told = fn (array $one): array => ['package' => (string) $one['package'], 'version' => (string) $one['version'], 'versionCode' => (int) $one['code']];
+        if ($package === '') {
+            return Answer::json(200, ['records' => array_map($told, $this->ledger->ofPublisher($this->store, $publisher))]);
+        }
+        $owner = $this->ledger->owner($this->store, $package);
+        $last = $this->ledger->lastAccepted($this->store, $package) ?? $this->ledger->tried($this->store, $package)[0] ?? null;
+
+        return Answer::json(200, match (true) {
+            $owner === null || $last === null => ['record' => 'none'],
+            hash_equals($owner, $publisher) => ['record' => 'yours'] + $told($last),
+            default => ['record' => 'other'],
+        });
     }
 
     /**
@@ -126,6 +154,10 @@ final readonly class Desk
             $this->store,
         );
         array_push($reasons, ...$this->pictures($submission)->reasons($this->store));
+        $owner = $this->ledger->owner($this->store, $inspection->package);
+        if ($owner !== null && ! hash_equals($owner, (string) $submission['publisher'])) {
+            $reasons[] = ['code' => 'package', 'sentence' => "Another publisher has $inspection->package here. Choose a package id of your own."];
+        }
         $this->ledger->decide((int) $submission['id'], $inspection, $track->counting($reasons));
 
         return (array) $this->ledger->find($this->store, (int) $submission['id']);

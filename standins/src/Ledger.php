@@ -134,6 +134,25 @@ final readonly class Ledger
             order by code desc limit 1", [$store, $package, $track->value]);
     }
 
+    /** Whose a package is: of whoever brought the first one that was good. */
+    public function owner(string $store, string $package): ?string
+    {
+        $first = $package === '' ? null : $this->first("select publisher from submissions where store = ? and package = ? and reasons = '[]'
+            order by id limit 1", [$store, $package]);
+
+        return $first === null ? null : (string) $first['publisher'];
+    }
+
+    /** @return list<array<string, mixed>> the newest good version of each package of a publisher */
+    public function ofPublisher(string $store, string $publisher): array
+    {
+        $statement = $this->database->prepare("select package, version, max(code) as code from submissions where store = ? and publisher = ?
+            and reasons = '[]' and package <> '' group by package order by package limit 100");
+        $statement->execute([$store, $publisher]);
+
+        return array_values($statement->fetchAll());
+    }
+
     /** @return list<array<string, mixed>> what is tried of a package, the newest first */
     public function tried(string $store, string $package): array
     {

@@ -12,9 +12,11 @@ use App\Models\StoreVoice;
 use App\Models\Submission;
 use App\Models\Tester;
 use App\Packaging\Target;
+use App\Stores\StoreAccounts;
 use App\Stores\StoreDesk;
 use App\Stores\StoreUnreachable;
 use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\LocalServer;
@@ -201,6 +203,58 @@ final class StoresTest extends TestCase
         // What was tried can go to everyone with the number that it has.
         $last = $this->handed($this->postJson($at, ['build' => $newer->id, 'store' => 'pier'])->assertOk());
         self::assertSame('approved', $last->state);
+    }
+
+    public function test_a_founder_hands_in_with_an_account_of_their_own_and_is_told_whose_a_package_is(): void
+    {
+        $this->listingMended();
+        $this->actingAs($this->founderOf($this->demo));
+        $at = "/api/apps/{$this->demo->id}/stores";
+        $new = $this->getJson($at)->assertOk();
+        self::assertMeets('studio', (string) $new->getContent(), 'StoreStands');
+        self::assertSame(['pier', false, 'Publisher for practice', 'none', []], [
+            $new->json('stores.0.store'), $new->json('stores.0.own'), $new->json('stores.0.name'), $new->json('stores.0.record'),
+            $new->json('stores.0.records'),
+        ]);
+        $first = $this->submit(Target::Ipa, 'pier');
+        self::assertSame('approved', $first->state);
+        $bundle = $this->demo->revision->read()->release->bundle();
+        $this->says('package', $bundle);
+        $this->getJson($at)->assertJsonPath('stores.0.record', 'yours')->assertJsonPath('stores.0.versionCode', 1);
+
+        $given = fn (string $name): string => (string) preg_replace('~^.*<code>([^<]+)</code>.*$~s', '$1', (string) file_get_contents(
+            config('lanai.stores.pier.url').'/publisher',
+            context: stream_context_create(['http' => ['method' => 'POST', 'content' => http_build_query(['name' => $name])] + self::VISITOR]),
+        ));
+        $token = $given('Kelp & Söhne');
+        self::assertMatchesRegularExpression('/^pub_[\w-]+\.[0-9a-f]{32}$/', $token);
+        foreach (['short', 'two words here', substr($token, 0, -1).'0', str_replace('pub_', 'pub_A', $token)] as $wrong) {
+            $this->postJson("$at/pier", ['token' => $wrong])->assertUnprocessable();
+        }
+        $own = $this->postJson("$at/pier", ['token' => " $token "])->assertOk()->assertJsonPath('stores.0.name', 'Kelp & Söhne');
+        self::assertStringNotContainsString($token, (string) $own->getContent());
+        self::assertStringNotContainsString($token, (string) DB::table('store_accounts')->value('token'), 'Sealed where it is kept.');
+        // At another store it is nothing.
+        $this->postJson("$at/quay", ['token' => $token])->assertUnprocessable()->assertJsonPath('message', 'Quay: This publisher token is not known.');
+        $this->postJson("$at/elsewhere", ['token' => $token])->assertNotFound();
+
+        // The package is that of the one before: both say so.
+        $own->assertJsonPath('stores.0.record', 'other');
+        $second = $this->submit(Target::Ipa, 'pier', 2);
+        self::assertSame(['turned down', ['package']], [$second->state, array_column($second->reasons, 'code')]);
+        app(StoreDesk::class)->refresh($first);
+        self::assertSame('approved', $first->state, 'What was handed in before is asked about as it was handed in.');
+        $this->says('package', 'org.kelp.swims');
+        $third = $this->submit(Target::Ipa, 'pier', 3);
+        self::assertSame('approved', $third->state);
+        $this->getJson($at)->assertJsonPath('stores.0.record', 'yours')->assertJsonPath('stores.0.records.0.package', 'org.kelp.swims');
+
+        $this->deleteJson("$at/pier")->assertOk()->assertJsonPath('stores.0.own', false);
+        app(StoreDesk::class)->refresh($third);
+        self::assertSame('approved', $third->state);
+        $this->actingAs($this->stranger())->getJson($at)->assertNotFound();
+        $this->postJson("$at/pier", ['token' => $token])->assertNotFound();
+        self::assertNull(StoreAccounts::of($this->demo->founder_id, 'pier'));
     }
 
     public function test_a_version_goes_out_by_itself_on_its_day_and_the_founder_hears_what_was_decided(): void

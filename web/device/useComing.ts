@@ -1,6 +1,5 @@
 import type { Outcome, Place } from '../contracts/view'
 import { addressOf } from './address'
-import { listenToBought, openSheet } from './bought'
 import { entry } from './entry'
 import { ledBack } from './invited'
 import { forgetKept } from './kept'
@@ -22,7 +21,7 @@ export function useComing(
   { where, signedIn, load }: Shown,
   say: (text: string, refusal?: boolean) => void,
 ) {
-  if (sheet()) listenToBought(where, say, load)
+  if (sheet()) void import('./bought').then(({ listenToBought }) => listenToBought(where, say, load))
   /** The step at which somebody had to sign in: there they go on afterwards. */
   let wanted = 0
   let stay: Place[] = []
@@ -71,9 +70,14 @@ export function useComing(
     }
   }
 
+  async function toSheet(address: string) {
+    const { openSheet } = await import('./bought')
+    if (!openSheet(address)) say(own('The store does not answer just now. Please try again in a moment.'), true)
+  }
+
   /** Leaves for a page on which something is paid, and comes back to where one was. */
   function payAt(address: string) {
-    if (address.startsWith('sheet:')) return void (openSheet(address) || say(own('The store does not answer just now. Please try again in a moment.'), true))
+    if (address.startsWith('sheet:')) return void toSheet(address)
     if (beside) {
       window.open(address, '_blank', 'noopener')
       return say(own('Please pay on the page that has opened. It shows here by itself.'))

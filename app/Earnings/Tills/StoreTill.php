@@ -6,6 +6,7 @@ namespace App\Earnings\Tills;
 
 use App\Models\App;
 use App\Outbound\Practice;
+use App\Stores\StoreAccounts;
 use DateTimeImmutable;
 use Lanai\Core\Earnings\Sold;
 
@@ -20,7 +21,7 @@ abstract readonly class StoreTill implements Till
     public function __construct(App $app)
     {
         $store = $this->sold()->value;
-        $this->line = new Line(config("lanai.stores.$store.url").'/billing', (string) config("lanai.stores.$store.token"), $store);
+        $this->line = new Line(config("lanai.stores.$store.url").'/billing', StoreAccounts::token($app, $store), $store);
         $this->package = $app->package();
     }
 

@@ -10,6 +10,7 @@ use App\Models\Build;
 use App\Models\Submission;
 use App\People\Reviewer;
 use App\Stores\Groups;
+use App\Stores\StoreAccounts;
 use App\Stores\StoreDesk;
 use App\Stores\StoreUnreachable;
 use Illuminate\Http\JsonResponse;
@@ -43,6 +44,34 @@ final readonly class SubmissionController
         }
 
         return $this->answered($app, fn () => $this->desk->submit($build, $store, $track, $testers));
+    }
+
+    /** With whose account is handed in at each store, and what is there already. */
+    public function stands(App $app): JsonResponse
+    {
+        $stores = array_map(strval(...), array_keys((array) config('lanai.stores')));
+
+        return response()->json(['stores' => array_map(fn (string $store): array => StoreAccounts::state($app, $store), $stores)]);
+    }
+
+    /** An account of one's own, by the token that the store has given for it. */
+    public function connect(Request $request, App $app, string $store): JsonResponse
+    {
+        $told = $request->validate(['token' => ['required', 'string', 'max:4000']]);
+        try {
+            StoreAccounts::connect($app->founder_id, $store, trim($told['token']));
+        } catch (StoreUnreachable $unreachable) {
+            return response()->json(['message' => $unreachable->getMessage()], 422);
+        }
+
+        return $this->stands($app);
+    }
+
+    public function disconnect(App $app, string $store): JsonResponse
+    {
+        StoreAccounts::leave($app->founder_id, $store);
+
+        return $this->stands($app);
     }
 
     /** An account with which reviewers get in: another password each time. */

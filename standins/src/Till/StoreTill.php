@@ -7,6 +7,7 @@ namespace Standins\Till;
 use DateTimeImmutable;
 use Standins\Answer;
 use Standins\Page;
+use Standins\Publishers;
 
 /**
  * What a store sells within apps, for practice: products are put up first, a sheet of the store takes the payment, and whoever sells asks, says that they
@@ -52,7 +53,8 @@ final readonly class StoreTill
         if ($method === 'GET' && $path === '/keys') {
             return Answer::json(200, $this->signs->keys());
         }
-        if ($this->token === '' || ! hash_equals("Bearer $this->token", $headers['authorization'] ?? '')) {
+        $bearer = preg_match('~^Bearer (\S+)$~D', $headers['authorization'] ?? '', $sent) ? $sent[1] : '';
+        if ((new Publishers($this->token, $this->store))->named($bearer) === null) {
             return Answer::problem(401, 'This publisher token is not known.');
         }
         if (! preg_match(self::PATH, $path, $found)) {

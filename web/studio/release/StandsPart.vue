@@ -1,14 +1,24 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
-import type { ReleaseState, SubmissionState } from '../../contracts/studio'
+import { computed, onMounted, ref, watch } from 'vue'
+import type { ReleaseState, StoreStand, StoreStands, SubmissionState } from '../../contracts/studio'
 import { api } from '../api'
 import { useStudio } from '../open/useStudio'
 import ReviewPart from './ReviewPart.vue'
+import StoreAccount from './StoreAccount.vue'
 import SubmissionLine from './SubmissionLine.vue'
 
 /** Each store: what it would say, what can be handed in there, and where that stands. */
 const props = defineProps<{ release: ReleaseState; here: boolean; act: (call: () => Promise<unknown>) => Promise<void> }>()
 const studio = useStudio()
+const stands = ref<StoreStand[]>([])
+/** Asked in the stores: what is there already. Where that cannot be asked the rest is shown all the same. */
+const look = () =>
+  api
+    .get<StoreStands>(`apps/${studio.app}/stores`)
+    .then(({ stores }) => (stands.value = stores))
+    .catch(() => undefined)
+onMounted(look)
+watch(() => props.release.submissions.map((one) => one.state).join(), look)
 /** To whom the next one goes: everyone, whoever follows a link, or those on a list. */
 const to = ref('everyone')
 const whom = () => (to.value.startsWith('closed') ? { track: 'closed', ...(to.value === 'closed' ? {} : { group: to.value.slice(7) }) } : { track: to.value })
@@ -70,6 +80,7 @@ const isNext = (store: string) =>
         </span>
       </div>
       <p v-if="!ready(store.takes).length && !submissions(store.key).length" class="small">Build a package first, then it can be submitted here.</p>
+      <StoreAccount :store="store" :stand="stands.find((one) => one.store === store.key)" @stands="stands = $event.stores" />
       <ReviewPart :store="store" :here="here" />
       <SubmissionLine
         v-for="submission in submissions(store.key).slice(0, 3)"
