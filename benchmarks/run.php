@@ -20,7 +20,8 @@ if ($short) {
     putenv('LANAI_BENCH_SHORT=1');
 }
 $wanted = array_values(array_diff(array_slice($argv, 1), ['--keep', '--short']));
-$all = ['screen', 'taps', 'edit', 'reading', 'data', 'import', 'people', 'earnings', 'ads', 'reach', 'services', 'package', 'pictures', 'bundle', 'device'];
+$all = ['screen', 'taps', 'edit', 'findings', 'reading', 'data', 'import', 'people', 'earnings', 'ads', 'reach', 'services', 'package', 'pictures',
+    'bundle', 'device'];
 $unknown = array_diff($wanted, $all);
 if ($unknown !== []) {
     fwrite(STDERR, 'There is no bench called '.implode(', ', $unknown).'. There are: '.implode(', ', $all).".\n");

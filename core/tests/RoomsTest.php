@@ -39,6 +39,7 @@ final class RoomsTest extends TestCase
         'Findings',
         'Layout',
         'Review',
+        'Reading',
     ];
 
     /** Files that stand above all rooms: they put the core together. */

@@ -1,0 +1,254 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Reading\Clauses;
+
+use Lanai\Core\Reading\Clause;
+use Lanai\Core\Reading\Draft;
+use Lanai\Core\Reading\FieldKind;
+use Lanai\Core\Reading\People;
+use Lanai\Core\Reading\Phrase;
+use Lanai\Core\Reading\Sentence;
+
+/** Who does what with what: “people borrow tools”, “the owner accepts or declines”, “only the warden may add benches”. */
+final readonly class Acting implements Clause
+{
+    /** What is done => verbs for it, with the word behind it where that belongs to it. */
+    public const ACTS = [
+        'book' => ['book', 'reserve', 'join', 'attend', 'sign up'],
+        'cancel' => ['cancel', 'withdraw'],
+        'ask' => ['ask', 'request', 'apply'],
+        'accept' => ['accept', 'approve', 'confirm', 'take over', 'take'],
+        'decline' => ['decline', 'reject', 'refuse'],
+        'borrow' => ['borrow', 'lend', 'rent', 'loan', 'rent out'],
+        'return' => ['return', 'bring back', 'give back'],
+        'rate' => ['rate', 'review'],
+        'comment' => ['comment', 'reply', 'discuss'],
+        'message' => ['message', 'chat'],
+        'follow' => ['follow'],
+        'like' => ['like'],
+        'favourite' => ['favourite', 'bookmark', 'favorite'],
+        'report' => ['report', 'flag'],
+        'search' => ['search', 'look for'],
+        'filter' => ['filter'],
+        'order' => ['order', 'buy', 'purchase'],
+        'add' => ['add', 'create', 'offer', 'upload', 'publish', 'enter', 'register', 'submit'],
+        'post' => ['post', 'share'],
+        'change' => ['change', 'edit', 'update'],
+        'remove' => ['remove', 'delete'],
+        'log' => ['log', 'track'],
+        'mark' => ['mark'],
+        'tick' => ['tick off', 'tick'],
+    ];
+
+    /** What makes a row of what it is done with. */
+    private const MAKES = ['add', 'report', 'log', 'post'];
+
+    /** These say nothing of what is done with something. */
+    private const NOT_OBJECTS = ['app', 'page', 'map', 'list', 'time', 'one', 'day', 'week', 'month', 'year', 'way', 'home', 'status', 'price',
+        'name', 'place', 'seat', 'email',
+        'note', 'description', 'star', 'course of', 'picture', 'photo', 'rule', 'nothing', 'ad', 'chart', 'goal', 'favourite', 'profile',
+        'progress', 'average', 'ranking',
+        'euro', 'word', 'cart', 'number', 'depth', 'size', 'period', 'country', 'species', 'message', 'home page'];
+
+    public function __construct(private People $people)
+    {
+    }
+
+    public function read(Sentence $sentence, Draft $draft): void
+    {
+        $object = null;
+        foreach ($sentence->verbs() as ['at' => $at, 'verb' => $verb, 'not' => $not]) {
+            [$act, $next] = $this->act($sentence, $at, $verb);
+            $doer = $sentence->doer($at);
+            // “people who collect stamps”: that says who they are, and nothing of the app.
+            if ($sentence->is($at - 1, 'who') && ! $sentence->is($at - 2, 'one')) {
+                continue;
+            }
+            if ($doer !== null && $this->people->isOne($doer) && ! $this->people->isAnybody($doer->head)) {
+                $draft->people[$doer->noun] ??= $doer->from;
+            }
+            if ($act === '' || $not) {
+                continue;
+            }
+            // “accepts or declines”, “add and change benches”: what follows the last of them is meant by all.
+            $isDone = $sentence->part($at) === 'E' && ($sentence->is($at - 1, 'be', 'is', 'are'));
+            if ($isDone && in_array($act, ['accept', 'add', 'mark', 'post'], true)) {
+                continue;
+            }
+            $found = $isDone ? $this->first($sentence, $at) : ($this->object($sentence, $next, $draft) ?? $object);
+            if ($found === null) {
+                $act !== 'message' ?: $draft->does('message', Draft::PERSON, '', $sentence->from($at, $next));
+
+                continue;
+            }
+            $object = $found;
+            if ($this->isNoObject($found)) {
+                continue;
+            }
+            $this->done($sentence, $draft, $act, $found, $isDone ? null : $doer, $at, $verb);
+            // “courses and lessons”.
+            $more = $sentence->is($found->next, 'and', 'or', ',') ? $sentence->phrase($found->next + 1) : null;
+            if ($more !== null && $draft->isKept($more->noun) && ! in_array($sentence->part($more->next), ['V', 'P', 'M'], true)) {
+                $this->done($sentence, $draft, $act, $more, $doer, $at, $verb);
+            }
+            $marked = $act === 'mark' && $sentence->is($found->next, 'as') ? $sentence->words[$found->next + 1]->is ?? '' : '';
+            if ($marked !== '' && $draft->isKept($found->noun)) {
+                $draft->has($found->noun, $marked, 'yes or no', [], $sentence->from($at, $found->next + 2));
+            }
+        }
+        $this->nouns($sentence, $draft);
+        for ($i = count($sentence->words) - 1; $i >= 0; $i--) {
+            $phrase = $sentence->phrase($i);
+            if ($phrase !== null && $draft->isKept($phrase->noun) && $phrase->noun !== Draft::PERSON) {
+                $draft->spoken = $phrase;
+                break;
+            }
+        }
+    }
+
+    /** @return array{string, int} what is done, and the place behind it; '' for nothing of the kind */
+    private function act(Sentence $sentence, int $at, string $verb): array
+    {
+        // “write comments on a song”, “ask questions about a lesson”, “give stars”.
+        $made = $sentence->phrase($at + 1);
+        if (in_array($verb, ['write', 'ask', 'give', 'send'], true) && $made !== null) {
+            $isMade = match (true) {
+                $made->isOf('comment', 'question', 'reply', 'answer') && $verb !== 'give' => ['comment', $made->next],
+                $made->isOf('star') => ['rate', $made->next],
+                $made->isOf('message') && $verb === 'send' => ['message', $made->next],
+                $verb === 'write' => ['add', $at + 1],
+                default => null,
+            };
+            if ($isMade !== null) {
+                return $isMade;
+            }
+        }
+        $with = "$verb ".($sentence->words[$at + 1]->is ?? '');
+        // “tick it off”, “bring it back”.
+        $apart = "$verb ".($sentence->words[$at + 2]->is ?? '');
+        foreach (self::ACTS as $act => $verbs) {
+            if (in_array($with, $verbs, true)) {
+                return [$act, $at + 2];
+            }
+            if (in_array($apart, $verbs, true) || in_array($verb, $verbs, true)) {
+                return [$act, $at + 1];
+            }
+        }
+        // “save the ones they like as favourites”.
+        $hasFavourites = array_filter($sentence->words, fn ($word): bool => str_starts_with($word->is, 'favo')) !== [];
+        if ($verb === 'save' && $hasFavourites) {
+            return ['favourite', $at + 1];
+        }
+
+        return ['', $at + 1];
+    }
+
+    /** What it is done with: the next noun, over little words. */
+    private function object(Sentence $sentence, int $i, Draft $draft): ?Phrase
+    {
+        for ($n = 0; $n < 5 && isset($sentence->words[$i]); $n++, $i++) {
+            // “it”, “them”, “the ones they like”: what was spoken of before.
+            if ($sentence->is($i, 'it', 'them', 'one', 'ones')) {
+                return $this->before($sentence, $i, $draft);
+            }
+            $phrase = $sentence->phrase($i);
+            if ($phrase?->isOf('one') === true) {
+                return $this->before($sentence, $i, $draft);
+            }
+            if ($phrase !== null && ! $phrase->isOf('seat', 'place', 'lot', 'kind', 'damage at', 'time', 'problem of')) {
+                return $phrase;
+            }
+            if ($phrase !== null) {
+                // “book a place for an evening”.
+                $i = $phrase->next - 1;
+
+                continue;
+            }
+            if (! in_array($sentence->part($i), ['I', 'T', 'R', 'C', 'O', '0'], true) || $sentence->is($i, '.', ';', 'if', 'when', 'because')) {
+                return null;
+            }
+        }
+
+        return null;
+    }
+
+    /** What something is done to that stands before it: “evenings with a date can be booked”. */
+    private function first(Sentence $sentence, int $at): ?Phrase
+    {
+        for ($i = 0; $i < $at; $i++) {
+            $phrase = $sentence->phrase($i);
+            if ($phrase !== null && ! $this->people->isOne($phrase) && ! FieldKind::isPlain($phrase->noun, $phrase->head)) {
+                return $phrase;
+            }
+        }
+
+        return null;
+    }
+
+    /** The thing that was spoken of last. */
+    private function before(Sentence $sentence, int $at, Draft $draft): ?Phrase
+    {
+        for ($i = $at - 1; $i >= 0; $i--) {
+            $phrase = $sentence->phrase($i);
+            if ($phrase !== null && $draft->isKept($phrase->noun) && ! $this->people->isOne($phrase)) {
+                return $phrase;
+            }
+        }
+
+        return $draft->spoken;
+    }
+
+    private function isNoObject(Phrase $phrase): bool
+    {
+        return in_array($phrase->noun, self::NOT_OBJECTS, true) || in_array($phrase->head, self::NOT_OBJECTS, true);
+    }
+
+    private function done(Sentence $sentence, Draft $draft, string $act, Phrase $object, ?Phrase $doer, int $at, string $verb): void
+    {
+        $noun = $object->noun;
+        $isPerson = $this->people->isOne($object) && ! $draft->isKept($noun);
+        $by = $doer !== null && $this->people->isOne($doer) && ! $this->people->isAnybody($doer->head) ? $doer->noun : '';
+        $of = $isPerson ? Draft::PERSON : $noun;
+        if ($isPerson && ! in_array($act, ['follow', 'rate', 'message'], true)) {
+            return;
+        }
+        $from = $sentence->from($at, $object->next);
+        $draft->does($act, $of, $by, $from);
+        if ($doer !== null && $doer->points === 'only' && $by !== '') {
+            $draft->only["$act $of"][] = $by;
+        }
+        if (in_array($act, self::MAKES, true) && ! $isPerson && ! in_array($noun, Having::NOTHING, true) && ! FieldKind::isPlain($noun, $object->head)) {
+            $draft->keeps($noun, $object->from);
+            $isTheirs = in_array($verb, ['offer', 'upload', 'publish', 'write', 'register', 'submit', 'post', 'share', 'report', 'log'], true);
+            if ($isTheirs || ($doer?->points !== 'only' && ! isset($draft->only["$act $of"]))) {
+                $draft->leads($noun, Draft::PERSON, $object->from);
+            }
+        }
+        $after = $sentence->phrase($object->next + 1);
+        if ($after !== null && $sentence->is($object->next, 'of', 'about', 'on', 'to', 'at') && ! $isPerson) {
+            $draft->about[] = [$noun, $after->noun, $from];
+        }
+    }
+
+    /** What is done, said as a noun: “a reminder before each rehearsal”, “a chart of the bookings”, “a message when an order is sent”. */
+    private function nouns(Sentence $sentence, Draft $draft): void
+    {
+        foreach ($sentence->words as $i => $word) {
+            $tells = in_array($word->is, ['reminder', 'remind', 'notify', 'notified', 'told', 'message'],
+                true) && ($word->is !== 'message' || $sentence->is($i - 1, 'a'));
+            if (! $tells) {
+                continue;
+            }
+            for ($j = $i + 1; $j < count($sentence->words); $j++) {
+                $phrase = $sentence->is($j - 1, 'before', 'when', 'about', 'each', 'every', 'adds', 'a', 'an', 'new',
+                    'the') ? $sentence->phrase($j) : null;
+                if ($phrase !== null && ($draft->isKept($phrase->noun) || isset($draft->acts["book $phrase->noun"]))) {
+                    $draft->does('remind', $phrase->noun, '', $sentence->from($i, $phrase->next));
+                    break;
+                }
+            }
+        }
+    }
+}

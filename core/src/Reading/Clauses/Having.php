@@ -1,0 +1,245 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Reading\Clauses;
+
+use Lanai\Core\Reading\Clause;
+use Lanai\Core\Reading\Draft;
+use Lanai\Core\Reading\FieldKind;
+use Lanai\Core\Reading\Item;
+use Lanai\Core\Reading\Lexicon;
+use Lanai\Core\Reading\People;
+use Lanai\Core\Reading\Phrase;
+use Lanai\Core\Reading\Sentence;
+
+/** “Each tool has a name, a picture and a deposit”; “with a title and a film”; “log each firing: the date, the temperature”. */
+final readonly class Having implements Clause
+{
+    private const VERBS = ['have', 'include', 'contain', 'need', 'consist', 'record', 'get', 'log', 'register', 'enter', 'note'];
+
+    /** These are no things that are kept. */
+    public const NOTHING = ['app', 'page', 'list', 'map', 'chart', 'graph', 'home', 'profile', 'progress', 'statistic', 'time', 'day', 'week',
+        'month', 'year', 'euro', 'hour',
+        'minute', 'access', 'place', 'seat', 'end', 'beginning', 'valley', 'street', 'evening before', 'way', 'lot', 'kind', 'thing that',
+        'overview', 'summer', 'saturday',
+        'monday', 'sunday', 'look', 'start', 'goal', 'reminder', 'message', 'ranking', 'average', 'search', 'diary', 'logbook', 'part', 'network',
+        'ad', 'payment', 'sign',
+        'cart', 'favourite', 'favorite', 'percent', 'dollar', 'pound', 'letter box', 'home page', 'room for', 'question', 'one', 'screen', 'basket',
+        'world', 'website'];
+
+    public function __construct(private Lexicon $lexicon, private People $people)
+    {
+    }
+
+    public function read(Sentence $sentence, Draft $draft): void
+    {
+        foreach ($sentence->verbs() as ['at' => $at, 'verb' => $verb, 'not' => $not]) {
+            if (! in_array($verb, self::VERBS, true) || $not) {
+                continue;
+            }
+            $isHaving = in_array($verb, ['have', 'include', 'contain', 'need', 'consist'], true);
+            $next = $at + 1 + ($verb === 'consist' && $sentence->is($at + 1, 'of') ? 1 : 0);
+            $owner = $isHaving ? $sentence->doer($at) : null;
+            if ($owner !== null && ! $this->isNothing($owner)) {
+                $this->take($sentence, $draft, $owner, $next);
+            }
+        }
+        $this->following($sentence, $draft);
+    }
+
+    /** What stands behind a noun: “a lesson with a title”, “each firing: the date”, “warnings about a cave (text, until when)”. */
+    private function following(Sentence $sentence, Draft $draft): void
+    {
+        /** @var list<Phrase> $before */
+        $before = [];
+        for ($i = 0; $i < count($sentence->words); $i++) {
+            if ($sentence->is($i, '.', ';')) {
+                $before = [];
+            }
+            $isLed = $before !== [] && $sentence->is($i, 'with', ':', '(') && ! $sentence->is($i + 1, 'stars', 'ads', 'one');
+            if ($isLed && ! $this->isNewClause($sentence, $i + 1)) {
+                $owner = $this->ownerOf($sentence, $before, $draft, $i);
+                if ($owner !== null) {
+                    $this->take($sentence, $draft, $owner, $i + 1, true);
+                }
+            }
+            $phrase = $sentence->phrase($i);
+            if ($phrase === null) {
+                continue;
+            }
+            $before[] = $phrase;
+            $named = array_filter($phrase->choices, fn (string $one): bool => FieldKind::isPlain($one, $one));
+            if ($named !== [] && $sentence->is($phrase->next - 1, ')')) {
+                for ($open = $i; isset($sentence->words[$open]) && ! $sentence->is($open, '('); $open++) {
+                    continue;
+                }
+                $owner = $this->ownerOf($sentence, $before, $draft, $open);
+                if ($owner !== null) {
+                    $this->take($sentence, $draft, $owner, $open + 1, true);
+                }
+            }
+            $i = max($i, $phrase->next - 1);
+        }
+    }
+
+    /**
+     * Of what is told in a list: of “a letter” in “a letter to somebody with a text”, of “damage” in “damage to a bench with a picture”.
+     *
+     * @param  list<Phrase>  $before  nouns of the sentence, the nearest last
+     */
+    private function ownerOf(Sentence $sentence, array $before, Draft $draft, int $at): ?Phrase
+    {
+        for ($n = count($before) - 1; $n >= 0; $n--) {
+            $one = $before[$n];
+            $isBehind = $sentence->is($one->first - 1, 'to', 'of', 'about', 'on', 'at', 'for', 'in', 'by') && $n > 0;
+            $isUsable = ! $this->people->isOne($one) && ! $this->isNothing($one) && ! FieldKind::isPlain($one->noun, $one->head);
+            if ($isUsable && ! ($isBehind && ! $this->isNothing($before[$n - 1]) && ! FieldKind::isPlain($before[$n - 1]->noun, $before[$n - 1]->head)
+                && ! $this->people->isOne($before[$n - 1]))) {
+                return $one;
+            }
+            if ($isUsable || $this->people->isOne($one) || FieldKind::isPlain($one->noun, $one->head) && $isBehind) {
+                continue;
+            }
+            // “a note about a spring with a date”: a note is kept by itself then.
+            if (FieldKind::isPlain($one->noun, $one->head) && $n < count($before) - 1) {
+                return $one;
+            }
+
+            return null;
+        }
+
+        return null;
+    }
+
+    private function isNothing(Phrase $phrase): bool
+    {
+        return in_array($phrase->noun, self::NOTHING, true) || in_array($phrase->head, self::NOTHING, true);
+    }
+
+    /** @param  bool  $mustBeFields  only what says by itself that it is a field */
+    private function take(Sentence $sentence, Draft $draft, Phrase $owner, int $at, bool $mustBeFields = false): void
+    {
+        $items = $this->items($sentence, $at);
+        $plain = array_filter($items, fn (Item $item): bool => $item->plain);
+        if ($items === [] || ($mustBeFields && $plain === [])) {
+            return;
+        }
+        $table = $this->people->isOne($owner) ? Draft::PERSON : $owner->noun;
+        if ($table === Draft::PERSON && $plain === []) {
+            return;
+        }
+        $draft->keeps($table, $owner->from);
+        if ($owner->of !== '') {
+            $draft->about[] = [$table, $owner->of, $owner->from];
+        }
+        foreach ($items as $item) {
+            if ($item->limit !== null) {
+                $draft->limits[$table] ??= $item->limit;
+            }
+            if ($item->person !== '') {
+                $draft->leads($table, Draft::PERSON, $item->from);
+            } elseif ($item->many && ! $item->plain) {
+                // Several of something are kept by themselves: each of them belongs to this.
+                $draft->keeps($item->noun, $item->from);
+                $draft->leads($item->noun, $table, $item->from);
+            } else {
+                $draft->has($table, $item->noun, $item->type, $item->choices, $item->from);
+            }
+        }
+    }
+
+    /** @return list<Item> */
+    private function items(Sentence $sentence, int $i): array
+    {
+        $items = [];
+        while ($sentence->is($i, ',', ':')) {
+            $i++;
+        }
+        while (isset($sentence->words[$i])) {
+            $item = $this->asked($sentence, $i);
+            if ($item === null) {
+                $phrase = $sentence->phrase($i);
+                if ($phrase === null || ($items === [] && $phrase->isOf('choice', 'time', 'goal') && $phrase->points === '')) {
+                    break;
+                }
+                $class = $this->lexicon->class($phrase->head);
+                $isPerson = $this->people->isOne($phrase) && ! FieldKind::isPlain($phrase->noun, $phrase->head);
+                $type = FieldKind::of($phrase->noun, $phrase->head, $phrase->choices, $phrase->number, $class);
+                $number = $phrase->isOf('place', 'seat', 'person', 'guest', 'thing', 'participant') && ctype_digit($phrase->number) ? $phrase->number : null;
+                $item = new Item(
+                    $phrase->noun,
+                    $type,
+                    $phrase->choices,
+                    $phrase->many,
+                    $phrase->choices !== [] || $phrase->number === 'number' || FieldKind::isPlain($phrase->noun, $phrase->head),
+                    $isPerson ? $phrase->noun : '',
+                    $number === null ? null : (int) $number,
+                    $phrase->from,
+                    $phrase->next,
+                );
+            }
+            $i = $item->next;
+            $items[] = $item;
+            // What is said of it besides: “a size in square metres”, “a place where it was seen”, “the glaze I used”.
+            while (isset($sentence->words[$i]) && ! $sentence->is($i, ',', 'and', 'or', '.', ';', ':', ')', 'but', '(')) {
+                $i++;
+            }
+            $separated = false;
+            while ($sentence->is($i, ',', 'and', 'or')) {
+                $separated = true;
+                $i++;
+            }
+            if (! $separated || $this->isNewClause($sentence, $i)) {
+                break;
+            }
+        }
+
+        return $items;
+    }
+
+    /** Whether somebody does something from here on: it is no part of the list any more. */
+    private function isNewClause(Sentence $sentence, int $i): bool
+    {
+        if ($sentence->is($i, 'whether', 'how', 'what', 'when', 'why', 'where')) {
+            return false;
+        }
+        $phrase = $sentence->phrase($i);
+        $after = $phrase->next ?? $i;
+
+        return in_array($sentence->part($i), ['O', 'M', 'V', 'P', 'D'], true) || in_array($sentence->part($after), ['M', 'V', 'P'],
+            true) || $sentence->is($after, 'is', 'are');
+    }
+
+    /** “whether it has water”, “how long it took”, “how many birds there were”, “what it is”, “when it was last tested”. */
+    private function asked(Sentence $sentence, int $i): ?Item
+    {
+        $end = $i;
+        while (isset($sentence->words[$end]) && ! $sentence->is($end, ',', '.', ';', ')', '(', 'and')) {
+            $end++;
+        }
+        $last = $sentence->words[$end - 1]->is ?? '';
+        [$noun, $type] = match (true) {
+            $sentence->is($i, 'whether') => [$last, 'yes or no'],
+            $sentence->is($i, 'how') && $sentence->is($i + 1, 'long') => ['how long', 'duration'],
+            $sentence->is($i, 'how') && $sentence->is($i + 1, 'old') => ['how old', 'number'],
+            $sentence->is($i, 'how') && $sentence->is($i + 1, 'many', 'much') => [$sentence->phrase($i + 2)->noun ?? 'amount', 'number'],
+            $sentence->is($i, 'what') && $sentence->is($i + 1, 'is') => ['what is '.($sentence->words[$i + 2]->is ?? 'it'), 'long text'],
+            $sentence->is($i, 'what') => ['what', 'text'],
+            $sentence->is($i, 'why') => ['why', 'long text'],
+            $sentence->is($i, 'until') && $sentence->is($i + 1, 'when') => ['until', 'date'],
+            $sentence->is($i, 'when') => [$last, 'date'],
+            $sentence->is($i, 'where') => ['where', 'place'],
+            default => ['', ''],
+        };
+        if ($noun === '') {
+            return null;
+        }
+        [$choices, $end] = $sentence->is($end, '(') ? $sentence->choices($end) : [[], $end];
+        if (count($choices) > 1) {
+            $type = 'choice';
+        }
+
+        return new Item($noun, $type, $choices, false, true, '', null, $sentence->from($i, $end), $end);
+    }
+}

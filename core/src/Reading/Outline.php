@@ -1,0 +1,163 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Reading;
+
+/**
+ * What was understood of a paragraph.
+ *
+ * @phpstan-type Letters array{int, int}
+ * @phpstan-type FieldData array{name: string, type: string, choices: list<string>, from: Letters}
+ * @phpstan-type LinkData array{to: string, from: Letters}
+ * @phpstan-type TableData array{name: string, singular: string, from: Letters, fields: list<FieldData>, links: list<LinkData>}
+ * @phpstan-type ActData array{act: string, table: string, by: string, limit: int|null, from: Letters}
+ * @phpstan-type Question array{asks: string, answers: list<string>, about: string}
+ * @phpstan-type OutlineData array{
+ *     tables: list<TableData>, roles: list<array{name: string, from: Letters}>, acts: list<ActData>,
+ *     rights: list<array{act: string, table: string, only: list<string>}>, questions: list<Question>, not: list<array{what: string, from: Letters}>
+ * }
+ */
+final readonly class Outline
+{
+    /** What is done, as it stands after who does it; %s is what it is done with. */
+    private const DONE = [
+        'book' => 'book %s', 'cancel' => 'cancel their place in %s', 'ask' => 'ask for %s', 'accept' => 'say yes to %s', 'decline' => 'say no to %s',
+        'borrow' => 'borrow %s', 'return' => 'bring %s back', 'rate' => 'give stars to %s', 'comment' => 'comment on %s', 'message' => 'write to %s',
+        'follow' => 'follow %s', 'like' => 'like %s', 'favourite' => 'keep %s as favourites', 'report' => 'report %s', 'search' => 'search %s',
+        'filter' => 'narrow %s down', 'order' => 'order %s', 'add' => 'add %s', 'post' => 'post %s', 'change' => 'change %s', 'remove' => 'remove %s',
+        'log' => 'write %s down', 'mark' => 'mark %s', 'tick' => 'tick %s off', 'remind' => 'are reminded of %s',
+    ];
+
+    private const NOT = ['adverts' => 'There are no adverts.', 'sign-in' => 'Nobody has to sign in.', 'payments' => 'Nothing is paid.',
+        'comments' => 'Nobody comments.', 'tracking' => 'Nobody is followed around.'];
+
+    /** What comes of what is done with something else. */
+    private const MADE = ['booking', 'loan', 'rating', 'comment', 'favourite', 'like', 'follow', 'message', 'order', 'request', 'reservation',
+        'application'];
+
+    public function __construct(private Draft $draft, private Lexicon $lexicon)
+    {
+    }
+
+    /**
+     * Where letters are told, they are those of the paragraph.
+     *
+     * @return OutlineData
+     */
+    public function data(): array
+    {
+        $tables = [];
+        foreach ($this->draft->tables as $noun => $table) {
+            $fields = [];
+            foreach ($table['fields'] as $name => $field) {
+                $fields[] = ['name' => ucfirst($name), 'type' => $field['type'], 'choices' => $field['choices'], 'from' => $field['from']];
+            }
+            $links = array_values(array_filter($this->draft->links, fn (array $link): bool => $link['from'] === $noun));
+            $tables[] = [
+                'name' => ucfirst($this->lexicon->many($noun)),
+                'singular' => ucfirst($noun),
+                'from' => $table['from'],
+                'fields' => $fields,
+                'links' => array_map(fn (array $link): array => ['to' => ucfirst($link['to']), 'from' => $link['at']], $links),
+            ];
+        }
+        $people = $this->draft->people;
+        $only = array_merge([], ...array_values($this->draft->only));
+        $roles = count($people) > 1 || $only !== [] ? $people : [];
+
+        return [
+            'tables' => $tables,
+            'roles' => array_map(fn (string $noun, array $from): array => ['name' => ucfirst($noun), 'from' => $from], array_keys($roles), $roles),
+            'acts' => array_values(array_map($this->act(...), $this->draft->acts)),
+            'rights' => $this->rights(),
+            'questions' => $this->questions(),
+            'not' => array_map(fn (string $what, array $from): array => ['what' => $what, 'from' => $from], array_keys($this->draft->not), $this->draft->not),
+        ];
+    }
+
+    /**
+     * @param  array{act: string, of: string, by: string, from: Letters}  $act
+     * @return ActData
+     */
+    private function act(array $act): array
+    {
+        $limit = $act['act'] === 'book' ? $this->draft->limits[$act['of']] ?? null : null;
+
+        return ['act' => $act['act'], 'table' => ucfirst($act['of']), 'by' => ucfirst($act['by']), 'limit' => $limit, 'from' => $act['from']];
+    }
+
+    /** @return list<array{act: string, table: string, only: list<string>}> */
+    private function rights(): array
+    {
+        $rights = array_map(
+            fn (string $noun): array => ['act' => 'see', 'table' => ucfirst($noun), 'only' => ['Owner']],
+            array_keys($this->draft->private),
+        );
+        foreach ($this->draft->only as $key => $who) {
+            [$act, $of] = [...explode(' ', $key, 2), ''];
+            $rights[] = ['act' => $act, 'table' => ucfirst($of), 'only' => array_map(ucfirst(...), array_values(array_unique($who)))];
+        }
+
+        return $rights;
+    }
+
+    /** @return list<string> what was understood, in plain sentences */
+    public function sentences(): array
+    {
+        $data = $this->data();
+        $said = [];
+        foreach ($data['tables'] as $table) {
+            $fields = array_map(fn (array $field): string => $field['name'].match ($field['type']) {
+                'text' => '',
+                'choice' => $field['choices'] === [] ? ' (a choice)' : ' ('.implode(', ', $field['choices']).')',
+                default => " ($field[type])",
+            }, $table['fields']);
+            $parts = [...$fields, ...array_map(fn (array $link): string => $link['to'] === 'Person' ? 'whose it is' : "its $link[to]", $table['links'])];
+            $said[] = "You keep $table[name]".($parts === [] ? '.' : ': '.implode(', ', $parts).'.');
+        }
+        foreach ($data['acts'] as $act) {
+            $who = $act['by'] === '' ? 'People' : $this->lexicon->many($act['by']);
+            $limit = $act['limit'] === null ? '' : ", up to $act[limit] of them";
+            $whom = $act['table'] === 'Person' ? 'one another' : $this->lexicon->many($act['table']);
+            $said[] = ucfirst($who).' '.sprintf(self::DONE[$act['act']], $whom)."$limit.";
+        }
+        foreach ($data['rights'] as $right) {
+            $who = $right['only'] === ['Owner'] ? 'the person whose they are' : implode(' and ', array_map($this->lexicon->many(...), $right['only']));
+            $said[] = "Only $who may $right[act] ".$this->lexicon->many($right['table']).'.';
+        }
+        foreach ($data['not'] as $not) {
+            $said[] = self::NOT[$not['what']];
+        }
+        foreach ($data['questions'] as $question) {
+            $said[] = "$question[asks] ".implode(' / ', $question['answers']);
+        }
+
+        return $said;
+    }
+
+    /** @return list<array{asks: string, answers: list<string>, about: string}> what was not said and decides most, the most telling first; at most five */
+    private function questions(): array
+    {
+        $questions = [];
+        foreach (array_keys($this->draft->tables) as $noun) {
+            $many = ucfirst($this->lexicon->many($noun));
+            $makes = array_filter(
+                $this->draft->acts,
+                fn (array $act): bool => $act['of'] === $noun && in_array($act['act'], ['add', 'report', 'log', 'post'], true),
+            );
+            if ($noun !== Draft::PERSON && $makes === [] && ! in_array($noun, self::MADE, true) && $this->draft->tables[$noun]['fields'] !== []) {
+                $questions[] = ['asks' => "Who may add $many?", 'answers' => ['anyone who has signed in', 'only you'], 'about' => ucfirst($noun)];
+            }
+        }
+        foreach (array_keys($this->draft->tables) as $noun) {
+            $isSomebodys = isset($this->draft->links["$noun>".Draft::PERSON]) && ! isset($this->draft->private[$noun]);
+            if ($isSomebodys && $noun !== Draft::PERSON && ! in_array($noun, self::MADE, true)) {
+                $many = ucfirst($this->lexicon->many($noun));
+                $questions[] = ['asks' => "Who may see $many?", 'answers' => ['everyone', 'only whose they are'], 'about' => ucfirst($noun)];
+            }
+        }
+
+        return array_slice($questions, 0, 5);
+    }
+}

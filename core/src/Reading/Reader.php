@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Reading;
+
+use Lanai\Core\Reading\Clauses\Acting;
+use Lanai\Core\Reading\Clauses\Belonging;
+use Lanai\Core\Reading\Clauses\Having;
+use Lanai\Core\Reading\Clauses\Refusing;
+
+/** Reads what an app is to do out of a paragraph, by rules that can be told, and says from which words each thing came. */
+final readonly class Reader
+{
+    private Lexicon $lexicon;
+
+    private People $people;
+
+    public function __construct()
+    {
+        $this->lexicon = new Lexicon();
+        $this->people = new People($this->lexicon);
+    }
+
+    public function read(string $text): Outline
+    {
+        $sentences = array_map(
+            fn (array $words): Sentence => new Sentence($words, $this->lexicon),
+            (new Tagger($this->lexicon))->sentences($text),
+        );
+        $draft = new Draft();
+        $clauses = [new Having($this->lexicon, $this->people), new Belonging($this->people), new Acting($this->people), new Refusing()];
+        foreach ($clauses as $clause) {
+            foreach ($sentences as $sentence) {
+                $clause->read($sentence, $draft);
+            }
+        }
+        (new Following($this->lexicon, $this->people))->complete($draft);
+
+        return new Outline($draft, $this->lexicon);
+    }
+}

@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Reading;
+
+use Lanai\Core\Text\Pattern;
+
+/** Parts a paragraph into sentences and words, and says of each word what part of speech it is there. */
+final readonly class Tagger
+{
+    /** Letters of a paragraph that are read. */
+    public const LONGEST = 20_000;
+
+    private const WORD = '/\p{L}[\p{L}\p{M}]*(?:[’\'-]\p{L}[\p{L}\p{M}]*)*|\p{N}+(?:[.,:]\p{N}+)*|[^\s\p{L}\p{N}]/u';
+
+    /** After these stands what somebody does. */
+    private const BEFORE_VERBS = ['i', 'we', 'they', 'you', 'he', 'she', 'who', 'everyone', 'everybody', 'anyone', 'anybody', 'somebody', 'someone',
+        'people',
+        'users', 'others', 'each other', 'cannot', 'not', 'also', 'please', 'never', 'always'];
+
+    /** Words that are always the same: what points at something, leads to it, joins, and what can be. */
+    private const ALWAYS = [
+        'T' => ['a', 'an', 'the', 'each', 'every', 'this', 'that', 'these', 'those', 'some', 'any', 'no', 'all', 'both', 'another', 'several',
+            'many', 'few',
+            'my', 'our', 'your', 'their', 'his', 'her', 'its', 'other'],
+        'I' => ['of', 'for', 'with', 'to', 'by', 'from', 'about', 'into', 'over', 'under', 'after', 'before', 'until', 'near', 'as', 'than',
+            'without', 'in', 'on',
+            'at', 'within', 'between', 'per', 'if', 'because', 'while', 'whether', 'through', 'during', 'including'],
+        'M' => ['can', 'may', 'must', 'should', 'could', 'would', 'will', 'cannot', 'shall'],
+        'C' => ['and', 'or', 'but'],
+        'O' => ['i', 'we', 'you', 'they', 'he', 'she', 'it', 'who', 'them', 'me', 'us', 'everyone', 'everybody', 'anyone', 'anybody', 'somebody',
+            'someone', 'nobody',
+            'something', 'which', 'what', 'there', 'others', 'myself', 'themselves'],
+        'R' => ['not', 'only', 'also', 'when', 'where', 'how', 'why', 'once', 'then', 'again', 'never', 'always', 'please', 'there'],
+    ];
+
+    private const BE = ['is', 'are', 'was', 'were', 'be', 'been', 'being', 'has', 'have', 'had', 'get', 'gets'];
+
+    public function __construct(private Lexicon $lexicon)
+    {
+    }
+
+    /** @return list<list<Word>> sentences, each of its words and signs; what stands below one another with dashes is one list */
+    public function sentences(string $text): array
+    {
+        $text = mb_substr(mb_scrub($text), 0, self::LONGEST);
+        // A line that begins with a dash or a dot is a part of a list: a comma stands for its sign, so that all keep their places.
+        $text = Pattern::replace('/(?<=\n)([ \t]*)[-*•–](?=\s)/u', '$1,', $text);
+        $sentences = [];
+        foreach (Pattern::split('/(?<=[.!?…])(?=\s)|\n(?=\s*\n)|\n(?=\s*[^\s,])/u', $text) as $part) {
+            $sentences[] = $part;
+        }
+        $told = [];
+        $at = 0;
+        foreach ($sentences as $sentence) {
+            $begins = mb_strpos($text, $sentence, $at);
+            $at = $begins === false ? $at : $begins;
+            $words = $this->tagged($this->words($sentence, $at));
+            $at += mb_strlen($sentence);
+            if ($words !== []) {
+                $told[] = $words;
+            }
+        }
+
+        return $told;
+    }
+
+    /** @return list<Word> */
+    private function words(string $sentence, int $at): array
+    {
+        Pattern::matchAll(self::WORD, $sentence, $found, PREG_OFFSET_CAPTURE);
+        $words = [];
+        [$letters, $bytes] = [0, 0];
+        foreach ($found[0] as [$text, $offset]) {
+            $letters += mb_strlen(substr($sentence, $bytes, $offset - $bytes));
+            $bytes = $offset;
+            if (in_array($text, ['“', '”', '„', '"', '«', '»', '*', '_'], true)) {
+                continue;
+            }
+            $words[] = new Word($text, mb_strtolower(strtr($text, ['’' => "'"])), $at + $letters);
+        }
+
+        return $words;
+    }
+
+    /**
+     * @param  list<Word>  $words
+     * @return list<Word>
+     */
+    private function tagged(array $words): array
+    {
+        foreach ($words as $i => $word) {
+            $word->part = $this->part($word, $words[$i - 1] ?? null, $words[$i + 1] ?? null);
+        }
+
+        return $words;
+    }
+
+    private function part(Word $word, ?Word $before, ?Word $after): string
+    {
+        if (! Pattern::match('/[\p{L}\p{N}]/u', $word->is)) {
+            return '.';
+        }
+        if (Pattern::match('/^\p{N}/u', $word->is)) {
+            return '0';
+        }
+        foreach (self::ALWAYS as $part => $words) {
+            if (in_array($word->is, $words, true)) {
+                return $part;
+            }
+        }
+        $parts = $this->lexicon->parts($word->is);
+        if ($parts === '') {
+            return $this->guessed($word->is);
+        }
+        $may = fn (string $any): string => substr((string) strpbrk($parts, $any), 0, 1);
+        [$verb, $noun] = [$may('VPD'), $may('NS')];
+        $was = $before->part ?? '.';
+        $isAfterNoun = $before !== null && ($before->isNoun() || $was === 'O');
+        $isDoer = $before !== null && (in_array($before->is, self::BEFORE_VERBS, true) || $was === 'M' || $before->is === 'to');
+
+        return match (true) {
+            // A thing after what points at one: “the report”, “their notes”.
+            $noun !== '' && $before !== null && ($was === 'T' || in_array($before->is, ['my', 'our', 'their', 'his', 'her', 'its', 'your'],
+                true)) => $noun,
+            $verb !== '' && $isDoer => $verb,
+            $may('E') !== '' && $before !== null && in_array($before->is, self::BE, true) => 'E',
+            // “Singers write”, “an order has”: after who or what does it, and before what it is done to.
+            $verb !== '' && $isAfterNoun && $after !== null && $this->begins($after) && ($was !== 'N' || $verb !== 'V') => $verb,
+            $noun !== '' && in_array($was, ['J', '0', 'I', 'E'], true) && $before?->is !== 'to' => $noun,
+            default => $parts[0],
+        };
+    }
+
+    /** Whether something that is done something to begins here. */
+    private function begins(Word $word): bool
+    {
+        $parts = $this->lexicon->parts($word->is);
+
+        return $word->part === '0' || $parts === '' || in_array($word->is, self::ALWAYS['T'], true) || strpbrk($parts[0], 'TONSJI0RE') !== false;
+    }
+
+    private function guessed(string $word): string
+    {
+        return match (true) {
+            str_ends_with($word, 'ing') => 'G',
+            str_ends_with($word, 'ed') => 'D',
+            str_ends_with($word, 'ly') => 'R',
+            str_ends_with($word, 's') && ! str_ends_with($word, 'ss') && $this->lexicon->one($word) !== $word => 'S',
+            default => 'N',
+        };
+    }
+}
