@@ -36,6 +36,7 @@ Route::prefix('api')->group(function (): void {
             });
         Route::get('apps', [C\AppController::class, 'index']);
         Route::post('apps', [C\AppController::class, 'store']);
+        Route::post('read', C\ReadingController::class)->middleware('throttle:reading');
         Route::get('apps/{app}', [C\AppController::class, 'show']);
         Route::get('apps/{app}/script', [C\AppController::class, 'script']);
         Route::get('apps/{app}/revisions', [C\AppController::class, 'revisions']);

@@ -25,6 +25,7 @@ final class RateLimits
         'invite' => [30, 60],
         'founder' => [900, 1800],
         'service' => [60, 120],
+        'reading' => [240, 960],
         'rehearsal' => [240, 480],
         'rest' => [600, 1200],
         'hook' => [120, 600],

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Apps\Facts;
+use App\Models\App;
 use Illuminate\Support\Facades\Artisan;
 use Lanai\Core\Reading\Tagger;
 use Tests\TestCase;
@@ -22,10 +24,54 @@ final class ReadParagraphTest extends TestCase
         file_put_contents($file, self::TEXT);
         self::assertSame(0, Artisan::call('lanai:read', ['--file' => $file, '--json' => true]));
         $told = json_decode(Artisan::output(), true, flags: JSON_THROW_ON_ERROR);
-        self::assertSame(['tables', 'roles', 'acts', 'rights', 'questions', 'not'], array_keys($told));
+        self::assertSame(['tables', 'roles', 'acts', 'rights', 'founders', 'questions', 'not'], array_keys($told));
         self::assertSame(['Boats', 'Boat'], [$told['tables'][0]['name'], $told['tables'][0]['singular']]);
         self::assertSame(['Name', 'Price'], array_column($told['tables'][0]['fields'], 'name'));
         self::assertSame('a price', mb_substr(self::TEXT, $told['tables'][0]['fields'][1]['from'][0], 7));
+    }
+
+    public function test_while_it_is_written_a_founder_sees_what_is_understood(): void
+    {
+        $this->postJson('/api/read', ['text' => self::TEXT])->assertUnauthorized();
+        $this->actingAs($this->stranger());
+        $told = $this->postJson('/api/read', ['text' => 'A boat has a name.'])->assertOk();
+        self::assertSame('You keep Boats: Name.', $told->json('sentences.0'));
+        self::assertSame([['from' => 0, 'to' => 6, 'of' => 'data'], ['from' => 11, 'to' => 17, 'of' => 'data']], $told->json('marks'));
+        $asks = $told->json('questions.0.asks');
+        $this->postJson('/api/read', ['text' => 'A boat has a name.', 'answers' => [$asks => 'only you']])->assertJsonPath('questions', []);
+        $this->postJson('/api/read', ['text' => null])->assertOk()->assertJsonPath('sentences', []);
+        $this->postJson('/api/read', ['text' => str_repeat('a', 20_001)])->assertUnprocessable();
+        $this->postJson('/api/read', ['text' => 'A boat.', 'answers' => [['x']]])->assertUnprocessable();
+    }
+
+    public function test_an_app_is_built_of_a_paragraph_and_runs_with_rows_to_look_at(): void
+    {
+        $founder = $this->stranger();
+        $this->actingAs($founder);
+        $id = $this->postJson('/api/apps', ['name' => 'Boats', 'text' => self::TEXT])->assertCreated()->json('id');
+        $app = App::query()->findOrFail($id);
+        self::assertSame([], Facts::findings($app));
+        $rows = $this->getJson("/api/apps/$id/rows/sandbox/boats")->assertOk();
+        self::assertCount(6, $rows->json('rows'));
+        $seen = $this->postJson("/device/share/$app->share_code/view", ['screen' => ''])->assertOk();
+        self::assertMeets('view', (string) $seen->getContent());
+        self::assertSame('Boats', $seen->json('view.title'));
+        // Without a paragraph it begins empty, as ever.
+        $this->postJson('/api/apps', ['name' => 'Empty', 'text' => ' '])->assertCreated();
+        $this->postJson('/api/apps', ['name' => '', 'text' => self::TEXT])->assertUnprocessable();
+        $this->postJson('/api/apps', ['name' => 'Long', 'text' => str_repeat('a', 20_001)])->assertUnprocessable();
+        self::assertSame(2, $founder->apps()->count());
+    }
+
+    public function test_the_command_builds_one_and_prints_what_is_found(): void
+    {
+        $this->demo();
+        $file = $this->folder().'/paragraph.txt';
+        file_put_contents($file, self::TEXT);
+        $this->artisan('lanai:build', ['name' => 'Boats', '--file' => $file])->expectsOutputToContain('and 0 findings.')->assertOk();
+        $this->artisan('lanai:build', ['name' => 'Boats'])->assertFailed();
+        $this->artisan('lanai:build', ['name' => 'Boats', '--file' => $file, '--for' => 'nobody@founders.example'])
+            ->expectsOutput('There is no such founder.')->assertFailed();
     }
 
     public function test_what_cannot_be_read_is_refused_with_a_sentence(): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Apps\FromWords;
 use App\Apps\RevisionBook;
 use App\Models\App;
 use App\Models\Founder;
@@ -15,6 +16,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Reading\Tagger;
 use Lanai\Core\Text\Pattern;
 
 final class AppController
@@ -39,14 +41,19 @@ final class AppController
         );
     }
 
-    public function store(Request $request, #[CurrentUser] Founder $founder, RevisionBook $book): JsonResponse
+    /** An app that is empty, or that does what a paragraph says. */
+    public function store(Request $request, #[CurrentUser] Founder $founder, RevisionBook $book, FromWords $words): JsonResponse
     {
         $name = trim($request->string('name')->value());
         if ($name === '' || mb_strlen($name) > 60 || ! Pattern::match('/[\p{L}\p{N}]/u', $name)) {
             return response()->json(['message' => 'Please give the app a name of at most 60 characters.'], 422);
         }
 
-        return response()->json(['id' => $book->begin($founder, Blueprint::begin($name))->id], 201);
+        $told = $request->validate(['text' => ['sometimes', 'nullable', 'string', 'max:'.Tagger::LONGEST]] + ReadingController::rules());
+        $text = trim((string) ($told['text'] ?? ''));
+        $app = $text === '' ? $book->begin($founder, Blueprint::begin($name)) : $words->begin($founder, $name, $text, $told['answers'] ?? []);
+
+        return response()->json(['id' => $app->id], 201);
     }
 
     public function show(App $app, RevisionBook $book): JsonResponse

@@ -39,6 +39,12 @@ final class Draft
     /** @var array<string, array{int, int}> tables whose rows only their own people see */
     public array $private = [];
 
+    /** @var list<string> tables to which the founder alone adds */
+    public array $founders = [];
+
+    /** @var list<string> questions that somebody has answered */
+    public array $answered = [];
+
     /** The thing that was spoken of last: “it” is that. */
     public ?Phrase $spoken = null;
 
@@ -48,6 +54,7 @@ final class Draft
     /** @param  array{int, int}  $from */
     public function keeps(string $noun, array $from): void
     {
+        $noun = $this->known($noun);
         $this->tables[$noun] ??= ['from' => $from, 'fields' => []];
     }
 
@@ -58,12 +65,14 @@ final class Draft
     public function has(string $table, string $field, string $type, array $choices, array $from): void
     {
         $this->keeps($table, $from);
+        $table = $this->known($table);
         $this->tables[$table]['fields'][$field] ??= ['type' => $type, 'choices' => $choices, 'from' => $from];
     }
 
     /** @param  array{int, int}  $from */
     public function leads(string $table, string $to, array $from): void
     {
+        [$table, $to] = [$this->known($table), $this->known($to)];
         if ($table !== $to) {
             $this->links["$table>$to"] ??= ['from' => $table, 'to' => $to, 'at' => $from];
         }
@@ -72,6 +81,7 @@ final class Draft
     /** @param  array{int, int}  $from */
     public function does(string $act, string $of, string $by, array $from): void
     {
+        $of = $this->known($of);
         $this->acts["$act $of"] ??= ['act' => $act, 'of' => $of, 'by' => $by, 'from' => $from];
         if ($by !== '' && $this->acts["$act $of"]['by'] === '') {
             $this->acts["$act $of"]['by'] = $by;
@@ -80,6 +90,17 @@ final class Draft
 
     public function isKept(string $noun): bool
     {
-        return isset($this->tables[$noun]);
+        return isset($this->tables[$this->known($noun)]);
+    }
+
+    /** What a noun is called where it is kept: “an evening” is a clay evening, where those are the only ones. */
+    public function known(string $noun): string
+    {
+        if (isset($this->tables[$noun])) {
+            return $noun;
+        }
+        $longer = array_filter(array_keys($this->tables), fn (string $kept): bool => str_ends_with($kept, " $noun"));
+
+        return count($longer) === 1 ? array_values($longer)[0] : $noun;
     }
 }

@@ -36,6 +36,7 @@ final readonly class Following
     public function complete(Draft $draft): void
     {
         foreach ($draft->about as [$one, $of, $from]) {
+            [$one, $of] = [$draft->known($one), $draft->known($of)];
             $to = $of === Draft::PERSON || $this->people->isOne($of) ? Draft::PERSON : $of;
             if ($draft->isKept($one) && ($to === Draft::PERSON || $draft->isKept($to)) && $one !== Draft::PERSON) {
                 $draft->leads($one, $to, $from);
@@ -69,6 +70,7 @@ final readonly class Following
         foreach ($draft->tables as $noun => $table) {
             foreach ($table['fields'] as $field => $known) {
                 $other = $this->lexicon->one($field);
+                $other = $draft->known($other);
                 if ($other !== $noun && ($draft->tables[$other]['fields'] ?? []) !== []) {
                     unset($table['fields'][$field]);
                     $draft->tables[$noun] = $table;

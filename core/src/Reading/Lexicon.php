@@ -22,6 +22,15 @@ final class Lexicon
         'gone' => 'go', 'came' => 'come', 'brought' => 'bring', 'sold' => 'sell', 'left' => 'leave', 'put' => 'put', 'let' => 'let', 'set' => 'set',
     ];
 
+    /** Words of this trade that are younger than the list. */
+    private const YOUNG = [
+        'upload' => ['VN', 'w'], 'download' => ['VN', 'w'], 'login' => ['N', 'a'], 'bookmark' => ['VN', 'w'], 'favourite' => ['NJV', 'k'], 'app' => ['N', 'w'],
+        'website' => ['N', 'w'], 'email' => ['NV', 'w'], 'online' => ['RJ', ''], 'selfie' => ['N', 'x'], 'blog' => ['NV', 'w'], 'username' => ['N', 'w'],
+        'playlist' => ['N', 'w'], 'podcast' => ['N', 'w'], 'webinar' => ['N', 'a'], 'signup' => ['N', 'a'], 'checkout' => ['N', 'a'], 'wishlist' => ['N', 'w'],
+        'barcode' => ['N', 'w'], 'dashboard' => ['N', 'x'], 'leaderboard' => ['N', 'x'], 'unsubscribe' => ['V', ''], 'sync' => ['VN', 'a'], 'backup' => ['N', 'a'],
+        'caretaker' => ['N', 'p'], 'birdwatcher' => ['N', 'p'], 'quiz' => ['N', 'w'],
+    ];
+
     private readonly string $words;
 
     private readonly Inflector $inflector;
@@ -101,7 +110,7 @@ final class Lexicon
     /** @return array{string, string} parts of speech and class */
     private function found(string $word): array
     {
-        return $this->known[$word] ??= $this->looked($word) ?? $this->looked(self::american($word)) ?? ['', ''];
+        return $this->known[$word] ??= self::YOUNG[$word] ?? $this->looked($word) ?? $this->looked(self::american($word)) ?? ['', ''];
     }
 
     /** @return array{string, string}|null */

@@ -15,11 +15,18 @@ namespace Lanai\Core\Reading;
  * @phpstan-type Question array{asks: string, answers: list<string>, about: string}
  * @phpstan-type OutlineData array{
  *     tables: list<TableData>, roles: list<array{name: string, from: Letters}>, acts: list<ActData>,
- *     rights: list<array{act: string, table: string, only: list<string>}>, questions: list<Question>, not: list<array{what: string, from: Letters}>
+ *     rights: list<array{act: string, table: string, only: list<string>}>, founders: list<string>, questions: list<Question>,
+ *     not: list<array{what: string, from: Letters}>
  * }
  */
 final readonly class Outline
 {
+    public const ANYONE = 'anyone who has signed in';
+
+    public const FOUNDER = 'only you';
+
+    public const THEIRS = 'only whose they are';
+
     /** What is done, as it stands after who does it; %s is what it is done with. */
     private const DONE = [
         'book' => 'book %s', 'cancel' => 'cancel their place in %s', 'ask' => 'ask for %s', 'accept' => 'say yes to %s', 'decline' => 'say no to %s',
@@ -71,9 +78,46 @@ final readonly class Outline
             'roles' => array_map(fn (string $noun, array $from): array => ['name' => ucfirst($noun), 'from' => $from], array_keys($roles), $roles),
             'acts' => array_values(array_map($this->act(...), $this->draft->acts)),
             'rights' => $this->rights(),
+            'founders' => array_map(ucfirst(...), $this->draft->founders),
             'questions' => $this->questions(),
             'not' => array_map(fn (string $what, array $from): array => ['what' => $what, 'from' => $from], array_keys($this->draft->not), $this->draft->not),
         ];
+    }
+
+    /**
+     * Where something was understood, by the station that it belongs to.
+     *
+     * @return list<array{from: int, to: int, of: 'data'|'screens'|'people'|'not'}> in their order, none over another
+     */
+    public function marks(): array
+    {
+        $marks = [];
+        foreach ($this->draft->tables as $table) {
+            foreach ([$table['from'], ...array_column($table['fields'], 'from')] as [$from, $to]) {
+                $marks[] = ['from' => $from, 'to' => $to, 'of' => 'data'];
+            }
+        }
+        foreach ($this->draft->people as [$from, $to]) {
+            $marks[] = ['from' => $from, 'to' => $to, 'of' => 'people'];
+        }
+        foreach ($this->draft->acts as ['from' => [$from, $to]]) {
+            $marks[] = ['from' => $from, 'to' => $to, 'of' => 'screens'];
+        }
+        foreach ($this->draft->not as [$from, $to]) {
+            $marks[] = ['from' => $from, 'to' => $to, 'of' => 'not'];
+        }
+        // Where two lie over each other the shorter one says more.
+        usort($marks, fn (array $a, array $b): int => [$a['to'] - $a['from'], $a['from']] <=> [$b['to'] - $b['from'], $b['from']]);
+        $kept = [];
+        foreach ($marks as $one) {
+            $lies = array_filter($kept, fn (array $other): bool => $one['from'] < $other['to'] && $other['from'] < $one['to']);
+            if ($lies === [] && $one['to'] > $one['from']) {
+                $kept[] = $one;
+            }
+        }
+        usort($kept, fn (array $a, array $b): int => $a['from'] <=> $b['from']);
+
+        return $kept;
     }
 
     /**
@@ -147,17 +191,19 @@ final readonly class Outline
                 fn (array $act): bool => $act['of'] === $noun && in_array($act['act'], ['add', 'report', 'log', 'post'], true),
             );
             if ($noun !== Draft::PERSON && $makes === [] && ! in_array($noun, self::MADE, true) && $this->draft->tables[$noun]['fields'] !== []) {
-                $questions[] = ['asks' => "Who may add $many?", 'answers' => ['anyone who has signed in', 'only you'], 'about' => ucfirst($noun)];
+                $questions[] = ['asks' => "Who may add $many?", 'answers' => [self::ANYONE, self::FOUNDER], 'about' => ucfirst($noun)];
             }
         }
         foreach (array_keys($this->draft->tables) as $noun) {
             $isSomebodys = isset($this->draft->links["$noun>".Draft::PERSON]) && ! isset($this->draft->private[$noun]);
             if ($isSomebodys && $noun !== Draft::PERSON && ! in_array($noun, self::MADE, true)) {
                 $many = ucfirst($this->lexicon->many($noun));
-                $questions[] = ['asks' => "Who may see $many?", 'answers' => ['everyone', 'only whose they are'], 'about' => ucfirst($noun)];
+                $questions[] = ['asks' => "Who may see $many?", 'answers' => ['everyone', self::THEIRS], 'about' => ucfirst($noun)];
             }
         }
 
-        return array_slice($questions, 0, 5);
+        $open = array_filter($questions, fn (array $one): bool => ! in_array($one['asks'], $this->draft->answered, true));
+
+        return array_slice(array_values($open), 0, 5);
     }
 }

@@ -24,8 +24,7 @@ final readonly class People
     {
         [$noun, $head] = $who instanceof Phrase ? [$who->noun, $who->head] : [$who, $who];
 
-        return in_array($head, self::ANYBODY, true) || in_array($head, self::GROUPS, true) || $this->lexicon->class($head) === 'p' || $this->isDoer($head)
-            || in_array($noun, ['birdwatcher'], true);
+        return in_array($head, self::ANYBODY, true) || in_array($head, self::GROUPS, true) || $this->lexicon->class($head) === 'p' || $this->isDoer($head);
     }
 
     public function isAnybody(string $noun): bool

@@ -22,7 +22,8 @@ final readonly class Reader
         $this->people = new People($this->lexicon);
     }
 
-    public function read(string $text): Outline
+    /** @param  array<array-key, mixed>  $answers  a question of the outline => one of its answers */
+    public function read(string $text, array $answers = []): Outline
     {
         $sentences = array_map(
             fn (array $words): Sentence => new Sentence($words, $this->lexicon),
@@ -37,6 +38,22 @@ final readonly class Reader
         }
         (new Following($this->lexicon, $this->people))->complete($draft);
 
-        return new Outline($draft, $this->lexicon);
+        $outline = new Outline($draft, $this->lexicon);
+        foreach ($outline->data()['questions'] as $question) {
+            $answer = $answers[$question['asks']] ?? '';
+            $noun = mb_strtolower($question['about']);
+            if (in_array($answer, $question['answers'], true)) {
+                $draft->answered[] = $question['asks'];
+                if ($answer === Outline::ANYONE) {
+                    $draft->does('add', $noun, '', $draft->tables[$noun]['from']);
+                } elseif ($answer === Outline::THEIRS) {
+                    $draft->private[$noun] = $draft->tables[$noun]['from'];
+                } elseif ($answer === Outline::FOUNDER) {
+                    $draft->founders[] = $noun;
+                }
+            }
+        }
+
+        return $outline;
     }
 }

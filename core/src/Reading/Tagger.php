@@ -124,8 +124,10 @@ final readonly class Tagger
             // A thing after what points at one: “the report”, “their notes”.
             $noun !== '' && $before !== null && ($was === 'T' || in_array($before->is, ['my', 'our', 'their', 'his', 'her', 'its', 'your'],
                 true)) => $noun,
-            $verb !== '' && $isDoer => $verb,
+            $verb !== '' && ($isDoer || in_array($after?->is, ['it', 'them'], true)) => $verb,
             $may('E') !== '' && $before !== null && in_array($before->is, self::BE, true) => 'E',
+            // “add walks”, “saves posts”: what it is done to.
+            $noun !== '' && in_array($was, ['V', 'P', 'D'], true) && ! in_array($word->is, self::BE, true) && ! in_array($before?->is, self::BE, true) => $noun,
             // “Singers write”, “an order has”: after who or what does it, and before what it is done to.
             $verb !== '' && $isAfterNoun && $after !== null && $this->begins($after) && ($was !== 'N' || $verb !== 'V') => $verb,
             $noun !== '' && in_array($was, ['J', '0', 'I', 'E'], true) && $before?->is !== 'to' => $noun,

@@ -2,9 +2,9 @@
 import { onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, Declined } from '../api'
-import BusyButton from '../BusyButton.vue'
 import TheMark from '../frame/TheMark.vue'
 import { readSession, session } from '../session'
+import NewApp from './NewApp.vue'
 
 interface AppEntry {
   id: number
@@ -16,9 +16,7 @@ interface AppEntry {
 
 const router = useRouter()
 const apps = ref<AppEntry[] | null>(null)
-const name = ref('')
 const trouble = ref('')
-const busy = ref(false)
 
 onMounted(async () => {
   try {
@@ -29,19 +27,6 @@ onMounted(async () => {
     trouble.value = error instanceof Declined ? error.message : String(error)
   }
 })
-
-async function begin() {
-  busy.value = true
-  trouble.value = ''
-  try {
-    const { id } = await api.post<{ id: number }>('apps', { name: name.value })
-    await router.push(`/apps/${id}/screens`)
-  } catch (error) {
-    trouble.value = error instanceof Declined ? error.message : String(error)
-  } finally {
-    busy.value = false
-  }
-}
 
 async function leave() {
   try {
@@ -65,12 +50,14 @@ const day = (at: string) => new Date(at).toLocaleDateString([], { day: 'numeric'
     <div class="apps-page">
       <header class="apps-head">
         <TheMark />
-        <h1>Your apps</h1>
+        <h1>Lanai</h1>
         <span class="grow" />
         <router-link to="/account" class="small" aria-label="Your account">{{ session?.founder?.name }}</router-link>
         <v-btn variant="text" @click="leave">Sign out</v-btn>
       </header>
       <v-progress-linear v-if="!apps && !trouble" indeterminate color="primary" aria-label="Loading your apps" />
+      <NewApp v-if="apps" @begun="(id) => router.push(`/apps/${id}/screens`)" />
+      <h2 v-if="apps" class="apps-had">Your apps</h2>
       <ul v-if="apps" class="apps-list">
         <li v-for="app in apps" :key="app.id">
           <router-link :to="`/apps/${app.id}/screens`" class="apps-entry">
@@ -78,13 +65,8 @@ const day = (at: string) => new Date(at).toLocaleDateString([], { day: 'numeric'
             <span class="small">revision {{ app.revision }}, changed {{ day(app.changed) }}</span>
           </router-link>
         </li>
-        <li v-if="!apps.length" class="quiet-note">No apps yet. Give your first one a name; it can be changed at any time.</li>
+        <li v-if="!apps.length" class="quiet-note">No apps yet. Say what your first one should do; all of it can be changed at any time.</li>
       </ul>
-      <!-- It comes with the list: what comes later would move it under the pointer. -->
-      <form v-if="apps || trouble" class="apps-new" @submit.prevent="begin">
-        <v-text-field v-model="name" label="Name of a new app" maxlength="60" />
-        <BusyButton type="submit" color="primary" :busy="busy" :disabled="!name.trim()">Begin it</BusyButton>
-      </form>
       <p v-if="trouble" class="fault" role="alert">{{ trouble }}</p>
     </div>
   </v-main>

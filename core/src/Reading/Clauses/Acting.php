@@ -210,7 +210,7 @@ final readonly class Acting implements Clause
         $noun = $object->noun;
         $isPerson = $this->people->isOne($object) && ! $draft->isKept($noun);
         $by = $doer !== null && $this->people->isOne($doer) && ! $this->people->isAnybody($doer->head) ? $doer->noun : '';
-        $of = $isPerson ? Draft::PERSON : $noun;
+        $of = $isPerson ? Draft::PERSON : $draft->known($noun);
         if ($isPerson && ! in_array($act, ['follow', 'rate', 'message'], true)) {
             return;
         }
@@ -244,7 +244,7 @@ final readonly class Acting implements Clause
             for ($j = $i + 1; $j < count($sentence->words); $j++) {
                 $phrase = $sentence->is($j - 1, 'before', 'when', 'about', 'each', 'every', 'adds', 'a', 'an', 'new',
                     'the') ? $sentence->phrase($j) : null;
-                if ($phrase !== null && ($draft->isKept($phrase->noun) || isset($draft->acts["book $phrase->noun"]))) {
+                if ($phrase !== null && ($draft->isKept($phrase->noun) || isset($draft->acts['book '.$draft->known($phrase->noun)]))) {
                     $draft->does('remind', $phrase->noun, '', $sentence->from($i, $phrase->next));
                     break;
                 }

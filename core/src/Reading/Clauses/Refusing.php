@@ -46,7 +46,7 @@ final readonly class Refusing implements Clause
             $phrase = $sentence->phrase($i);
             $isTheirs = $phrase !== null && ($sentence->is($i, 'my', 'their') || $sentence->is($i + 1, 'my', 'their', 'own'));
             if ($isTheirs && $draft->isKept($phrase->noun)) {
-                $draft->private[$phrase->noun] ??= $sentence->from(min($i, $at), $phrase->next);
+                $draft->private[$draft->known($phrase->noun)] ??= $sentence->from(min($i, $at), $phrase->next);
                 $draft->leads($phrase->noun, Draft::PERSON, $phrase->from);
             }
         }

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Lanai\Core\Tests\Reading;
+
+use Lanai\Core\Findings\Finding;
+use Lanai\Core\Findings\Findings;
+use Lanai\Core\Findings\Reading;
+use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Reading\Building;
+use Lanai\Core\Reading\Outline;
+use Lanai\Core\Reading\Reader;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Apps that are made of paragraphs: nothing is found against them, and they are sentences that can be read and written again. */
+final class BuildingTest extends TestCase
+{
+    private const WALKS = 'A walk has a title, a date, a time and up to 12 seats. Members book a walk and write comments on a walk. Only the guide may add walks. '
+        .'Members save walks as favourites.';
+
+    /** @return iterable<string, array{string}> */
+    public static function paragraphs(): iterable
+    {
+        foreach ([...glob(__DIR__.'/paragraphs/*.json') ?: [], ...glob(__DIR__.'/aside/*.json') ?: []] as $file) {
+            yield basename($file, '.json') => [json_decode((string) file_get_contents($file), true, flags: JSON_THROW_ON_ERROR)['text']];
+        }
+        yield 'nothing that is understood' => ['Hello there.'];
+        yield 'nothing' => [''];
+        yield 'words that mean something already' => [
+            'A screen has a name. An account has a title and a price. An input has a text. A list of me has a date. People book a screen. A table has a row and a field.',
+        ];
+        yield 'two that lead to each other' => ['A boat belongs to a crew. A crew belongs to a boat. A boat has a name. A crew has a title.'];
+        yield 'odd signs' => ['A "café" has a naïve name, a größe and a price in {euros}. People add cafés; they rate them with stars. \\ """ # %s'];
+    }
+
+    #[DataProvider('paragraphs')]
+    public function test_nothing_is_found_against_it_and_it_is_read_as_it_is_written(string $text): void
+    {
+        $app = self::built('A “trial” {of} 7', $text);
+        self::assertSame([], array_map(fn (Finding $one): string => "$one->at $one->sentence", Findings::in(Reading::of($app))), $text);
+        $script = $app->script();
+        self::assertSame($script, Blueprint::fromScript($script)->script());
+    }
+
+    public function test_places_are_booked_once_and_given_back_and_a_guide_alone_adds(): void
+    {
+        $script = self::built('Walks', self::WALKS)->script();
+        foreach (
+            [
+                "  may be added by a Guide\n", 'table Bookings, each a Booking, no two alike in Walk and Owner', "role Guide\n",
+                'lower walk.seats by 1 while it is above 0, otherwise say "Somebody took the last place a moment ago."',
+                'raise booking.walk.seats by 1', 'Form for a new Comment asking Words', 'screen Favourites', 'tab My Bookings as "Mine"',
+                'may be changed by signed-in people, as to Seats', '  Seats is a whole number from 0',
+            ] as $sentence
+        ) {
+            self::assertStringContainsString($sentence, $script);
+        }
+    }
+
+    public function test_what_is_answered_is_done(): void
+    {
+        $text = 'A boat has a name and a length.';
+        self::assertStringContainsString("  may be added by nobody\n", self::built('Boats', $text)->script());
+        $asks = 'Who may add Boats?';
+        $anyone = self::built('Boats', $text, [$asks => Outline::ANYONE])->script();
+        self::assertStringContainsString("  may be added by signed-in people\n", $anyone);
+        self::assertStringContainsString('screen Add Boat, titled', $anyone);
+        self::assertStringContainsString("  may be added by nobody\n", self::built('Boats', $text, [$asks => Outline::FOUNDER])->script());
+        self::assertSame([], (new Reader())->read($text, [$asks => Outline::FOUNDER])->data()['questions']);
+        self::assertCount(1, (new Reader())->read($text, [$asks => 'everybody and their dog'])->data()['questions'], 'What is no answer answers nothing.');
+
+        $diary = 'A dream has a date and a text. I upload dreams.';
+        $private = self::built('Dreams', $diary, ['Who may see Dreams?' => Outline::THEIRS])->script();
+        self::assertStringContainsString("  may be seen by the person in Owner\n", $private);
+        self::assertStringContainsString('where me != null and owner == me', $private);
+        self::assertStringContainsString("  may be seen by everyone\n", self::built('Dreams', $diary)->script());
+    }
+
+    public function test_the_paragraph_stands_on_the_page_of_the_stores(): void
+    {
+        $app = self::built('Walks', self::WALKS);
+        self::assertSame(['Walks', 'app.lanai.walks', self::WALKS], [$app->release->title, $app->release->package, $app->release->description]);
+        self::assertLessThanOrEqual(80, mb_strlen($app->release->summary));
+        self::assertSame('app.lanai.app_3', self::built('3', '')->release->package);
+        self::assertSame('app.lanai.app', self::built('ÄÖ!', '')->release->package);
+    }
+
+    /** @param  array<string, string>  $answers */
+    private static function built(string $name, string $text, array $answers = []): Blueprint
+    {
+        return Building::app($name, (new Reader())->read($text, $answers)->data(), $text);
+    }
+}
