@@ -12,6 +12,7 @@ use App\Models\App;
 use App\Records\DataFile;
 use App\Records\DataSet;
 use App\Space;
+use DateInterval;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Database\Connection;
@@ -145,8 +146,9 @@ trait AtTills
                     $sale['rise']['from'] = $before($sale['rise']['from']);
                 }
                 foreach ($sale['events'] as &$event) {
+                    $until = $event['until'] === null ? null : self::until($event['at'], $event['until'], $seconds)->format('c');
                     $event['at'] = $before($event['at']);
-                    $event['until'] = $event['until'] === null ? null : $before($event['until']);
+                    $event['until'] = $until;
                 }
             }
         });
@@ -155,7 +157,9 @@ trait AtTills
             $before = fn (?string $at): mixed => $at === null || $at > '9000'
                 ? $at
                 : StoredValue::plain((new DateTimeImmutable($at))->modify("-$seconds seconds"));
-            $moved = ['at' => $before($event->at), 'until' => $before($event->until)];
+            $isForGood = $event->until === null || $event->until > '9000';
+            $until = $isForGood ? $event->until : StoredValue::plain(self::until($event->at, $event->until, $seconds));
+            $moved = ['at' => $before($event->at), 'until' => $until];
             $this->database()->table('_purchase_events')->where('id', $event->id)->update($moved);
             (fn () => $this->follow((int) $event->purchase))->call($book);
         }
@@ -163,6 +167,20 @@ trait AtTills
             $until = StoredValue::plain((new DateTimeImmutable($statement->until))->modify("-$seconds seconds"));
             $this->database()->table('_statements')->where('id', $statement->id)->update(['until' => $until]);
         }
+    }
+
+    /** The end of a period that began so many seconds earlier: a month stays a month, whichever it is. */
+    private static function until(string $at, string $until, int $seconds): DateTimeImmutable
+    {
+        $begins = new DateTimeImmutable($at);
+        $ends = new DateTimeImmutable($until);
+        foreach (['P1W', 'P1M', 'P3M', 'P6M', 'P1Y'] as $period) {
+            if ($begins->add(new DateInterval($period)) == $ends) {
+                return $begins->modify("-$seconds seconds")->add(new DateInterval($period));
+            }
+        }
+
+        return $ends->modify("-$seconds seconds");
     }
 
     private function submit(string $page): void

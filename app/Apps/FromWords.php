@@ -29,7 +29,7 @@ final readonly class FromWords
     /** @param  array<array-key, mixed>  $answers  to the questions of the outline */
     public function begin(Founder $founder, string $name, string $paragraph, array $answers = []): App
     {
-        $app = $this->book->begin($founder, Building::app($name, (new Reader())->read($paragraph, $answers)->data(), $paragraph));
+        $app = $this->book->begin($founder, Building::of($name, (new Reader())->read($paragraph, $answers)->data(), $paragraph));
         $blueprint = $app->revision->read();
         $samples = new Samples($app, $blueprint);
         foreach (self::inOrder($blueprint) as $table) {

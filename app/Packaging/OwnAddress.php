@@ -9,11 +9,14 @@ use App\Models\OwnHost;
 use App\Outbound\AddressRefused;
 use App\Outbound\Guard;
 use App\Outbound\TextRecords;
+use ErrorException;
+use Illuminate\Database\QueryException;
 use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 use Lanai\Core\Text\Pattern;
+use RuntimeException;
 
 /**
  * The name of one's own under which an app is found on the web. Whose it is is shown by a text in the DNS, or by a file that stands there before the name
@@ -125,12 +128,18 @@ final class OwnAddress
     /** @return array<string, array{slug: string, code: string}> by their hosts */
     private static function known(): array
     {
-        return Cache::remember(self::KNOWN, self::BELIEVED, function (): array {
+        $found = function (): array {
             $proven = OwnHost::query()->whereNotNull('proven_at')->with('app')->get();
             $live = $proven->filter(fn (OwnHost $own): bool => $own->app->live_revision_id !== null);
 
             return $live->mapWithKeys(fn (OwnHost $own): array => [$own->host => ['slug' => $own->app->slug, 'code' => $own->app->share_code]])->all();
-        });
+        };
+        try {
+            return Cache::remember(self::KNOWN, self::BELIEVED, $found);
+        } catch (QueryException|ErrorException|RuntimeException) {
+            // Where nothing can be kept, as on a full disk, it is looked up each time: people still read.
+            return $found();
+        }
     }
 
     /** @throws ValidationException */

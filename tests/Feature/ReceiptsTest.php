@@ -114,7 +114,7 @@ final class ReceiptsTest extends TestCase
         $this->patchJson("$at/seller", ['vat' => 'atu 13585627'] + self::SELLER)->assertOk()->assertJsonPath('seller.vat', 'ATU13585627');
         $this->space()->people()->accounts()->create(['person' => $this->ada->id, 'email' => 'ada@reef.example', 'password' => '']);
         Queue::fake([SendNotice::class]);
-        $this->tell('a', $this->bought('e0'));
+        $this->tell('a', $this->bought('e0', '-1 second'));
         $letter = Queue::pushed(SendNotice::class)->first();
         self::assertNotNull($letter);
         $text = (fn (): string => $this->text)->call($letter);

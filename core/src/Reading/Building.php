@@ -76,7 +76,7 @@ final class Building
      * @param  OutlineData  $outline
      * @param  string  $paragraph  from which it was understood: the page in the stores says it until somebody writes another
      */
-    public static function app(string $name, array $outline, string $paragraph = ''): Blueprint
+    public static function of(string $name, array $outline, string $paragraph = ''): Blueprint
     {
         $building = new self($name, $outline, $paragraph);
 

@@ -27,7 +27,8 @@ final class Lexicon
         'upload' => ['VN', 'w'], 'download' => ['VN', 'w'], 'login' => ['N', 'a'], 'bookmark' => ['VN', 'w'], 'favourite' => ['NJV', 'k'], 'app' => ['N', 'w'],
         'website' => ['N', 'w'], 'email' => ['NV', 'w'], 'online' => ['RJ', ''], 'selfie' => ['N', 'x'], 'blog' => ['NV', 'w'], 'username' => ['N', 'w'],
         'playlist' => ['N', 'w'], 'podcast' => ['N', 'w'], 'webinar' => ['N', 'a'], 'signup' => ['N', 'a'], 'checkout' => ['N', 'a'], 'wishlist' => ['N', 'w'],
-        'barcode' => ['N', 'w'], 'dashboard' => ['N', 'x'], 'leaderboard' => ['N', 'x'], 'unsubscribe' => ['V', ''], 'sync' => ['VN', 'a'], 'backup' => ['N', 'a'],
+        'barcode' => ['N', 'w'], 'dashboard' => ['N', 'x'], 'leaderboard' => ['N', 'x'], 'unsubscribe' => ['V', ''],
+        'sync' => ['VN', 'a'], 'backup' => ['N', 'a'],
         'caretaker' => ['N', 'p'], 'birdwatcher' => ['N', 'p'], 'quiz' => ['N', 'w'],
     ];
 

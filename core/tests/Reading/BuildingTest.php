@@ -17,8 +17,8 @@ use PHPUnit\Framework\TestCase;
 /** Apps that are made of paragraphs: nothing is found against them, and they are sentences that can be read and written again. */
 final class BuildingTest extends TestCase
 {
-    private const WALKS = 'A walk has a title, a date, a time and up to 12 seats. Members book a walk and write comments on a walk. Only the guide may add walks. '
-        .'Members save walks as favourites.';
+    private const WALKS = 'A walk has a title, a date, a time and up to 12 seats. Members book a walk and write comments on a walk. '
+        .'Only the guide may add walks. Members save walks as favourites.';
 
     /** @return iterable<string, array{string}> */
     public static function paragraphs(): iterable
@@ -29,7 +29,8 @@ final class BuildingTest extends TestCase
         yield 'nothing that is understood' => ['Hello there.'];
         yield 'nothing' => [''];
         yield 'words that mean something already' => [
-            'A screen has a name. An account has a title and a price. An input has a text. A list of me has a date. People book a screen. A table has a row and a field.',
+            'A screen has a name. An account has a title and a price. An input has a text. A list of me has a date. '
+                .'People book a screen. A table has a row and a field.',
         ];
         yield 'two that lead to each other' => ['A boat belongs to a crew. A crew belongs to a boat. A boat has a name. A crew has a title.'];
         yield 'odd signs' => ['A "café" has a naïve name, a größe and a price in {euros}. People add cafés; they rate them with stars. \\ """ # %s'];
@@ -90,6 +91,6 @@ final class BuildingTest extends TestCase
     /** @param  array<string, string>  $answers */
     private static function built(string $name, string $text, array $answers = []): Blueprint
     {
-        return Building::app($name, (new Reader())->read($text, $answers)->data(), $text);
+        return Building::of($name, (new Reader())->read($text, $answers)->data(), $text);
     }
 }
