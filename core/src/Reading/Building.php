@@ -151,7 +151,9 @@ final class Building
     /** What has a list and a page of its own. */
     private function isMain(string $noun): bool
     {
-        return ! in_array($noun, self::OF_OTHERS, true) && $this->tables[$noun]['fields'] !== [] && $this->host($noun) === '';
+        $hosts = array_filter(array_keys($this->tables), fn (string $other): bool => $this->host($other) === $noun);
+
+        return ! in_array($noun, self::OF_OTHERS, true) && $this->tables[$noun]['fields'] !== [] && ($this->host($noun) === '' || $hosts !== []);
     }
 
     /** The thing on whose page it stands; '' for none. */
@@ -388,8 +390,7 @@ final class Building
     {
         $called = $this->nouns[$noun];
         [$many, $one, $key] = [Noun::said($called->many), Noun::said($called->one), $called->key()];
-        $fields = $this->tables[$noun]['fields'];
-        $asked = array_map(fn (array $field): string => Noun::said($this->called($field, $noun)), $fields);
+        $asked = $this->asked($noun, '');
         $canAdd = $this->mayAdd($noun);
         $list = ["screen $many".($isFirst ? ', first' : ''), ...$this->listed($noun, "  List of $many", $this->isPrivate($noun))];
         if ($canAdd !== '') {
@@ -422,6 +423,25 @@ final class Building
         }
 
         return $screens;
+    }
+
+    /**
+     * What a form asks for: its fields, and what it leads to.
+     *
+     * @param  string  $host  on whose page it stands: that is known there
+     * @return list<string>
+     */
+    private function asked(string $noun, string $host): array
+    {
+        $asked = array_map(fn (array $field): string => Noun::said($this->called($field, $noun)), $this->tables[$noun]['fields']);
+        foreach ($this->tables[$noun]['links'] as $link) {
+            $to = mb_strtolower($link['to']);
+            if ($to !== Draft::PERSON && $to !== $host && isset($this->nouns[$to])) {
+                $asked[] = Noun::said($this->nouns[$to]->one);
+            }
+        }
+
+        return $asked;
     }
 
     private function inText(string $words): string
@@ -549,10 +569,10 @@ final class Building
             }
             $called = $this->nouns[$guest];
             $many = Noun::said($called->many);
-            array_push($lines, "  Heading \"$called->many\"", ...$this->listed($guest, "  List of $many of $key", false, false));
+            array_push($lines, "  Heading \"$called->many\"", ...$this->listed($guest, "  List of $many of $key", false, $this->isMain($guest)));
             $canAdd = $this->mayAdd($guest);
             if ($canAdd !== '') {
-                $asked = array_map(fn (array $field): string => Noun::said($this->called($field, $guest)), $this->tables[$guest]['fields']);
+                $asked = $this->asked($guest, $noun);
                 $lines[] = '  Form for a new '.Noun::said($called->one).' asking '.implode(', ', $asked).", saying \"Add it\", if $canAdd";
                 $lines[] = '    set '.Noun::said($this->nouns[$noun]->one)." = $key";
             }

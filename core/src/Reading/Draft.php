@@ -39,6 +39,21 @@ final class Draft
     /** @var array<string, array{int, int}> tables whose rows only their own people see */
     public array $private = [];
 
+    /** @var array<string, string> tables to which somebody adds => who, by role; '' for anybody */
+    public array $adds = [];
+
+    /** Somebody says yes or no. */
+    public bool $isAnswered = false;
+
+    /** @var array{int, int}|null where favourites are spoken of */
+    public ?array $favourites = null;
+
+    /** @var array{int, int}|null where a goal is spoken of */
+    public ?array $goal = null;
+
+    /** @var array<string, array{int, int}> what is done with whatever the app is mostly about: it was not said with what */
+    public array $loose = [];
+
     /** @var list<string> tables to which the founder alone adds */
     public array $founders = [];
 
@@ -54,7 +69,16 @@ final class Draft
     /** @param  array{int, int}  $from */
     public function keeps(string $noun, array $from): void
     {
-        $noun = $this->known($noun);
+        $longer = str_ends_with($this->known($noun), " $noun") ? $this->known($noun) : $noun;
+        // “fruit trees” were only named; what is told is told of “a tree”.
+        if ($longer !== $noun && ($this->tables[$longer]['fields'] ?? []) === []) {
+            $this->tables[$noun] = $this->tables[$longer];
+            unset($this->tables[$longer]);
+            foreach ($this->links as $key => $link) {
+                $ends = array_map(fn (string $end): string => $end === $longer ? $noun : $end, ['from' => $link['from'], 'to' => $link['to']]);
+                $this->links[$key] = $ends + $link;
+            }
+        }
         $this->tables[$noun] ??= ['from' => $from, 'fields' => []];
     }
 
@@ -64,8 +88,9 @@ final class Draft
      */
     public function has(string $table, string $field, string $type, array $choices, array $from): void
     {
+        $table = isset($this->tables[$table]) ? $table : $this->known($table);
         $this->keeps($table, $from);
-        $table = $this->known($table);
+        $table = isset($this->tables[$table]) ? $table : $this->known($table);
         $this->tables[$table]['fields'][$field] ??= ['type' => $type, 'choices' => $choices, 'from' => $from];
     }
 
@@ -99,8 +124,14 @@ final class Draft
         if (isset($this->tables[$noun])) {
             return $noun;
         }
-        $longer = array_filter(array_keys($this->tables), fn (string $kept): bool => str_ends_with($kept, " $noun"));
+        $longer = array_values(array_filter(array_keys($this->tables), fn (string $kept): bool => str_ends_with($kept, " $noun")));
+        // “bad finds” are finds.
+        $head = array_slice(explode(' ', $noun), -1)[0];
 
-        return count($longer) === 1 ? array_values($longer)[0] : $noun;
+        return match (true) {
+            count($longer) === 1 => $longer[0],
+            isset($this->tables[$head]) => $head,
+            default => $noun,
+        };
     }
 }

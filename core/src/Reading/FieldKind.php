@@ -37,7 +37,8 @@ final class FieldKind
             'genre', 'voice'],
         'text' => ['name', 'title', 'headline', 'nickname', 'town', 'city', 'country', 'address', 'delivery address', 'subject', 'brand', 'author',
             'composer', 'species',
-            'unit', 'instrument', 'period', 'farm', 'purpose', 'code', 'material', 'label', 'topic', 'artist'],
+            'unit', 'instrument', 'period', 'farm', 'purpose', 'code', 'material', 'label', 'topic', 'artist', 'serial number',
+            'maker', 'producer', 'publisher'],
     ];
 
     /** What a noun names => the type. */
@@ -60,7 +61,8 @@ final class FieldKind
         foreach ([$noun, $head] as $word) {
             foreach (self::BY_WORD as $type => $words) {
                 if (in_array($word, $words, true)) {
-                    return $type;
+                    // Among what is chosen nobody has said.
+                    return $type === 'choice' ? 'text' : $type;
                 }
             }
         }

@@ -9,6 +9,9 @@ final readonly class Following
 {
     private const RATING = 'rating';
 
+    /** So many letters lie between two things that are said in one breath. */
+    private const NEAR = 40;
+
     /** What is done => what is kept of it, its fields, and whether it is somebody's. */
     private const KEPT = [
         'book' => ['booking', []],
@@ -20,13 +23,14 @@ final readonly class Following
         'follow' => ['follow', []],
         'message' => ['message', ['words' => 'long text']],
         'order' => ['order', []],
+        'cart' => ['cart', []],
         'ask' => ['request', []],
     ];
 
     /** Nouns for the same. */
     private const SAME = ['booking' => ['reservation', 'booking', 'registration'], 'loan' => ['loan', 'rental'], self::RATING => [self::RATING, 'review'],
         'comment' => ['comment', 'reply'], 'message' => ['message'], 'favourite' => ['favourite', 'favorite'], 'like' => ['like'],
-        'follow' => ['follow'], 'order' => ['order'],
+        'follow' => ['follow'], 'order' => ['order'], 'cart' => ['cart'],
         'request' => ['request', 'application', 'loan']];
 
     public function __construct(private Lexicon $lexicon, private People $people)
@@ -35,6 +39,14 @@ final readonly class Following
 
     public function complete(Draft $draft): void
     {
+        $this->loose($draft);
+        $this->rated($draft);
+        foreach ($draft->adds as $noun => $by) {
+            // Who alone adds, among several who do something, adds for all; else each has their own.
+            if ($draft->isKept($noun) && $by !== '' && count($draft->people) < 2 && ! isset($draft->only["add $noun"])) {
+                $draft->leads($noun, Draft::PERSON, $draft->tables[$draft->known($noun)]['from']);
+            }
+        }
         foreach ($draft->about as [$one, $of, $from]) {
             [$one, $of] = [$draft->known($one), $draft->known($of)];
             $to = $of === Draft::PERSON || $this->people->isOne($of) ? Draft::PERSON : $of;
@@ -93,6 +105,50 @@ final readonly class Following
         foreach (array_keys($draft->people) as $noun) {
             if ($draft->isKept($noun)) {
                 unset($draft->people[$noun]);
+            }
+        }
+    }
+
+    /** What was said without saying with what: it is about what the app is mostly about. */
+    private function loose(Draft $draft): void
+    {
+        $main = '';
+        foreach ($draft->tables as $noun => $table) {
+            if ($noun !== Draft::PERSON && count($table['fields']) > count($draft->tables[$main]['fields'] ?? [])) {
+                $main = $noun;
+            }
+        }
+        $done = array_column($draft->acts, 'act');
+        if ($main !== '' && $draft->favourites !== null && ! in_array('favourite', $done, true)) {
+            $draft->does('favourite', $main, '', $draft->favourites);
+        }
+        foreach ($main === '' ? [] : $draft->loose as $act => $from) {
+            in_array($act, $done, true) ?: $draft->does($act, $main, '', $from);
+        }
+        $hasGoal = array_filter($draft->tables, fn (array $table): bool => isset($table['fields']['goal'])) !== [];
+        $goal = $draft->goal;
+        if ($goal !== null && $draft->tables !== [] && ! $hasGoal) {
+            $draft->has('goal', 'amount', 'number', [], $goal);
+            $draft->leads('goal', Draft::PERSON, $goal);
+        }
+        $asked = array_values(array_filter(['request', 'application', 'offer', 'loan'], $draft->isKept(...)));
+        $asks = array_intersect(['ask', 'borrow'], $done);
+        if ($draft->isAnswered && ($asked !== [] || $asks !== [])) {
+            $of = $asked[0] ?? (in_array('ask', $asks, true) ? 'request' : 'loan');
+            foreach (['accept', 'decline'] as $act) {
+                $draft->does($act, $of, '', [0, 0]);
+            }
+        }
+    }
+
+    /** “rate it with stars and write a comment”: the comment belongs to the stars. */
+    private function rated(Draft $draft): void
+    {
+        foreach ($draft->acts as $key => $act) {
+            $rated = $draft->acts["rate $act[of]"] ?? null;
+            if ($act['act'] === 'comment' && $rated !== null && abs($act['from'][0] - $rated['from'][1]) < self::NEAR) {
+                unset($draft->acts[$key]);
+                $draft->has(self::RATING, 'comment', 'long text', [], $act['from']);
             }
         }
     }

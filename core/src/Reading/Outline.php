@@ -34,6 +34,7 @@ final readonly class Outline
         'follow' => 'follow %s', 'like' => 'like %s', 'favourite' => 'keep %s as favourites', 'report' => 'report %s', 'search' => 'search %s',
         'filter' => 'narrow %s down', 'order' => 'order %s', 'add' => 'add %s', 'post' => 'post %s', 'change' => 'change %s', 'remove' => 'remove %s',
         'log' => 'write %s down', 'mark' => 'mark %s', 'tick' => 'tick %s off', 'remind' => 'are reminded of %s',
+        'cart' => 'put %s into their cart',
     ];
 
     private const NOT = ['adverts' => 'There are no adverts.', 'sign-in' => 'Nobody has to sign in.', 'payments' => 'Nothing is paid.',
@@ -71,7 +72,8 @@ final readonly class Outline
         }
         $people = $this->draft->people;
         $only = array_merge([], ...array_values($this->draft->only));
-        $roles = count($people) > 1 || $only !== [] ? $people : [];
+        $decides = array_filter($this->draft->acts, fn (array $act): bool => $act['by'] !== '' && in_array($act['act'], ['accept', 'decline', 'remove'], true));
+        $roles = count($people) > 1 || $only !== [] || $decides !== [] ? $people : [];
 
         return [
             'tables' => $tables,

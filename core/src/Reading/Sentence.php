@@ -82,7 +82,7 @@ final class Sentence
         }
         $of = '';
         $end = $next;
-        if ($this->is($next, 'of') && ! in_array($head, ['number', 'list', 'kind', 'couple', 'lot', 'collection', 'choice'], true)) {
+        if ($this->is($next, 'of') && ! in_array($head, ['number', 'list', 'kind', 'couple', 'lot', 'collection', 'choice', 'sort', 'piece', 'type'], true)) {
             $owner = $this->phrase($next + 1);
             $of = $owner->noun ?? '';
             $end = $owner->next ?? $next;
@@ -208,9 +208,18 @@ final class Sentence
                 while ($begin > 0 && (in_array($this->part($begin - 1), ['T', 'J', 'N', 'E'], true) || $this->is($begin - 1, 'only'))) {
                     $begin--;
                 }
+                [$last, $isJoined] = [$begin, false];
+                // “an instrument and a pupil”: they stand there together.
+                while ($begin > 1 && $this->is($begin - 1, 'and', 'or') && ($this->words[$begin - 2] ?? null)?->isNoun() === true) {
+                    $begin -= 2;
+                    while ($begin > 0 && in_array($this->part($begin - 1), ['T', 'J', 'N', 'E'], true)) {
+                        $begin--;
+                    }
+                    $isJoined = true;
+                }
                 // What stands behind “to” or “of” does nothing itself.
                 if (! $this->is($begin - 1, 'with', 'of', 'for', 'by', 'about', 'to', 'at', 'in', 'on', 'from', 'after', 'before')) {
-                    return $this->phrase($begin);
+                    return $this->phrase($isJoined ? $last : $begin);
                 }
                 $j = $begin;
             }

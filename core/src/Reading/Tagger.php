@@ -35,6 +35,11 @@ final readonly class Tagger
         'R' => ['not', 'only', 'also', 'when', 'where', 'how', 'why', 'once', 'then', 'again', 'never', 'always', 'please', 'there'],
     ];
 
+    private const NUMBERS = ['two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve', 'twenty', 'thirty', 'hundred'];
+
+    /** After these somebody does something else. */
+    private const ANEW = ['that', 'who', 'which', 'when', 'if', 'because', 'while', 'to'];
+
     private const BE = ['is', 'are', 'was', 'were', 'be', 'been', 'being', 'has', 'have', 'had', 'get', 'gets'];
 
     public function __construct(private Lexicon $lexicon)
@@ -90,20 +95,28 @@ final readonly class Tagger
      */
     private function tagged(array $words): array
     {
+        // Whether somebody does something already since the last sign: hardly anybody does two things without an “and”.
+        $does = false;
         foreach ($words as $i => $word) {
-            $word->part = $this->part($word, $words[$i - 1] ?? null, $words[$i + 1] ?? null);
+            $isJoined = ($words[$i - 1]->part ?? '') === 'C' && ($words[$i - 2] ?? null)?->isVerb() === true;
+            $word->part = $this->part($word, $words[$i - 1] ?? null, $words[$i + 1] ?? null, $does, $isJoined);
+            $isAnew = in_array($word->is, self::ANEW, true) || in_array($word->part, ['.', 'C', 'O', 'M'], true);
+            $does = $word->isVerb() || ($does && ! $isAnew);
         }
 
         return $words;
     }
 
-    private function part(Word $word, ?Word $before, ?Word $after): string
+    private function part(Word $word, ?Word $before, ?Word $after, bool $does, bool $isJoined): string
     {
         if (! Pattern::match('/[\p{L}\p{N}]/u', $word->is)) {
             return '.';
         }
-        if (Pattern::match('/^\p{N}/u', $word->is)) {
+        if (Pattern::match('/^\p{N}/u', $word->is) || in_array($word->is, self::NUMBERS, true)) {
             return '0';
+        }
+        if (in_array($word->is, ['is', 'are', 'was', 'were', 'be', 'has', 'have', 'had'], true)) {
+            return in_array($word->is, ['is', 'has'], true) ? 'P' : 'V';
         }
         foreach (self::ALWAYS as $part => $words) {
             if (in_array($word->is, $words, true)) {
@@ -124,10 +137,14 @@ final readonly class Tagger
             // A thing after what points at one: “the report”, “their notes”.
             $noun !== '' && $before !== null && ($was === 'T' || in_array($before->is, ['my', 'our', 'their', 'his', 'her', 'its', 'your'],
                 true)) => $noun,
-            $verb !== '' && ($isDoer || in_array($after?->is, ['it', 'them'], true)) => $verb,
+            $verb !== '' && ($isDoer || ($was === 'C' && in_array($after?->is, ['it', 'them'], true))) => $verb,
             $may('E') !== '' && $before !== null && in_array($before->is, self::BE, true) => 'E',
             // “add walks”, “saves posts”: what it is done to.
             $noun !== '' && in_array($was, ['V', 'P', 'D'], true) && ! in_array($word->is, self::BE, true) && ! in_array($before?->is, self::BE, true) => $noun,
+            // “accepts or declines”, “add and change”.
+            $verb !== '' && $isJoined => $verb,
+            // “a sound file,”, “send song wishes with”: a name of two words.
+            $noun !== '' && $isAfterNoun && ($does || $after === null || in_array($after->is, [',', '.', ')', '(', 'and', 'or'], true)) => $noun,
             // “Singers write”, “an order has”: after who or what does it, and before what it is done to.
             $verb !== '' && $isAfterNoun && $after !== null && $this->begins($after) && ($was !== 'N' || $verb !== 'V') => $verb,
             $noun !== '' && in_array($was, ['J', '0', 'I', 'E'], true) && $before?->is !== 'to' => $noun,

@@ -10,6 +10,7 @@ use Lanai\Core\Reading\FieldKind;
 use Lanai\Core\Reading\People;
 use Lanai\Core\Reading\Phrase;
 use Lanai\Core\Reading\Sentence;
+use Lanai\Core\Reading\Word;
 
 /** Who does what with what: “people borrow tools”, “the owner accepts or declines”, “only the warden may add benches”. */
 final readonly class Acting implements Clause
@@ -33,7 +34,8 @@ final readonly class Acting implements Clause
         'search' => ['search', 'look for'],
         'filter' => ['filter'],
         'order' => ['order', 'buy', 'purchase'],
-        'add' => ['add', 'create', 'offer', 'upload', 'publish', 'enter', 'register', 'submit'],
+        'add' => ['add', 'create', 'offer', 'upload', 'publish', 'enter', 'register', 'submit', 'start', 'organise',
+            'organize', 'host'],
         'post' => ['post', 'share'],
         'change' => ['change', 'edit', 'update'],
         'remove' => ['remove', 'delete'],
@@ -41,6 +43,11 @@ final readonly class Acting implements Clause
         'mark' => ['mark'],
         'tick' => ['tick off', 'tick'],
     ];
+
+    private const TELLS = ['reminder', 'remind', 'reminded', 'notify', 'notified', 'notification', 'told'];
+
+    /** These begin something that is kept, where it is. */
+    private const BEGINS = ['start', 'organise', 'organize', 'host'];
 
     /** What makes a row of what it is done with. */
     private const MAKES = ['add', 'report', 'log', 'post'];
@@ -69,17 +76,23 @@ final readonly class Acting implements Clause
             if ($doer !== null && $this->people->isOne($doer) && ! $this->people->isAnybody($doer->head)) {
                 $draft->people[$doer->noun] ??= $doer->from;
             }
+            if ($act === '' && ! $not) {
+                $this->named($sentence, $draft, $verb, $at);
+            }
             if ($act === '' || $not) {
                 continue;
             }
             // “accepts or declines”, “add and change benches”: what follows the last of them is meant by all.
-            $isDone = $sentence->part($at) === 'E' && ($sentence->is($at - 1, 'be', 'is', 'are'));
+            $isDone = $sentence->part($at) === 'E' && ($sentence->is($at - 1, 'be', 'is', 'are') || $this->isAfterBe($sentence, $at));
             if ($isDone && in_array($act, ['accept', 'add', 'mark', 'post'], true)) {
                 continue;
             }
             $found = $isDone ? $this->first($sentence, $at) : ($this->object($sentence, $next, $draft) ?? $object);
             if ($found === null) {
                 $act !== 'message' ?: $draft->does('message', Draft::PERSON, '', $sentence->from($at, $next));
+                if (in_array($act, ['search', 'filter'], true)) {
+                    $draft->loose[$act] = $sentence->from($at, $next);
+                }
 
                 continue;
             }
@@ -137,6 +150,9 @@ final readonly class Acting implements Clause
             }
         }
         // “save the ones they like as favourites”.
+        if (in_array($verb, ['keep', 'have'], true) && $made !== null && str_starts_with($made->head, 'favo')) {
+            return ['favourite', $made->next];
+        }
         $hasFavourites = array_filter($sentence->words, fn ($word): bool => str_starts_with($word->is, 'favo')) !== [];
         if ($verb === 'save' && $hasFavourites) {
             return ['favourite', $at + 1];
@@ -166,12 +182,25 @@ final readonly class Acting implements Clause
 
                 continue;
             }
-            if (! in_array($sentence->part($i), ['I', 'T', 'R', 'C', 'O', '0'], true) || $sentence->is($i, '.', ';', 'if', 'when', 'because')) {
+            $isEnd = $sentence->is($i, '.', ';', 'if', 'when', 'because', 'until', 'before', 'after', 'in', 'at');
+            if ($isEnd || ! in_array($sentence->part($i), ['I', 'T', 'R', 'C', 'O', '0'], true)) {
                 return null;
             }
         }
 
         return null;
+    }
+
+    /** “can be searched by kind and filtered by state”. */
+    private function isAfterBe(Sentence $sentence, int $at): bool
+    {
+        for ($i = $at - 1; $i >= 0 && ! $sentence->is($i, '.', ';', ','); $i--) {
+            if ($sentence->is($i, 'be')) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** What something is done to that stands before it: “evenings with a date can be booked”. */
@@ -208,6 +237,14 @@ final readonly class Acting implements Clause
     private function done(Sentence $sentence, Draft $draft, string $act, Phrase $object, ?Phrase $doer, int $at, string $verb): void
     {
         $noun = $object->noun;
+        if (in_array($verb, self::BEGINS, true) && ! $draft->isKept($noun)) {
+            return;
+        }
+        // “only I can add services”.
+        $isOnlyI = $sentence->is($at - 2, 'i') && $sentence->is($at - 3, 'only') || $sentence->is($at - 1, 'i') && $sentence->is($at - 2, 'only');
+        if ($act === 'add' && $isOnlyI) {
+            $draft->founders[] = $draft->known($noun);
+        }
         $isPerson = $this->people->isOne($object) && ! $draft->isKept($noun);
         $by = $doer !== null && $this->people->isOne($doer) && ! $this->people->isAnybody($doer->head) ? $doer->noun : '';
         $of = $isPerson ? Draft::PERSON : $draft->known($noun);
@@ -222,7 +259,8 @@ final readonly class Acting implements Clause
         if (in_array($act, self::MAKES, true) && ! $isPerson && ! in_array($noun, Having::NOTHING, true) && ! FieldKind::isPlain($noun, $object->head)) {
             $draft->keeps($noun, $object->from);
             $isTheirs = in_array($verb, ['offer', 'upload', 'publish', 'write', 'register', 'submit', 'post', 'share', 'report', 'log'], true);
-            if ($isTheirs || ($doer?->points !== 'only' && ! isset($draft->only["$act $of"]))) {
+            $draft->adds[$of] ??= $by;
+            if ($isTheirs || ($doer?->points !== 'only' && ! isset($draft->only["$act $of"]) && $by === '')) {
                 $draft->leads($noun, Draft::PERSON, $object->from);
             }
         }
@@ -232,23 +270,60 @@ final readonly class Acting implements Clause
         }
     }
 
-    /** What is done, said as a noun: “a reminder before each rehearsal”, “a chart of the bookings”, “a message when an order is sent”. */
+    /** “People donate to a campaign”, where donations are kept: each is of a campaign, and somebody’s. */
+    private function named(Sentence $sentence, Draft $draft, string $verb, int $at): void
+    {
+        $object = strlen($verb) < 5 ? null : $this->object($sentence, $at + 1, $draft);
+        if ($object === null || ! $draft->isKept($object->noun) || $this->people->isOne($object)) {
+            return;
+        }
+        foreach (array_keys($draft->tables) as $noun) {
+            $isSame = strncmp($noun, $verb, 5) === 0 && $noun !== $object->noun && ! str_contains($noun, ' ');
+            if ($isSame) {
+                $draft->leads($noun, $object->noun, $sentence->from($at, $object->next));
+                $draft->leads($noun, Draft::PERSON, $sentence->from($at, $object->next));
+                $draft->does('add', $noun, '', $sentence->from($at, $object->next));
+            }
+        }
+    }
+
+    /** What is done, said as a noun: “a reminder before each rehearsal”, “a message when an order is sent”, “the owner says yes or no”, “favourites”. */
     private function nouns(Sentence $sentence, Draft $draft): void
     {
+        $all = array_map(fn (Word $word): string => $word->is, $sentence->words);
+        $draft->isAnswered = $draft->isAnswered || (in_array('yes', $all, true) && in_array('no', $all, true));
         foreach ($sentence->words as $i => $word) {
-            $tells = in_array($word->is, ['reminder', 'remind', 'notify', 'notified', 'told', 'message'],
-                true) && ($word->is !== 'message' || $sentence->is($i - 1, 'a'));
-            if (! $tells) {
-                continue;
+            if (str_starts_with($word->is, 'favorite') || str_starts_with($word->is, 'favourite')) {
+                $draft->favourites ??= $sentence->from($i, $i + 1);
             }
-            for ($j = $i + 1; $j < count($sentence->words); $j++) {
-                $phrase = $sentence->is($j - 1, 'before', 'when', 'about', 'each', 'every', 'adds', 'a', 'an', 'new',
-                    'the') ? $sentence->phrase($j) : null;
-                if ($phrase !== null && ($draft->isKept($phrase->noun) || isset($draft->acts['book '.$draft->known($phrase->noun)]))) {
-                    $draft->does('remind', $phrase->noun, '', $sentence->from($i, $phrase->next));
-                    break;
+            if ($word->is === 'goal') {
+                $draft->goal ??= $sentence->from($i, $i + 1);
+            }
+            if ($word->is === 'cart' || $word->is === 'basket') {
+                $put = $this->before($sentence, $i, $draft);
+                $put === null ?: $draft->does('cart', $put->noun, '', $sentence->from($i, $i + 1));
+            }
+            $isTold = in_array($word->is, self::TELLS, true)
+                || ($word->is === 'message' && $sentence->is($i - 1, 'a') && ! $sentence->is($i - 2, 'write', 'send', 'sends'));
+            $about = $isTold ? $this->toldAbout($sentence, $i, $draft) : null;
+            if ($about !== null) {
+                $draft->does('remind', $about->noun, '', $sentence->from($i, $i + 1));
+            }
+        }
+    }
+
+    /** What somebody is told about: what is spoken of behind, else what was spoken of before. */
+    private function toldAbout(Sentence $sentence, int $at, Draft $draft): ?Phrase
+    {
+        foreach ([range($at + 1, count($sentence->words)), range(0, $at)] as $places) {
+            foreach ($places as $i) {
+                $phrase = $sentence->phrase($i);
+                if ($phrase !== null && ! $this->people->isOne($phrase) && $draft->isKept($phrase->noun)) {
+                    return $phrase;
                 }
             }
         }
+
+        return null;
     }
 }

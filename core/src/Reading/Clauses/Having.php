@@ -18,6 +18,9 @@ final readonly class Having implements Clause
 {
     private const VERBS = ['have', 'include', 'contain', 'need', 'consist', 'record', 'get', 'log', 'register', 'enter', 'note'];
 
+    private const UNITS = ['kilos', 'kilograms', 'grams', 'litres', 'liters', 'metres', 'meters', 'square', 'kilometres', 'degrees', 'percent',
+        'centimetres'];
+
     /** These are no things that are kept. */
     public const NOTHING = ['app', 'page', 'list', 'map', 'chart', 'graph', 'home', 'profile', 'progress', 'statistic', 'time', 'day', 'week',
         'month', 'year', 'euro', 'hour',
@@ -25,7 +28,7 @@ final readonly class Having implements Clause
         'overview', 'summer', 'saturday',
         'monday', 'sunday', 'look', 'start', 'goal', 'reminder', 'message', 'ranking', 'average', 'search', 'diary', 'logbook', 'part', 'network',
         'ad', 'payment', 'sign',
-        'cart', 'favourite', 'favorite', 'percent', 'dollar', 'pound', 'letter box', 'home page', 'room for', 'question', 'one', 'screen', 'basket',
+        'cart', 'favourite', 'favorite', 'percent', 'dollar', 'pound', 'letter box', 'home page', 'room for', 'one', 'screen', 'basket',
         'world', 'website'];
 
     public function __construct(private Lexicon $lexicon, private People $people)
@@ -166,6 +169,7 @@ final readonly class Having implements Clause
                 $class = $this->lexicon->class($phrase->head);
                 $isPerson = $this->people->isOne($phrase) && ! FieldKind::isPlain($phrase->noun, $phrase->head);
                 $type = FieldKind::of($phrase->noun, $phrase->head, $phrase->choices, $phrase->number, $class);
+                $type = $this->measured($sentence, $phrase->next) ?? $type;
                 $number = $phrase->isOf('place', 'seat', 'person', 'guest', 'thing', 'participant') && ctype_digit($phrase->number) ? $phrase->number : null;
                 $item = new Item(
                     $phrase->noun,
@@ -185,7 +189,8 @@ final readonly class Having implements Clause
             while (isset($sentence->words[$i]) && ! $sentence->is($i, ',', 'and', 'or', '.', ';', ':', ')', 'but', '(')) {
                 $i++;
             }
-            $separated = false;
+            // “a name a picture”: somebody has left a comma out.
+            $separated = $item->next === $i && $sentence->is($i, 'a', 'an', 'the') && $sentence->phrase($i) !== null;
             while ($sentence->is($i, ',', 'and', 'or')) {
                 $separated = true;
                 $i++;
@@ -196,6 +201,18 @@ final readonly class Having implements Clause
         }
 
         return $items;
+    }
+
+    /** “in euros”, “in kilos”: by what it is measured. */
+    private function measured(Sentence $sentence, int $i): ?string
+    {
+        return match (true) {
+            ! $sentence->is($i, 'in') => null,
+            $sentence->is($i + 1, 'euros', 'euro', 'dollars', 'pounds', 'francs', 'crowns') => 'money',
+            $sentence->is($i + 1, 'minutes', 'hours', 'days') => 'duration',
+            $sentence->is($i + 1, ...self::UNITS) => 'number',
+            default => null,
+        };
     }
 
     /** Whether somebody does something from here on: it is no part of the list any more. */
@@ -223,6 +240,10 @@ final readonly class Having implements Clause
             $sentence->is($i, 'whether') => [$last, 'yes or no'],
             $sentence->is($i, 'how') && $sentence->is($i + 1, 'long') => ['how long', 'duration'],
             $sentence->is($i, 'how') && $sentence->is($i + 1, 'old') => ['how old', 'number'],
+            $sentence->is($i, 'how') && $sentence->part($i + 1) === 'J' && ! $sentence->is($i + 1, 'many', 'much') => [
+                'how '.($sentence->words[$i + 1]->is ?? ''),
+                'number',
+            ],
             $sentence->is($i, 'how') && $sentence->is($i + 1, 'many', 'much') => [$sentence->phrase($i + 2)->noun ?? 'amount', 'number'],
             $sentence->is($i, 'what') && $sentence->is($i + 1, 'is') => ['what is '.($sentence->words[$i + 2]->is ?? 'it'), 'long text'],
             $sentence->is($i, 'what') => ['what', 'text'],
