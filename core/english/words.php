@@ -148,9 +148,9 @@ american:N:p americana:N:x americanism:N:u amethystine:J: amiable:J: amicable:J:
 aminometha:N: aminomethane:N:x amiss:J: amity:N:u ammo:N:x ammonia:N:x ammoniac:J: ammonium:N:x ammunition:N:x amnesty:N:s amniotic:J: amok:R: among:I:
 amongst:I: amoral:J: amorality:N:u amorist:N:p amorous:J: amorphous:J: amorphously:R: amortization:N:a amortize:V: amortized:E: amortizing:JG:
 amount:NV:m amounted:DE: amounting:G: amounts:SP: amp:N:q amphetamines:S: amphibious:J: amphibology:N:w amphitheater:N:x amphobiles:S: ample:J:
-amplification:N:a amplified:E: amplifier:N:x amplifiers:S: amplifies:P: amplify:V: amplifying:G: amplitude:N:a amply:R: amps:S: amputated:E:
-amputation:N:s amputations:S: amsterdam:N:l amulet:N:x amulets:S: amuse:V: amused:EJD: amusedly:R: amusement:N:s amusements:S: amusing:J: amusingly:R:
-an:TCJ: anabaptist:N:p anachronism:N:t anachronisms:S: anachronistic:J: anachronistically:R: anaconda:N:n anacondas:SP: anaerobic:J: anaesthesia:N:s
+amplification:N:a amplified:E: amplifier:N:x amplifiers:S: amplifies:P: amplify:V: amplifying:G: amply:R: amps:S: amputated:E: amputation:N:s
+amputations:S: amsterdam:N:l amulet:N:x amulets:S: amuse:V: amused:EJD: amusedly:R: amusement:N:s amusements:S: amusing:J: amusingly:R: an:TCJ:
+anabaptist:N:p anachronism:N:t anachronisms:S: anachronistic:J: anachronistically:R: anaconda:N:n anacondas:SP: anaerobic:J: anaesthesia:N:s
 anagram:N:w analeptic:J: analgesic:JN:x analog:NJ:u analogies:S: analogous:J: analogously:R: analogue:N:u analogues:S: analogy:N:k analysed:E:
 analyses:SP: analysis:N:a analyst:N:p analystics:S: analysts:S: analytic:JN: analytical-instruments:J: analytical:J: analytically:R: analyticity:N:u
 analyzable:J: analyze:V: analyzed:ED: analyzer:N:x analyzes:P: analyzing:GN: anaplasmosis:N:s anaprapath:N: anarchic:J: anarchical:J:
@@ -171,19 +171,19 @@ annunciated:E: anode:N:x anodes:S: anoint:V: anointing:G: anomalies:S: anomalous
 anonymously:R: anorexia:N:s anorthic:J: another:TJN: ansuh:V: answer:NV:w answerable:J: answered:DE: answering:GN: answers:SP: ant:N:n antacid:N:x
 antagonised:E: antagonism:N:s antagonisms:S: antagonist:N:p antagonistic:J: antagonists:S: antagonize:V: antares:N:x ante-bellum:JN: ante:NV:m
 anteater:N:n anteaters:S: antebellum:J: antecedent:N:p antecedents:S: antelope:NS:n antenna:N:x antennae:S: antennas:S: anterior:J: anteriors:S:
-anthem:N:w anthems:S: anthers:S: anthill:N:x anthology:N:w anthrax:N:s anthropic:J: anthropological:J: anthropologist:N:p anthropologists:S:
-anthropology:N:k anthropomorphic:J: anti-abortion:JN: anti-abortionist:N: anti-abortionists:S: anti-acne:N: anti-aircraft:J: anti-airline-takeover:J:
-anti-airline:N: anti-alcohol:J: anti-androgen:J: anti-androgens:S: anti-anemia:N: anti-apartheid:JN: anti-army:J: anti-assignment:J:
-anti-authoritarian:J: anti-ballistic-missile:J: anti-bike:J: anti-business:J: anti-cancer:J: anti-cartel:J: anti-catholicism:N:k anti-choice:J:
-anti-cholesterol:J: anti-cigarette:J: anti-clericalism:J: anti-clotting:J: anti-communist:J: anti-competitive:J: anti-conservation:J:
-anti-contamination:J: anti-convulsive:J: anti-crime:J: anti-debt:J: anti-deer:J: anti-defense:J: anti-democratic:J: anti-depressant:JN:
-anti-development:J: anti-diabetes:J: anti-diarrheal:J: anti-dilutive:J: anti-discrimination:JN: anti-discriminatory:J: anti-drug-law:N: anti-drug:JN:
-anti-dumping:J: anti-epilepsy:J: anti-epileptic:J: anti-extortion:N: anti-flag-burning:J: anti-foreign:J: anti-foreigner:N: anti-fraud:J:
-anti-freeze:JN: anti-fungal:J: anti-gay:J: anti-generic:J: anti-government:JN: anti-growth:J: anti-heroes:S: anti-homosexual:J: anti-hooligan:J:
-anti-human:J: anti-hypertensive:J: anti-idiotypes:S: anti-infective:J: anti-infectives:S: anti-inflation:J: anti-inflationary:J: anti-intellectual:J:
-anti-intellectualism:JN: anti-leak:J: anti-liquor:J: anti-lobbying:J: anti-lobbyist:N: anti-lock:J: anti-management:J: anti-market:J: anti-men:J:
-anti-militarists:S: anti-miscarriage:J: anti-missile:JN: anti-monopoly:J: anti-morning-sickness:J: anti-nausea:J: anti-nuclear:J: anti-oil:J:
-anti-opera:N: anti-organization:J: anti-outsider:N: anti-party:J: anti-personality:J: anti-pesticide:J: anti-plaque:J: anti-pocketbook:J: anti-polio:J:
+anthem:N:w anthems:S: anthers:S: anthill:N:x anthology:N:w anthrax:N:s anthropological:J: anthropologist:N:p anthropologists:S: anthropology:N:k
+anthropomorphic:J: anti-abortion:JN: anti-abortionist:N: anti-abortionists:S: anti-acne:N: anti-aircraft:J: anti-airline-takeover:J: anti-airline:N:
+anti-alcohol:J: anti-androgen:J: anti-androgens:S: anti-anemia:N: anti-apartheid:JN: anti-army:J: anti-assignment:J: anti-authoritarian:J:
+anti-ballistic-missile:J: anti-bike:J: anti-business:J: anti-cancer:J: anti-cartel:J: anti-catholicism:N:k anti-choice:J: anti-cholesterol:J:
+anti-cigarette:J: anti-clericalism:J: anti-clotting:J: anti-communist:J: anti-competitive:J: anti-conservation:J: anti-contamination:J:
+anti-convulsive:J: anti-crime:J: anti-debt:J: anti-deer:J: anti-defense:J: anti-democratic:J: anti-depressant:JN: anti-development:J: anti-diabetes:J:
+anti-diarrheal:J: anti-dilutive:J: anti-discrimination:JN: anti-discriminatory:J: anti-drug-law:N: anti-drug:JN: anti-dumping:J: anti-epilepsy:J:
+anti-epileptic:J: anti-extortion:N: anti-flag-burning:J: anti-foreign:J: anti-foreigner:N: anti-fraud:J: anti-freeze:JN: anti-fungal:J: anti-gay:J:
+anti-generic:J: anti-government:JN: anti-growth:J: anti-heroes:S: anti-homosexual:J: anti-hooligan:J: anti-human:J: anti-hypertensive:J:
+anti-idiotypes:S: anti-infective:J: anti-infectives:S: anti-inflation:J: anti-inflationary:J: anti-intellectual:J: anti-intellectualism:JN:
+anti-leak:J: anti-liquor:J: anti-lobbying:J: anti-lobbyist:N: anti-lock:J: anti-management:J: anti-market:J: anti-men:J: anti-militarists:S:
+anti-miscarriage:J: anti-missile:JN: anti-monopoly:J: anti-morning-sickness:J: anti-nausea:J: anti-nuclear:J: anti-oil:J: anti-opera:N:
+anti-organization:J: anti-outsider:N: anti-party:J: anti-personality:J: anti-pesticide:J: anti-plaque:J: anti-pocketbook:J: anti-polio:J:
 anti-pollution:J: anti-price-fixing:J: anti-productive:J: anti-profiteering:J: anti-program-trading:J: anti-program:J: anti-programmers:S:
 anti-prostitution:J: anti-psychotic:J: anti-racketeering:J: anti-recession:J: anti-reformers:S: anti-rejection:J: anti-rightist:J: anti-science:J:
 anti-scientific:J: anti-secrecy:J: anti-seizure:J: anti-semite:N:p anti-semitism:N:k anti-shock:J: anti-shoplifting:J: anti-slavery:J: anti-smokers:S:
@@ -1779,14 +1779,14 @@ fourth-level:J: fourth-period:J: fourth-quarter:JN: fourth-ranked:J: fourth-rank
 fox-terrier:N: fox:N:n foxes:S: foxholes:S: foxtail:N:b foyer:N:x fps:S:g fracas:N:w fracases:S: fraction:N:x fractional:J: fractionally:R:
 fractionated:ED: fractionation:N:s fractioning:G: fractions:S: fractious:J: fracture:N:s fractured:EJD: fractures:SP: fracturing:G: fragile:J:
 fragility:N:u fragment:N:x fragmentarily:R: fragmentary:JR: fragmentation:N:a fragmentations:S: fragmented:JE: fragments:SP: fragrance:N:k
-fragrances:S: fragrant:J: frail:J: frailest:J: frailties:S: frambesia:N:s frame:NV:x framed:EDJ: framer:N:p framers:S: frames:S: framework:N:k
-framing:NG:a franc-denominated:J: franc:N:q france:N:l franchise:NV:w franchised:EJ: franchisee:N: franchisees:S: franchiser:N: franchisers:S:
-franchises:SP: franchising:NG: franchisor:N: francs:S: frangipani:S:b frank:JN:p franked:JE: franker:J: frankest:J: frankfurter:N:f frankfurters:S:
-franking:NG: frankly:R: frankness:N:u franks-in-buns:S: franks:S: frantic:J: frantically:R: fraternisation:N:a fraternities:S: fraternity:N:g
-fraternize:V: fraternized:D: fraud-related:J: fraud:N:a frauds:S: fraudulent:J: fraudulently:R: fraught:J: fray:NV:a frayed:JE: fraying:G: frazzled:E:
-freak:NV:p freaked:E: freakish:J: freakishly:R: freaks:S: freckle:N:x freckled:J: freckles:S: free-agent:N: free-blown:J: free-burning:J:
-free-buying:J: free-choice:J: free-drink:J: free-enterprise:N: free-fall:JN: free-falling:J: free-floater:N: free-for-all:N:a free-holders:S:
-free-lance:J: free-mail:N: free-market-oriented:J: free-market:JN: free-marketer:N: free-marketers:S: free-on-board:J: free-speech:N: free-spending:J:
+fragrances:S: fragrant:J: frail:J: frailest:J: frailties:S: frambesia:N:s frame:NV:x framed:EDJ: framers:S: frames:S: framework:N:k framing:NG:a
+franc-denominated:J: franc:N:q france:N:l franchise:NV:w franchised:EJ: franchisee:N: franchisees:S: franchiser:N: franchisers:S: franchises:SP:
+franchising:NG: franchisor:N: francs:S: frangipani:S:b frank:JN:p franked:JE: franker:J: frankest:J: frankfurter:N:f frankfurters:S: franking:NG:
+frankly:R: frankness:N:u franks-in-buns:S: franks:S: frantic:J: frantically:R: fraternisation:N:a fraternities:S: fraternity:N:g fraternize:V:
+fraternized:D: fraud-related:J: fraud:N:a frauds:S: fraudulent:J: fraudulently:R: fraught:J: fray:NV:a frayed:JE: fraying:G: frazzled:E: freak:NV:p
+freaked:E: freakish:J: freakishly:R: freaks:S: freckle:N:x freckled:J: freckles:S: free-agent:N: free-blown:J: free-burning:J: free-buying:J:
+free-choice:J: free-drink:J: free-enterprise:N: free-fall:JN: free-falling:J: free-floater:N: free-for-all:N:a free-holders:S: free-lance:J:
+free-mail:N: free-market-oriented:J: free-market:JN: free-marketer:N: free-marketers:S: free-on-board:J: free-speech:N: free-spending:J:
 free-spirited:J: free-spiritedness:N: free-standing:J: free-thinkers:S: free-trade:JN: free-traders:S: free-travel:J: free-wheeling:J: free-world:J:
 free:JRV: freebase:N: freebies:S: freebooters:S: freed:EJD: freedmen:S: freedom-conscious:J: freedom-loving:J: freedom:N:s freedoms:S: freefall:N:
 freehand:JR: freeholders:S: freeing:GN:a freelance:J: freelancers:S: freelancing:N: freely:R: freemail:N:w freeman:N:p freemarket:JN: freer-spending:J:
@@ -2603,7 +2603,7 @@ loquacity:N:u lorazapam:N: lord:N:p lorded:D: lordly:J: lords:S: lordship:N:w lo
 losing:GJN: loss-expense:J: loss-making:J: loss-plagued:J: loss-recovery:J: loss:N:m losses:S:m lost-profits:J: lost:DEJ: lot:NRJ:q lotion:N:x
 lotions:S: lots:S:q lotter:N: lotteries:S: lottery:N:a lotus:N:b loud-voiced:J: loud:JR: louder:JR: loudest:JR: loudly:R: loudspeaker:N:x
 loudspeakers:S: louis:S:p louisiana:N:l louisianan:N:p lounge:NV:x lounged:D: lounges:SP: lounging:GN: louse:VN:n loused:D: lousiness:N:s lousy:J:
-loutish:J: lovable:J: love-hate:J: love-in-action:N: love-making:N: love:NV:s lovebirds:S: loved:DEJ: lovelier-than-life:J: lovelies:S: loveliest:J:
+loutish:J: love-hate:J: love-in-action:N: love-making:N: love:NV:s lovebirds:S: loved:DEJ: lovelier-than-life:J: lovelies:S: loveliest:J:
 loveliness:N:u lovelorn:J: lovely:J: lover:N:p lovering:G: lovers:S: loves:PS: lovin:J: loving:JG: lovingly:R: low-ability:J: low-acid:J:
 low-altitude:N: low-back-pain:J: low-back:J: low-ball:J: low-base-price:J: low-boiling:J: low-budget:J: low-cal:J: low-caliber:N: low-calorie:J:
 low-ceilinged:J: low-cholesterol:J: low-class:J: low-concept:J: low-cost:JN: low-crime:J: low-density:JN: low-down:NJ:w low-duty:J: low-end:JN:
@@ -4394,7 +4394,7 @@ stressed-out:J: stressed:DJE: stresses:SP: stressful:J: stressing:G: stressors:S
 stretches:SP: stretching:GN:a strewn:E: striation:N:u stricken:EJ: strict:J: stricter:J: strictest:J: strictly:R: strictures:S: stride:NV:a strident:J:
 stridently:R: strides:SP: striding:G: strife-free:J: strife:N:s strike-bound:J: strike-force:N: strike-outs:S: strike:NV:a strikebreakers:S:
 strikeout:N:a strikers:S: strikes:SP: striking:JG: strikingly:R: string-of-pearls:J: string:NV:x stringed:J: stringent:J: stringently:R: stringing:G:
-strings:SP:g stringy:J: strip:NV:x stripe:N:x striped:J: stripes:S:w stripped-down:J: stripped:EJD: stripper:N:x strippers:S: stripping:GN:a strips:SP:
+strings:SP:g stringy:J: strip:NV:x striped:J: stripes:S:w stripped-down:J: stripped:EJD: stripper:N:x strippers:S: stripping:GN:a strips:SP:
 striptease:N:p strive:V: strived:D: striven:E: strivers:S: strives:P: striving:GN:a strivings:S: strobe:N:x strode:D: stroke:NV:a stroked:DE:
 strokes:SP: stroking:NG:a stroll:NV:a strolled:DE: strollers:S: strolling:G: strolls:P: strong-arm:J: strong-jawed:J: strong-made:J: strong-willed:J:
 strong:JR: stronger-than-expected:J: stronger:JR: strongest:J: stronghold:N:x strongholds:S: strongly:R: strongman:N:p strongrooms:S: strophe:N:w
@@ -4456,28 +4456,28 @@ super-regionals:S: super-regulator:N: super-rich:J: super-secret:J: super-spy:N:
 superagent:N: superb:J: superbly:R: supercede:V: superceded:DE: supercharged:J: supercharger:N:x supercilious:J: supercollider:N: supercolliding:G:
 supercomputer:N:x supercomputers:S: superconcentrated:J: superconcentrates:S: superconductivity:N:s superconductor:N: superconductors:S:
 supercritical:J: superefficient:J: superego:N:k superfast:J: superficial:J: superficiality:N:u superficially:R: superfluous:J: supergiants:S:
-superhighway:N:x superhighways:S: superhuman:J: superieure:N: superimpose:V: superimposed:EJ: superimposes:P: superimposing:G: superintend:V:
-superintendent:N:p superintendents:S: superior:JN:p superiority:N:u superiors:S: superlative:J: superlatives:S: superlunary:J: supermachine:N:
-supermainframe:N: supermarket:N:x supermarkets:S: supernatant:J: supernatural:JN:p supernaturalism:NJ:k supernormal:J: superposition:N:s superpower:N:g
-superpowers:S: superpremiums:S: superregional:J: supersafe:N: supersede:V: superseded:ED: supersedes:P: supersensitive:J: supersonic:J: superstar:N:p
-superstars:S: superstate:N: superstition:N:k superstitions:S: superstitious:J: superstores:S: superstrong:J: superstructure:N:x supertanker:N:x
-supertankers:S: supertitles:S: supervened:E: supervise:V: supervised:DJE: supervises:P: supervising:G: supervision:N:a supervisor:N:p supervisors:S:
-supervisory:J: supervote:N: supervoting:J: supine:N: supinely:R: supper:N:f suppers:S: supplant:V: supplanted:E: supplanting:G: supple:J:
-supplement:NV:w supplemental:J: supplementary:JN: supplemented:ED: supplementing:G: supplements:SP: suppleness:N:u supplicating:G: supplied:ED:
-supplier:N:p suppliers:S: supplies:SP: supply-and-demand:N: supply-demand:JN: supply-driven:J: supply-side:JN: supply-sider:N: supply:NV:q supplying:G:
-support:NV:a supportable:J: supported:EJD: supporter:N:p supporters:S: supporting:GJ: supportive:J: supports:PS: suppose:V: supposed:EJD: supposedly:R:
-supposes:P: supposing:G: suppositions:S: suppository:N:x suppress:V: suppressant:N:x suppressants:S: suppressed:EJD: suppresses:P: suppressing:G:
-suppression:N:s suppressor:N:p suppressors:S: supra-personal:J: supra:R: supranational:J: supranationalism:N: supraventricular:J: supremacy:N:s
-supreme:NJ: supremely:R: supression:N: supressor:N: suprise:N: surcease:N:a surcharge:N:m surcharges:S: sure-enough:J: sure-fire:J: sure-sure:N:
-sure:JTRU: surefire:J: surely:R: surest:J: surety:N:u surf:NV:a surface-active:J: surface-analyzer:N: surface-declaring:J: surface-to-air:J:
-surface:NV:x surfaced:DE: surfaceness:N: surfaces:SP: surfacing:G: surfactant:N:x surfactants:S: surfboard:N:x surfeit:NV:s surfeited:E: surfers:S:
-surfing:N:a surge:NV:a surged:DE: surgeon:N:p surgeons:S: surgeries:S: surgery:N:k surges:SP: surgical-abortion:J: surgical:J: surgically:R:
-surgicenters:S: surging:GJ: surly:J: surmise:V: surmised:DE: surmises:S: surmount:V: surmounted:DE: surmounting:G: surname:N:w surpass:V: surpassed:ED:
-surpasses:P: surpassing:GR: surplus:NJ:u surpluses:S: surprise-filled:J: surprise:NJRV:s surprised:EDJ: surprises:SP: surprising:JG: surprisingly:R:
-surreal:J: surrealism:N:g surrealist:J: surrealistic:J: surrealists:S: surrender:NV:s surrendered:DE: surrendering:G: surreptitious:J:
-surreptitiously:R: surreys:S: surrogacy:N: surrogate:JN:p surrogates:S: surround:V: surrounded:ED: surrounding:GJN: surroundings:S:s surrounds:P:
-surtax:N:m surtaxes:S: surtout:N:x surveillance:N:a survey-type:J: survey:NV:a surveyed:ED: surveying:GN:a surveyor:N:p surveys:SP: survivability:N:
-survivable:J: survival:N:s survivalist:N:p survivalists:S: survivals:S: survive:V: survived:DE: survives:P: surviving:G: survivor:N:p survivors:S:
+superhighway:N:x superhighways:S: superieure:N: superimpose:V: superimposed:EJ: superimposes:P: superimposing:G: superintend:V: superintendent:N:p
+superintendents:S: superior:JN:p superiority:N:u superiors:S: superlative:J: superlatives:S: superlunary:J: supermachine:N: supermainframe:N:
+supermarket:N:x supermarkets:S: supernatant:J: supernatural:JN:p supernaturalism:NJ:k supernormal:J: superposition:N:s superpower:N:g superpowers:S:
+superpremiums:S: superregional:J: supersafe:N: supersede:V: superseded:ED: supersedes:P: supersensitive:J: supersonic:J: superstar:N:p superstars:S:
+superstate:N: superstition:N:k superstitions:S: superstitious:J: superstores:S: superstrong:J: superstructure:N:x supertanker:N:x supertankers:S:
+supertitles:S: supervened:E: supervise:V: supervised:DJE: supervises:P: supervising:G: supervision:N:a supervisor:N:p supervisors:S: supervisory:J:
+supervote:N: supervoting:J: supine:N: supinely:R: supper:N:f suppers:S: supplant:V: supplanted:E: supplanting:G: supple:J: supplement:NV:w
+supplemental:J: supplementary:JN: supplemented:ED: supplementing:G: supplements:SP: suppleness:N:u supplicating:G: supplied:ED: supplier:N:p
+suppliers:S: supplies:SP: supply-and-demand:N: supply-demand:JN: supply-driven:J: supply-side:JN: supply-sider:N: supply:NV:q supplying:G: support:NV:a
+supportable:J: supported:EJD: supporter:N:p supporters:S: supporting:GJ: supportive:J: supports:PS: suppose:V: supposed:EJD: supposedly:R: supposes:P:
+supposing:G: suppositions:S: suppository:N:x suppress:V: suppressant:N:x suppressants:S: suppressed:EJD: suppresses:P: suppressing:G: suppression:N:s
+suppressor:N:p suppressors:S: supra-personal:J: supra:R: supranational:J: supranationalism:N: supraventricular:J: supremacy:N:s supreme:NJ:
+supremely:R: supression:N: supressor:N: suprise:N: surcease:N:a surcharge:N:m surcharges:S: sure-enough:J: sure-fire:J: sure-sure:N: sure:JTRU:
+surefire:J: surely:R: surest:J: surety:N:u surf:NV:a surface-active:J: surface-analyzer:N: surface-declaring:J: surface-to-air:J: surface:NV:x
+surfaced:DE: surfaceness:N: surfaces:SP: surfacing:G: surfactant:N:x surfactants:S: surfboard:N:x surfeit:NV:s surfeited:E: surfers:S: surfing:N:a
+surge:NV:a surged:DE: surgeon:N:p surgeons:S: surgeries:S: surgery:N:k surges:SP: surgical-abortion:J: surgical:J: surgically:R: surgicenters:S:
+surging:GJ: surly:J: surmise:V: surmised:DE: surmises:S: surmount:V: surmounted:DE: surmounting:G: surname:N:w surpass:V: surpassed:ED: surpasses:P:
+surpassing:GR: surplus:NJ:u surpluses:S: surprise-filled:J: surprise:NJRV:s surprised:EDJ: surprises:SP: surprising:JG: surprisingly:R: surreal:J:
+surrealism:N:g surrealist:J: surrealistic:J: surrealists:S: surrender:NV:s surrendered:DE: surrendering:G: surreptitious:J: surreptitiously:R:
+surreys:S: surrogacy:N: surrogate:JN:p surrogates:S: surround:V: surrounded:ED: surrounding:GJN: surroundings:S:s surrounds:P: surtax:N:m surtaxes:S:
+surtout:N:x surveillance:N:a survey-type:J: survey:NV:a surveyed:ED: surveying:GN:a surveyor:N:p surveys:SP: survivability:N: survivable:J:
+survival:N:s survivalist:N:p survivalists:S: survivals:S: survive:V: survived:DE: survives:P: surviving:G: survivor:N:p survivors:S:
 susceptibilities:S: susceptibility:N:s susceptible:JN: susceptors:S: sushi:N:f suspect:VJN:p suspected:EDJ: suspecting:G: suspects:PS: suspend:V:
 suspended:EJD: suspender-clad:J: suspender:N:x suspenders:S: suspending:G: suspends:P: suspense:N:s suspenseful:J: suspension:N:x suspensions:S:
 suspensor:N:x suspicion:N:k suspicions:S: suspicious:J: suspiciously:R: sustain:V: sustainability:N:u sustainable:J: sustained:EDJ: sustaining:G:
@@ -4697,93 +4697,92 @@ trampling:GN:a tramps:P: tramway:N:x trance:N:s trances:S: tranche:N:m tranquil:
 tranquillity:N:s trans-illuminated:J: trans-illumination:N: trans-lingually:R: trans-political:J: transact:V: transacted:E: transacting:G:
 transaction-entry:N: transaction:N:a transactions:S:w transactionstructuring:N: transaminase:N:x transatlantic:JN: transbay:J: transborder:J:
 transcend:V: transcendant:J: transcended:D: transcendence:N:s transcendent:J: transcendental:J: transcending:G: transcends:P: transcontinental:J:
-transcribe:V: transcribed:EJ: transcript:N:w transcription:N:w transcripts:S: transcultural:J: transducer:N:x transducers:S: transduction:N:s
-transfer-pricing:J: transfer-tax:N: transfer:NV:a transferable:J: transfered:E: transferee:N:p transference:N:k transfering:G: transferor:N:p
-transferors:S: transferrable:J: transferral:J: transferred:EDJ: transferring:G: transfers:SP: transfixing:G: transform:V: transformation:N:a
-transformed:EJD: transformer:N:x transformers:S: transforming:G: transforms:P: transfused:E: transfusion:N:a transfusions:S: transgenic:J:
-transgressed:D: transgression:N:a transience:N:u transient:J: transients:S: transistor-radio-sized:J: transistor:N:x transistors:S:
-transit-association:N: transit:NJ:x transition:N:a transitional:J: transitions:S: transitory:J: translate:V: translated:ED: translates:P:
-translating:GN: translation:N:w translations:S: translator:N:p translators:S: translucence:N:u translucency:N:u translucent:J: transluscent:J:
-transmissible:J: transmission-product:N: transmission:N:a transmissions:S: transmit:V: transmits:P: transmittable:J: transmitted:EJD: transmitter:N:p
-transmitters:S: transmitting:GN:a transmogrified:DE: transmutation:N:a transmuted:E: transnational:J: transoceanic:J: transom:N:x transoms:S:
-transparencies:S: transparency:N:s transparent:JN: transparently:R: transpirating:G: transpiration:N:s transpired:ED: transpiring:G: transplant:NV:x
-transplantable:J: transplantation:N:a transplanted:EJ: transplanting:G: transplants:S: transponder:N:x transport:NV:x transportable:J:
-transportation-cost:J: transportation-equipment:N: transportation-services:J: transportation:N:x transported:ED: transporter:N:x transporters:S:
-transporting:GN: transports:SP: transposed:E: transposition:N:s transshipment:N:a transversally:R: transverse:JN: transversely:R: transversus:N:
-transvestites:S: transvestitism:N:a trap:NV:x trapdoor:N: trapdoors:S: trapeze:N:x trapezoid:N:u trapped:EDJ: trapper:N:p trapping:GN:x trappings:S:x
-traps:SP: trash-bag:N: trash:NV:x trashed:E: trashing:NG: trauma:N:s traumas:S: traumatic:J: traumatized:DE: travail:N:s travails:S: travel-agency:N:
-travel-leisure:J: travel-management:N: travel-related:J: travel-service:N: travel-services:S: travel:NV:a traveled:DJE: traveler:N:p travelers:S:
-travelin:G: traveling:GN:a travelled:JDE: traveller:N:p travellers:S: travelling:G: travelogue-like:J: travelogue:N:w travelogues:S:
-travelrestrictions:S: travels:PS: traverse:V: traversed:ED: traversing:G: travesty:NV:w trawl:N:x trawler:N:p tray:N:x trays:S: trazadone:N:
-treacheries:S: treacherous:J: treachery:N:u tread:VN:a treading:G: treadmill:N:x treadmills:S: treads:P: treament:N: treason:N:a treasonous:J:
-treasure-trove:N: treasure:NV:m treasured:EJ: treasurer:N:p treasurers:S: treasures:S: treasuries:S: treasury-management:N: treasury:N:m treat:VN:f
-treatable:J: treated:ED: treaties:S: treating:G: treatise:N:w treatises:S: treatment:N:a treatments:S: treats:PS: treaty-making:N:
-treaty-negotiating:J: treaty:N:w treble:JNV:u trebled:ED: tree-clumps:S: tree-farming:J: tree-huggers:S: tree-lined:J: tree-planting:N: tree-shaded:J:
-tree:N:b treehouse:N: treeless:J: treelike:J: trees:S: treetop:N:b treetops:S: trek:NV:a trekked:D: treks:P: trellises:S: tremble:VN:a trembled:D:
-trembles:P: trembling:GJ: tremblor:N: tremendous:J: tremendously:R: tremolo:N:s tremor:N:a tremors:S: tremulous:J: tremulously:R: trench:N:x
-trenchant:J: trenchermen:S: trenches:S: trend-followers:S: trend-following:JN: trend-setter:N:p trend-setters:S: trend-setting:J: trend-spotter:N:
-trend:NV:l trended:E: trendier:J: trendiest:J: trending:G: trends:S: trendsetter:N: trendy:J: trepidation:N:s trespass:NV:a trespassed:ED:
-trespasses:S: trespassing:NG: tresses:S: trestle:N:x trestles:S: tri-colored:J: tri-iodothyronine:N:x tri-jet:N: tri-motor:N: tri-state:J: triable:J:
-triad:NJ:q triage:N:a trial-book:J: trial:NV:a trials:S: triamcinolone:N:x triangle:N:u triangles:S: triangular:J: tribal:J: tribe:N:g tribes:S:
-tribesmen:S: tribulation:N:a tribunal:N:g tribunals:S: tribute:N:w tributes:S: trichloroacetic:J: trichloroethylene:N:x trick:NV:a tricked:E:
-trickery:N:w trickier:J: trickiest:J: trickle:NV:a trickled:E: trickling:G: tricks:SP: trickster:N:p tricky:J: tricolor:J: tried:DJE: triennial:N:t
-tries:PS: trifle:NJRV:f trifled:E: trifling:J: trigger-happy:J: trigger:VN:x triggered:EDJ: triggering:G: triggers:SP: triglycerides:S: trigonal:J:
-trijets:S: trilateral:J: trill:N:w trilled:D: trillion-dollar:J: trillion-plus:N: trillions:S: trills:S: trilogy:N:g trim:VJN:s trimester:N:t
-trimesters:S: trimmed:ERDJ: trimmer:J: trimming:GN:a trimmings:S:x trims:PS: trinket:N:x trinkets:S: trio:N:q triol:N: trip-hammer:N: trip:NV:a
-tripartite:J: tripe:N:f triphammer:N:x triphenylarsine:N: triphenylphosphine:N: triphenylstibine:N: triphosphopyridine:J: triphosphorous:J: triple-a:J:
-triple-checked:D: triple-crown:J: triple-digit:J: triple-sealed:J: triple-tank:J: triple-witching:J: triple:JNRV:a tripled:ED: triples:SP: triplet:N:q
-triplets:S: triplication:N: tripling:G: tripod:N:x tripods:S: tripolyphosphate:N: tripped:DE: trippin:N: tripping:G: trips:S: triptych:N:x tris:S:
-triservice:N: triskaidekaphobia:N:s trisodium:N: tristate:J: trite:J: tritium:N:x triumph:NV:a triumphant:J: triumphantly:R: triumphed:DE: triumphs:SP:
-triumvirate:N:g trivia:SN:x trivial:JN: triviality:N:u trivialize:V: trivializing:G: trobles:S: trod:E: trodden:J: trodding:G: troika:N:x troll:N:p
-trolley:N:x trollop:N:p trolls:S: trombone:N:x trombones:S: trombonist:N:p troop:NV:g trooper:N:p troopers:S: trooping:G: troops:S:g troopship:N:x
-troopships:S: trophies:S: tropho:J: trophy:N:w tropical-fruit:N: tropical:JN: tropics:S:l tropidoclonion:N:n tropocollagen:N: trot:NV:a trotted:DE:
-trotter:N:n troubie:N: trouble-free:J: trouble-shooter:N: trouble-shooting:N: trouble:NDVJ:k troubled:JDE: troublemakers:S: troubles:SP:
-troubleshooter:N:p troublesome:J: troubling:JG: trough:N:x troughed:D: troughs:S: trounced:D: trouncing:N:a troup:N: troupe:N:g troupes:S: trouser:N:x
-trousers-pockets:S: trousers:S:x trout:NS:f trove:N:m trowel:N:x truant:J: truce:N:s truck-bed:N: truck-building:JN: truck-fleet:J: truck-maker:N:
-truck-manufacturing:J: truck-parts:S: truck-refrigeration:N: truck-rental:J: truck-sales:S: truck:NV:x truckdriver:N: trucked:E: trucker:N:p
-truckers:S: trucking:NG:a truckloads:S: trucks:SP: truculence:N:u truculent:J: trudge:N:a trudged:DE: trudging:G: true-false:J: true:J: truer:J:
-truest:J: truism:N:w truley:R: truly:R: trump:NV:x trumped-up:J: trumpet:NV:x trumpeted:DE: trumpeter:N:p trumpeting:G: trumpets:SP:b trumps:S:
-truncated:EJ: truncheons:S: trundle:NV:x trundled:DE: trundles:P: trundling:G: trunk:N:b trunks:S:x trussed-up:J: trusses:S: trust:NV:m trusted:EDJ:
-trustee:N:p trustees:S: trusteeship:N:l trusteth:VN: trustfully:R: trusting:JG: trustingly:R: trusts:SP: trustworthy:J: truth-in-lending:N:
-truth-packed:N: truth-revealing:J: truth:N:k truthful:J: truthfully:R: truthfulness:N:u truths:S: try:VN:a tryin:NG: trying:GJN: tryouts:S: tryst:N:g
-tsh:N:x tsk:U: tsunami-warning:J: tsunami:NS:a tt:N:t tub:N:x tuba:N:x tube-nosed:J: tube:N:x tubercular:J: tuberculosis:N:s tubers:S: tubes:S:
-tubing:N:x tubs:S: tubular:J: tubule:N:x tubules:S: tuck:V: tucked:ED: tucking:G: tudor:N:g tuesday:N:t tuft:N:g tufts:S: tug-of-war:N:a tug:NV:a
-tugboat:N:x tugged:DE: tugging:G: tuition:N:m tuitions:S: tularemia:N:s tulip-shaped:J: tulip:N:b tulips:S: tulle:N:x tumble:NV:a tumbled:DEJ:
-tumbledown:J: tumbler:N:p tumbles:PS: tumbleweed:N:b tumbling:GN:a tumbrels:S: tumefaciens:N: tummy:N:x tumor-necrosis:J: tumor-suppressing:J:
-tumor-suppressor:J: tumor-suppressors:S: tumor:N:s tumors:S: tumour:N:s tumours:S: tumult:N:s tumultuous:J: tuna:N:b tundra:N:x tune-belly:N:
-tune-in:J: tune:NV:w tuned:EJD: tuneful:J: tunefulness:N:u tunelessly:R: tunes:SP: tung:N:b tungsten:N:x tunic:N:x tuning:GN:a tunisia:N:l tunnel:NV:x
-tunneled:D: tunnels:S: turban:N:x turbans:S: turbinate:N:x turbinates:S: turbine-engine:J: turbine-generators:S: turbine:NJ:x turbines:S:
-turbo-charged:J: turbo:N: turbofan:N:x turbogenerator:N:x turboprop:N:x turboprops:S: turbulence:N:s turbulent:J: turf-care:JN: turf-hungry:J:
-turf:NJ:x turgid:J: turkey:NJ:n turkeys:S: turmoil:N:s turmoils:S: turn-of-the-century:J: turn-ons:S: turn-out:J: turn:VNR:u turnabout:N:k
-turnaround:N:t turnarounds:S: turne:V: turned-up:J: turned:DE: turnery:N:x turning:GJN:a turnings:S: turnips:S: turnkey:N:p turnoff:N:k turnout:N:g
-turnouts:S: turnover:N:z turnpike:N:x turnpikes:S: turns:PS: turntable:N:x turpentine:N:x turquoise:JN:x turret:NJ:x turrets:S: turtle-neck:J:
-turtle:N:x turtlebacks:S: turtleneck:N:x turtles:S: tusk:N:x tusks:S: tussle:N:a tussled:D: tutelage:N:a tutor:NV:p tutored:E: tutorial:N:w
-tutorials:S: tutoring:GN: tutors:S: tuxedo-rental:J: tuxedo:N:x tuxedoed:J: tuxedos:S: tv:N:w tva:N: twaddle:N:w twang:N:a twangy:J: tweaked:D:
-tweaking:GN: tweed:N:x tweeds:S: tweedy:J: tweety-bird:J: tweezed:E: tweezers:S: twelfth:J: twelve-hour:J: twelve-year-old:J: twelve-year:J: twelve:N:q
-twelvefold:J: twenties:S:t twentieth-century:JN: twentieth:J: twenty-dollar:J: twenty-eight:N:q twenty-eighth:J: twenty-fifth:J:
-twenty-first-century:J: twenty-first:J: twenty-five-dollar:J: twenty-five-year-old:J: twenty-mile:J: twenty-nine-foot-wide:J: twenty-one:N:q
-twenty-page:J: twenty-three:N:q twenty-two:N:q twenty-year:J: twenty:N:q twice-a-day:J: twice-a-year:J: twice-around:J: twice-daily:J:
-twice-extended:J: twice-monthly:J: twice-yearly:J: twice:RJ: twiddled:D: twiddling:G: twig:N:b twigged:D: twiggy-looking:J: twigs:S: twilight:N:t
-twin-blade:J: twin-deficit:N: twin-engine:J: twin-engined:J: twin-jet:N: twin-jets:NS: twin-line:J: twin-rotor:J: twin:JN:p twindam:N: twine:N:x
-twined:DE: twinge:N:s twinges:S: twinjets:S: twinkle:N:a twinkling:GN:t twinned:E: twins:S:x twirled:J: twirler:N:p twirling:GN: twirlingly:R:
-twirls:P: twirly:J: twise:R: twist:NV:a twisted:EJD: twister-coners:S: twister:N:s twisting:GN:a twists:SP: twisty:J: twitch:NV:s twitched:D:
-twitching:G: twittered:D: twittering:G: two-and-a-half-mile:J: two-and-a-half:J: two-baser:N:a two-bedroom:J: two-bit:J: two-bits:S: two-burner:J:
-two-button:J: two-by-four:N:x two-by-fours:S: two-career:J: two-class:J: two-color:J: two-colored:J: two-component:J: two-day-old:J: two-day:J:
-two-digit:J: two-dimensional:J: two-disc:J: two-door:JN: two-dozen:J: two-drug:J: two-edged:J: two-engine:J: two-evening:J: two-family:J: two-fisted:J:
-two-floor:J: two-fold:J: two-foot:J: two-for-one:J: two-game:N: two-hit:J: two-hour:J: two-hundredths:S: two-inch-square:J: two-inch:J: two-inches:S:
-two-income:JN: two-lane:J: two-letter:J: two-line:J: two-mark:J: two-mile:J: two-minute:J: two-month:J: two-nosed:J: two-note:J: two-page:J:
-two-parent:J: two-part:J: two-party:J: two-percentage-point:J: two-product:J: two-pronged:J: two-record:J: two-room:J: two-round:J: two-run:J:
-two-season:J: two-seat:J: two-seater:J: two-seaters:JS: two-sevenths:S: two-step:J: two-story:J: two-stroke:J: two-syllable:J: two-system:J:
-two-tail:J: two-term:J: two-thirds:SJNR:q two-tier:J: two-tiered:J: two-time-losers:J: two-time:J: two-timed:E: two-timing:J: two-to-three:J:
-two-tone:J: two-track:J: two-valued:J: two-way:J: two-week:J: two-weeks:J: two-wheel-drive:J: two-wheel:J: two-year-long:J: two-year-old:JN:
-two-year:J: two:N:q twofold:JR: twopoint:N: twos:S: twosome:N:q twothirds:S: twotiered:J: twotiming:G: tycoon:N:p tycoons:S: tying:G: tyke:N:p tyme:N:
-type:NV:k typecast:V: typecasting:G: typed:EJD: typefaces:S: types:S: typescript:N:w typesetters:S: typesetting:N: typewriter:N:x typewriters:S:
-typewriting:N:w typewritten:JE: typhoid:N:s typhoon:N:s typhoons:S: typhus:N:s typical:J: typicality:N:s typically:R: typified:ED: typifies:P:
-typify:V: typifying:G: typing:NG:w typist:N:p typists:S: typographic:J: typographical:J: typography:N:a typology:N:a tyrannical:J: tyrannize:V:
-tyranny:N:g tyrant:N:p tyrants:S: tyrosine:N:x u:ON:x ubermensch:N:p ubiquitous:J: ubiquitousness:N:s ubiquity:N:s udders:S: uglier:J: ugliness:N:u
-ugly:J: uh-huh:U: uh-uh:U: uh:U: uhhu:U: ukrainian:N:w ulcer:N:s ulcerated:J: ulceration:N:s ulcerations:S: ulcerative:J: ulcers:S: ultimate:J:
-ultimately:R: ultimatum:N:w ultimatums:S: ultra-efficient:J: ultra-fast:J: ultra-high-speed:J: ultra-liberal:J: ultra-low-tar:J: ultra-modern:J:
-ultra-pasteurized:J: ultra-right:J: ultra-safe:J: ultra-thin:J: ultra-violet:JN: ultra:J: ultracentrifugally:R: ultracentrifugation:N:s
+transcribe:V: transcribed:EJ: transcription:N:w transcultural:J: transducer:N:x transducers:S: transduction:N:s transfer-pricing:J: transfer-tax:N:
+transfer:NV:a transferable:J: transfered:E: transferee:N:p transference:N:k transfering:G: transferor:N:p transferors:S: transferrable:J:
+transferral:J: transferred:EDJ: transferring:G: transfers:SP: transfixing:G: transform:V: transformation:N:a transformed:EJD: transformer:N:x
+transformers:S: transforming:G: transforms:P: transfused:E: transfusion:N:a transfusions:S: transgenic:J: transgressed:D: transgression:N:a
+transience:N:u transient:J: transients:S: transistor-radio-sized:J: transistor:N:x transistors:S: transit-association:N: transit:NJ:x transition:N:a
+transitional:J: transitions:S: transitory:J: translate:V: translated:ED: translates:P: translating:GN: translation:N:w translations:S: translator:N:p
+translators:S: translucence:N:u translucency:N:u translucent:J: transluscent:J: transmissible:J: transmission-product:N: transmission:N:a
+transmissions:S: transmit:V: transmits:P: transmittable:J: transmitted:EJD: transmitter:N:p transmitters:S: transmitting:GN:a transmogrified:DE:
+transmutation:N:a transmuted:E: transnational:J: transoceanic:J: transom:N:x transoms:S: transparencies:S: transparency:N:s transparent:JN:
+transparently:R: transpirating:G: transpiration:N:s transpired:ED: transpiring:G: transplant:NV:x transplantable:J: transplantation:N:a
+transplanted:EJ: transplanting:G: transplants:S: transponder:N:x transport:NV:x transportable:J: transportation-cost:J: transportation-equipment:N:
+transportation-services:J: transportation:N:x transported:ED: transporter:N:x transporters:S: transporting:GN: transports:SP: transposed:E:
+transposition:N:s transshipment:N:a transversally:R: transverse:JN: transversely:R: transversus:N: transvestites:S: transvestitism:N:a trap:NV:x
+trapdoor:N: trapdoors:S: trapeze:N:x trapezoid:N:u trapped:EDJ: trapper:N:p trapping:GN:x trappings:S:x traps:SP: trash-bag:N: trash:NV:x trashed:E:
+trashing:NG: trauma:N:s traumas:S: traumatic:J: traumatized:DE: travail:N:s travails:S: travel-agency:N: travel-leisure:J: travel-management:N:
+travel-related:J: travel-service:N: travel-services:S: travel:NV:a traveled:DJE: traveler:N:p travelers:S: travelin:G: traveling:GN:a travelled:JDE:
+traveller:N:p travellers:S: travelling:G: travelogue-like:J: travelogue:N:w travelogues:S: travelrestrictions:S: travels:PS: traverse:V: traversed:ED:
+traversing:G: travesty:NV:w trawl:N:x trawler:N:p tray:N:x trays:S: trazadone:N: treacheries:S: treacherous:J: treachery:N:u tread:VN:a treading:G:
+treadmill:N:x treadmills:S: treads:P: treament:N: treason:N:a treasonous:J: treasure-trove:N: treasure:NV:m treasured:EJ: treasurer:N:p treasurers:S:
+treasures:S: treasuries:S: treasury-management:N: treasury:N:m treat:VN:f treatable:J: treated:ED: treaties:S: treating:G: treatise:N:w treatises:S:
+treatment:N:a treatments:S: treats:PS: treaty-making:N: treaty-negotiating:J: treaty:N:w treble:JNV:u trebled:ED: tree-clumps:S: tree-farming:J:
+tree-huggers:S: tree-lined:J: tree-planting:N: tree-shaded:J: tree:N:b treehouse:N: treeless:J: treelike:J: trees:S: treetop:N:b treetops:S: trek:NV:a
+trekked:D: treks:P: trellises:S: tremble:VN:a trembled:D: trembles:P: trembling:GJ: tremblor:N: tremendous:J: tremendously:R: tremolo:N:s tremor:N:a
+tremors:S: tremulous:J: tremulously:R: trench:N:x trenchant:J: trenchermen:S: trenches:S: trend-followers:S: trend-following:JN: trend-setter:N:p
+trend-setters:S: trend-setting:J: trend-spotter:N: trend:NV:l trended:E: trendier:J: trendiest:J: trending:G: trends:S: trendsetter:N: trendy:J:
+trepidation:N:s trespass:NV:a trespassed:ED: trespasses:S: trespassing:NG: tresses:S: trestle:N:x trestles:S: tri-colored:J: tri-iodothyronine:N:x
+tri-jet:N: tri-motor:N: tri-state:J: triable:J: triad:NJ:q triage:N:a trial-book:J: trial:NV:a trials:S: triamcinolone:N:x triangle:N:u triangles:S:
+triangular:J: tribal:J: tribe:N:g tribes:S: tribesmen:S: tribulation:N:a tribunal:N:g tribunals:S: tribute:N:w tributes:S: trichloroacetic:J:
+trichloroethylene:N:x trick:NV:a tricked:E: trickery:N:w trickier:J: trickiest:J: trickle:NV:a trickled:E: trickling:G: tricks:SP: trickster:N:p
+tricky:J: tricolor:J: tried:DJE: triennial:N:t tries:PS: trifle:NJRV:f trifled:E: trifling:J: trigger-happy:J: trigger:VN:x triggered:EDJ:
+triggering:G: triggers:SP: triglycerides:S: trigonal:J: trijets:S: trilateral:J: trill:N:w trilled:D: trillion-dollar:J: trillion-plus:N: trillions:S:
+trills:S: trilogy:N:g trim:VJN:s trimester:N:t trimesters:S: trimmed:ERDJ: trimmer:J: trimming:GN:a trimmings:S:x trims:PS: trinket:N:x trinkets:S:
+trio:N:q triol:N: trip-hammer:N: trip:NV:a tripartite:J: tripe:N:f triphammer:N:x triphenylarsine:N: triphenylphosphine:N: triphenylstibine:N:
+triphosphopyridine:J: triphosphorous:J: triple-a:J: triple-checked:D: triple-crown:J: triple-digit:J: triple-sealed:J: triple-tank:J:
+triple-witching:J: triple:JNRV:a tripled:ED: triples:SP: triplet:N:q triplets:S: triplication:N: tripling:G: tripod:N:x tripods:S: tripolyphosphate:N:
+tripped:DE: trippin:N: tripping:G: trips:S: triptych:N:x tris:S: triservice:N: triskaidekaphobia:N:s trisodium:N: tristate:J: trite:J: tritium:N:x
+triumph:NV:a triumphant:J: triumphantly:R: triumphed:DE: triumphs:SP: triumvirate:N:g trivia:SN:x trivial:JN: triviality:N:u trivialize:V:
+trivializing:G: trobles:S: trod:E: trodden:J: trodding:G: troika:N:x troll:N:p trolley:N:x trollop:N:p trolls:S: trombone:N:x trombones:S:
+trombonist:N:p troop:NV:g trooper:N:p troopers:S: trooping:G: troops:S:g troopship:N:x troopships:S: trophies:S: tropho:J: trophy:N:w tropical-fruit:N:
+tropical:JN: tropics:S:l tropidoclonion:N:n tropocollagen:N: trot:NV:a trotted:DE: trotter:N:n troubie:N: trouble-free:J: trouble-shooter:N:
+trouble-shooting:N: trouble:NDVJ:k troubled:JDE: troublemakers:S: troubles:SP: troubleshooter:N:p troublesome:J: troubling:JG: trough:N:x troughed:D:
+troughs:S: trounced:D: trouncing:N:a troup:N: troupe:N:g troupes:S: trouser:N:x trousers-pockets:S: trousers:S:x trout:NS:f trove:N:m trowel:N:x
+truant:J: truce:N:s truck-bed:N: truck-building:JN: truck-fleet:J: truck-maker:N: truck-manufacturing:J: truck-parts:S: truck-refrigeration:N:
+truck-rental:J: truck-sales:S: truck:NV:x truckdriver:N: trucked:E: trucker:N:p truckers:S: trucking:NG:a truckloads:S: trucks:SP: truculence:N:u
+truculent:J: trudge:N:a trudged:DE: trudging:G: true-false:J: true:J: truer:J: truest:J: truism:N:w truley:R: truly:R: trump:NV:x trumped-up:J:
+trumpet:NV:x trumpeted:DE: trumpeter:N:p trumpeting:G: trumpets:SP:b trumps:S: truncated:EJ: truncheons:S: trundle:NV:x trundled:DE: trundles:P:
+trundling:G: trunk:N:b trunks:S:x trussed-up:J: trusses:S: trust:NV:m trusted:EDJ: trustee:N:p trustees:S: trusteeship:N:l trusteth:VN: trustfully:R:
+trusting:JG: trustingly:R: trusts:SP: trustworthy:J: truth-in-lending:N: truth-packed:N: truth-revealing:J: truth:N:k truthful:J: truthfully:R:
+truthfulness:N:u truths:S: try:VN:a tryin:NG: trying:GJN: tryouts:S: tryst:N:g tsh:N:x tsk:U: tsunami-warning:J: tsunami:NS:a tt:N:t tub:N:x tuba:N:x
+tube-nosed:J: tube:N:x tubercular:J: tuberculosis:N:s tubers:S: tubes:S: tubing:N:x tubs:S: tubular:J: tubule:N:x tubules:S: tuck:V: tucked:ED:
+tucking:G: tudor:N:g tuesday:N:t tuft:N:g tufts:S: tug-of-war:N:a tug:NV:a tugboat:N:x tugged:DE: tugging:G: tuition:N:m tuitions:S: tularemia:N:s
+tulip-shaped:J: tulip:N:b tulips:S: tulle:N:x tumble:NV:a tumbled:DEJ: tumbledown:J: tumbler:N:p tumbles:PS: tumbleweed:N:b tumbling:GN:a tumbrels:S:
+tumefaciens:N: tummy:N:x tumor-necrosis:J: tumor-suppressing:J: tumor-suppressor:J: tumor-suppressors:S: tumor:N:s tumors:S: tumour:N:s tumours:S:
+tumult:N:s tumultuous:J: tuna:N:b tundra:N:x tune-belly:N: tune-in:J: tune:NV:w tuned:EJD: tuneful:J: tunefulness:N:u tunelessly:R: tunes:SP: tung:N:b
+tungsten:N:x tunic:N:x tuning:GN:a tunisia:N:l tunnel:NV:x tunneled:D: tunnels:S: turban:N:x turbans:S: turbinate:N:x turbinates:S: turbine-engine:J:
+turbine-generators:S: turbine:NJ:x turbines:S: turbo-charged:J: turbo:N: turbofan:N:x turbogenerator:N:x turboprop:N:x turboprops:S: turbulence:N:s
+turbulent:J: turf-care:JN: turf-hungry:J: turf:NJ:x turgid:J: turkey:NJ:n turkeys:S: turmoil:N:s turmoils:S: turn-of-the-century:J: turn-ons:S:
+turn-out:J: turn:VNR:u turnabout:N:k turnaround:N:t turnarounds:S: turne:V: turned-up:J: turned:DE: turnery:N:x turning:GJN:a turnings:S: turnips:S:
+turnkey:N:p turnoff:N:k turnout:N:g turnouts:S: turnover:N:z turnpike:N:x turnpikes:S: turns:PS: turntable:N:x turpentine:N:x turquoise:JN:x
+turret:NJ:x turrets:S: turtle-neck:J: turtle:N:x turtlebacks:S: turtleneck:N:x turtles:S: tusk:N:x tusks:S: tussle:N:a tussled:D: tutelage:N:a
+tutor:NV:p tutored:E: tutorial:N:w tutorials:S: tutoring:GN: tutors:S: tuxedo-rental:J: tuxedo:N:x tuxedoed:J: tuxedos:S: tv:N:w tva:N: twaddle:N:w
+twang:N:a twangy:J: tweaked:D: tweaking:GN: tweed:N:x tweeds:S: tweedy:J: tweety-bird:J: tweezed:E: tweezers:S: twelfth:J: twelve-hour:J:
+twelve-year-old:J: twelve-year:J: twelve:N:q twelvefold:J: twenties:S:t twentieth-century:JN: twentieth:J: twenty-dollar:J: twenty-eight:N:q
+twenty-eighth:J: twenty-fifth:J: twenty-first-century:J: twenty-first:J: twenty-five-dollar:J: twenty-five-year-old:J: twenty-mile:J:
+twenty-nine-foot-wide:J: twenty-one:N:q twenty-page:J: twenty-three:N:q twenty-two:N:q twenty-year:J: twenty:N:q twice-a-day:J: twice-a-year:J:
+twice-around:J: twice-daily:J: twice-extended:J: twice-monthly:J: twice-yearly:J: twice:RJ: twiddled:D: twiddling:G: twig:N:b twigged:D:
+twiggy-looking:J: twigs:S: twilight:N:t twin-blade:J: twin-deficit:N: twin-engine:J: twin-engined:J: twin-jet:N: twin-jets:NS: twin-line:J:
+twin-rotor:J: twin:JN:p twindam:N: twine:N:x twined:DE: twinge:N:s twinges:S: twinjets:S: twinkle:N:a twinkling:GN:t twinned:E: twins:S:x twirled:J:
+twirler:N:p twirling:GN: twirlingly:R: twirls:P: twirly:J: twise:R: twist:NV:a twisted:EJD: twister-coners:S: twister:N:s twisting:GN:a twists:SP:
+twisty:J: twitch:NV:s twitched:D: twitching:G: twittered:D: twittering:G: two-and-a-half-mile:J: two-and-a-half:J: two-baser:N:a two-bedroom:J:
+two-bit:J: two-bits:S: two-burner:J: two-button:J: two-by-four:N:x two-by-fours:S: two-career:J: two-class:J: two-color:J: two-colored:J:
+two-component:J: two-day-old:J: two-day:J: two-digit:J: two-dimensional:J: two-disc:J: two-door:JN: two-dozen:J: two-drug:J: two-edged:J: two-engine:J:
+two-evening:J: two-family:J: two-fisted:J: two-floor:J: two-fold:J: two-foot:J: two-for-one:J: two-game:N: two-hit:J: two-hour:J: two-hundredths:S:
+two-inch-square:J: two-inch:J: two-inches:S: two-income:JN: two-lane:J: two-letter:J: two-line:J: two-mark:J: two-mile:J: two-minute:J: two-month:J:
+two-nosed:J: two-note:J: two-page:J: two-parent:J: two-part:J: two-party:J: two-percentage-point:J: two-product:J: two-pronged:J: two-record:J:
+two-room:J: two-round:J: two-run:J: two-season:J: two-seat:J: two-seater:J: two-seaters:JS: two-sevenths:S: two-step:J: two-story:J: two-stroke:J:
+two-syllable:J: two-system:J: two-tail:J: two-term:J: two-thirds:SJNR:q two-tier:J: two-tiered:J: two-time-losers:J: two-time:J: two-timed:E:
+two-timing:J: two-to-three:J: two-tone:J: two-track:J: two-valued:J: two-way:J: two-week:J: two-weeks:J: two-wheel-drive:J: two-wheel:J:
+two-year-long:J: two-year-old:JN: two-year:J: two:N:q twofold:JR: twopoint:N: twos:S: twosome:N:q twothirds:S: twotiered:J: twotiming:G: tycoon:N:p
+tycoons:S: tying:G: tyke:N:p tyme:N: type:NV:k typecast:V: typecasting:G: typed:EJD: typefaces:S: types:S: typescript:N:w typesetters:S: typesetting:N:
+typewriter:N:x typewriters:S: typewriting:N:w typewritten:JE: typhoid:N:s typhoon:N:s typhoons:S: typhus:N:s typical:J: typicality:N:s typically:R:
+typified:ED: typifies:P: typify:V: typifying:G: typing:NG:w typist:N:p typists:S: typographic:J: typographical:J: typography:N:a typology:N:a
+tyrannical:J: tyrannize:V: tyranny:N:g tyrant:N:p tyrants:S: tyrosine:N:x u:ON:x ubermensch:N:p ubiquitous:J: ubiquitousness:N:s ubiquity:N:s udders:S:
+uglier:J: ugliness:N:u ugly:J: uh-huh:U: uh-uh:U: uh:U: uhhu:U: ukrainian:N:w ulcer:N:s ulcerated:J: ulceration:N:s ulcerations:S: ulcerative:J:
+ulcers:S: ultimate:J: ultimately:R: ultimatum:N:w ultimatums:S: ultra-efficient:J: ultra-fast:J: ultra-high-speed:J: ultra-liberal:J: ultra-low-tar:J:
+ultra-modern:J: ultra-pasteurized:J: ultra-right:J: ultra-safe:J: ultra-thin:J: ultra-violet:JN: ultra:J: ultracentrifugally:R: ultracentrifugation:N:s
 ultracentrifuge:N:x ultramarine:N:x ultramodern:J: ultrasonic:J: ultrasonically:R: ultrasonics:S: ultrasound:N:s ultravehement:J: ultraviolet:JN:s
 um:UO: umber:JN:x umbrage:N:s umbrella:N:x umbrellas:S: umpire:N:p umpteenth:J: un-advertisers:S: un-advertising:N: un-aided:J: un:N:g unabashed:J:
 unabated:J: unabatingly:R: unable-to-locate:J: unable:J: unabridged:J: unabsorbed:J: unacceptable:J: unacceptably:R: unaccommodating:J:
