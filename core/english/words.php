@@ -4697,92 +4697,92 @@ trampling:GN:a tramps:P: tramway:N:x trance:N:s trances:S: tranche:N:m tranquil:
 tranquillity:N:s trans-illuminated:J: trans-illumination:N: trans-lingually:R: trans-political:J: transact:V: transacted:E: transacting:G:
 transaction-entry:N: transaction:N:a transactions:S:w transactionstructuring:N: transaminase:N:x transatlantic:JN: transbay:J: transborder:J:
 transcend:V: transcendant:J: transcended:D: transcendence:N:s transcendent:J: transcendental:J: transcending:G: transcends:P: transcontinental:J:
-transcribe:V: transcribed:EJ: transcription:N:w transcultural:J: transducer:N:x transducers:S: transduction:N:s transfer-pricing:J: transfer-tax:N:
-transfer:NV:a transferable:J: transfered:E: transferee:N:p transference:N:k transfering:G: transferor:N:p transferors:S: transferrable:J:
-transferral:J: transferred:EDJ: transferring:G: transfers:SP: transfixing:G: transform:V: transformation:N:a transformed:EJD: transformer:N:x
-transformers:S: transforming:G: transforms:P: transfused:E: transfusion:N:a transfusions:S: transgenic:J: transgressed:D: transgression:N:a
-transience:N:u transient:J: transients:S: transistor-radio-sized:J: transistor:N:x transistors:S: transit-association:N: transit:NJ:x transition:N:a
-transitional:J: transitions:S: transitory:J: translate:V: translated:ED: translates:P: translating:GN: translation:N:w translations:S: translator:N:p
-translators:S: translucence:N:u translucency:N:u translucent:J: transluscent:J: transmissible:J: transmission-product:N: transmission:N:a
-transmissions:S: transmit:V: transmits:P: transmittable:J: transmitted:EJD: transmitter:N:p transmitters:S: transmitting:GN:a transmogrified:DE:
-transmutation:N:a transmuted:E: transnational:J: transoceanic:J: transom:N:x transoms:S: transparencies:S: transparency:N:s transparent:JN:
-transparently:R: transpirating:G: transpiration:N:s transpired:ED: transpiring:G: transplant:NV:x transplantable:J: transplantation:N:a
-transplanted:EJ: transplanting:G: transplants:S: transponder:N:x transport:NV:x transportable:J: transportation-cost:J: transportation-equipment:N:
-transportation-services:J: transportation:N:x transported:ED: transporter:N:x transporters:S: transporting:GN: transports:SP: transposed:E:
-transposition:N:s transshipment:N:a transversally:R: transverse:JN: transversely:R: transversus:N: transvestites:S: transvestitism:N:a trap:NV:x
-trapdoor:N: trapdoors:S: trapeze:N:x trapezoid:N:u trapped:EDJ: trapper:N:p trapping:GN:x trappings:S:x traps:SP: trash-bag:N: trash:NV:x trashed:E:
-trashing:NG: trauma:N:s traumas:S: traumatic:J: traumatized:DE: travail:N:s travails:S: travel-agency:N: travel-leisure:J: travel-management:N:
-travel-related:J: travel-service:N: travel-services:S: travel:NV:a traveled:DJE: traveler:N:p travelers:S: travelin:G: traveling:GN:a travelled:JDE:
-traveller:N:p travellers:S: travelling:G: travelogue-like:J: travelogue:N:w travelogues:S: travelrestrictions:S: travels:PS: traverse:V: traversed:ED:
-traversing:G: travesty:NV:w trawl:N:x trawler:N:p tray:N:x trays:S: trazadone:N: treacheries:S: treacherous:J: treachery:N:u tread:VN:a treading:G:
-treadmill:N:x treadmills:S: treads:P: treament:N: treason:N:a treasonous:J: treasure-trove:N: treasure:NV:m treasured:EJ: treasurer:N:p treasurers:S:
-treasures:S: treasuries:S: treasury-management:N: treasury:N:m treat:VN:f treatable:J: treated:ED: treaties:S: treating:G: treatise:N:w treatises:S:
-treatment:N:a treatments:S: treats:PS: treaty-making:N: treaty-negotiating:J: treaty:N:w treble:JNV:u trebled:ED: tree-clumps:S: tree-farming:J:
-tree-huggers:S: tree-lined:J: tree-planting:N: tree-shaded:J: tree:N:b treehouse:N: treeless:J: treelike:J: trees:S: treetop:N:b treetops:S: trek:NV:a
-trekked:D: treks:P: trellises:S: tremble:VN:a trembled:D: trembles:P: trembling:GJ: tremblor:N: tremendous:J: tremendously:R: tremolo:N:s tremor:N:a
-tremors:S: tremulous:J: tremulously:R: trench:N:x trenchant:J: trenchermen:S: trenches:S: trend-followers:S: trend-following:JN: trend-setter:N:p
-trend-setters:S: trend-setting:J: trend-spotter:N: trend:NV:l trended:E: trendier:J: trendiest:J: trending:G: trends:S: trendsetter:N: trendy:J:
-trepidation:N:s trespass:NV:a trespassed:ED: trespasses:S: trespassing:NG: tresses:S: trestle:N:x trestles:S: tri-colored:J: tri-iodothyronine:N:x
-tri-jet:N: tri-motor:N: tri-state:J: triable:J: triad:NJ:q triage:N:a trial-book:J: trial:NV:a trials:S: triamcinolone:N:x triangle:N:u triangles:S:
-triangular:J: tribal:J: tribe:N:g tribes:S: tribesmen:S: tribulation:N:a tribunal:N:g tribunals:S: tribute:N:w tributes:S: trichloroacetic:J:
-trichloroethylene:N:x trick:NV:a tricked:E: trickery:N:w trickier:J: trickiest:J: trickle:NV:a trickled:E: trickling:G: tricks:SP: trickster:N:p
-tricky:J: tricolor:J: tried:DJE: triennial:N:t tries:PS: trifle:NJRV:f trifled:E: trifling:J: trigger-happy:J: trigger:VN:x triggered:EDJ:
-triggering:G: triggers:SP: triglycerides:S: trigonal:J: trijets:S: trilateral:J: trill:N:w trilled:D: trillion-dollar:J: trillion-plus:N: trillions:S:
-trills:S: trilogy:N:g trim:VJN:s trimester:N:t trimesters:S: trimmed:ERDJ: trimmer:J: trimming:GN:a trimmings:S:x trims:PS: trinket:N:x trinkets:S:
-trio:N:q triol:N: trip-hammer:N: trip:NV:a tripartite:J: tripe:N:f triphammer:N:x triphenylarsine:N: triphenylphosphine:N: triphenylstibine:N:
-triphosphopyridine:J: triphosphorous:J: triple-a:J: triple-checked:D: triple-crown:J: triple-digit:J: triple-sealed:J: triple-tank:J:
-triple-witching:J: triple:JNRV:a tripled:ED: triples:SP: triplet:N:q triplets:S: triplication:N: tripling:G: tripod:N:x tripods:S: tripolyphosphate:N:
-tripped:DE: trippin:N: tripping:G: trips:S: triptych:N:x tris:S: triservice:N: triskaidekaphobia:N:s trisodium:N: tristate:J: trite:J: tritium:N:x
-triumph:NV:a triumphant:J: triumphantly:R: triumphed:DE: triumphs:SP: triumvirate:N:g trivia:SN:x trivial:JN: triviality:N:u trivialize:V:
-trivializing:G: trobles:S: trod:E: trodden:J: trodding:G: troika:N:x troll:N:p trolley:N:x trollop:N:p trolls:S: trombone:N:x trombones:S:
-trombonist:N:p troop:NV:g trooper:N:p troopers:S: trooping:G: troops:S:g troopship:N:x troopships:S: trophies:S: tropho:J: trophy:N:w tropical-fruit:N:
-tropical:JN: tropics:S:l tropidoclonion:N:n tropocollagen:N: trot:NV:a trotted:DE: trotter:N:n troubie:N: trouble-free:J: trouble-shooter:N:
-trouble-shooting:N: trouble:NDVJ:k troubled:JDE: troublemakers:S: troubles:SP: troubleshooter:N:p troublesome:J: troubling:JG: trough:N:x troughed:D:
-troughs:S: trounced:D: trouncing:N:a troup:N: troupe:N:g troupes:S: trouser:N:x trousers-pockets:S: trousers:S:x trout:NS:f trove:N:m trowel:N:x
-truant:J: truce:N:s truck-bed:N: truck-building:JN: truck-fleet:J: truck-maker:N: truck-manufacturing:J: truck-parts:S: truck-refrigeration:N:
-truck-rental:J: truck-sales:S: truck:NV:x truckdriver:N: trucked:E: trucker:N:p truckers:S: trucking:NG:a truckloads:S: trucks:SP: truculence:N:u
-truculent:J: trudge:N:a trudged:DE: trudging:G: true-false:J: true:J: truer:J: truest:J: truism:N:w truley:R: truly:R: trump:NV:x trumped-up:J:
-trumpet:NV:x trumpeted:DE: trumpeter:N:p trumpeting:G: trumpets:SP:b trumps:S: truncated:EJ: truncheons:S: trundle:NV:x trundled:DE: trundles:P:
-trundling:G: trunk:N:b trunks:S:x trussed-up:J: trusses:S: trust:NV:m trusted:EDJ: trustee:N:p trustees:S: trusteeship:N:l trusteth:VN: trustfully:R:
-trusting:JG: trustingly:R: trusts:SP: trustworthy:J: truth-in-lending:N: truth-packed:N: truth-revealing:J: truth:N:k truthful:J: truthfully:R:
-truthfulness:N:u truths:S: try:VN:a tryin:NG: trying:GJN: tryouts:S: tryst:N:g tsh:N:x tsk:U: tsunami-warning:J: tsunami:NS:a tt:N:t tub:N:x tuba:N:x
-tube-nosed:J: tube:N:x tubercular:J: tuberculosis:N:s tubers:S: tubes:S: tubing:N:x tubs:S: tubular:J: tubule:N:x tubules:S: tuck:V: tucked:ED:
-tucking:G: tudor:N:g tuesday:N:t tuft:N:g tufts:S: tug-of-war:N:a tug:NV:a tugboat:N:x tugged:DE: tugging:G: tuition:N:m tuitions:S: tularemia:N:s
-tulip-shaped:J: tulip:N:b tulips:S: tulle:N:x tumble:NV:a tumbled:DEJ: tumbledown:J: tumbler:N:p tumbles:PS: tumbleweed:N:b tumbling:GN:a tumbrels:S:
-tumefaciens:N: tummy:N:x tumor-necrosis:J: tumor-suppressing:J: tumor-suppressor:J: tumor-suppressors:S: tumor:N:s tumors:S: tumour:N:s tumours:S:
-tumult:N:s tumultuous:J: tuna:N:b tundra:N:x tune-belly:N: tune-in:J: tune:NV:w tuned:EJD: tuneful:J: tunefulness:N:u tunelessly:R: tunes:SP: tung:N:b
-tungsten:N:x tunic:N:x tuning:GN:a tunisia:N:l tunnel:NV:x tunneled:D: tunnels:S: turban:N:x turbans:S: turbinate:N:x turbinates:S: turbine-engine:J:
-turbine-generators:S: turbine:NJ:x turbines:S: turbo-charged:J: turbo:N: turbofan:N:x turbogenerator:N:x turboprop:N:x turboprops:S: turbulence:N:s
-turbulent:J: turf-care:JN: turf-hungry:J: turf:NJ:x turgid:J: turkey:NJ:n turkeys:S: turmoil:N:s turmoils:S: turn-of-the-century:J: turn-ons:S:
-turn-out:J: turn:VNR:u turnabout:N:k turnaround:N:t turnarounds:S: turne:V: turned-up:J: turned:DE: turnery:N:x turning:GJN:a turnings:S: turnips:S:
-turnkey:N:p turnoff:N:k turnout:N:g turnouts:S: turnover:N:z turnpike:N:x turnpikes:S: turns:PS: turntable:N:x turpentine:N:x turquoise:JN:x
-turret:NJ:x turrets:S: turtle-neck:J: turtle:N:x turtlebacks:S: turtleneck:N:x turtles:S: tusk:N:x tusks:S: tussle:N:a tussled:D: tutelage:N:a
-tutor:NV:p tutored:E: tutorial:N:w tutorials:S: tutoring:GN: tutors:S: tuxedo-rental:J: tuxedo:N:x tuxedoed:J: tuxedos:S: tv:N:w tva:N: twaddle:N:w
-twang:N:a twangy:J: tweaked:D: tweaking:GN: tweed:N:x tweeds:S: tweedy:J: tweety-bird:J: tweezed:E: tweezers:S: twelfth:J: twelve-hour:J:
-twelve-year-old:J: twelve-year:J: twelve:N:q twelvefold:J: twenties:S:t twentieth-century:JN: twentieth:J: twenty-dollar:J: twenty-eight:N:q
-twenty-eighth:J: twenty-fifth:J: twenty-first-century:J: twenty-first:J: twenty-five-dollar:J: twenty-five-year-old:J: twenty-mile:J:
-twenty-nine-foot-wide:J: twenty-one:N:q twenty-page:J: twenty-three:N:q twenty-two:N:q twenty-year:J: twenty:N:q twice-a-day:J: twice-a-year:J:
-twice-around:J: twice-daily:J: twice-extended:J: twice-monthly:J: twice-yearly:J: twice:RJ: twiddled:D: twiddling:G: twig:N:b twigged:D:
-twiggy-looking:J: twigs:S: twilight:N:t twin-blade:J: twin-deficit:N: twin-engine:J: twin-engined:J: twin-jet:N: twin-jets:NS: twin-line:J:
-twin-rotor:J: twin:JN:p twindam:N: twine:N:x twined:DE: twinge:N:s twinges:S: twinjets:S: twinkle:N:a twinkling:GN:t twinned:E: twins:S:x twirled:J:
-twirler:N:p twirling:GN: twirlingly:R: twirls:P: twirly:J: twise:R: twist:NV:a twisted:EJD: twister-coners:S: twister:N:s twisting:GN:a twists:SP:
-twisty:J: twitch:NV:s twitched:D: twitching:G: twittered:D: twittering:G: two-and-a-half-mile:J: two-and-a-half:J: two-baser:N:a two-bedroom:J:
-two-bit:J: two-bits:S: two-burner:J: two-button:J: two-by-four:N:x two-by-fours:S: two-career:J: two-class:J: two-color:J: two-colored:J:
-two-component:J: two-day-old:J: two-day:J: two-digit:J: two-dimensional:J: two-disc:J: two-door:JN: two-dozen:J: two-drug:J: two-edged:J: two-engine:J:
-two-evening:J: two-family:J: two-fisted:J: two-floor:J: two-fold:J: two-foot:J: two-for-one:J: two-game:N: two-hit:J: two-hour:J: two-hundredths:S:
-two-inch-square:J: two-inch:J: two-inches:S: two-income:JN: two-lane:J: two-letter:J: two-line:J: two-mark:J: two-mile:J: two-minute:J: two-month:J:
-two-nosed:J: two-note:J: two-page:J: two-parent:J: two-part:J: two-party:J: two-percentage-point:J: two-product:J: two-pronged:J: two-record:J:
-two-room:J: two-round:J: two-run:J: two-season:J: two-seat:J: two-seater:J: two-seaters:JS: two-sevenths:S: two-step:J: two-story:J: two-stroke:J:
-two-syllable:J: two-system:J: two-tail:J: two-term:J: two-thirds:SJNR:q two-tier:J: two-tiered:J: two-time-losers:J: two-time:J: two-timed:E:
-two-timing:J: two-to-three:J: two-tone:J: two-track:J: two-valued:J: two-way:J: two-week:J: two-weeks:J: two-wheel-drive:J: two-wheel:J:
-two-year-long:J: two-year-old:JN: two-year:J: two:N:q twofold:JR: twopoint:N: twos:S: twosome:N:q twothirds:S: twotiered:J: twotiming:G: tycoon:N:p
-tycoons:S: tying:G: tyke:N:p tyme:N: type:NV:k typecast:V: typecasting:G: typed:EJD: typefaces:S: types:S: typescript:N:w typesetters:S: typesetting:N:
-typewriter:N:x typewriters:S: typewriting:N:w typewritten:JE: typhoid:N:s typhoon:N:s typhoons:S: typhus:N:s typical:J: typicality:N:s typically:R:
-typified:ED: typifies:P: typify:V: typifying:G: typing:NG:w typist:N:p typists:S: typographic:J: typographical:J: typography:N:a typology:N:a
-tyrannical:J: tyrannize:V: tyranny:N:g tyrant:N:p tyrants:S: tyrosine:N:x u:ON:x ubermensch:N:p ubiquitous:J: ubiquitousness:N:s ubiquity:N:s udders:S:
-uglier:J: ugliness:N:u ugly:J: uh-huh:U: uh-uh:U: uh:U: uhhu:U: ukrainian:N:w ulcer:N:s ulcerated:J: ulceration:N:s ulcerations:S: ulcerative:J:
-ulcers:S: ultimate:J: ultimately:R: ultimatum:N:w ultimatums:S: ultra-efficient:J: ultra-fast:J: ultra-high-speed:J: ultra-liberal:J: ultra-low-tar:J:
-ultra-modern:J: ultra-pasteurized:J: ultra-right:J: ultra-safe:J: ultra-thin:J: ultra-violet:JN: ultra:J: ultracentrifugally:R: ultracentrifugation:N:s
+transcribe:V: transcribed:EJ: transcultural:J: transducer:N:x transducers:S: transduction:N:s transfer-pricing:J: transfer-tax:N: transfer:NV:a
+transferable:J: transfered:E: transferee:N:p transference:N:k transfering:G: transferor:N:p transferors:S: transferrable:J: transferral:J:
+transferred:EDJ: transferring:G: transfers:SP: transfixing:G: transform:V: transformation:N:a transformed:EJD: transformer:N:x transformers:S:
+transforming:G: transforms:P: transfused:E: transfusion:N:a transfusions:S: transgenic:J: transgressed:D: transgression:N:a transience:N:u transient:J:
+transients:S: transistor-radio-sized:J: transistor:N:x transistors:S: transit-association:N: transit:NJ:x transition:N:a transitional:J: transitions:S:
+transitory:J: translate:V: translated:ED: translates:P: translating:GN: translation:N:w translations:S: translator:N:p translators:S: translucence:N:u
+translucency:N:u translucent:J: transluscent:J: transmissible:J: transmission-product:N: transmission:N:a transmissions:S: transmit:V: transmits:P:
+transmittable:J: transmitted:EJD: transmitter:N:p transmitters:S: transmitting:GN:a transmogrified:DE: transmutation:N:a transmuted:E: transnational:J:
+transoceanic:J: transom:N:x transoms:S: transparencies:S: transparency:N:s transparent:JN: transparently:R: transpirating:G: transpiration:N:s
+transpired:ED: transpiring:G: transplant:NV:x transplantable:J: transplantation:N:a transplanted:EJ: transplanting:G: transplants:S: transponder:N:x
+transport:NV:x transportable:J: transportation-cost:J: transportation-equipment:N: transportation-services:J: transportation:N:x transported:ED:
+transporter:N:x transporters:S: transporting:GN: transports:SP: transposed:E: transposition:N:s transshipment:N:a transversally:R: transverse:JN:
+transversely:R: transversus:N: transvestites:S: transvestitism:N:a trap:NV:x trapdoor:N: trapdoors:S: trapeze:N:x trapezoid:N:u trapped:EDJ:
+trapper:N:p trapping:GN:x trappings:S:x traps:SP: trash-bag:N: trash:NV:x trashed:E: trashing:NG: trauma:N:s traumas:S: traumatic:J: traumatized:DE:
+travail:N:s travails:S: travel-agency:N: travel-leisure:J: travel-management:N: travel-related:J: travel-service:N: travel-services:S: travel:NV:a
+traveled:DJE: traveler:N:p travelers:S: travelin:G: traveling:GN:a travelled:JDE: traveller:N:p travellers:S: travelling:G: travelogue-like:J:
+travelogue:N:w travelogues:S: travelrestrictions:S: travels:PS: traverse:V: traversed:ED: traversing:G: travesty:NV:w trawl:N:x trawler:N:p tray:N:x
+trays:S: trazadone:N: treacheries:S: treacherous:J: treachery:N:u tread:VN:a treading:G: treadmill:N:x treadmills:S: treads:P: treament:N: treason:N:a
+treasonous:J: treasure-trove:N: treasure:NV:m treasured:EJ: treasurer:N:p treasurers:S: treasures:S: treasuries:S: treasury-management:N: treasury:N:m
+treat:VN:f treatable:J: treated:ED: treaties:S: treating:G: treatise:N:w treatises:S: treatment:N:a treatments:S: treats:PS: treaty-making:N:
+treaty-negotiating:J: treaty:N:w treble:JNV:u trebled:ED: tree-clumps:S: tree-farming:J: tree-huggers:S: tree-lined:J: tree-planting:N: tree-shaded:J:
+tree:N:b treehouse:N: treeless:J: treelike:J: trees:S: treetop:N:b treetops:S: trek:NV:a trekked:D: treks:P: trellises:S: tremble:VN:a trembled:D:
+trembles:P: trembling:GJ: tremblor:N: tremendous:J: tremendously:R: tremolo:N:s tremor:N:a tremors:S: tremulous:J: tremulously:R: trench:N:x
+trenchant:J: trenchermen:S: trenches:S: trend-followers:S: trend-following:JN: trend-setter:N:p trend-setters:S: trend-setting:J: trend-spotter:N:
+trend:NV:l trended:E: trendier:J: trendiest:J: trending:G: trends:S: trendsetter:N: trendy:J: trepidation:N:s trespass:NV:a trespassed:ED:
+trespasses:S: trespassing:NG: tresses:S: trestle:N:x trestles:S: tri-colored:J: tri-iodothyronine:N:x tri-jet:N: tri-motor:N: tri-state:J: triable:J:
+triad:NJ:q triage:N:a trial-book:J: trial:NV:a trials:S: triamcinolone:N:x triangle:N:u triangles:S: triangular:J: tribal:J: tribe:N:g tribes:S:
+tribesmen:S: tribulation:N:a tribunal:N:g tribunals:S: tribute:N:w tributes:S: trichloroacetic:J: trichloroethylene:N:x trick:NV:a tricked:E:
+trickery:N:w trickier:J: trickiest:J: trickle:NV:a trickled:E: trickling:G: tricks:SP: trickster:N:p tricky:J: tricolor:J: tried:DJE: triennial:N:t
+tries:PS: trifle:NJRV:f trifled:E: trifling:J: trigger-happy:J: trigger:VN:x triggered:EDJ: triggering:G: triggers:SP: triglycerides:S: trigonal:J:
+trijets:S: trilateral:J: trill:N:w trilled:D: trillion-dollar:J: trillion-plus:N: trillions:S: trills:S: trilogy:N:g trim:VJN:s trimester:N:t
+trimesters:S: trimmed:ERDJ: trimmer:J: trimming:GN:a trimmings:S:x trims:PS: trinket:N:x trinkets:S: trio:N:q triol:N: trip-hammer:N: trip:NV:a
+tripartite:J: tripe:N:f triphammer:N:x triphenylarsine:N: triphenylphosphine:N: triphenylstibine:N: triphosphopyridine:J: triphosphorous:J: triple-a:J:
+triple-checked:D: triple-crown:J: triple-digit:J: triple-sealed:J: triple-tank:J: triple-witching:J: triple:JNRV:a tripled:ED: triples:SP: triplet:N:q
+triplets:S: triplication:N: tripling:G: tripod:N:x tripods:S: tripolyphosphate:N: tripped:DE: trippin:N: tripping:G: trips:S: triptych:N:x tris:S:
+triservice:N: triskaidekaphobia:N:s trisodium:N: tristate:J: trite:J: tritium:N:x triumph:NV:a triumphant:J: triumphantly:R: triumphed:DE: triumphs:SP:
+triumvirate:N:g trivia:SN:x trivial:JN: triviality:N:u trivialize:V: trivializing:G: trobles:S: trod:E: trodden:J: trodding:G: troika:N:x troll:N:p
+trolley:N:x trollop:N:p trolls:S: trombone:N:x trombones:S: trombonist:N:p troop:NV:g trooper:N:p troopers:S: trooping:G: troops:S:g troopship:N:x
+troopships:S: trophies:S: tropho:J: trophy:N:w tropical-fruit:N: tropical:JN: tropics:S:l tropidoclonion:N:n tropocollagen:N: trot:NV:a trotted:DE:
+trotter:N:n troubie:N: trouble-free:J: trouble-shooter:N: trouble-shooting:N: trouble:NDVJ:k troubled:JDE: troublemakers:S: troubles:SP:
+troubleshooter:N:p troublesome:J: troubling:JG: trough:N:x troughed:D: troughs:S: trounced:D: trouncing:N:a troup:N: troupe:N:g troupes:S: trouser:N:x
+trousers-pockets:S: trousers:S:x trout:NS:f trove:N:m trowel:N:x truant:J: truce:N:s truck-bed:N: truck-building:JN: truck-fleet:J: truck-maker:N:
+truck-manufacturing:J: truck-parts:S: truck-refrigeration:N: truck-rental:J: truck-sales:S: truck:NV:x truckdriver:N: trucked:E: trucker:N:p
+truckers:S: trucking:NG:a truckloads:S: trucks:SP: truculence:N:u truculent:J: trudge:N:a trudged:DE: trudging:G: true-false:J: true:J: truer:J:
+truest:J: truism:N:w truley:R: truly:R: trump:NV:x trumped-up:J: trumpet:NV:x trumpeted:DE: trumpeter:N:p trumpeting:G: trumpets:SP:b trumps:S:
+truncated:EJ: truncheons:S: trundle:NV:x trundled:DE: trundles:P: trundling:G: trunk:N:b trunks:S:x trussed-up:J: trusses:S: trust:NV:m trusted:EDJ:
+trustee:N:p trustees:S: trusteeship:N:l trusteth:VN: trustfully:R: trusting:JG: trustingly:R: trusts:SP: trustworthy:J: truth-in-lending:N:
+truth-packed:N: truth-revealing:J: truth:N:k truthful:J: truthfully:R: truthfulness:N:u truths:S: try:VN:a tryin:NG: trying:GJN: tryouts:S: tryst:N:g
+tsh:N:x tsk:U: tsunami-warning:J: tsunami:NS:a tt:N:t tub:N:x tuba:N:x tube-nosed:J: tube:N:x tubercular:J: tuberculosis:N:s tubers:S: tubes:S:
+tubing:N:x tubs:S: tubular:J: tubule:N:x tubules:S: tuck:V: tucked:ED: tucking:G: tudor:N:g tuesday:N:t tuft:N:g tufts:S: tug-of-war:N:a tug:NV:a
+tugboat:N:x tugged:DE: tugging:G: tuition:N:m tuitions:S: tularemia:N:s tulip-shaped:J: tulip:N:b tulips:S: tulle:N:x tumble:NV:a tumbled:DEJ:
+tumbledown:J: tumbler:N:p tumbles:PS: tumbleweed:N:b tumbling:GN:a tumbrels:S: tumefaciens:N: tummy:N:x tumor-necrosis:J: tumor-suppressing:J:
+tumor-suppressor:J: tumor-suppressors:S: tumor:N:s tumors:S: tumour:N:s tumours:S: tumult:N:s tumultuous:J: tuna:N:b tundra:N:x tune-belly:N:
+tune-in:J: tune:NV:w tuned:EJD: tuneful:J: tunefulness:N:u tunelessly:R: tunes:SP: tung:N:b tungsten:N:x tunic:N:x tuning:GN:a tunisia:N:l tunnel:NV:x
+tunneled:D: tunnels:S: turban:N:x turbans:S: turbinate:N:x turbinates:S: turbine-engine:J: turbine-generators:S: turbine:NJ:x turbines:S:
+turbo-charged:J: turbo:N: turbofan:N:x turbogenerator:N:x turboprop:N:x turboprops:S: turbulence:N:s turbulent:J: turf-care:JN: turf-hungry:J:
+turf:NJ:x turgid:J: turkey:NJ:n turkeys:S: turmoil:N:s turmoils:S: turn-of-the-century:J: turn-ons:S: turn-out:J: turn:VNR:u turnabout:N:k
+turnaround:N:t turnarounds:S: turne:V: turned-up:J: turned:DE: turnery:N:x turning:GJN:a turnings:S: turnips:S: turnkey:N:p turnoff:N:k turnout:N:g
+turnouts:S: turnover:N:z turnpike:N:x turnpikes:S: turns:PS: turntable:N:x turpentine:N:x turquoise:JN:x turret:NJ:x turrets:S: turtle-neck:J:
+turtle:N:x turtlebacks:S: turtleneck:N:x turtles:S: tusk:N:x tusks:S: tussle:N:a tussled:D: tutelage:N:a tutor:NV:p tutored:E: tutorial:N:w
+tutorials:S: tutoring:GN: tutors:S: tuxedo-rental:J: tuxedo:N:x tuxedoed:J: tuxedos:S: tv:N:w tva:N: twaddle:N:w twang:N:a twangy:J: tweaked:D:
+tweaking:GN: tweed:N:x tweeds:S: tweedy:J: tweety-bird:J: tweezed:E: tweezers:S: twelfth:J: twelve-hour:J: twelve-year-old:J: twelve-year:J: twelve:N:q
+twelvefold:J: twenties:S:t twentieth-century:JN: twentieth:J: twenty-dollar:J: twenty-eight:N:q twenty-eighth:J: twenty-fifth:J:
+twenty-first-century:J: twenty-first:J: twenty-five-dollar:J: twenty-five-year-old:J: twenty-mile:J: twenty-nine-foot-wide:J: twenty-one:N:q
+twenty-page:J: twenty-three:N:q twenty-two:N:q twenty-year:J: twenty:N:q twice-a-day:J: twice-a-year:J: twice-around:J: twice-daily:J:
+twice-extended:J: twice-monthly:J: twice-yearly:J: twice:RJ: twiddled:D: twiddling:G: twig:N:b twigged:D: twiggy-looking:J: twigs:S: twilight:N:t
+twin-blade:J: twin-deficit:N: twin-engine:J: twin-engined:J: twin-jet:N: twin-jets:NS: twin-line:J: twin-rotor:J: twin:JN:p twindam:N: twine:N:x
+twined:DE: twinge:N:s twinges:S: twinjets:S: twinkle:N:a twinkling:GN:t twinned:E: twins:S:x twirled:J: twirler:N:p twirling:GN: twirlingly:R:
+twirls:P: twirly:J: twise:R: twist:NV:a twisted:EJD: twister-coners:S: twister:N:s twisting:GN:a twists:SP: twisty:J: twitch:NV:s twitched:D:
+twitching:G: twittered:D: twittering:G: two-and-a-half-mile:J: two-and-a-half:J: two-baser:N:a two-bedroom:J: two-bit:J: two-bits:S: two-burner:J:
+two-button:J: two-by-four:N:x two-by-fours:S: two-career:J: two-class:J: two-color:J: two-colored:J: two-component:J: two-day-old:J: two-day:J:
+two-digit:J: two-dimensional:J: two-disc:J: two-door:JN: two-dozen:J: two-drug:J: two-edged:J: two-engine:J: two-evening:J: two-family:J: two-fisted:J:
+two-floor:J: two-fold:J: two-foot:J: two-for-one:J: two-game:N: two-hit:J: two-hour:J: two-hundredths:S: two-inch-square:J: two-inch:J: two-inches:S:
+two-income:JN: two-lane:J: two-letter:J: two-line:J: two-mark:J: two-mile:J: two-minute:J: two-month:J: two-nosed:J: two-note:J: two-page:J:
+two-parent:J: two-part:J: two-party:J: two-percentage-point:J: two-product:J: two-pronged:J: two-record:J: two-room:J: two-round:J: two-run:J:
+two-season:J: two-seat:J: two-seater:J: two-seaters:JS: two-sevenths:S: two-step:J: two-story:J: two-stroke:J: two-syllable:J: two-system:J:
+two-tail:J: two-term:J: two-thirds:SJNR:q two-tier:J: two-tiered:J: two-time-losers:J: two-time:J: two-timed:E: two-timing:J: two-to-three:J:
+two-tone:J: two-track:J: two-valued:J: two-way:J: two-week:J: two-weeks:J: two-wheel-drive:J: two-wheel:J: two-year-long:J: two-year-old:JN:
+two-year:J: two:N:q twofold:JR: twopoint:N: twos:S: twosome:N:q twothirds:S: twotiered:J: twotiming:G: tycoon:N:p tycoons:S: tying:G: tyke:N:p tyme:N:
+type:NV:k typecast:V: typecasting:G: typed:EJD: typefaces:S: types:S: typescript:N:w typesetters:S: typesetting:N: typewriter:N:x typewriters:S:
+typewriting:N:w typewritten:JE: typhoid:N:s typhoon:N:s typhoons:S: typhus:N:s typical:J: typicality:N:s typically:R: typified:ED: typifies:P:
+typify:V: typifying:G: typing:NG:w typist:N:p typists:S: typographic:J: typographical:J: typography:N:a typology:N:a tyrannical:J: tyrannize:V:
+tyranny:N:g tyrant:N:p tyrants:S: tyrosine:N:x u:ON:x ubermensch:N:p ubiquitous:J: ubiquitousness:N:s ubiquity:N:s udders:S: uglier:J: ugliness:N:u
+ugly:J: uh-huh:U: uh-uh:U: uh:U: uhhu:U: ukrainian:N:w ulcer:N:s ulcerated:J: ulceration:N:s ulcerations:S: ulcerative:J: ulcers:S: ultimate:J:
+ultimately:R: ultimatum:N:w ultimatums:S: ultra-efficient:J: ultra-fast:J: ultra-high-speed:J: ultra-liberal:J: ultra-low-tar:J: ultra-modern:J:
+ultra-pasteurized:J: ultra-right:J: ultra-safe:J: ultra-thin:J: ultra-violet:JN: ultra:J: ultracentrifugally:R: ultracentrifugation:N:s
 ultracentrifuge:N:x ultramarine:N:x ultramodern:J: ultrasonic:J: ultrasonically:R: ultrasonics:S: ultrasound:N:s ultravehement:J: ultraviolet:JN:s
 um:UO: umber:JN:x umbrage:N:s umbrella:N:x umbrellas:S: umpire:N:p umpteenth:J: un-advertisers:S: un-advertising:N: un-aided:J: un:N:g unabashed:J:
 unabated:J: unabatingly:R: unable-to-locate:J: unable:J: unabridged:J: unabsorbed:J: unacceptable:J: unacceptably:R: unaccommodating:J:
