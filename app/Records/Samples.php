@@ -46,7 +46,7 @@ final readonly class Samples
                 $given = [];
                 foreach ($table->fields as $field) {
                     if ($field->isAsked() && ($field->required || $faker->boolean(88))) {
-                        $given[$field->column()] = $this->value($field, $faker);
+                        $given[$field->column()] = $this->value($table, $field, $faker);
                     }
                 }
                 $checked = $check->of($table, $given);
@@ -78,12 +78,15 @@ final readonly class Samples
         return array_map(intval(...), $this->database->table('_samples')->where('tbl', $table->storedAs())->pluck('id')->all());
     }
 
-    private function value(Field $field, Generator $faker): string
+    private function value(Table $table, Field $field, Generator $faker): string
     {
         $to = $field->linksTo() !== '' ? $field->linksTo() : $field->linksToMany();
         $linked = $to === '' ? null : $this->blueprint->tableOfOne($to);
         if ($linked === null) {
-            return $field->type->write($field->type->sample($faker, $field->name));
+            // What people have for a name is none for things.
+            $called = ! $table->people && mb_strtolower($field->name) === 'name' ? 'title' : $field->name;
+
+            return $field->type->write($field->type->sample($faker, $called));
         }
         $ids = $this->database->table($linked->storedAs())->orderBy('id')->limit(200)->pluck('id')->all();
 

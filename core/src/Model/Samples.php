@@ -10,6 +10,12 @@ use Lanai\Core\Text\Pattern;
 /** Sample texts that fit the name of a field. */
 final class Samples
 {
+    /** Names for things that nobody has: two words that anybody can read. */
+    private const HOW = ['Quiet', 'Early', 'Blue', 'Old', 'Bright', 'Northern', 'Little', 'Golden', 'Windy', 'Open', 'Deep', 'Green', 'Slow', 'Second'];
+
+    private const WHAT = ['harbour', 'meadow', 'lantern', 'bridge', 'orchard', 'hollow', 'garden', 'ridge', 'corner', 'river', 'tower', 'shore',
+        'morning', 'path'];
+
     public static function text(Generator $faker, string $name, int $most): string
     {
         $name = mb_strtolower($name);
@@ -23,7 +29,7 @@ final class Samples
             (bool) Pattern::match('/post ?code|zip/', $name) => $faker->postcode(),
             (bool) Pattern::match('/colour|color/', $name) => $faker->safeColorName(),
             (bool) Pattern::match('/note|about|description|comment|text/', $name) => $faker->realText(90),
-            default => rtrim($faker->sentence(3), '.'),
+            default => $faker->randomElement(self::HOW).' '.$faker->randomElement(self::WHAT),
         };
 
         return trim(mb_substr($text, 0, max(1, $most)));
