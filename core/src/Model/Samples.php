@@ -29,7 +29,7 @@ final class Samples
             (bool) Pattern::match('/post ?code|zip/', $name) => $faker->postcode(),
             (bool) Pattern::match('/colour|color/', $name) => $faker->safeColorName(),
             (bool) Pattern::match('/note|about|description|comment|text/', $name) => $faker->realText(90),
-            default => $faker->randomElement(self::HOW).' '.$faker->randomElement(self::WHAT),
+            default => self::HOW[$faker->numberBetween(0, count(self::HOW) - 1)].' '.self::WHAT[$faker->numberBetween(0, count(self::WHAT) - 1)],
         };
 
         return trim(mb_substr($text, 0, max(1, $most)));
