@@ -40,6 +40,10 @@ final class Building
         'colour' => 'is a colour',
     ];
 
+    /** What is measured, and not counted. */
+    private const MEASURED = ['weight', 'size', 'depth', 'height', 'width', 'area', 'temperature', 'distance', 'length', 'speed', 'altitude', 'volume',
+        'amount', 'percentage'];
+
     /** Where in a list a field stands, by its type. */
     private const SHOWN = [
         'note' => ['long text', 'text', 'choice'],
@@ -327,10 +331,11 @@ final class Building
                 fn (string $one): string => '"'.strtr($one, ['"' => '']).'"',
                 array_values(array_unique($field['choices'])),
             )),
+            $field['type'] === 'number' && ! in_array(array_slice(explode(' ', mb_strtolower($name)), -1)[0], self::MEASURED, true) => 'is a whole number',
             default => self::TYPES[$field['type']] ?? self::TYPES['text'],
         };
 
-        return Noun::said($name)." $type".($isFirst && $field['type'] === 'text' ? ', required' : '');
+        return Noun::said($name)." $type".($isFirst && in_array($field['type'], ['text', 'number'], true) ? ', required' : '');
     }
 
     /** @param  FieldData  $field */
