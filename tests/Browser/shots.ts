@@ -52,7 +52,6 @@ test('pictures of the main views, from the demo data', async ({ browser }) => {
   await page.getByRole('button', { name: /^Services:/ }).click()
   await page.getByRole('button', { name: 'Wordsmith', exact: true }).click()
   await expect(page.getByText('Kept; it ends in')).toBeVisible()
-  await picture(page, 'service')
   await page.getByRole('button', { name: 'Conditions', exact: true }).click()
   await page.getByRole('button', { name: 'Try it' }).click()
   await expect(page.getByText(/^200 in/)).toBeVisible()
@@ -93,6 +92,10 @@ test('pictures of the main views, from the demo data', async ({ browser }) => {
   await expect(quay.locator('.now')).toBeVisible()
   await quay.scrollIntoViewIfNeeded()
   await picture(page, 'store')
+  await page.goto('/')
+  await page.getByRole('button', { name: 'Clay evenings' }).click()
+  await expect(page.getByText('Only Potters may add Clay evenings.')).toBeVisible()
+  await picture(page, 'apps')
 
   const dark = await (await browser.newContext({ viewport: { width: 1280, height: 800 }, colorScheme: 'dark' })).newPage()
   await openShippedDemo(dark)

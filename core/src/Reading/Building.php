@@ -157,7 +157,9 @@ final class Building
     {
         $hosts = array_filter(array_keys($this->tables), fn (string $other): bool => $this->host($other) === $noun);
 
-        return ! in_array($noun, self::OF_OTHERS, true) && $this->tables[$noun]['fields'] !== [] && ($this->host($noun) === '' || $hosts !== []);
+        $isAlone = $this->host($noun) === '';
+
+        return $this->tables[$noun]['fields'] !== [] && ($isAlone || ($hosts !== [] && ! in_array($noun, self::OF_OTHERS, true)));
     }
 
     /** The thing on whose page it stands; '' for none. */
@@ -306,11 +308,13 @@ final class Building
             $lines[] = '  '.$this->field($field, $noun, $isFirst);
             $isFirst = false;
         }
+        // A comment on one of several kinds of things is on one of them.
+        $leads = count(array_filter($table['links'], fn (array $link): bool => $link['to'] !== 'Person'));
         foreach ($table['links'] as $link) {
             $to = mb_strtolower($link['to']);
             if ($to !== Draft::PERSON && isset($this->nouns[$to])) {
                 $one = Noun::said($this->nouns[$to]->one);
-                $lines[] = "  $one is one $one, required";
+                $lines[] = "  $one is one $one".($leads > 1 && in_array($noun, self::OF_OTHERS, true) ? '' : ', required');
             }
         }
         if ($isTheirs) {

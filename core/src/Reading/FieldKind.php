@@ -18,7 +18,7 @@ final class FieldKind
         'date' => ['date', 'day', 'due date', 'deadline', 'birthday', 'start date', 'end date', 'release date', 'expiry'],
         'date and time' => ['time', 'start', 'end', 'moment', 'pickup time', 'start time', 'end time', 'beginning', 'departure', 'arrival', 'hour'],
         'duration' => ['duration', 'length', 'how long', 'travel time'],
-        'place' => ['place', 'location', 'entrance', 'meeting point', 'position', 'venue', 'spot', 'whereabouts'],
+        'place' => ['place', 'location', 'entrance', 'meeting point', 'starting point', 'destination', 'position', 'venue', 'spot', 'whereabouts'],
         'email' => ['email', 'e-mail', 'email address', 'mail'],
         'phone' => ['phone', 'phone number', 'telephone', 'telephone number', 'mobile', 'mobile number'],
         'web address' => ['website', 'link', 'web address', 'url', 'homepage', 'web page'],
@@ -30,7 +30,7 @@ final class FieldKind
             'amount', 'points',
             'point', 'score', 'stars', 'star', 'rating', 'size', 'percentage', 'level', 'litre', 'capacity', 'speed', 'how old', 'how many',
             'how much', 'place left',
-            'stock', 'rank', 'altitude', 'volume', 'page count'],
+            'stock', 'rank', 'altitude', 'kilometre', 'litre', 'kilo', 'metre', 'volume', 'page count'],
         'colour' => ['colour', 'color'],
         'choice' => ['status', 'state', 'category', 'kind', 'type', 'condition', 'difficulty', 'level of difficulty', 'priority', 'mood',
             'equipment', 'skill', 'language',
@@ -52,7 +52,7 @@ final class FieldKind
      */
     public static function of(string $noun, string $head, array $choices, string $number, string $class): string
     {
-        if ($number === 'number' || (ctype_digit($number) && $class !== 't' && $class !== 'm') || self::among('number', $noun)) {
+        if ($number === 'number' || ($number !== '' && $class !== 't' && $class !== 'm') || self::among('number', $noun)) {
             return count($choices) > 2 && ! self::areNumbers($choices) ? 'choice' : 'number';
         }
         if (count($choices) > 1) {

@@ -56,6 +56,11 @@ final readonly class Following
         }
         foreach ($draft->acts as ['act' => $act, 'of' => $of, 'from' => $from]) {
             [$kept, $fields] = self::KEPT[$act] ?? ['', []];
+            if ($act === 'ask') {
+                foreach (array_filter(['request', 'application'], $draft->isKept(...)) as $asked) {
+                    $draft->leads($asked, Draft::PERSON, $from);
+                }
+            }
             if ($kept === '' || ($of !== Draft::PERSON && ! $draft->isKept($of) && ! in_array($act, ['message'], true))) {
                 continue;
             }
@@ -103,7 +108,8 @@ final readonly class Following
             }
         }
         foreach (array_keys($draft->people) as $noun) {
-            if ($draft->isKept($noun)) {
+            $head = array_slice(explode(' ', $noun), -1)[0];
+            if ($draft->isKept($noun) || ($head !== $noun && isset($draft->people[$head]))) {
                 unset($draft->people[$noun]);
             }
         }

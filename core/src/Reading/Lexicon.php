@@ -76,7 +76,11 @@ final class Lexicon
     {
         $exact = ['people' => 'person', 'news' => 'news', 'series' => 'series', 'photos' => 'photo', 'pianos' => 'piano'];
 
-        return $this->ones[$noun] ??= $exact[$noun] ?? $this->inflector->singularize($noun);
+        // “bus”, “glass”: one already.
+        $parts = $this->parts($noun);
+        $isOne = str_contains($parts, 'N') && ! str_contains($parts, 'S');
+
+        return $this->ones[$noun] ??= $exact[$noun] ?? ($isOne ? $noun : $this->inflector->singularize($noun));
     }
 
     /** A noun for several of something. */

@@ -82,6 +82,15 @@ final class Sentence
         }
         $of = '';
         $end = $next;
+        if ($head === 'part' && $this->is($next, 'of')) {
+            // “part of town” is one name.
+            $whole = $this->phrase($next + 1);
+            if ($whole !== null) {
+                $from = [$this->words[$first]->at, $whole->from[1]];
+
+                return new Phrase($first, $whole->next, "part of $whole->noun", $whole->head, false, $points, [], '', $from);
+            }
+        }
         if ($this->is($next, 'of') && ! in_array($head, ['number', 'list', 'kind', 'couple', 'lot', 'collection', 'choice', 'sort', 'piece', 'type'], true)) {
             $owner = $this->phrase($next + 1);
             $of = $owner->noun ?? '';
@@ -148,6 +157,21 @@ final class Sentence
         }
 
         return [[], $i];
+    }
+
+    /** @return list<string> what stands from a place on with “or” before the last: “new, packed or fetched” */
+    public function choicesAt(int $i): array
+    {
+        for ($end = $i; isset($this->words[$end]) && ! $this->is($end, '.', ';'); $end++) {
+            if ($this->is($end, 'or')) {
+                return $this->named($i, $end + 2);
+            }
+            if (in_array($this->part($end), ['V', 'P', 'M', 'O'], true)) {
+                return [];
+            }
+        }
+
+        return [];
     }
 
     /** Whether what follows are a few words with commas between them, and no more. */

@@ -17,7 +17,7 @@ final readonly class Acting implements Clause
 {
     /** What is done => verbs for it, with the word behind it where that belongs to it. */
     public const ACTS = [
-        'book' => ['book', 'reserve', 'join', 'attend', 'sign up'],
+        'book' => ['book', 'reserve', 'join', 'sign up'],
         'cancel' => ['cancel', 'withdraw'],
         'ask' => ['ask', 'request', 'apply'],
         'accept' => ['accept', 'approve', 'confirm', 'take over', 'take'],
@@ -66,6 +66,7 @@ final readonly class Acting implements Clause
     public function read(Sentence $sentence, Draft $draft): void
     {
         $object = null;
+        $waiting = [];
         foreach ($sentence->verbs() as ['at' => $at, 'verb' => $verb, 'not' => $not]) {
             [$act, $next] = $this->act($sentence, $at, $verb);
             $doer = $sentence->doer($at);
@@ -83,11 +84,19 @@ final readonly class Acting implements Clause
                 continue;
             }
             // “accepts or declines”, “add and change benches”: what follows the last of them is meant by all.
+            if (in_array($act, ['search', 'filter'], true) && $sentence->is($next, 'by')) {
+                $draft->loose[$act] = $sentence->from($at, $next);
+
+                continue;
+            }
             $isDone = $sentence->part($at) === 'E' && ($sentence->is($at - 1, 'be', 'is', 'are') || $this->isAfterBe($sentence, $at));
-            if ($isDone && in_array($act, ['accept', 'add', 'mark', 'post'], true)) {
+            if ($isDone && ($verb === 'take' || in_array($act, ['add', 'mark', 'post'], true))) {
                 continue;
             }
             $found = $isDone ? $this->first($sentence, $at) : ($this->object($sentence, $next, $draft) ?? $object);
+            if ($found === null && in_array($act, ['accept', 'decline', 'add', 'change', 'remove'], true)) {
+                $waiting[] = [$act, $doer, $at, $verb];
+            }
             if ($found === null) {
                 $act !== 'message' ?: $draft->does('message', Draft::PERSON, '', $sentence->from($at, $next));
                 if (in_array($act, ['search', 'filter'], true)) {
@@ -97,6 +106,17 @@ final readonly class Acting implements Clause
                 continue;
             }
             $object = $found;
+            // “accepts or declines applications”.
+            foreach ($this->isNoObject($found) ? [] : $waiting as [$earlier, $who, $place, $said]) {
+                $this->done($sentence, $draft, $earlier, $found, $who, $place, $said);
+            }
+            $waiting = [];
+            // “can add a photo”: to what was spoken of.
+            $spoken = $act === 'add' && $found->isOf('photo', 'picture', 'video', 'film') ? $this->before($sentence, $at, $draft) : null;
+            if ($spoken !== null) {
+                $type = FieldKind::of($found->noun, $found->head, [], '', '');
+                $draft->has($spoken->noun, $found->noun, $type, [], $found->from);
+            }
             if ($this->isNoObject($found)) {
                 continue;
             }
@@ -106,9 +126,14 @@ final readonly class Acting implements Clause
             if ($more !== null && $draft->isKept($more->noun) && ! in_array($sentence->part($more->next), ['V', 'P', 'M'], true)) {
                 $this->done($sentence, $draft, $act, $more, $doer, $at, $verb);
             }
-            $marked = $act === 'mark' && $sentence->is($found->next, 'as') ? $sentence->words[$found->next + 1]->is ?? '' : '';
+            $as = match (true) {
+                $sentence->is($found->next, 'as') => $found->next,
+                $sentence->is($at + 2, 'as') => $at + 2,
+                default => -1,
+            };
+            $marked = $act === 'mark' && $as >= 0 ? $sentence->words[$as + 1]->is ?? '' : '';
             if ($marked !== '' && $draft->isKept($found->noun)) {
-                $draft->has($found->noun, $marked, 'yes or no', [], $sentence->from($at, $found->next + 2));
+                $draft->has($found->noun, $marked, 'yes or no', [], $sentence->from($at, $as + 2));
             }
         }
         $this->nouns($sentence, $draft);
@@ -136,6 +161,11 @@ final readonly class Acting implements Clause
             };
             if ($isMade !== null) {
                 return $isMade;
+            }
+        }
+        for ($n = 1; $n < 5 && in_array($verb, ['give', 'bring'], true); $n++) {
+            if ($sentence->is($at + $n, 'back')) {
+                return ['return', $at + 1];
             }
         }
         $with = "$verb ".($sentence->words[$at + 1]->is ?? '');
@@ -244,6 +274,11 @@ final readonly class Acting implements Clause
         $isOnlyI = $sentence->is($at - 2, 'i') && $sentence->is($at - 3, 'only') || $sentence->is($at - 1, 'i') && $sentence->is($at - 2, 'only');
         if ($act === 'add' && $isOnlyI) {
             $draft->founders[] = $draft->known($noun);
+        }
+        if ($act === 'message') {
+            $draft->does('message', Draft::PERSON, '', $sentence->from($at, $object->next));
+
+            return;
         }
         $isPerson = $this->people->isOne($object) && ! $draft->isKept($noun);
         $by = $doer !== null && $this->people->isOne($doer) && ! $this->people->isAnybody($doer->head) ? $doer->noun : '';

@@ -46,9 +46,31 @@ final readonly class Having implements Clause
             $owner = $isHaving ? $sentence->doer($at) : null;
             if ($owner !== null && ! $this->isNothing($owner)) {
                 $this->take($sentence, $draft, $owner, $next);
+            } elseif ($isHaving && $sentence->is($at - 1, 'everybody', 'everyone')) {
+                $person = new Phrase($at - 1, $at, Draft::PERSON, Draft::PERSON, false, '', [], '', $sentence->from($at - 1, $at));
+                $this->take($sentence, $draft, $person, $next, true);
             }
         }
         $this->following($sentence, $draft);
+        $this->states($sentence, $draft);
+    }
+
+    /** “Its status is new, packed or fetched.” */
+    private function states(Sentence $sentence, Draft $draft): void
+    {
+        foreach ($sentence->words as $i => $word) {
+            $what = $sentence->is($i + 1, 'is') && in_array($word->is, ['status', 'state', 'condition'], true) ? $sentence->choicesAt($i + 2) : [];
+            if (count($what) < 2) {
+                continue;
+            }
+            for ($j = $i - 1; $j >= 0; $j--) {
+                $owner = $sentence->phrase($j);
+                if ($owner !== null && $draft->isKept($owner->noun) && ! $this->people->isOne($owner)) {
+                    $draft->has($owner->noun, $word->is, 'choice', $what, $sentence->from($i, $i + 1));
+                    break;
+                }
+            }
+        }
     }
 
     /** What stands behind a noun: “a lesson with a title”, “each firing: the date”, “warnings about a cave (text, until when)”. */
@@ -93,6 +115,10 @@ final readonly class Having implements Clause
      */
     private function ownerOf(Sentence $sentence, array $before, Draft $draft, int $at): ?Phrase
     {
+        // “A count belongs to a roost: …”: what is told is of the count.
+        if (count($before) > 1 && $sentence->is($before[0]->next, 'belongs', 'belong')) {
+            return $before[0];
+        }
         for ($n = count($before) - 1; $n >= 0; $n--) {
             $one = $before[$n];
             $isBehind = $sentence->is($one->first - 1, 'to', 'of', 'about', 'on', 'at', 'for', 'in', 'by') && $n > 0;
@@ -167,7 +193,7 @@ final readonly class Having implements Clause
                     break;
                 }
                 $class = $this->lexicon->class($phrase->head);
-                $isPerson = $this->people->isOne($phrase) && ! FieldKind::isPlain($phrase->noun, $phrase->head);
+                $isPerson = $phrase->number !== 'number' && $this->people->isOne($phrase) && ! FieldKind::isPlain($phrase->noun, $phrase->head);
                 $type = FieldKind::of($phrase->noun, $phrase->head, $phrase->choices, $phrase->number, $class);
                 $type = $this->measured($sentence, $phrase->next) ?? $type;
                 $number = $phrase->isOf('place', 'seat', 'person', 'guest', 'thing', 'participant') && ctype_digit($phrase->number) ? $phrase->number : null;
