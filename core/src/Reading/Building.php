@@ -40,6 +40,13 @@ final class Building
         'colour' => 'is a colour',
     ];
 
+    private const MEMBERSHIP = <<<'SCREEN'
+        screen Membership
+          Text "Become a member, and help to keep this going.", if not me.member
+          Text "You are a member. Thank you.", if me.member
+          Offer of Membership, if me != null and not me.member
+        SCREEN;
+
     /** What is measured, and not counted. */
     private const MEASURED = ['weight', 'size', 'depth', 'height', 'width', 'area', 'temperature', 'distance', 'length', 'speed', 'altitude', 'volume',
         'amount', 'percentage'];
@@ -116,12 +123,21 @@ final class Building
             $parts[] = $this->favourites();
             $tabs[] = ['Favourites', 'heart'];
         }
+        $sells = $this->outline['sells'];
+        if ($sells !== null) {
+            $plan = "  plan Membership, every $sells[every] at $sells[price] $sells[currency]";
+            array_push($parts, "product Membership is a subscription, giving Member\n$plan", self::MEMBERSHIP);
+        }
         if ($main === []) {
             $parts[] = "screen Start, first\n  Text \"Say what this app keeps, and it grows from here.\"";
             $tabs[] = ['Start', 'home'];
         }
         foreach ($tabs as $i => [$screen, $icon]) {
             $parts[] = ($i <= self::TABS ? 'tab ' : 'side menu ').Noun::said($screen).' as "'.$this->short($screen)."\" with icon $icon";
+        }
+
+        if ($sells !== null) {
+            $parts[] = 'side menu Membership as "Membership" with icon star';
         }
 
         return implode("\n\n", [...$parts, $this->release($main)])."\n";
@@ -375,6 +391,9 @@ final class Building
         $lines[] = '  Picture is a picture';
         if ($this->outline['roles'] !== []) {
             $lines[] = '  Role is their role';
+        }
+        if ($this->outline['sells'] !== null) {
+            $lines[] = '  Member is an entitlement';
         }
 
         return implode("\n", [...$lines, '  Joined is when it was added', '  Last here is when they were last here']);

@@ -54,6 +54,9 @@ final class Draft
     /** @var array<string, array{int, int}> what is done with whatever the app is mostly about: it was not said with what */
     public array $loose = [];
 
+    /** @var array{price: string, currency: string, every: string, from: Letters}|null what somebody pays again and again */
+    public ?array $sells = null;
+
     /** @var list<string> tables to which the founder alone adds */
     public array $founders = [];
 

@@ -15,7 +15,8 @@ namespace Lanai\Core\Reading;
  * @phpstan-type Question array{asks: string, answers: list<string>, about: string}
  * @phpstan-type OutlineData array{
  *     tables: list<TableData>, roles: list<array{name: string, from: Letters}>, acts: list<ActData>,
- *     rights: list<array{act: string, table: string, only: list<string>}>, founders: list<string>, questions: list<Question>,
+ *     rights: list<array{act: string, table: string, only: list<string>}>, sells: array{price: string, currency: string, every: string, from: Letters}|null,
+ *     founders: list<string>, questions: list<Question>,
  *     not: list<array{what: string, from: Letters}>
  * }
  */
@@ -80,6 +81,7 @@ final readonly class Outline
             'roles' => array_map(fn (string $noun, array $from): array => ['name' => ucfirst($noun), 'from' => $from], array_keys($roles), $roles),
             'acts' => array_values(array_map($this->act(...), $this->draft->acts)),
             'rights' => $this->rights(),
+            'sells' => $this->draft->sells,
             'founders' => array_map(ucfirst(...), $this->draft->founders),
             'questions' => $this->questions(),
             'not' => array_map(fn (string $what, array $from): array => ['what' => $what, 'from' => $from], array_keys($this->draft->not), $this->draft->not),
@@ -89,7 +91,7 @@ final readonly class Outline
     /**
      * Where something was understood, by the station that it belongs to.
      *
-     * @return list<array{from: int, to: int, of: 'data'|'screens'|'people'|'not'}> in their order, none over another
+     * @return list<array{from: int, to: int, of: 'data'|'screens'|'people'|'sold'|'not'}> in their order, none over another
      */
     public function marks(): array
     {
@@ -104,6 +106,10 @@ final readonly class Outline
         }
         foreach ($this->draft->acts as ['from' => [$from, $to]]) {
             $marks[] = ['from' => $from, 'to' => $to, 'of' => 'screens'];
+        }
+        if ($this->draft->sells !== null) {
+            [$from, $to] = $this->draft->sells['from'];
+            $marks[] = ['from' => $from, 'to' => $to, 'of' => 'sold'];
         }
         foreach ($this->draft->not as [$from, $to]) {
             $marks[] = ['from' => $from, 'to' => $to, 'of' => 'not'];
@@ -162,7 +168,7 @@ final readonly class Outline
             $parts = [...$fields, ...array_map(fn (array $link): string => $link['to'] === 'Person' ? 'whose it is' : "its $link[to]", $table['links'])];
             $said[] = "You keep $table[name]".($parts === [] ? '.' : ': '.implode(', ', $parts).'.');
         }
-        foreach ($data['acts'] as $act) {
+        foreach (array_filter($data['acts'], fn (array $act): bool => $act['act'] !== 'buy') as $act) {
             $who = $act['by'] === '' ? 'People' : $this->lexicon->many($act['by']);
             $limit = $act['limit'] === null ? '' : ", up to $act[limit] of them";
             $whom = $act['table'] === 'Person' ? 'one another' : $this->lexicon->many($act['table']);
@@ -171,6 +177,10 @@ final readonly class Outline
         foreach ($data['rights'] as $right) {
             $who = $right['only'] === ['Owner'] ? 'the person whose they are' : implode(' and ', array_map($this->lexicon->many(...), $right['only']));
             $said[] = "Only $who may $right[act] ".$this->lexicon->many($right['table']).'.';
+        }
+        if ($data['sells'] !== null) {
+            ['price' => $price, 'currency' => $currency, 'every' => $every] = $data['sells'];
+            $said[] = "A membership costs $price $currency every $every.";
         }
         foreach ($data['not'] as $not) {
             $said[] = self::NOT[$not['what']];

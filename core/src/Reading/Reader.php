@@ -8,6 +8,7 @@ use Lanai\Core\Reading\Clauses\Acting;
 use Lanai\Core\Reading\Clauses\Belonging;
 use Lanai\Core\Reading\Clauses\Having;
 use Lanai\Core\Reading\Clauses\Refusing;
+use Lanai\Core\Reading\Clauses\Selling;
 
 /** Reads what an app is to do out of a paragraph, by rules that can be told, and says from which words each thing came. */
 final readonly class Reader
@@ -30,7 +31,7 @@ final readonly class Reader
             (new Tagger($this->lexicon))->sentences($text),
         );
         $draft = new Draft();
-        $clauses = [new Having($this->lexicon, $this->people), new Belonging($this->people), new Acting($this->people), new Refusing()];
+        $clauses = [new Having($this->lexicon, $this->people), new Belonging($this->people), new Acting($this->people), new Refusing(), new Selling()];
         foreach ($clauses as $clause) {
             foreach ($sentences as $sentence) {
                 $clause->read($sentence, $draft);

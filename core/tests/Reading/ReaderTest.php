@@ -48,6 +48,7 @@ final class ReaderTest extends TestCase
                 ['You keep Comments: Words (long text), whose it is, its Boat.', 'People comment on Boats.'],
             ],
             'what is not wanted' => ['A boat has a name. No ads, and without sign-in.', ['There are no adverts.', 'Nobody has to sign in.']],
+            'what is paid again and again' => ['A boat has a name. Members pay 4,50 euros a month.', ['A membership costs 4.50 EUR every month.']],
             'what is asked' => ['A boat has a name.', ['Who may add Boats? anyone who has signed in / only you']],
             'a date and a time are one moment' => [
                 'A tour has a date, a time and a place.',

@@ -7,7 +7,7 @@ import { latest } from '../latest'
 /** Says what an app is to do, sees what of it was understood, and builds it. */
 interface Understood {
   sentences: string[]
-  marks: { from: number; to: number; of: 'data' | 'screens' | 'people' | 'not' }[]
+  marks: { from: number; to: number; of: 'data' | 'screens' | 'people' | 'sold' | 'not' }[]
   questions: { asks: string; answers: string[]; about: string }[]
 }
 
@@ -236,6 +236,10 @@ mark {
 
 .of-people {
   text-decoration-color: #8a5bb5;
+}
+
+.of-sold {
+  text-decoration-color: #b8862d;
 }
 
 .of-not {
