@@ -310,8 +310,8 @@ final class Building
             default => '  may be added by nobody',
         };
         foreach (['changed' => 'change', 'removed' => 'remove'] as $done => $act) {
-            $who = [...$isTheirs ? ['the person in Owner'] : [], ...array_map(Noun::a(...), [...$this->only($act, $noun), ...$only])];
-            foreach ($who === [] ? ['nobody'] : array_unique($who) as $one) {
+            $who = [...$isTheirs ? ['the person in Owner'] : [], ...array_map(Noun::a(...), $this->whoMay($act, $noun))];
+            foreach ($who === [] ? ['nobody'] : $who as $one) {
                 $lines[] = "  may be $done by $one";
             }
         }
@@ -347,6 +347,7 @@ final class Building
         $name = $this->called($field, $noun);
         $type = match (true) {
             $name === $this->places($noun) => 'is a whole number from 0 to 10000, required',
+            $field['type'] === 'number' && $name === 'Stars' => 'is a rating',
             $field['type'] === 'choice' && $field['choices'] !== [] => 'is one of '.implode(', ', array_map(
                 fn (string $one): string => '"'.strtr($one, ['"' => '']).'"',
                 array_values(array_unique($field['choices'])),
@@ -362,7 +363,7 @@ final class Building
     private function called(array $field, string $noun): string
     {
         $many = ucfirst($this->lexicon->many(mb_strtolower($field['name'])));
-        if ($this->does('book', $noun) && in_array($many, ['Places', 'Seats'], true)) {
+        if ($field['type'] === 'number' && $this->does('book', $noun) && in_array($many, ['Places', 'Seats'], true)) {
             return $many;
         }
 
@@ -427,13 +428,15 @@ final class Building
         $page = ["screen $one, about one $one, titled \"{{$key}.{$this->label($noun)}}\"", ...$this->facts($noun)];
         array_push($page, ...$this->acted($noun), ...$this->guests($noun));
         $screens = [implode("\n", $list)];
-        if ($this->isSomebodys($noun)) {
+        $canChange = $this->mayDo('change', $noun);
+        if ($canChange !== '') {
+            array_push($page, "  Button \"Change it\", quiet, if $canChange", '    tapped:', "      go to \"Change $called->one\" with $key");
+        }
+        $canRemove = $this->mayDo('remove', $noun);
+        if ($canRemove !== '') {
             array_push(
                 $page,
-                "  Button \"Change it\", quiet, if $key.owner == me and me != null",
-                '    tapped:',
-                "      go to \"Change $called->one\" with $key",
-                "  Button \"Remove it\", dangerous, if $key.owner == me and me != null",
+                "  Button \"Remove it\", dangerous, if $canRemove",
                 '    tapped:',
                 '      confirm "Remove it for good?"',
                 "      remove $key",
@@ -445,7 +448,7 @@ final class Building
             $screens[] = "screen \"Add $called->one\", titled \"Add {$this->inText(Noun::a($called->one))}\", only when signed in\n"
                 ."  Form for a new $one asking ".implode(', ', $asked).", saying \"Keep it\"\n    saved:\n      go back";
         }
-        if ($this->isSomebodys($noun)) {
+        if ($canChange !== '') {
             $screens[] = "screen \"Change $called->one\", about one $one, titled \"Change it\", only when signed in\n"
                 ."  Form to change $key asking ".implode(', ', $asked).", saying \"Keep it\"\n    saved:\n      go back";
         }
@@ -487,6 +490,26 @@ final class Building
             $only !== [] => implode(' or ', array_map(fn (string $role): string => "me.role == \"$role\"", $only)),
             ! $isFounders => 'me != null',
             default => '',
+        };
+    }
+
+    /** @return list<string> roles that may change or remove one that is not theirs: those named for it, and those who alone add */
+    private function whoMay(string $act, string $noun): array
+    {
+        return array_values(array_unique([...$this->only($act, $noun), ...$this->only('add', $noun)]));
+    }
+
+    /** When somebody may change or remove the one that a page is about, as a condition; '' where nobody may. */
+    private function mayDo(string $act, string $noun): string
+    {
+        $roles = array_map(fn (string $role): string => "me.role == \"$role\"", $this->whoMay($act, $noun));
+        $theirs = $this->isSomebodys($noun) ? [$this->nouns[$noun]->key().'.owner == me'] : [];
+        $any = implode(' or ', [...$theirs, ...$roles]);
+
+        return match (count($theirs) + count($roles)) {
+            0 => '',
+            1 => "$any and me != null",
+            default => "me != null and ($any)",
         };
     }
 
@@ -534,6 +557,10 @@ final class Building
         foreach ($this->tables[$noun]['fields'] as $field) {
             $name = $this->called($field, $noun);
             $of = "$key.".Names::inFormula($name);
+            // The page is titled with it.
+            if ($field['type'] === 'text' && Names::inFormula($name) === $this->label($noun)) {
+                continue;
+            }
             $lines[] = match ($field['type']) {
                 'picture' => "  Picture of $of, described as \"$name\", if $of != null",
                 'video' => "  Video at $of, if $of != null",

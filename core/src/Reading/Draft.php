@@ -82,7 +82,10 @@ final class Draft
                 $this->links[$key] = $ends + $link;
             }
         }
-        $this->tables[$noun] ??= ['from' => $from, 'fields' => []];
+        // “An evening” is the clay evening of which more was told already.
+        if ($longer === $noun || ! isset($this->tables[$longer])) {
+            $this->tables[$noun] ??= ['from' => $from, 'fields' => []];
+        }
     }
 
     /**

@@ -162,6 +162,7 @@ final readonly class Outline
         foreach ($data['tables'] as $table) {
             $fields = array_map(fn (array $field): string => $field['name'].match ($field['type']) {
                 'text' => '',
+                'number' => in_array($field['name'], ['Seat', 'Place'], true) ? 's (number)' : ' (number)',
                 'choice' => $field['choices'] === [] ? ' (a choice)' : ' ('.implode(', ', $field['choices']).')',
                 default => " ($field[type])",
             }, $table['fields']);

@@ -45,6 +45,26 @@ final class BuildingTest extends TestCase
         self::assertSame($script, Blueprint::fromScript($script)->script());
     }
 
+    public function test_the_short_name_of_something_is_that_thing_and_who_alone_adds_it_changes_it(): void
+    {
+        $text = 'There are clay evenings with a title, a date, a time, a place and up to 10 seats. Members book an evening and can cancel it. '
+            .'Only the potter can add evenings. Members write comments on an evening and rate it with stars.';
+        $script = self::built('Clay evenings', $text)->script();
+        foreach (
+            [
+                'table Ratings, each a Rating, no two alike in Clay evening and Owner', "  Clay evening is one Clay evening, required\n", "  Stars is a rating\n",
+                'List of Ratings of clayEvening', "  Place is a place\n", "  Seats is a whole number from 0\n", 'may be removed by a Potter',
+                'Button "Change it", quiet, if me.role == "Potter" and me != null', 'Button "Remove it", dangerous, if me.role == "Potter" and me != null',
+            ] as $sentence
+        ) {
+            self::assertStringContainsString(rtrim($sentence), $script);
+        }
+        self::assertStringNotContainsString('table Evenings', $script);
+        $said = (new Reader())->read($text)->sentences();
+        self::assertContains('People give stars to Clay evenings.', $said);
+        self::assertStringContainsString('Seats (number)', implode("\n", $said));
+    }
+
     public function test_places_are_booked_once_and_given_back_and_a_guide_alone_adds(): void
     {
         $script = self::built('Walks', self::WALKS)->script();
