@@ -10,7 +10,7 @@ test('from a paragraph to an app that runs, in a few clicks', async ({ page }) =
   await box.fill('Hello there.')
   await expect(understood).toContainText('Nothing yet that could be kept or done.')
   await box.fill('A walk has a title, a date, a time and up to 12 seats. Members book a walk. A hut has a name and a photo.')
-  await expect(understood.getByRole('listitem').filter({ hasText: 'You keep Walks: Title, Date (date and time), Seat (number).' })).toBeVisible()
+  await expect(understood.getByRole('listitem').filter({ hasText: 'You keep Walks: Title, Date (date and time), Seats (number).' })).toBeVisible()
   await expect(understood).toContainText('Members book Walks, up to 12 of them.')
   // What was understood is underlined where it stands, in the colour of its station.
   await expect(page.locator('.behind mark', { hasText: /^A walk$/ })).toHaveClass('of-data')
