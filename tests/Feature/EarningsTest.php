@@ -18,6 +18,7 @@ use Illuminate\Support\Facades\DB;
 use Lanai\Core\Earnings\Sold;
 use Lanai\Core\Earnings\Story;
 use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Model\Holdings;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
 
@@ -205,6 +206,10 @@ final class EarningsTest extends TestCase
         $people = $space->blueprint()->peopleTable();
         $rows = $space->store()->byIds($people, [1, 2, 3]);
         $tide = new Tide($space);
+        // What others have paid since some day before now would count in months that depend on the day.
+        foreach (['_purchase_events', Holdings::STORED, '_purchases'] as $stored) {
+            DB::connection((new DataFile($app, DataSet::Sandbox))->connection)->table($stored)->delete();
+        }
         $from = new DateTimeImmutable('first day of this month 00:00', new DateTimeZone('UTC'));
         foreach ([1 => Story::Well, 2 => Story::Leaves, 3 => Story::Refund] as $person => $story) {
             $tide->tell($rows[$person], $membership, $membership->plan('monthly'), $story, Sold::SmallStore, $from->modify('-5 months'), 'DE');
