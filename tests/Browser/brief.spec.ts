@@ -43,3 +43,66 @@ test('an example is tried, and what is understood of it stands beside it', async
   await expect(page.getByLabel('Name of a new app')).toHaveValue('Cloud diary')
   await expect(page.getByLabel('What should it do?')).toHaveAttribute('maxlength', '20000')
 })
+
+test('what is lent is asked for, and its owner says yes and has it back', async ({ page }) => {
+  await signUp(page, 'Plover')
+  await page
+    .getByLabel('What should it do?')
+    .fill('Each tool has a name and a deposit. People borrow tools; the owner says yes or no. People bring tools back.')
+  const understood = page.getByRole('region', { name: 'What was understood' })
+  await expect(understood).toContainText('People bring Tools back.')
+  await expect(understood).not.toContainText('Who may')
+  await page.getByLabel('Name of a new app').fill('Tool shed')
+  await page.getByRole('button', { name: 'Build it' }).click()
+  await expect(page.getByText('Saved, revision 1')).toBeVisible()
+
+  const app = device(page)
+  const begin = page.getByRole('button', { name: 'Begin again' })
+  const become = async (index: number) => {
+    await page.getByLabel('Signed in as').selectOption({ index })
+    await expect(async () => {
+      await begin.click()
+      await expect(app.getByRole('heading', { name: 'Tools' })).toBeVisible({ timeout: 4_000 })
+    }).toPass()
+  }
+  // The list is drawn anew once the server has answered: a press may go to what stood there before.
+  const open = () =>
+    expect(async () => {
+      const item = app.locator('.item', { hasText: 'Long ladder' })
+      if (await item.count()) await item.click({ timeout: 2_000 })
+      await expect(app.getByRole('heading', { name: 'Long ladder' })).toBeVisible({ timeout: 2_000 })
+    }).toPass()
+  await expect(app.getByRole('heading', { name: 'Tools' })).toBeVisible()
+  await app.getByRole('button', { name: 'Add a tool' }).click()
+  await app.getByLabel('Name').fill('Long ladder')
+  await app.getByRole('button', { name: 'Keep it' }).click()
+  await open()
+  await expect(app.getByRole('button', { name: 'Ask to borrow it' })).toHaveCount(0)
+
+  await become(2)
+  await open()
+  await app.getByRole('button', { name: 'Ask to borrow it' }).click()
+  await expect(app.getByText('The owner is asked.')).toBeVisible()
+
+  await become(1)
+  await app.getByRole('button', { name: 'Mine' }).click()
+  await expect(app.getByRole('heading', { name: 'What others ask of me' })).toBeVisible()
+  await open()
+  await app.getByRole('button', { name: 'Say yes' }).click()
+  await expect(app.getByText('They see your answer.')).toBeVisible()
+  await app.getByRole('button', { name: 'Look at it' }).click()
+  await expect(app.getByText('Lent to somebody')).toBeVisible()
+
+  await become(2)
+  await open()
+  await expect(app.getByText('Lent to somebody')).toBeVisible()
+  await expect(app.getByRole('button', { name: 'Ask to borrow it' })).toHaveCount(0)
+
+  await become(1)
+  await app.getByRole('button', { name: 'Mine' }).click()
+  await expect(app.getByRole('heading', { name: 'What others ask of me' })).toBeVisible()
+  await open()
+  await app.getByRole('button', { name: 'It is back' }).click()
+  await app.getByRole('button', { name: 'Look at it' }).click()
+  await expect(app.getByText('Lent to somebody')).toHaveCount(0)
+})

@@ -6,6 +6,7 @@ namespace Lanai\Core\Reading;
 
 use Lanai\Core\Edits\Kinds\LetPeopleIn;
 use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Reading\Patterns\Lending;
 use Lanai\Core\Reading\Patterns\Noun;
 use Lanai\Core\Text\Names;
 use Lanai\Core\Text\Pattern;
@@ -118,6 +119,11 @@ final class Building
                 $tabs = [...array_slice($tabs, 0, self::TABS), ["My {$this->nouns[$noun]->many}", 'calendar'], ...array_slice($tabs, self::TABS)];
                 break;
             }
+        }
+        $lending = $this->lending();
+        if ($lending !== null) {
+            array_push($parts, ...$lending->screens());
+            $tabs = [...array_slice($tabs, 0, self::TABS), ["My {$this->nouns['loan']->many}", 'person'], ...array_slice($tabs, self::TABS)];
         }
         if (isset($this->tables['favourite']) && $this->host('favourite') !== '') {
             $parts[] = $this->favourites();
@@ -271,6 +277,22 @@ final class Building
         return $see !== [] || in_array($noun, ['favourite', 'booking', 'loan', 'order', 'message'], true);
     }
 
+    /** How something is lent by its owner; null where nothing is, or where it is nobody's. */
+    private function lending(): ?Lending
+    {
+        $thing = isset($this->tables['loan']) && $this->isSomebodys('loan') ? $this->host('loan') : '';
+        if ($thing === '' || ! $this->isSomebodys($thing) || $this->tables['loan']['fields'] !== [] || ! $this->isMain($thing)) {
+            return null;
+        }
+
+        return new Lending($this->nouns['loan'], $this->nouns[$thing], $this->label($thing));
+    }
+
+    private function isLent(string $noun): bool
+    {
+        return $this->lending() !== null && $this->host('loan') === $noun;
+    }
+
     /** Where places are booked, the field that counts how many are left; '' where nothing is counted. */
     private function places(string $noun): string
     {
@@ -309,11 +331,16 @@ final class Building
             ! $isFounders => '  may be added by signed-in people',
             default => '  may be added by nobody',
         };
-        foreach (['changed' => 'change', 'removed' => 'remove'] as $done => $act) {
+        // Who has asked for something does not answer it.
+        $lending = $noun === 'loan' ? $this->lending() : null;
+        foreach ($lending !== null ? [] : ['changed' => 'change', 'removed' => 'remove'] as $done => $act) {
             $who = [...$isTheirs ? ['the person in Owner'] : [], ...array_map(Noun::a(...), $this->whoMay($act, $noun))];
             foreach ($who === [] ? ['nobody'] : $who as $one) {
                 $lines[] = "  may be $done by $one";
             }
+        }
+        if ($lending !== null) {
+            array_push($lines, ...$lending->table());
         }
         $places = $this->places($noun);
         if ($places !== '') {
@@ -332,6 +359,9 @@ final class Building
                 $one = Noun::said($this->nouns[$to]->one);
                 $lines[] = "  $one is one $one".($leads > 1 && in_array($noun, self::OF_OTHERS, true) ? '' : ', required');
             }
+        }
+        if ($this->isLent($noun)) {
+            $lines[] = '  '.Lending::OUT.' is yes or no';
         }
         if ($isTheirs) {
             $lines[] = '  Owner is who added it';
@@ -367,7 +397,7 @@ final class Building
             return $many;
         }
 
-        return in_array($field['name'], ['Owner', 'Added'], true) ? "$field[name] by hand" : $field['name'];
+        return in_array($field['name'], ['Owner', 'Added', Lending::OUT], true) ? "$field[name] by hand" : $field['name'];
     }
 
     /**
@@ -595,6 +625,10 @@ final class Building
             if ($places !== '') {
                 $lines[] = "  Text \"It is full.\", if $key.".Names::inFormula($places).' == 0';
             }
+        }
+        $lending = $this->lending();
+        if ($lending !== null && $this->host('loan') === $noun) {
+            array_push($lines, ...$lending->asked());
         }
         foreach (['favourite' => ['Keep as a favourite', 'Kept.'], 'like' => ['I like it', 'Thank you.']] as $kept => [$button, $said]) {
             if (isset($this->tables[$kept]) && $this->host($kept) === $noun) {

@@ -45,6 +45,9 @@ final class Draft
     /** Somebody says yes or no. */
     public bool $isAnswered = false;
 
+    /** The owner of something says it: then it has one. */
+    public bool $hasOwners = false;
+
     /** @var array{int, int}|null where favourites are spoken of */
     public ?array $favourites = null;
 

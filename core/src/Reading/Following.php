@@ -71,6 +71,9 @@ final readonly class Following
                 $draft->has($table, $field, $type, [], $from);
             }
             $draft->leads($table, Draft::PERSON, $from);
+            if ($act === 'borrow' && $draft->hasOwners) {
+                $draft->leads($of, Draft::PERSON, $from);
+            }
             if ($of !== Draft::PERSON && $of !== $table && $kept !== 'order') {
                 $draft->leads($table, $of, $from);
             }

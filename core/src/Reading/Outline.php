@@ -203,13 +203,16 @@ final readonly class Outline
                 $this->draft->acts,
                 fn (array $act): bool => $act['of'] === $noun && in_array($act['act'], ['add', 'report', 'log', 'post'], true),
             );
-            if ($noun !== Draft::PERSON && $makes === [] && ! in_array($noun, self::MADE, true) && $this->draft->tables[$noun]['fields'] !== []) {
+            // What its owner lends is added by whoever has one.
+            $isOwned = $this->draft->hasOwners && isset($this->draft->links["$noun>".Draft::PERSON]);
+            $isOpen = $makes === [] && ! $isOwned && $this->draft->tables[$noun]['fields'] !== [];
+            if ($noun !== Draft::PERSON && $isOpen && ! in_array($noun, self::MADE, true)) {
                 $questions[] = ['asks' => "Who may add $many?", 'answers' => [self::ANYONE, self::FOUNDER], 'about' => ucfirst($noun)];
             }
         }
         foreach (array_keys($this->draft->tables) as $noun) {
             $isSomebodys = isset($this->draft->links["$noun>".Draft::PERSON]) && ! isset($this->draft->private[$noun]);
-            if ($isSomebodys && $noun !== Draft::PERSON && ! in_array($noun, self::MADE, true)) {
+            if ($isSomebodys && ! $this->draft->hasOwners && $noun !== Draft::PERSON && ! in_array($noun, self::MADE, true)) {
                 $many = ucfirst($this->lexicon->many($noun));
                 $questions[] = ['asks' => "Who may see $many?", 'answers' => ['everyone', self::THEIRS], 'about' => ucfirst($noun)];
             }

@@ -134,6 +134,8 @@ final readonly class Tagger
         $isDoer = $before !== null && (in_array($before->is, self::BEFORE_VERBS, true) || $was === 'M' || $before->is === 'to');
 
         return match (true) {
+            // “brings the tools back”.
+            $word->is === 'back' && $isAfterNoun && $does => 'R',
             // A thing after what points at one: “the report”, “their notes”.
             $noun !== '' && $before !== null && ($was === 'T' || in_array($before->is, ['my', 'our', 'their', 'his', 'her', 'its', 'your'],
                 true)) => $noun,

@@ -52,7 +52,8 @@ final class BuildingTest extends TestCase
         $script = self::built('Clay evenings', $text)->script();
         foreach (
             [
-                'table Ratings, each a Rating, no two alike in Clay evening and Owner', "  Clay evening is one Clay evening, required\n", "  Stars is a rating\n",
+                'table Ratings, each a Rating, no two alike in Clay evening and Owner',
+                "  Clay evening is one Clay evening, required\n", "  Stars is a rating\n",
                 'List of Ratings of clayEvening', "  Place is a place\n", "  Seats is a whole number from 0\n", 'may be removed by a Potter',
                 'Button "Change it", quiet, if me.role == "Potter" and me != null', 'Button "Remove it", dangerous, if me.role == "Potter" and me != null',
             ] as $sentence
@@ -63,6 +64,40 @@ final class BuildingTest extends TestCase
         $said = (new Reader())->read($text)->sentences();
         self::assertContains('People give stars to Clay evenings.', $said);
         self::assertStringContainsString('Seats (number)', implode("\n", $said));
+    }
+
+    public function test_what_an_owner_lends_is_answered_by_nobody_else(): void
+    {
+        $text = 'Each tool has a name, a picture and a deposit. People borrow tools; the owner says yes or no. People bring tools back.';
+        $app = self::built('Tools', $text);
+        $rights = explode("\n", explode("\n\n", explode("table Loans, each a Loan\n", $app->script())[1])[0]);
+        self::assertSame([
+            '  may be seen by the person in Owner',
+            '  may be seen by anyone if tool.owner == me',
+            '  may be added by signed-in people',
+            '  may be changed by anyone if tool.owner == me',
+            '  may be removed by anyone if owner == me and state != "lent"',
+        ], self::sorted(array_values(array_filter($rights, fn (string $line): bool => str_starts_with($line, '  may')))));
+        self::assertStringContainsString('otherwise say "It is lent to somebody else."', $app->script());
+        $outline = (new Reader())->read($text);
+        self::assertContains('People bring Tools back.', $outline->sentences());
+        self::assertSame([], $outline->data()['questions']);
+        // Nobody's things have no owner who could say yes.
+        $nobodys = self::built('Tools', 'Each tool has a name. Only the keeper may add tools. People borrow tools.')->script();
+        self::assertStringNotContainsString('Ask to borrow it', $nobodys);
+        self::assertStringNotContainsString('Lent is yes or no', $nobodys);
+    }
+
+    /**
+     * @param  list<string>  $rights
+     * @return list<string> in the order of seeing, adding, changing, removing
+     */
+    private static function sorted(array $rights): array
+    {
+        $order = fn (string $right): int => array_search(explode(' ', trim($right))[2], ['seen', 'added', 'changed', 'removed'], true) ?: 0;
+        usort($rights, fn (string $a, string $b): int => $order($a) <=> $order($b));
+
+        return $rights;
     }
 
     public function test_places_are_booked_once_and_given_back_and_a_guide_alone_adds(): void

@@ -326,7 +326,9 @@ final readonly class Acting implements Clause
     private function nouns(Sentence $sentence, Draft $draft): void
     {
         $all = array_map(fn (Word $word): string => $word->is, $sentence->words);
-        $draft->isAnswered = $draft->isAnswered || (in_array('yes', $all, true) && in_array('no', $all, true));
+        $isAnswered = in_array('yes', $all, true) && in_array('no', $all, true);
+        $draft->isAnswered = $draft->isAnswered || $isAnswered;
+        $draft->hasOwners = $draft->hasOwners || ($isAnswered && in_array('owner', $all, true));
         foreach ($sentence->words as $i => $word) {
             if (str_starts_with($word->is, 'favorite') || str_starts_with($word->is, 'favourite')) {
                 $draft->favourites ??= $sentence->from($i, $i + 1);
