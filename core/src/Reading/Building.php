@@ -281,7 +281,9 @@ final class Building
     private function lending(): ?Lending
     {
         $thing = isset($this->tables['loan']) && $this->isSomebodys('loan') ? $this->host('loan') : '';
-        if ($thing === '' || ! $this->isSomebodys($thing) || $this->tables['loan']['fields'] !== [] || ! $this->isMain($thing)) {
+        // A loan has a state and an owner of its own: nothing else in it can be called so.
+        $hasRoom = ! in_array($thing, ['', 'state', 'owner', 'added'], true);
+        if (! $hasRoom || ! $this->isSomebodys($thing) || $this->tables['loan']['fields'] !== [] || ! $this->isMain($thing)) {
             return null;
         }
 

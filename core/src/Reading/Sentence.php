@@ -15,6 +15,9 @@ final class Sentence
     /** Before these a choice is told: “a category such as garden or wood”. */
     private const EXAMPLES = [['such', 'as'], ['for', 'example'], ['like'], ['including'], ['e.g']];
 
+    /** A name has at most so many words: the last ones. */
+    private const NAME_WORDS = 4;
+
     /** @var array<int, array{Phrase|null}> by where they begin */
     private array $phrases = [];
 
@@ -85,7 +88,7 @@ final class Sentence
         if ($head === 'part' && $this->is($next, 'of')) {
             // “part of town” is one name.
             $whole = $this->phrase($next + 1);
-            if ($whole !== null) {
+            if ($whole !== null && $whole->head !== 'part' && ! str_starts_with($whole->noun, 'part of')) {
                 $from = [$this->words[$first]->at, $whole->from[1]];
 
                 return new Phrase($first, $whole->next, "part of $whole->noun", $whole->head, false, $points, [], '', $from);
@@ -110,7 +113,7 @@ final class Sentence
         return new Phrase(
             $first,
             $end,
-            implode(' ', [...$before, $head]),
+            implode(' ', [...array_slice($before, 1 - self::NAME_WORDS), $head]),
             $head,
             $this->part($last) === 'S' || in_array($points, ['several', 'many', 'some'], true),
             $points,

@@ -12,6 +12,9 @@ final readonly class Tagger
     /** Letters of a paragraph that are read. */
     public const LONGEST = 20_000;
 
+    /** No word that names something is longer. */
+    private const WORD_LETTERS = 30;
+
     private const WORD = '/\p{L}[\p{L}\p{M}]*(?:[’\'-]\p{L}[\p{L}\p{M}]*)*|\p{N}+(?:[.,:]\p{N}+)*|[^\s\p{L}\p{N}]/u';
 
     /** After these stands what somebody does. */
@@ -109,7 +112,8 @@ final readonly class Tagger
 
     private function part(Word $word, ?Word $before, ?Word $after, bool $does, bool $isJoined): string
     {
-        if (! Pattern::match('/[\p{L}\p{N}]/u', $word->is)) {
+        // What is longer than any word names nothing.
+        if (mb_strlen($word->is) > self::WORD_LETTERS || ! Pattern::match('/[\p{L}\p{N}]/u', $word->is)) {
             return '.';
         }
         if (Pattern::match('/^\p{N}/u', $word->is) || in_array($word->is, self::NUMBERS, true)) {

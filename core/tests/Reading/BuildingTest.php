@@ -33,6 +33,14 @@ final class BuildingTest extends TestCase
                 .'People book a screen. A table has a row and a field.',
         ];
         yield 'two that lead to each other' => ['A boat belongs to a crew. A crew belongs to a boat. A boat has a name. A crew has a title.'];
+        yield 'a word that never ends' => ['A '.str_repeat('x', 19_000).' has a name. A boat has a name.'];
+        yield 'a name that never ends' => ['A '.str_repeat('clay ', 3_900).'evening has a name.'];
+        yield 'parts of parts' => ['A boat has a '.str_repeat('part of a ', 1_500).'boat and a name.'];
+        foreach (['state', 'owner', 'loan', 'lent', 'person'] as $noun) {
+            yield "a lent $noun" => ["A $noun has a name, a state and a picture. People borrow {$noun}s; the owner says yes or no."];
+        }
+        yield 'lent, booked, rated and kept at once' => ['A room has a name and 5 seats and a date. People book rooms. People borrow rooms; '
+            .'the owner says yes or no. People rate rooms with stars. People save rooms as favourites. A membership costs 5 euros a month.'];
         yield 'odd signs' => ['A "café" has a naïve name, a größe and a price in {euros}. People add cafés; they rate them with stars. \\ """ # %s'];
     }
 

@@ -322,7 +322,7 @@ final readonly class Acting implements Clause
         }
     }
 
-    /** What is done, said as a noun: “a reminder before each rehearsal”, “a message when an order is sent”, “the owner says yes or no”, “favourites”. */
+    /** What is done, said as a noun: “a reminder before each rehearsal”, “a message when an order is sent”, “favourites”; and “yes or no”. */
     private function nouns(Sentence $sentence, Draft $draft): void
     {
         $all = array_map(fn (Word $word): string => $word->is, $sentence->words);

@@ -10,7 +10,7 @@ use Lanai\Core\Reading\People;
 use Lanai\Core\Reading\Phrase;
 use Lanai\Core\Reading\Sentence;
 
-/** What belongs to what: “a firing belongs to a kiln”, “for every rehearsal there is a list of songs”, “sightings of an animal”, “their own springs”. */
+/** What belongs to what: “a firing belongs to a kiln”, “every rehearsal has a list of songs”, “sightings of an animal”, “their own springs”. */
 final readonly class Belonging implements Clause
 {
     public function __construct(private People $people)
