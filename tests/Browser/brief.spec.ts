@@ -83,6 +83,7 @@ test('what is lent is asked for, and its owner says yes and has it back', async 
   await open()
   await app.getByRole('button', { name: 'Ask to borrow it' }).click()
   await expect(app.getByText('The owner is asked.')).toBeVisible()
+  await expect(app.locator('.item', { hasText: 'Long ladder' })).toContainText('asked')
 
   await become(1)
   await app.getByRole('button', { name: 'Mine' }).click()

@@ -52,7 +52,9 @@ final readonly class Lending
             '    tapped:',
             '      add '.Noun::a($this->loan->one),
             '        set '.Noun::said($this->thing->one)." = $this->of",
-            '      say "The owner is asked. You see the answer under “Mine”."',
+            // There it stands now, so that nobody asks twice.
+            "      go to \"My {$this->loan->many}\"",
+            '      say "The owner is asked. You see the answer here."',
             // Also where the loan went with the account of who had it.
             "  Button \"It is here again\", quiet, if $isMine and me != null and $this->of.lent",
             '    tapped:',
