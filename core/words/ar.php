@@ -138,6 +138,8 @@ return [
     'Search or choose above to see others.' => 'ابحث أو اختر في الأعلى لترى غيرها.',
     '{0, plural, one {One has no day and is not in the calendar.} other {# have no day and are not in the calendar.}}'
         => '{0, plural, one {واحد بلا يوم وليس في التقويم.} other {# بلا يوم وليست في التقويم.}}',
+    '{0, plural, one {One more is not drawn.} other {# more are not drawn.}}'
+        => '{0, plural, zero {لا شيء آخر.} one {عنصر آخر غير مرسوم.} two {عنصران آخران غير مرسومين.} few {# عناصر أخرى غير مرسومة.} many {# عنصرًا آخر غير مرسوم.} other {# عنصر آخر غير مرسوم.}}',
     '{0, plural, one {One has no place and is not on the map.} other {# have no place and are not on the map.}}'
         => '{0, plural, one {واحد بلا مكان وليس على الخريطة.} other {# بلا مكان وليست على الخريطة.}}',
     'Only the first {0} {1} are offered here.' => 'تُعرض هنا أول {0} فقط ({1}).',
@@ -411,7 +413,6 @@ return [
     'The map cannot be drawn just now. What lies on it is in its right place.' => 'لا يمكن رسم الخريطة الآن. ما عليها في مكانه الصحيح.',
     'This version is too old' => 'هذا الإصدار قديم جدًا',
     'Get it from the store that this app came from.' => 'احصل عليه من المتجر الذي جاء منه هذا التطبيق.',
-    'Nothing on this day.' => 'لا شيء في هذا اليوم.',
     'Language' => 'اللغة',
     'As on this phone' => 'كما في هذا الهاتف',
     'Please write latitude and longitude.' => 'اكتب خط العرض وخط الطول من فضلك.',

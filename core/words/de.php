@@ -146,6 +146,8 @@ return [
     'Search or choose above to see others.' => 'Suche oder wähle oben, um andere zu sehen.',
     '{0, plural, one {One has no day and is not in the calendar.} other {# have no day and are not in the calendar.}}'
         => '{0, plural, one {Eines hat keinen Tag und steht nicht im Kalender.} other {# haben keinen Tag und stehen nicht im Kalender.}}',
+    '{0, plural, one {One more is not drawn.} other {# more are not drawn.}}'
+        => '{0, plural, one {Eins mehr ist nicht gezeichnet.} other {# weitere sind nicht gezeichnet.}}',
     '{0, plural, one {One has no place and is not on the map.} other {# have no place and are not on the map.}}'
         => '{0, plural, one {Eines hat keinen Ort und steht nicht auf der Karte.} other {# haben keinen Ort und stehen nicht auf der Karte.}}',
     'Only the first {0} {1} are offered here.' => 'Hier werden nur die ersten {0} angeboten ({1}).',
@@ -415,7 +417,6 @@ return [
         => 'Die Karte lässt sich gerade nicht zeichnen. Was darauf liegt, ist am richtigen Ort.',
     'This version is too old' => 'Diese Version ist zu alt',
     'Get it from the store that this app came from.' => 'Hole sie aus dem Laden, aus dem diese App kam.',
-    'Nothing on this day.' => 'Nichts an diesem Tag.',
     'Language' => 'Sprache',
     'As on this phone' => 'Wie auf diesem Telefon',
     'Please write latitude and longitude.' => 'Bitte schreibe Breite und Länge.',

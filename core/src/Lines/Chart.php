@@ -111,7 +111,7 @@ final readonly class Chart implements Tappable
         ] +
             ($bars->names === [] ? [] : ['parts' => $bars->names]) +
             $this->goal($scene) +
-            ($more > 0 ? ['rest' => number_format($more).' more '.($more === 1 ? 'is' : 'are').' not drawn.'] : []) +
+            ($more > 0 ? ['rest' => $scene->own('{0, plural, one {One more is not drawn.} other {# more are not drawn.}}', $more)] : []) +
             $this->taps();
     }
 
@@ -126,11 +126,13 @@ final readonly class Chart implements Tappable
     public static function box(array $node, Setting $setting, Within $in): Box
     {
         $title = Nodes::text($node, 'title');
+        $rest = Nodes::text($node, 'rest');
 
         return $setting->stacked(
             [
                 ...$title === '' ? [] : [new Box(text: $setting->pen->text($title, weight: 600))],
                 Nodes::list($node['points'] ?? []) === [] ? $setting->said($setting->own('There is nothing to draw yet.')) : new Box(height: Size::dp(220)),
+                ...$rest === '' ? [] : [new Box(text: $setting->pen->text($rest))],
             ],
             6,
         );

@@ -44,6 +44,7 @@ final readonly class ListBoxes
                 marks: ['scrolls' => true],
             );
         }
+        array_push($parts, ...array_merge(...array_map($this->rest(...), Nodes::of($node['chips'] ?? [], false))));
         $items = Nodes::of($node['items'] ?? [], false);
         if ($items !== [] && Nodes::list($node['chosen'] ?? []) !== []) {
             $choose = new Box(
@@ -60,8 +61,22 @@ final readonly class ListBoxes
         if (($node['more'] ?? false) === true) {
             $parts[] = new Box(text: $this->pen->text($this->setting->own('More…')));
         }
+        array_push($parts, ...$this->rest($node));
 
         return new Box(children: $parts, gap: 12);
+    }
+
+    /**
+     * What is said of that which is not among what is shown.
+     *
+     * @param  array<string, mixed>  $of
+     * @return list<Box>
+     */
+    private function rest(array $of): array
+    {
+        $said = Nodes::text($of, 'rest');
+
+        return $said === '' ? [] : [new Box(text: $this->pen->text($said))];
     }
 
     /**
@@ -94,7 +109,9 @@ final readonly class ListBoxes
         $month = MonthBox::of(Nodes::text($node, 'opened'), $this->setting);
         $here = array_values(array_filter($items, fn (array $item): bool => isset($item['day']) && $item['day'] === ($node['opened'] ?? null)));
         if ($here === []) {
-            return new Box(children: [$month, new Box(text: $this->pen->text($this->setting->own('Nothing on this day.')))], gap: 12);
+            $said = $this->setting->own('Nothing on {0}.', MonthBox::aloud(Nodes::text($node, 'opened'), $this->setting->tongue()));
+
+            return new Box(children: [$month, new Box(text: $this->pen->text($said))], gap: 12);
         }
         $short = Nodes::list($node['swipes'] ?? []) === [] && Nodes::list($node['chosen'] ?? []) === [] &&
             array_filter($here, fn (array $i): bool => ! isset($i['time']) || Nodes::text($i, 'picture').Nodes::text($i, 'note') !== '') === [];

@@ -26,12 +26,11 @@ final readonly class MonthBox
     /** @param  string  $day  one of the month, as 2026-12-24; '' where it is not known */
     public static function of(string $day, Setting $setting): Box
     {
-        $at = DateTimeImmutable::createFromFormat('!Y-m-d', $day, new DateTimeZone('UTC'));
         $line = $setting->pen->rem(1.5) + 2;
 
         return new Box(
             children: [
-                self::head($at === false ? '' : self::named($at, $setting->tongue()), $setting),
+                self::head(self::named($day, 'yMMMM', $setting->tongue()), $setting),
                 new Box(height: Size::dp(max(self::WEEKDAYS, $line) + self::WEEKS * max(self::WEEK, $line))),
             ],
             padding: new Edges(0, 8, 8, 8),
@@ -51,12 +50,23 @@ final readonly class MonthBox
         ]);
     }
 
-    /** “November 2026”, as CLDR has it. */
-    private static function named(DateTimeImmutable $at, string $tongue): string
+    /** “Thursday, 24 December 2026”. */
+    public static function aloud(string $day, string $tongue): string
     {
-        $pattern = (new IntlDatePatternGenerator($tongue))->getBestPattern('yMMMM');
+        return self::named($day, 'yMMMMEEEEd', $tongue);
+    }
+
+    /**
+     * As CLDR has it, such as “November 2026”.
+     *
+     * @param  string  $what  a skeleton of CLDR, such as yMMMM
+     */
+    private static function named(string $day, string $what, string $tongue): string
+    {
+        $at = DateTimeImmutable::createFromFormat('!Y-m-d', $day, new DateTimeZone('UTC'));
+        $pattern = (new IntlDatePatternGenerator($tongue))->getBestPattern($what);
         $format = new IntlDateFormatter($tongue, IntlDateFormatter::NONE, IntlDateFormatter::NONE, 'UTC', null, $pattern === false ? null : $pattern);
 
-        return (string) $format->format($at);
+        return $at === false ? '' : (string) $format->format($at);
     }
 }

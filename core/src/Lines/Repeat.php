@@ -75,6 +75,9 @@ final readonly class Repeat implements Holding
 
     public static function box(array $node, Setting $setting, Within $in): Box
     {
-        return $setting->stacked(array_map($setting->group(...), Nodes::of($node['items'] ?? [], false)));
+        $rest = Nodes::text($node, 'rest');
+        $items = array_map($setting->group(...), Nodes::of($node['items'] ?? [], false));
+
+        return $setting->stacked([...$items, ...$rest === '' ? [] : [new Box(text: $setting->pen->text($rest))]]);
     }
 }
