@@ -47,6 +47,8 @@ Route::prefix('api')->group(function (): void {
         Route::get('apps/{app}/beginnings', [C\EditController::class, 'beginnings']);
         Route::get('apps/{app}/page', [C\EditController::class, 'page']);
         Route::post('apps/{app}/edits', [C\EditController::class, 'store']);
+        Route::post('apps/{app}/say', [C\SayingController::class, 'hear'])->middleware('throttle:reading');
+        Route::post('apps/{app}/say/take', [C\SayingController::class, 'take']);
         Route::post('apps/{app}/undo', [C\EditController::class, 'undo']);
         Route::post('apps/{app}/redo', [C\EditController::class, 'redo']);
         Route::post('apps/{app}/assets', [C\AssetController::class, 'store']);

@@ -39,10 +39,13 @@ final readonly class LayoutSurvey
 
     private Blueprint $blueprint;
 
-    /** @param  string  $tongue  the language in which it is laid out; '' for the app's own */
-    public function __construct(private App $app, private string $tongue = '')
+    /**
+     * @param  string  $tongue  the language in which it is laid out; '' for the app's own
+     * @param  Space|null  $space  where the app is not as it is kept but as it would be
+     */
+    public function __construct(private App $app, private string $tongue = '', ?Space $space = null)
     {
-        $space = Space::sandbox($app);
+        $space ??= Space::sandbox($app);
         $this->blueprint = $space->blueprint();
         $this->store = $space->store();
         $this->player = $space->looking($tongue);
@@ -76,6 +79,16 @@ final readonly class LayoutSurvey
         }
 
         return $screens;
+    }
+
+    /** @return array<string, mixed>|null a small picture of one screen, as in docs/studio.schema.json; null where it cannot be drawn */
+    public function picture(Screen $screen): ?array
+    {
+        $people = $this->blueprint->peopleTable();
+        $person = $people === null ? null : $this->store->whole()->rows(new Query($people, limit: 1))[0]->id ?? null;
+        $view = $this->view($screen, $person, 'phone');
+
+        return $view['problem'] === '' ? ScreenPicture::of($view) : null;
     }
 
     /**

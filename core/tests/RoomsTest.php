@@ -40,6 +40,7 @@ final class RoomsTest extends TestCase
         'Layout',
         'Review',
         'Reading',
+        'Saying',
     ];
 
     /** Files that stand above all rooms: they put the core together. */

@@ -139,7 +139,7 @@ return [
     '{0, plural, one {One has no day and is not in the calendar.} other {# have no day and are not in the calendar.}}'
         => '{0, plural, one {واحد بلا يوم وليس في التقويم.} other {# بلا يوم وليست في التقويم.}}',
     '{0, plural, one {One more is not drawn.} other {# more are not drawn.}}'
-        => '{0, plural, zero {لا شيء آخر.} one {عنصر آخر غير مرسوم.} two {عنصران آخران غير مرسومين.} few {# عناصر أخرى غير مرسومة.} many {# عنصرًا آخر غير مرسوم.} other {# عنصر آخر غير مرسوم.}}',
+        => '{0, plural, zero {لا شيء آخر.} one {عنصر غير مرسوم.} two {عنصران.} few {# عناصر غير مرسومة.} many {# عنصرًا.} other {# عنصر.}}',
     '{0, plural, one {One has no place and is not on the map.} other {# have no place and are not on the map.}}'
         => '{0, plural, one {واحد بلا مكان وليس على الخريطة.} other {# بلا مكان وليست على الخريطة.}}',
     'Only the first {0} {1} are offered here.' => 'تُعرض هنا أول {0} فقط ({1}).',

@@ -21,7 +21,7 @@ use Lanai\Core\Text\Pattern;
  */
 final class Building
 {
-    private const TYPES = [
+    public const TYPES = [
         'text' => 'is a text of at most 80',
         'long text' => 'is a long text of at most 2000',
         'picture' => 'is a picture',
@@ -49,7 +49,7 @@ final class Building
         SCREEN;
 
     /** What is measured, and not counted. */
-    private const MEASURED = ['weight', 'size', 'depth', 'height', 'width', 'area', 'temperature', 'distance', 'length', 'speed', 'altitude', 'volume',
+    public const MEASURED = ['weight', 'size', 'depth', 'height', 'width', 'area', 'temperature', 'distance', 'length', 'speed', 'altitude', 'volume',
         'amount', 'percentage'];
 
     /** Where in a list a field stands, by its type. */

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\App;
+use App\Models\Founder;
+use App\Studio\EditDesk;
+use App\Studio\SayingDesk;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Lanai\Core\Saying\Utterance;
+
+/** What a founder says of an app, and taking what is proposed. */
+final readonly class SayingController
+{
+    private const RULES = ['text' => ['required', 'string', 'max:'.Utterance::LONGEST], 'here' => ['sometimes', 'nullable', 'string', 'max:60']];
+
+    public function __construct(private SayingDesk $desk, private EditDesk $edits)
+    {
+    }
+
+    public function hear(Request $request, App $app): JsonResponse
+    {
+        $said = $request->validate(self::RULES + ['drawn' => ['sometimes', 'boolean']]);
+
+        return response()->json([
+            'revision' => $app->revision->number,
+            'parts' => $this->desk->hear($app, $said['text'], $said['here'] ?? '', $request->boolean('drawn')),
+        ]);
+    }
+
+    public function take(Request $request, App $app, #[CurrentUser] Founder $founder): JsonResponse
+    {
+        $said = $request->validate(self::RULES + ['take' => ['required', 'array', 'max:10'], 'take.*' => ['nullable', 'integer', 'min:0', 'max:2']]);
+
+        return $this->edits->make($request, $app, $founder, $this->desk->taken($app, $said['text'], $said['here'] ?? '', $said['take']));
+    }
+}
