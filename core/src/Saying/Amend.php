@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lanai\Core\Saying;
 
 use Lanai\Core\Edits\Kinds\PutRight;
+use Lanai\Core\Text\Pattern;
 
 /** Small edits at a place, of which changes are made. */
 final class Amend
@@ -34,7 +35,7 @@ final class Amend
     /** A condition beside one that is there already. */
     public static function both(string $one, string $other): string
     {
-        $held = fn (string $formula): string => preg_match('~\bor\b|\?~', $formula) === 1 ? "($formula)" : $formula;
+        $held = fn (string $formula): string => Pattern::match('~\bor\b|\?~', $formula) ? "($formula)" : $formula;
 
         return match (true) {
             $one === '' || $one === $other => $other,

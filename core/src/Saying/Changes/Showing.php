@@ -12,6 +12,7 @@ use Lanai\Core\Saying\Line;
 use Lanai\Core\Saying\Proposal;
 use Lanai\Core\Saying\Understood;
 use Lanai\Core\Saying\Utterance;
+use Lanai\Core\Text\Pattern;
 
 /** “Hide the button when full.” “Show the form only to hosts.” */
 final readonly class Showing implements Change
@@ -42,7 +43,7 @@ final readonly class Showing implements Change
                 if ($found === null) {
                     continue;
                 }
-                $unless = preg_match('~\bunless\s+\Q'.$found['if'].'\E\s*$~iu', $said->text) === 1;
+                $unless = Pattern::match('~\bunless\s+'.preg_quote($found['if'], '~').'\s*$~iu', $said->text);
                 $understood = $this->shown($found['line'], $found['if'], $isNot !== $unless, $key, $said, $app);
                 if ($understood !== null) {
                     return $understood;
