@@ -24,6 +24,7 @@ use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Model\Earnings\Product;
 use Lanai\Core\Model\Field;
 use Lanai\Core\Model\MenuEntry;
+use Lanai\Core\Model\Note;
 use Lanai\Core\Model\People\Role;
 use Lanai\Core\Model\People\SignIn;
 use Lanai\Core\Model\Piece;
@@ -140,6 +141,7 @@ final class StudioState
             'languages' => self::languages($blueprint),
             'funnels' => $sentences->all($data['funnels'] ?? [], '/funnels', Funnel::class),
             'pictures' => $sentences->all($data['pictures'] ?? [], '/pictures', StorePicture::class),
+            'notes' => $sentences->all($data['notes'] ?? [], '/notes', Note::class),
             'trials' => $sentences->all($data['trials'] ?? [], '/trials', Trial::class),
             'calendars' => $sentences->all($data['calendars'] ?? [], '/calendars', Calendar::class),
             'sends' => $sentences->pages($data['sends'] ?? [], '/sends', Message::class),

@@ -11,6 +11,7 @@ use App\Studio\SayingDesk;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Lanai\Core\Saying\Next;
 use Lanai\Core\Saying\Utterance;
 
 /** What a founder says of an app, and taking what is proposed. */
@@ -30,6 +31,12 @@ final readonly class SayingController
             'revision' => $app->revision->number,
             'parts' => $this->desk->hear($app, $said['text'], $said['here'] ?? '', $request->boolean('drawn')),
         ]);
+    }
+
+    /** What would come next for the app. */
+    public function next(App $app): JsonResponse
+    {
+        return response()->json(['steps' => Next::of($app->revision->read())]);
     }
 
     public function take(Request $request, App $app, #[CurrentUser] Founder $founder): JsonResponse

@@ -32,6 +32,8 @@ final class Findings
             new Rules\CountedAgain(),
             new Rules\FunnelLeadsNowhere(),
             new Rules\TrialMatters(),
+            new Rules\NoteContradicted(),
+            new Rules\WordAvoided(),
             new Rules\InvitationMatters(),
             new Rules\EverybodyShutOut(),
             new Rules\MessageMatters(),

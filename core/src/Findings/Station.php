@@ -9,6 +9,7 @@ use Lanai\Core\Text\Pattern;
 /** Where in the walk a finding is shown. */
 enum Station: string
 {
+    case Brief = 'brief';
     case Data = 'data';
     case Screens = 'screens';
     case People = 'people';
@@ -22,6 +23,7 @@ enum Station: string
         return match (true) {
             str_starts_with($at, '/signIn'), str_starts_with($at, '/roles'), Pattern::match('~^/tables/\d+/access~', $at) => self::People,
             str_starts_with($at, '/tables') => self::Data,
+            str_starts_with($at, '/notes') => self::Brief,
             str_starts_with($at, '/services') => self::Services,
             str_starts_with($at, '/products'), str_starts_with($at, '/adverts') => self::Earnings,
             str_starts_with($at, '/funnels'), str_starts_with($at, '/trials'), str_starts_with($at, '/calendars') => self::Reach,

@@ -102,6 +102,7 @@ final class Blueprint implements HasSentence, Schema
      * @param  list<Message>  $sends
      * @param  list<Language>  $languages  those that it speaks besides its own
      * @param  list<StorePicture>  $pictures  those of its page in the stores, in their order
+     * @param  list<Note>  $notes  what holds for the app, whoever works on it
      */
     public function __construct(
         public readonly string $name,
@@ -127,6 +128,7 @@ final class Blueprint implements HasSentence, Schema
         #[ListOf(Calendar::class)] public readonly array $calendars = [],
         #[ListOf(Language::class)] public readonly array $languages = [],
         #[ListOf(StorePicture::class)] public readonly array $pictures = [],
+        #[ListOf(Note::class)] public readonly array $notes = [],
     ) {
     }
 
@@ -155,6 +157,7 @@ final class Blueprint implements HasSentence, Schema
             new Children('languages', Family::only('“language”', Language::class), 'a language'),
             new One('release', Release::class),
             new Children('pictures', Family::only('“store picture”', StorePicture::class), 'a store picture'),
+            new Children('notes', Family::only('“note”', Note::class), 'a note'),
         );
     }
 

@@ -65,6 +65,9 @@ final class Building
     /** So many lists stand below as tabs, beside “Mine”; the others are in the menu. */
     private const TABS = 3;
 
+    /** So many letters of a paragraph are kept with the app. */
+    private const TOLD = 3900;
+
     /** @var array<string, TableData> by nouns */
     private array $tables = [];
 
@@ -146,7 +149,15 @@ final class Building
             $parts[] = 'side menu Membership as "Membership" with icon star';
         }
 
-        return implode("\n\n", [...$parts, $this->release($main)])."\n";
+        return implode("\n\n", [...$parts, $this->release($main), ...$this->told()])."\n";
+    }
+
+    /** @return list<string> the paragraph itself, so that whoever works on the app knows how it began */
+    private function told(): array
+    {
+        $text = trim(Pattern::replace('/\s+/u', ' ', strtr($this->paragraph, ['\\' => '', '"' => '”'])));
+
+        return $text === '' ? [] : ['note "'.mb_substr($text, 0, self::TOLD).'", as it was first told'];
     }
 
     /**

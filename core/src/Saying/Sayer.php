@@ -26,6 +26,7 @@ final class Sayer
         Questions\WhoMay::class,
         Questions\WhatHappens::class,
         Questions\WhyNot::class,
+        Changes\Noting::class,
         Changes\Texts::class,
         Changes\Telling::class,
         Changes\Whole::class,

@@ -92,7 +92,8 @@ final class SayerTest extends TestCase
     #[TestWith(['why can a guest not take a shelf?', 'The button “Take a shelf” on Firing: it is there only if somebody is signed in; '.
         'Shares may be added by signed-in people.'])]
     #[TestWith(['why is the list of shares on Me empty?', 'The list of Shares on Me shows only Shares of which this is so: '.
-        'somebody is signed in and Owner is me. There are no Shares at all just now. Shares may be seen by the person in Owner: what somebody may not see is left out for them.'])]
+        'somebody is signed in and Owner is me. There are no Shares at all just now. '.
+        'Shares may be seen by the person in Owner: what somebody may not see is left out for them.'])]
     public function test_questions_are_answered_from_the_app_itself(string $question, string $answer): void
     {
         $sayer = new Sayer(fn (Table $table): int => $table->name === 'Shares' ? 0 : 4);
