@@ -8,7 +8,7 @@ test('an app is begun empty, gets a table, a row and a list, and is undone and r
   await page.getByRole('button', { name: 'Begin it' }).click()
   await expect(page.getByText('This screen is still blank.')).toBeVisible()
 
-  await page.keyboard.press('1')
+  await page.keyboard.press('2')
   await page.getByRole('button', { name: 'Begin the first table' }).click()
   await page.locator('.filler-field').fill('Jars')
   await page.locator('.filler-field').press('Tab')
@@ -59,7 +59,7 @@ test('the prose page works by keyboard alone', async ({ page }) => {
   await first.focus()
   await page.keyboard.press('Delete')
   await expect(page.locator('.surface')).not.toContainText('Below the list')
-  await page.keyboard.press('7')
+  await page.keyboard.press('8')
   await expect(page.getByRole('heading', { name: 'Release', exact: true })).toBeVisible()
 })
 
@@ -72,7 +72,7 @@ test('a wrong sentence says what was expected and keeps what was typed', async (
   await expect(page.getByLabel('A new line')).toHaveValue('Headline "x"')
   await page.getByRole('button', { name: 'Never mind' }).click()
 
-  await page.keyboard.press('1')
+  await page.keyboard.press('2')
   await page.getByRole('navigation', { name: 'Tables' }).getByRole('button', { name: 'Swims' }).click()
   await page.getByRole('gridcell', { name: 'Places of row 2', exact: true }).click()
   await page.keyboard.type('many')

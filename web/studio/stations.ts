@@ -1,5 +1,7 @@
 import type { Component } from 'vue'
 import type { StudioState } from '../contracts/studio'
+import BriefStation from './brief/BriefStation.vue'
+import { pageOf as briefPageOf } from './brief/place'
 import DataStation from './data/DataStation.vue'
 import { pageOf as dataPageOf } from './data/place'
 import EarningsStation from './earnings/EarningsStation.vue'
@@ -26,6 +28,7 @@ export interface Station {
 
 /** The stations of the walk, in its order: the only list of them. What belongs to one lies in its folder. */
 export const stations: Station[] = [
+  { key: 'brief', name: 'Brief', component: BriefStation, pageOf: briefPageOf },
   { key: 'data', name: 'Data', component: DataStation, pageOf: dataPageOf },
   { key: 'screens', name: 'Screens', component: ScreensStation, pageOf: screensPageOf },
   { key: 'people', name: 'People', component: PeopleStation, pageOf: peoplePageOf },
@@ -36,4 +39,4 @@ export const stations: Station[] = [
 ]
 
 /** Where an app opens. */
-export const first = stations[1]
+export const first = stations[2]

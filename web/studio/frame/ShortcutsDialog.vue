@@ -2,6 +2,7 @@
 const model = defineModel<boolean>({ required: true })
 const keys = [
   ['1 2 3', 'go to a station'],
+  ['Ctrl + K', 'say a change, ask, or find something'],
   ['N', 'a new line under the one that is marked'],
   ['Arrows', 'from line to line, when one is marked'],
   ['Enter', 'fill the first blank of the line; in a blank, take what is written'],

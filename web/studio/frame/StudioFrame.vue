@@ -3,6 +3,7 @@ import { useEventListener } from '@vueuse/core'
 import { computed, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { Declined } from '../api'
+import SayDialog from '../brief/SayDialog.vue'
 import TheDeck from '../deck/TheDeck.vue'
 import { first, stations } from '../stations'
 import ForeseenDialog from './ForeseenDialog.vue'
@@ -20,6 +21,7 @@ useGoing(studio)
 const deckOpen = ref(true)
 const help = ref(false)
 const history = ref(false)
+const saying = ref(false)
 const missing = ref(false)
 
 watch(
@@ -42,6 +44,11 @@ const writing = () =>
 
 useEventListener(document, 'keydown', (event: KeyboardEvent) => {
   const undoing = (event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z'
+  if ((event.ctrlKey || event.metaKey) && !event.shiftKey && event.key.toLowerCase() === 'k') {
+    event.preventDefault()
+    sayIt()
+    return
+  }
   if (writing()) return
   if (undoing) {
     event.preventDefault()
@@ -53,6 +60,13 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
     if (event.key === '?') help.value = true
   }
 })
+
+/** In its station the box is there already. */
+function sayIt() {
+  const box = document.getElementById('say-here')
+  if (box) box.focus()
+  else saying.value = true
+}
 
 const go = (key: string) => router.push(`/apps/${studio.app}/${key}`)
 </script>
@@ -67,6 +81,7 @@ const go = (key: string) => router.push(`/apps/${studio.app}/${key}`)
       @help="help = true"
       @history="history = true"
       @deck="deckOpen = !deckOpen"
+      @say="sayIt"
     />
     <div v-if="studio.state.value" class="frame-body">
       <main class="surface"><component :is="station.component" /></main>
@@ -83,6 +98,7 @@ const go = (key: string) => router.push(`/apps/${studio.app}/${key}`)
     </div>
     <HistoryDialog v-model="history" />
     <ShortcutsDialog v-model="help" />
+    <SayDialog v-model="saying" />
     <ForeseenDialog />
     <v-snackbar
       :model-value="!!studio.trouble.value"

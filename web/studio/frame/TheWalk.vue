@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { mdiCellphoneLink, mdiDockRight, mdiHistory, mdiHelp, mdiRedo, mdiThemeLightDark, mdiUndo } from '@mdi/js'
+import { mdiCellphoneLink, mdiCommentEditOutline, mdiDockRight, mdiHistory, mdiHelp, mdiRedo, mdiThemeLightDark, mdiUndo } from '@mdi/js'
 import { computed, ref } from 'vue'
 import { useTheme } from 'vuetify'
 import OnMyPhone from '../deck/OnMyPhone.vue'
@@ -10,7 +10,7 @@ import { stations } from '../stations'
 import { useStudio } from '../open/useStudio'
 
 defineProps<{ station: string; deckOpen: boolean }>()
-defineEmits<{ go: [station: string]; help: []; history: []; deck: [] }>()
+defineEmits<{ go: [station: string]; help: []; history: []; deck: []; say: [] }>()
 
 const studio = useStudio()
 const theme = useTheme()
@@ -85,6 +85,7 @@ const counted = (s: { key: string; findings: number }) => s.findings + studio.su
       :disabled="!studio.state.value?.canRedo"
       @click="studio.redo()"
     />
+    <v-btn :icon="mdiCommentEditOutline" variant="text" size="small" aria-label="Say a change" title="Say a change (Ctrl+K)" @click="$emit('say')" />
     <v-btn :icon="mdiHistory" variant="text" size="small" aria-label="History" title="History" @click="$emit('history')" />
     <v-btn :icon="mdiThemeLightDark" variant="text" size="small" aria-label="Light or dark" title="Light or dark" @click="turn" />
     <v-btn :icon="mdiHelp" variant="text" size="small" aria-label="Shortcuts" title="Shortcuts (?)" @click="$emit('help')" />

@@ -23,7 +23,7 @@ final class WordAvoided implements OfOneScreen
 
     public function station(): Station
     {
-        return Station::Brief;
+        return Station::Screens;
     }
 
     public function look(Reading $reading): iterable

@@ -1,0 +1,73 @@
+import { expect, test } from './test'
+import { beginApp, device, nothingSerious, openDemo, script } from './founder'
+
+test('a change is said, seen as sentences and pictures before it is made, taken and taken back', async ({ page }) => {
+  await openDemo(page, 'brief')
+  const box = page.getByLabel('Say a change', { exact: true }).and(page.locator('textarea'))
+  await box.fill('sort the list of swims on Upcoming by places, and rename Mine to My water')
+  const first = page.getByRole('region', { name: 'sort the list of swims on Upcoming by places' })
+  await expect(first).toContainText('List of Swims where starts > now(), by Places upward, as cards')
+  await expect(first.locator('.thumb')).toHaveCount(2)
+  const second = page.getByRole('region', { name: 'rename Mine to My water' })
+  await expect(second.getByRole('radio', { name: 'Rename the screen Mine to “My water”' })).toBeChecked()
+  await nothingSerious(page, '.surface')
+
+  // One of the two is left.
+  await first.getByRole('radio', { name: 'Leave this one' }).check()
+  await box.press('Enter')
+  await expect(page.getByText('Done: Rename the screen Mine to “My water”')).toBeVisible()
+  await expect(box).toHaveValue('')
+  await expect(device(page).getByRole('button', { name: 'My water' })).toBeVisible()
+  await page.getByRole('button', { name: 'Take it back' }).click()
+  await expect(device(page).getByRole('button', { name: 'Mine' })).toBeVisible()
+})
+
+test('from anywhere by the keyboard: asked back, answered, led to, and refused kindly', async ({ page }) => {
+  await openDemo(page)
+  await page.keyboard.press('Control+k')
+  const dialog = page.getByRole('dialog', { name: 'Say a change' })
+  const box = dialog.locator('textarea')
+  await expect(box).toBeFocused()
+  await page.keyboard.type('make the list of spots cards')
+  await expect(dialog).toContainText('There are several lists of Spots. Which one?')
+  await dialog.getByRole('button', { name: 'The one on Spots' }).click()
+  await expect(dialog).toContainText('List of Spots, by Name upward, as cards')
+
+  await box.fill('who can see bookings?')
+  await expect(dialog).toContainText('Bookings may be seen by the person in Person, anyone if Swim’s Host is me or a Keeper.')
+  await nothingSerious(page, '.v-overlay__content')
+  await box.fill('import a csv file')
+  await expect(dialog).toContainText('Rows come in through Data: choose a table, then a file.')
+  await dialog.getByRole('button', { name: 'Data', exact: true }).click()
+  await expect(dialog).toBeHidden()
+  await expect(page).toHaveURL(/\/data/)
+
+  await page.keyboard.press('Control+k')
+  await box.fill('Count me in')
+  await dialog.getByRole('button', { name: 'The button “Count me in” on Swim' }).click()
+  await expect(page.locator('[data-line="/screens/1/lines/6"]')).toBeFocused()
+  await page.keyboard.press('Control+k')
+  await box.fill('sing me a song')
+  await expect(dialog).toContainText('That was not understood.')
+  await expect(dialog.getByRole('button', { name: 'Do it' })).toHaveCount(0)
+})
+
+test('what would come next is shown and taken; a standing note is looked after', async ({ page }) => {
+  await beginApp(page, 'Skiffs', 'brief')
+  await expect(page.getByText('Dark mode')).toBeVisible()
+  await script(page, 'app Skiffs\n\ntable Skiffs, each a Skiff\n  Name is a text\n  Lies is a place\n  Length is a decimal\n\nscreen Skiffs, first\n  List of Skiffs\n    shows name as title\n    when empty: "None."\n')
+  await page.getByRole('button', { name: 'Propose: add a map of skiffs' }).click()
+  await expect(page.locator('.proposal.taken')).toContainText('List of Skiffs, by Name upward, as a map')
+  await page.getByRole('button', { name: 'Do it' }).click()
+  await expect(page.getByText('Done: Add the screen Map of Skiffs')).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Propose: add a map of skiffs' })).toHaveCount(0)
+
+  const box = page.locator('textarea#say-here')
+  await box.fill('remember that we never say skiff')
+  await page.getByRole('button', { name: 'Do it' }).click()
+  await expect(page.getByRole('main')).toContainText('note “We never say skiff”')
+  await box.fill('write "A skiff is small." at the end of Skiffs')
+  await page.getByRole('button', { name: 'Do it' }).click()
+  await page.getByRole('button', { name: /^Screens: / }).click()
+  await expect(page.getByRole('button', { name: 'A note of this app avoids a word that is said here: “A skiff is small.”.' })).toBeVisible()
+})

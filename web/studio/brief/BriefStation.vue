@@ -1,0 +1,124 @@
+<script setup lang="ts">
+import { mdiPlus } from '@mdi/js'
+import { computed, ref, watch } from 'vue'
+import type { NextStep } from '../../contracts/studio'
+import { api, Declined } from '../api'
+import StationFindings from '../findings/StationFindings.vue'
+import { latest } from '../latest'
+import { useStudio } from '../open/useStudio'
+import ProseLines from '../prose/ProseLines.vue'
+import SayBox from './SayBox.vue'
+
+/** What the app is, what would come next, and a box in which a change is said. */
+const studio = useStudio()
+const box = ref<InstanceType<typeof SayBox>>()
+const notes = computed(() => studio.state.value?.notes ?? [])
+const steps = ref<NextStep[] | null>(null)
+const trouble = ref('')
+const newest = latest()
+
+const parts = [
+  { id: 'what-it-is', name: 'What it is' },
+  { id: 'what-next', name: 'What next' },
+  { id: 'say-here', name: 'Say a change' },
+]
+function toPart(id: string) {
+  const part = document.getElementById(id)
+  part?.scrollIntoView({ block: 'nearest' })
+  if (id === 'say-here') part?.focus()
+}
+
+async function load() {
+  const isNewest = newest()
+  trouble.value = ''
+  try {
+    const found = await api.get<{ steps: NextStep[] }>(`apps/${studio.app}/next`)
+    if (isNewest()) steps.value = found.steps
+  } catch (error) {
+    if (isNewest()) trouble.value = error instanceof Declined ? error.message : String(error)
+  }
+}
+watch(() => studio.state.value?.revision.number, load, { immediate: true })
+</script>
+
+<template>
+  <div class="screens">
+    <nav class="side" aria-label="Brief">
+      <h2 class="side-head">Brief</h2>
+      <button v-for="part in parts" :key="part.id" class="side-entry" @click="toPart(part.id)">{{ part.name }}</button>
+      <StationFindings station="brief" />
+    </nav>
+    <section class="page brief">
+      <h1 id="what-it-is">What it is</h1>
+      <p v-if="!notes.length" class="quiet-note">
+        Keep here what holds whoever works on the app: for whom it is, how it speaks, what it will never have. “note "No sign-in, ever."” is looked after: where the
+        app does otherwise, you are told.
+      </p>
+      <ProseLines v-else :lines="notes" root="/notes" />
+      <div class="page-end">
+        <v-btn :variant="notes.length ? 'text' : 'tonal'" color="primary" size="small" :prepend-icon="mdiPlus" @click="studio.begin('/notes')">Add a note</v-btn>
+      </div>
+      <h2 id="what-next" class="people-head">What next</h2>
+      <p v-if="trouble" class="fault" role="alert">{{ trouble }} <button class="link" @click="load">Try again</button></p>
+      <p v-else-if="!steps" class="small" role="status">It is thought about …</p>
+      <p v-else-if="!steps.length" class="quiet-note">Nothing that apps like this usually have is missing. Say below what you would like to be otherwise.</p>
+      <ul v-else class="steps">
+        <li v-for="step in steps" :key="step.says">
+          <span class="step-words">
+            <strong>{{ step.says.charAt(0).toUpperCase() + step.says.slice(1) }}</strong>
+            <span class="small">{{ step.brings }}</span>
+          </span>
+          <v-btn size="small" variant="text" color="primary" :aria-label="`Propose: ${step.says}`" @click="box?.say(step.says)">Show me</v-btn>
+        </li>
+      </ul>
+      <div class="foot"><SayBox id="say-here" ref="box" /></div>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.brief {
+  display: flex;
+  flex-direction: column;
+  min-height: 100%;
+  padding-block-end: 0;
+}
+
+.steps {
+  margin: 0 0 24px;
+  padding: 0;
+  list-style: none;
+}
+
+.steps li {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  padding: 8px 0;
+  border-block-end: 1px solid var(--line);
+}
+
+.step-words {
+  display: flex;
+  flex: 1;
+  flex-direction: column;
+  min-width: 0;
+}
+
+.step-words strong {
+  font: 500 1.0625rem/1.5 var(--reading);
+}
+
+.foot {
+  position: sticky;
+  z-index: 2;
+  display: flex;
+  flex-direction: column;
+  bottom: 0;
+  max-height: calc(100vh - 150px);
+  padding: 12px 0 16px;
+  margin-block-start: auto;
+  border-block-start: 1px solid var(--line);
+  background: rgb(var(--v-theme-background));
+}
+</style>
