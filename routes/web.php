@@ -37,7 +37,12 @@ Route::prefix('api')->group(function (): void {
         Route::get('apps', [C\AppController::class, 'index']);
         Route::post('apps', [C\AppController::class, 'store']);
         Route::post('read', C\ReadingController::class)->middleware('throttle:reading');
+        Route::post('apps/removed/{removed}/back', [C\AppController::class, 'back'])->where('removed', '[0-9]{1,18}');
         Route::get('apps/{app}', [C\AppController::class, 'show']);
+        Route::patch('apps/{app}', [C\AppController::class, 'update']);
+        Route::delete('apps/{app}', [C\AppController::class, 'remove']);
+        Route::post('apps/{app}/twin', [C\AppController::class, 'twin']);
+        Route::get('apps/{app}/seen', [C\AppController::class, 'seen']);
         Route::get('apps/{app}/script', [C\AppController::class, 'script']);
         Route::get('apps/{app}/revisions', [C\AppController::class, 'revisions']);
         Route::get('apps/{app}/blank', [C\EditController::class, 'blank']);

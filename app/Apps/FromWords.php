@@ -30,13 +30,19 @@ final readonly class FromWords
     public function begin(Founder $founder, string $name, string $paragraph, array $answers = []): App
     {
         $app = $this->book->begin($founder, Building::of($name, (new Reader())->read($paragraph, $answers)->data(), $paragraph));
+        self::fill($app);
+
+        return $app;
+    }
+
+    /** Rows to look at, made up. */
+    public static function fill(App $app): void
+    {
         $blueprint = $app->revision->read();
         $samples = new Samples($app, $blueprint);
         foreach (self::inOrder($blueprint) as $table) {
             $samples->make($table, $table->people ? self::PEOPLE : self::ROWS, self::SEED);
         }
-
-        return $app;
     }
 
     /** @return list<Table> each after those to which it leads, so that there is something to lead to */

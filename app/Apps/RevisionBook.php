@@ -48,7 +48,7 @@ final readonly class RevisionBook
                 'undo' => [],
                 'redo' => [],
             ]);
-            $app->slug = App::query()->where('slug', $slug)->exists() ? $slug.'-'.Str::lower(Str::random(5)) : $slug;
+            $app->slug = App::withTrashed()->where('slug', $slug)->exists() ? $slug.'-'.Str::lower(Str::random(5)) : $slug;
             $app->save();
             $revision = $app
                 ->revisions()
@@ -69,7 +69,7 @@ final readonly class RevisionBook
         try {
             (new SchemaFollower($app, DataSet::Sandbox))->follow($blueprint);
         } catch (Throwable $trouble) {
-            $app->delete();
+            $app->forceDelete();
             throw self::sentence($trouble);
         }
 

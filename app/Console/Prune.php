@@ -8,6 +8,7 @@ use App\Adverts\AdvertBook;
 use App\Adverts\AdvertLedger;
 use App\Adverts\Films;
 use App\Apps\OldWork;
+use App\Apps\Removal;
 use App\Apps\RevisionBook;
 use App\Earnings\Statements;
 use App\Models\App;
@@ -44,6 +45,7 @@ final class Prune extends Command
             }
         }
         Films::tidy(time());
+        $this->line(Removal::prune().' removed apps');
         $this->line("$indexed data sets got other indexes");
         foreach (OldWork::prune() as $what => $count) {
             $this->line("$count $what");

@@ -4,13 +4,10 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Apps\Removal;
 use App\Models\Founder;
-use App\Records\DataFile;
-use App\Records\DataSet;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Console\Command;
-use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\File;
 
 final class SeedDemo extends Command
 {
@@ -29,13 +26,8 @@ final class SeedDemo extends Command
         }
         if ($this->option('again')) {
             $demo = Founder::query()->where('email', config('lanai.demo_email'))->first();
-            foreach ($demo->apps ?? [] as $app) {
-                $folder = $app->folder();
-                foreach (DataSet::cases() as $set) {
-                    DB::purge((new DataFile($app, $set))->connection);
-                }
-                $app->delete();
-                File::deleteDirectory($folder);
+            foreach ($demo?->apps()->withTrashed()->get() ?? [] as $app) {
+                Removal::forever($app);
             }
             $demo?->delete();
         }

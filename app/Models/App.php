@@ -9,6 +9,8 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Carbon;
 use Lanai\Core\Release\InSteps;
 
 /**
@@ -31,6 +33,8 @@ use Lanai\Core\Release\InSteps;
  * @property array<string, mixed>|null $seller  who sells, as receipts name them
  * @property array<string, mixed>|null $rehearsal what the founder takes for likely, by product
  * @property array{account: int, email: string, password: string}|null $reviewer with what reviewers of stores get in
+ * @property Carbon|null $archived_at since when it is put away; null for an app in use
+ * @property Carbon|null $deleted_at since when it is removed: for a while it can be brought back
  * @property Revision $revision
  * @property Revision|null $liveRevision
  * @property Revision|null $beforeLive
@@ -39,6 +43,8 @@ use Lanai\Core\Release\InSteps;
  */
 final class App extends Model
 {
+    use SoftDeletes;
+
     protected $guarded = [];
 
     /** @var list<string> */
@@ -49,7 +55,7 @@ final class App extends Model
 
     /** @var array<string, string> */
     protected $casts = ['api_public' => 'boolean', 'sells' => 'boolean', 'undo' => 'array', 'redo' => 'array', 'rehearsal' => 'array', 'seller' => 'array',
-        'reviewer' => 'encrypted:array'];
+        'reviewer' => 'encrypted:array', 'archived_at' => 'datetime'];
 
     /** @return BelongsTo<Revision, $this> */
     public function revision(): BelongsTo

@@ -44,11 +44,11 @@ final readonly class Figures
             $of = fn (array $counts): int => $counts[$key][''] ?? 0;
             $days[] = ['day' => $key, 'people' => $of($people), 'visits' => $of($visits), 'new' => $of($new)];
         }
-        [$week, $month] = [Coming::week($today->format('Y-m-d')), $today->format('Y-m')];
+        $month = $today->format('Y-m');
 
         return [
             'days' => $days,
-            'week' => $this->sum('week', $week, $today->modify('-7 days'), $before),
+            'week' => $this->week($now),
             'month' => $this->sum('month', $month, $today->modify('-31 days'), $before),
             'back' => array_map(fn (int $after): array => $this->back($after, $today), Coming::BACK),
             'screens' => $this->screens($from, $before),
@@ -58,6 +58,14 @@ final readonly class Figures
             'trials' => $this->book->trials()->state($this->space->blueprint(), $this->book, $before),
             'sources' => $this->named($this->book->sums('source', $from, $before, self::MOST)),
         ];
+    }
+
+    /** How many people came in the last seven days and today. */
+    public function week(DateTimeImmutable $now): int
+    {
+        $today = $now->setTimezone(new DateTimeZone('UTC'))->setTime(0, 0);
+
+        return $this->sum('week', Coming::week($today->format('Y-m-d')), $today->modify('-7 days'), $today->modify('+1 day'));
     }
 
     private function sum(string $what, string $of, DateTimeImmutable $from, DateTimeImmutable $before): int

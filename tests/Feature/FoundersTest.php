@@ -21,7 +21,7 @@ final class FoundersTest extends TestCase
             ->assertUnprocessable()
             ->assertJsonPath('message', 'This address and password do not belong together.');
         $this->postJson('/api/session', ['email' => 'ada@founders.example', 'password' => 'quite long enough'])->assertOk();
-        $this->getJson('/api/apps')->assertOk()->assertExactJson([]);
+        $this->getJson('/api/apps')->assertOk()->assertExactJson(['apps' => [], 'removed' => []]);
     }
 
     public function test_bad_input_gets_a_clear_sentence(): void

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Apps\Entries;
 use App\Apps\FromWords;
 use App\Apps\RevisionBook;
+use App\Apps\Twin;
 use App\Models\App;
 use App\Models\Founder;
 use App\Models\Revision;
@@ -15,6 +17,7 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Lanai\Core\Edits\Kinds\Fill;
 use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Reading\Tagger;
 use Lanai\Core\Text\Pattern;
@@ -23,22 +26,46 @@ final class AppController
 {
     public function index(#[CurrentUser] Founder $founder): JsonResponse
     {
-        return response()->json(
-            $founder
-                ->apps()
-                ->with('revision:id,number,created_at')
-                ->orderBy('name')
-                ->get()
-                ->map(
-                    fn (App $app): array => [
-                        'id' => $app->id,
-                        'name' => $app->name,
-                        'slug' => $app->slug,
-                        'revision' => $app->revision->number,
-                        'changed' => $app->revision->created_at,
-                    ],
-                ),
-        );
+        return response()->json(['apps' => Entries::of($founder), 'removed' => Entries::removed($founder)]);
+    }
+
+    public function seen(App $app): JsonResponse
+    {
+        return response()->json(Entries::seen($app));
+    }
+
+    /** Gives it another name, puts it away, or takes it out again. */
+    public function update(Request $request, App $app, #[CurrentUser] Founder $founder, RevisionBook $book): JsonResponse
+    {
+        $told = $request->validate(['name' => ['sometimes', 'string', 'max:60'], 'archived' => ['sometimes', 'boolean']]);
+        if (isset($told['name'])) {
+            $book->edit($app, $founder, $app->revision->number, new Fill('/name', $told['name']));
+        }
+        if (isset($told['archived'])) {
+            $app->update(['archived_at' => $told['archived'] ? now() : null]);
+        }
+
+        return $this->index($founder);
+    }
+
+    public function twin(App $app, #[CurrentUser] Founder $founder, Twin $twin): JsonResponse
+    {
+        return response()->json(['id' => $twin->of($app, $founder)->id], 201);
+    }
+
+    /** For a while it can be brought back; nobody reaches it until then. */
+    public function remove(App $app, #[CurrentUser] Founder $founder): JsonResponse
+    {
+        $app->delete();
+
+        return $this->index($founder);
+    }
+
+    public function back(int $removed, #[CurrentUser] Founder $founder): JsonResponse
+    {
+        $founder->apps()->onlyTrashed()->findOrFail($removed)->restore();
+
+        return $this->index($founder);
     }
 
     /** An app that is empty, or that does what a paragraph says. */

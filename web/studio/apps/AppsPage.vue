@@ -1,27 +1,24 @@
 <script setup lang="ts">
-import { onMounted, ref } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
+import type { AppEntry, AppsOfFounder } from '../../contracts/studio'
 import { api, Declined } from '../api'
 import TheMark from '../frame/TheMark.vue'
 import { readSession, session } from '../session'
+import AppCard from './AppCard.vue'
 import NewApp from './NewApp.vue'
 
-interface AppEntry {
-  id: number
-  name: string
-  slug: string
-  revision: number
-  changed: string
-}
-
 const router = useRouter()
-const apps = ref<AppEntry[] | null>(null)
+const had = ref<AppsOfFounder | null>(null)
+const sought = ref('')
+/** From so many on one looks for one. */
+const MANY = 4
 const trouble = ref('')
 
 onMounted(async () => {
   try {
     if (!(await readSession()).founder) return router.replace('/sign-in')
-    apps.value = await api.get<AppEntry[]>('apps')
+    had.value = await api.get<AppsOfFounder>('apps')
   } catch (error) {
     if (error instanceof Declined && error.status === 401) return leave()
     trouble.value = error instanceof Declined ? error.message : String(error)
@@ -42,7 +39,20 @@ async function leave() {
   await router.push('/sign-in')
 }
 
-const day = (at: string) => new Date(at).toLocaleDateString([], { day: 'numeric', month: 'long', hour: '2-digit', minute: '2-digit' })
+const found = computed(() => (had.value?.apps ?? []).filter((app) => app.name.toLowerCase().includes(sought.value.trim().toLowerCase())))
+const inUse = computed(() => found.value.filter((app) => !app.archived))
+const away = computed(() => found.value.filter((app) => app.archived))
+const card = (app: AppEntry) => `${app.id} ${app.revision} ${app.archived}`
+const day = (at: string) => new Date(`${at}T12:00:00Z`).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', timeZone: 'UTC' })
+
+async function back(id: number) {
+  trouble.value = ''
+  try {
+    had.value = await api.post<AppsOfFounder>(`apps/removed/${id}/back`)
+  } catch (error) {
+    trouble.value = error instanceof Declined ? error.message : String(error)
+  }
+}
 </script>
 
 <template>
@@ -55,18 +65,46 @@ const day = (at: string) => new Date(at).toLocaleDateString([], { day: 'numeric'
         <router-link to="/account" class="small" aria-label="Your account">{{ session?.founder?.name }}</router-link>
         <v-btn variant="text" @click="leave">Sign out</v-btn>
       </header>
-      <v-progress-linear v-if="!apps && !trouble" indeterminate color="primary" aria-label="Loading your apps" />
-      <NewApp v-if="apps" @begun="(id) => router.push(`/apps/${id}/screens`)" />
-      <h2 v-if="apps" class="apps-had">Your apps</h2>
-      <ul v-if="apps" class="apps-list">
-        <li v-for="app in apps" :key="app.id">
-          <router-link :to="`/apps/${app.id}/screens`" class="apps-entry">
-            <strong>{{ app.name }}</strong>
-            <span class="small">revision {{ app.revision }}, changed {{ day(app.changed) }}</span>
-          </router-link>
-        </li>
-        <li v-if="!apps.length" class="quiet-note">No apps yet. Say what your first one should do; all of it can be changed at any time.</li>
-      </ul>
+      <v-progress-linear v-if="!had && !trouble" indeterminate color="primary" aria-label="Loading your apps" />
+      <template v-if="had">
+        <NewApp @begun="(id, told) => router.push(`/apps/${id}/${told ? 'brief' : 'screens'}`)" />
+        <div class="apps-had">
+          <h2>Your apps</h2>
+          <input v-if="had.apps.length > MANY" v-model="sought" type="search" class="filler-field apps-search" aria-label="Search your apps" placeholder="Search your apps" />
+        </div>
+        <p v-if="!had.apps.length" class="quiet-note">No apps yet. Say what your first one should do; all of it can be changed at any time.</p>
+        <p v-else-if="!found.length" class="quiet-note">None of your apps is called so.</p>
+        <div class="apps-grid">
+          <AppCard
+            v-for="app in inUse"
+            :key="card(app)"
+            :app="app"
+            @changed="had = $event"
+            @twin="router.push(`/apps/${$event}`)"
+            @trouble="trouble = $event"
+          />
+        </div>
+        <details v-if="away.length" class="apps-away" :open="!!sought">
+          <summary>Put away ({{ away.length }})</summary>
+          <div class="apps-grid">
+            <AppCard
+              v-for="app in away"
+              :key="card(app)"
+              :app="app"
+              @changed="had = $event"
+              @twin="router.push(`/apps/${$event}`)"
+              @trouble="trouble = $event"
+            />
+          </div>
+        </details>
+        <section v-if="had.removed.length" class="apps-away" aria-label="Removed">
+          <h3>Removed</h3>
+          <p v-for="app in had.removed" :key="app.id" class="apps-removed">
+            <span class="grow">{{ app.name }} <span class="small">can be brought back until {{ day(app.until) }}</span></span>
+            <v-btn size="small" variant="text" color="primary" :aria-label="`Bring ${app.name} back`" @click="back(app.id)">Bring it back</v-btn>
+          </p>
+        </section>
+      </template>
       <p v-if="trouble" class="fault" role="alert">{{ trouble }}</p>
     </div>
   </v-main>

@@ -11,7 +11,8 @@ interface Understood {
   questions: { asks: string; answers: string[]; about: string }[]
 }
 
-const emit = defineEmits<{ begun: [id: number] }>()
+/** Whether it was told what it is to do. */
+const emit = defineEmits<{ begun: [id: number, told: boolean] }>()
 const name = ref('')
 const text = ref('')
 const answers = ref<Record<string, string>>({})
@@ -82,7 +83,7 @@ async function build() {
   trouble.value = ''
   try {
     const { id } = await api.post<{ id: number }>('apps', { name: name.value, text: text.value, answers: answers.value })
-    emit('begun', id)
+    emit('begun', id, !!text.value.trim())
   } catch (error) {
     trouble.value = error instanceof Declined ? error.message : String(error)
   } finally {

@@ -3,8 +3,9 @@ import { computed } from 'vue'
 import { useStudio } from './useStudio'
 import type { ScreenPicture } from '../../contracts/studio'
 
-const props = defineProps<{ picture?: ScreenPicture | null }>()
-const studio = useStudio()
+/** Outside of an open app it is told of which one it is. */
+const props = defineProps<{ picture?: ScreenPicture | null; app?: number }>()
+const studio = props.app === undefined ? useStudio() : null
 const theme = computed(() => props.picture ?? { main: '#888', background: '#fff', surface: '#fff', text: '#444' })
 const fills = computed<Record<string, string>>(() => ({
   surface: theme.value.surface,
@@ -15,7 +16,7 @@ const fills = computed<Record<string, string>>(() => ({
 }))
 function media(name?: string) {
   if (!name || /^https?:/.test(name)) return name ?? ''
-  return `/media/${studio.state.value?.app.id}/${name}`
+  return `/media/${props.app ?? studio?.state.value?.app.id}/${name}`
 }
 </script>
 

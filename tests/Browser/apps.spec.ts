@@ -1,0 +1,51 @@
+import { expect, test } from './test'
+import { nothingSerious, signUp } from './founder'
+
+test('one’s apps: renamed, doubled, put away, removed and brought back', async ({ page }) => {
+  await signUp(page, 'Gannet')
+  for (const name of ['Reeds', 'Sedges', 'Rushes', 'Mosses', 'Ferns']) {
+    await page.getByLabel('Name of a new app').fill(name)
+    await page.getByRole('button', { name: 'Begin it' }).click()
+    await expect(page.getByText('Saved, revision 1')).toBeVisible()
+    await page.getByRole('link', { name: 'Your apps' }).click()
+  }
+  const card = (name: string) => page.getByRole('article', { name, exact: true })
+  await expect(page.getByRole('article')).toHaveCount(5)
+  await expect(card('Reeds')).toContainText('draft')
+  await expect(card('Reeds').locator('.thumb')).toBeVisible()
+  await nothingSerious(page, '.apps-page')
+  await page.getByLabel('Search your apps').fill('es')
+  await expect(page.getByRole('article')).toHaveCount(3)
+  await page.getByLabel('Search your apps').fill('cattail')
+  await expect(page.getByText('None of your apps is called so.')).toBeVisible()
+  await page.getByLabel('Search your apps').fill('')
+
+  await page.getByLabel('More of Reeds').click()
+  await page.getByText('Rename', { exact: true }).click()
+  await page.getByLabel('A new name for Reeds').fill('Cattails')
+  await page.getByLabel('A new name for Reeds').press('Enter')
+  await expect(card('Cattails')).toBeVisible()
+
+  await page.getByLabel('More of Cattails').click()
+  await page.getByText('Make a second one like it').click()
+  await expect(page.getByText('Saved, revision 1')).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Cattails 2' })).toBeVisible()
+  await page.getByRole('link', { name: 'Your apps' }).click()
+
+  await page.getByLabel('More of Ferns').click()
+  await page.getByText('Put it away').click()
+  await page.getByText('Put away (1)').click()
+  await expect(page.locator('details').getByRole('article', { name: 'Ferns' })).toBeVisible()
+  await page.getByLabel('More of Ferns').click()
+  await page.getByText('Take it out again').click()
+  await expect(page.locator('details')).toHaveCount(0)
+
+  await page.getByLabel('More of Sedges').click()
+  await page.getByText('Remove', { exact: true }).click()
+  const asked = page.getByRole('dialog', { name: 'Remove Sedges?' })
+  await expect(asked).toContainText('You can bring it back within 30 days')
+  await asked.getByRole('button', { name: 'Remove it' }).click()
+  await expect(card('Sedges')).toHaveCount(0)
+  await page.getByRole('button', { name: 'Bring Sedges back' }).click()
+  await expect(card('Sedges')).toBeVisible()
+})

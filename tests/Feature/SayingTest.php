@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Tests\TestCase;
+
+/** Saying a change over HTTP and on the command line: proposed with pictures, taken on the revision that was seen, refused to others. */
+final class SayingTest extends TestCase
+{
+    private const SAYING = 'make the list of posts on Feed tiles. Add a rating to spots';
+
+    public function test_it_is_proposed_and_taken_in_part(): void
+    {
+        $app = $this->demo();
+        $this->actingAs($this->founderOf($app));
+
+        $heard = $this->postJson("/api/apps/$app->id/say", ['text' => self::SAYING, 'drawn' => true])->assertOk();
+        foreach ($heard->json('parts') as $part) {
+            self::assertMeets('studio', (string) json_encode($part), 'Heard');
+        }
+        self::assertSame('Feed', $heard->json('parts.0.proposals.0.pictures.0.screen'));
+        self::assertSame('Spot', $heard->json('parts.1.proposals.0.pictures.0.screen'));
+        self::assertSame(1, $app->refresh()->revision->number);
+
+        $taken = $this->postJson("/api/apps/$app->id/say/take", ['text' => self::SAYING, 'take' => [null, 0], 'base' => 1]);
+        $taken->assertOk();
+        self::assertNotNull($app->refresh()->revision->read()->table('Spots')?->field('Rating'));
+        self::assertStringNotContainsString('List of Posts, by Posted downward, as tiles, with an advert', $app->revision->read()->script());
+        $this->postJson("/api/apps/$app->id/undo", ['base' => 2])->assertOk();
+        self::assertNull($app->refresh()->revision->read()->table('Spots')?->field('Rating'));
+    }
+
+    public function test_whoever_saw_an_older_revision_is_told_where_its_place_has_changed(): void
+    {
+        $app = $this->demo();
+        $this->actingAs($this->founderOf($app));
+        $this->postJson("/api/apps/$app->id/say/take", ['text' => 'make it blue', 'take' => [0], 'base' => 1])->assertOk();
+
+        $this->postJson("/api/apps/$app->id/say/take", ['text' => 'make it green', 'take' => [0], 'base' => 1])->assertStatus(409);
+    }
+
+    public function test_bad_input_gets_a_sentence(): void
+    {
+        $app = $this->demo();
+        $this->actingAs($this->founderOf($app));
+
+        $this->postJson("/api/apps/$app->id/say", ['text' => ''])->assertUnprocessable();
+        $this->postJson("/api/apps/$app->id/say", ['text' => str_repeat('a ', 300)])->assertUnprocessable();
+        $this->postJson("/api/apps/$app->id/say/take", ['text' => 'make it blue', 'take' => ['x'], 'base' => 1])->assertUnprocessable();
+        $this->postJson("/api/apps/$app->id/say/take", ['text' => 'make it blue', 'take' => [2], 'base' => 1])
+            ->assertStatus(409)
+            ->assertJsonPath('message', '“make it blue” cannot be done as things stand now. Please say it again.');
+        self::assertSame(1, $app->refresh()->revision->number);
+    }
+
+    public function test_steps_that_would_come_next(): void
+    {
+        $app = $this->demo();
+        $this->actingAs($this->founderOf($app));
+
+        foreach ($this->getJson("/api/apps/$app->id/next")->assertOk()->json('steps') as $step) {
+            self::assertMeets('studio', (string) json_encode($step), 'NextStep');
+        }
+        $this->actingAs($this->stranger());
+        $this->getJson("/api/apps/$app->id/next")->assertNotFound();
+        $this->postJson("/api/apps/$app->id/say", ['text' => 'make it blue'])->assertNotFound();
+        $this->postJson("/api/apps/$app->id/say/take", ['text' => 'make it blue', 'take' => [0], 'base' => 1])->assertNotFound();
+    }
+
+    public function test_on_the_command_line(): void
+    {
+        $app = $this->demo();
+
+        $this->artisan('lanai:say', ['app' => $app->slug, 'saying' => 'who can see bookings?'])->expectsOutputToContain('Bookings may be seen by')->assertSuccessful();
+        $this->artisan('lanai:say', ['app' => $app->slug, 'saying' => 'make it blue', '--take' => 1])->expectsOutputToContain('is at revision 2')->assertSuccessful();
+        self::assertSame('#1C61BA', $app->refresh()->revision->read()->theme->main);
+        $this->artisan('lanai:say', ['app' => $app->slug, 'saying' => 'make it blue', '--take' => 3])->assertFailed();
+        $this->artisan('lanai:say', ['app' => 'nowhere', 'saying' => 'make it blue'])->assertFailed();
+    }
+}
