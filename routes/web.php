@@ -36,6 +36,8 @@ Route::prefix('api')->group(function (): void {
             });
         Route::get('apps', [C\AppController::class, 'index']);
         Route::post('apps', [C\AppController::class, 'store']);
+        Route::get('starters', [C\AppController::class, 'starters']);
+        Route::get('starters/{key}', [C\AppController::class, 'starter'])->middleware('throttle:reading');
         Route::post('read', C\ReadingController::class)->middleware('throttle:reading');
         Route::post('apps/removed/{removed}/back', [C\AppController::class, 'back'])->where('removed', '[0-9]{1,18}');
         Route::get('apps/{app}', [C\AppController::class, 'show']);

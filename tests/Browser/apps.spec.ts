@@ -1,5 +1,5 @@
 import { expect, test } from './test'
-import { nothingSerious, signUp } from './founder'
+import { device, nothingSerious, signUp } from './founder'
 
 test('one’s apps: renamed, doubled, put away, removed and brought back', async ({ page }) => {
   await signUp(page, 'Gannet')
@@ -48,4 +48,29 @@ test('one’s apps: renamed, doubled, put away, removed and brought back', async
   await expect(card('Sedges')).toHaveCount(0)
   await page.getByRole('button', { name: 'Bring Sedges back' }).click()
   await expect(card('Sedges')).toBeVisible()
+})
+
+test('a starter is begun with one tap and runs; a saved script comes back as an app', async ({ page }) => {
+  await signUp(page, 'Knot')
+  const begin = page.getByRole('region', { name: 'Begin from' })
+  await expect(begin.locator('.thumb')).toHaveCount(8)
+  await nothingSerious(page, '.begin-from')
+  await begin.getByRole('button', { name: /^Bell loft/ }).click()
+  await expect(page.getByText('Saved, revision 1')).toBeVisible()
+  const app = device(page)
+  await app.locator('.item', { hasText: 'Plain courses' }).click()
+  await page.getByLabel('Signed in as').selectOption('Bryony Cope')
+  await app.getByRole('button', { name: 'Take a place' }).click()
+  await expect(app.getByText('Your rope is kept.')).toBeVisible()
+  await expect(app.getByText('Every rope is taken.')).toBeVisible()
+
+  const id = /apps\/(\d+)/.exec(page.url())?.[1]
+  const script = await (await page.request.get(`/api/apps/${id}/script`)).text()
+  await page.getByRole('link', { name: 'Your apps' }).click()
+  const file = page.getByLabel('A script of an app')
+  await file.setInputFiles({ name: 'notes.txt', mimeType: 'text/plain', buffer: Buffer.from('Dear all,') })
+  await expect(page.getByRole('alert')).toContainText('This is no script of an app.')
+  await file.setInputFiles({ name: 'bell-loft.script', mimeType: 'text/plain', buffer: Buffer.from(script) })
+  await expect(page.getByText('Saved, revision 1')).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Bell loft' })).toBeVisible()
 })

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Apps\Entries;
 use App\Apps\FromWords;
 use App\Apps\RevisionBook;
+use App\Apps\Starters;
 use App\Apps\Twin;
 use App\Models\App;
 use App\Models\Founder;
@@ -18,12 +19,16 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Lanai\Core\Edits\Kinds\Fill;
+use Lanai\Core\Language\ScriptMistake;
 use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Reading\Tagger;
 use Lanai\Core\Text\Pattern;
 
 final class AppController
 {
+    /** Bytes of a script. */
+    private const LONGEST = 500_000;
+
     public function index(#[CurrentUser] Founder $founder): JsonResponse
     {
         return response()->json(['apps' => Entries::of($founder), 'removed' => Entries::removed($founder)]);
@@ -68,9 +73,18 @@ final class AppController
         return $this->index($founder);
     }
 
-    /** An app that is empty, or that does what a paragraph says. */
-    public function store(Request $request, #[CurrentUser] Founder $founder, RevisionBook $book, FromWords $words): JsonResponse
+    /** An app that is empty, that does what a paragraph says, that begins as a starter, or that is in a file. */
+    public function store(Request $request, #[CurrentUser] Founder $founder, RevisionBook $book, FromWords $words, Starters $starters): JsonResponse
     {
+        $starter = $request->string('starter')->value();
+        if ($starter !== '') {
+            return Starters::exists($starter)
+                ? response()->json(['id' => $starters->begin($founder, $starter)->id], 201)
+                : response()->json(['message' => 'There is no such beginning.'], 404);
+        }
+        if ($request->has('script')) {
+            return $this->written($request, $founder, $book);
+        }
         $name = trim($request->string('name')->value());
         if ($name === '' || mb_strlen($name) > 60 || ! Pattern::match('/[\p{L}\p{N}]/u', $name)) {
             return response()->json(['message' => 'Please give the app a name of at most 60 characters.'], 422);
@@ -81,6 +95,38 @@ final class AppController
         $app = $text === '' ? $book->begin($founder, Blueprint::begin($name)) : $words->begin($founder, $name, $text, $told['answers'] ?? []);
 
         return response()->json(['id' => $app->id], 201);
+    }
+
+    /** An app as another Lanai has saved it, with made-up rows. */
+    private function written(Request $request, Founder $founder, RevisionBook $book): JsonResponse
+    {
+        $script = $request->input('script');
+        if (! is_string($script) || trim($script) === '' || strlen($script) > self::LONGEST || ! mb_check_encoding($script, 'UTF-8')) {
+            return response()->json(['message' => 'This is no script of an app: a text of at most 500,000 bytes that begins with “app” and a name.'], 422);
+        }
+        try {
+            $blueprint = Blueprint::fromScript($script);
+        } catch (ScriptMistake $mistake) {
+            return response()->json(['message' => 'This is no script of an app. '.$mistake->getMessage(), 'line' => $mistake->scriptLine, 'column' => $mistake->column], 422);
+        } catch (\UnexpectedValueException) {
+            return response()->json(['message' => 'This is no script of an app.'], 422);
+        }
+        $app = $book->begin($founder, $blueprint);
+        FromWords::fill($app);
+
+        return response()->json(['id' => $app->id], 201);
+    }
+
+    public function starters(): JsonResponse
+    {
+        return response()->json(['starters' => Starters::all()]);
+    }
+
+    public function starter(string $key, #[CurrentUser] Founder $founder, Starters $starters): JsonResponse
+    {
+        abort_unless(Starters::exists($key), 404);
+
+        return response()->json(['picture' => $starters->picture($founder, $key), 'week' => null]);
     }
 
     public function show(App $app, RevisionBook $book): JsonResponse

@@ -6,6 +6,7 @@ import { api, Declined } from '../api'
 import TheMark from '../frame/TheMark.vue'
 import { readSession, session } from '../session'
 import AppCard from './AppCard.vue'
+import BeginFrom from './BeginFrom.vue'
 import NewApp from './NewApp.vue'
 
 const router = useRouter()
@@ -68,6 +69,7 @@ async function back(id: number) {
       <v-progress-linear v-if="!had && !trouble" indeterminate color="primary" aria-label="Loading your apps" />
       <template v-if="had">
         <NewApp @begun="(id, told) => router.push(`/apps/${id}/${told ? 'brief' : 'screens'}`)" />
+        <BeginFrom @begun="(id) => router.push(`/apps/${id}`)" />
         <div class="apps-had">
           <h2>Your apps</h2>
           <input v-if="had.apps.length > MANY" v-model="sought" type="search" class="filler-field apps-search" aria-label="Search your apps" placeholder="Search your apps" />

@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Findings\Rules;
 
+use Lanai\Core\Access\Rules;
 use Lanai\Core\Findings\Finding;
 use Lanai\Core\Findings\Mend;
 use Lanai\Core\Findings\Reading;
 use Lanai\Core\Findings\Rule;
 use Lanai\Core\Findings\Station;
 use Lanai\Core\Lines\ListLine;
+use Lanai\Core\Model\Access\Everyone;
+use Lanai\Core\Model\Access\Verb;
+use Lanai\Core\Model\Access\Who;
 use Lanai\Core\Text\Pattern;
 
 /** Rows that one list shows only to the person they belong to, and another list to everybody. */
@@ -41,8 +45,14 @@ final class EverybodysRows implements Rule
                 $own[mb_strtolower($table)] ??= [$found[1], $screen];
             }
         }
+        $rules = new Rules($reading->blueprint);
         foreach ($lists as $at => [$table, $where, $owner]) {
             [$field, $screen] = $own[mb_strtolower($table)] ?? ['', ''];
+            $kept = $field === '' ? null : $reading->blueprint->table($table);
+            // What everybody may see, by a sentence, is meant to be seen.
+            if ($kept !== null && $rules->isSaid(Verb::See, $kept) && array_filter($rules->of(Verb::See, $kept), fn (Who $who): bool => $who instanceof Everyone) !== []) {
+                continue;
+            }
             if ($field !== '' && $owner === '' && ! Pattern::match('/\bme\b/', $where)) {
                 yield Finding::warning(
                     self::class,

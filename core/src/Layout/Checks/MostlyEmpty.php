@@ -18,10 +18,14 @@ final class MostlyEmpty implements Check
     /** A screen of fewer lines is still being made. */
     private const LINES = 3;
 
+    /** So few lines with something to do are one step of a way, such as typing a code: that may be short (common practice, no source). */
+    private const STEP = 7;
+
     public function look(Frame $page, Device $device): iterable
     {
         foreach ($device->isTablet() && $device->text === 1.0 ? $page->children : [] as $main) {
-            if ($main->box->key !== 'main' || count($main->children) < self::LINES) {
+            $lines = count($main->children);
+            if ($main->box->key !== 'main' || $lines < self::LINES || ($lines <= self::STEP && self::isDone($main))) {
                 continue;
             }
             $used = 0.0;
@@ -34,6 +38,18 @@ final class MostlyEmpty implements Check
                 yield new Flaw(self::class, 'main', sprintf('%d %% of the screen is empty', round(100 - $share * 100)), $device, 1 - $share);
             }
         }
+    }
+
+    /** Whether there is something to tap or to fill in. */
+    private static function isDone(Frame $frame): bool
+    {
+        foreach ($frame->children as $child) {
+            if (isset($child->box->marks['taps']) || self::isDone($child)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** How far across a line reaches with what it shows. */
