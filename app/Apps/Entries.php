@@ -66,7 +66,11 @@ final class Entries
 
         return [
             'picture' => $picture,
-            'week' => $live === null ? null : Cache::remember("week $app->id", self::COUNTED, fn (): int => (new Figures($live))->week(new DateTimeImmutable())),
+            'week' => $live === null ? null : Cache::remember(
+                "week $app->id",
+                self::COUNTED,
+                fn (): int => (new Figures($live))->week(new DateTimeImmutable()),
+            ),
         ];
     }
 
@@ -75,9 +79,12 @@ final class Entries
     {
         $latest = $submissions->keyBy('store');
         $name = fn (Submission $one): string => (string) config("lanai.stores.$one->store.name", $one->store);
-        $in = $latest->filter(fn (Submission $one): bool => in_array($one->state, ['released', 'rolling out', 'in testing'], true))->map($name)->values()->all();
-        $before = $latest->filter(fn (Submission $one): bool => in_array($one->state, ['received', 'processing', 'in review', 'appealed'], true))->map($name)->values()->all();
-        $back = $latest->filter(fn (Submission $one): bool => $one->state === 'turned down')->map($name)->values()->all();
+        $among = fn (string ...$states): array => array_values(
+            $latest->filter(fn (Submission $one): bool => in_array($one->state, $states, true))->map($name)->all(),
+        );
+        $in = $among('released', 'rolling out', 'in testing');
+        $before = $among('received', 'processing', 'in review', 'appealed');
+        $back = $among('turned down');
 
         return implode(', ', array_filter([
             $in === [] ? '' : 'in '.implode(' and ', $in),

@@ -55,7 +55,8 @@ test('from anywhere by the keyboard: asked back, answered, led to, and refused k
 test('what would come next is shown and taken; a standing note is looked after', async ({ page }) => {
   await beginApp(page, 'Skiffs', 'brief')
   await expect(page.getByText('Dark mode')).toBeVisible()
-  await script(page, 'app Skiffs\n\ntable Skiffs, each a Skiff\n  Name is a text\n  Lies is a place\n  Length is a decimal\n\nscreen Skiffs, first\n  List of Skiffs\n    shows name as title\n    when empty: "None."\n')
+  const table = 'table Skiffs, each a Skiff\n  Name is a text\n  Lies is a place\n  Length is a decimal\n\n'
+  await script(page, `app Skiffs\n\n${table}screen Skiffs, first\n  List of Skiffs\n    shows name as title\n    when empty: "None."\n`)
   await page.getByRole('button', { name: 'Propose: add a map of skiffs' }).click()
   await expect(page.locator('.proposal.taken')).toContainText('List of Skiffs, by Name upward, as a map')
   await page.getByRole('button', { name: 'Do it' }).click()

@@ -36,9 +36,12 @@ test('pictures of the main views, from the demo data', async ({ browser }) => {
   await page.getByRole('navigation', { name: 'Tables' }).getByRole('button', { name: 'Spots' }).click()
   await expect(page.getByRole('gridcell', { name: 'Name of row 6' })).toBeVisible()
   await picture(page, 'data')
-  await page.getByRole('button', { name: 'Map', exact: true }).click()
-  await expect(page.getByRole('button', { name: /^Swims, 11 rows/ })).toBeVisible()
-  await picture(page, 'map')
+
+  await page.getByRole('button', { name: /^Brief:/ }).click()
+  await expect(page.locator('.steps li').first()).toBeVisible()
+  await page.locator('#say-here').fill('sort the list of swims on Upcoming by places, and make it blue')
+  await expect(page.locator('.proposal .thumb')).toHaveCount(4)
+  await picture(page, 'brief')
 
   await page.getByRole('button', { name: /^People:/ }).click()
   await expect(page.getByText('Outside providers')).toBeVisible()

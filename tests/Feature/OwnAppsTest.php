@@ -23,7 +23,7 @@ final class OwnAppsTest extends TestCase
 
         $listed = $this->getJson('/api/apps')->assertOk();
         self::assertMeets('studio', (string) $listed->getContent(), 'AppsOfFounder');
-        self::assertSame([$app->name, 'live on the web', false], [$listed->json('apps.0.name'), $listed->json('apps.0.state'), $listed->json('apps.0.archived')]);
+        $listed->assertJsonPath('apps.0.name', $app->name)->assertJsonPath('apps.0.state', 'live on the web')->assertJsonPath('apps.0.archived', false);
         $seen = $this->getJson("/api/apps/$app->id/seen")->assertOk();
         self::assertMeets('studio', (string) $seen->getContent(), 'AppSeen');
         self::assertNotSame([], $seen->json('picture.parts'));

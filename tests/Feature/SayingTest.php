@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Illuminate\Testing\PendingCommand;
 use Tests\TestCase;
 
 /** Saying a change over HTTP and on the command line: proposed with pictures, taken on the revision that was seen, refused to others. */
@@ -73,10 +74,19 @@ final class SayingTest extends TestCase
     {
         $app = $this->demo();
 
-        $this->artisan('lanai:say', ['app' => $app->slug, 'saying' => 'who can see bookings?'])->expectsOutputToContain('Bookings may be seen by')->assertSuccessful();
-        $this->artisan('lanai:say', ['app' => $app->slug, 'saying' => 'make it blue', '--take' => 1])->expectsOutputToContain('is at revision 2')->assertSuccessful();
+        $say = fn (string $saying, int $take = 0): PendingCommand => $this->said(['app' => $app->slug, 'saying' => $saying, '--take' => $take ?: null]);
+        $say('who can see bookings?')->expectsOutputToContain('Bookings may be seen by')->assertSuccessful();
+        $say('make it blue', 1)->expectsOutputToContain('is at revision 2')->assertSuccessful();
         self::assertSame('#1C61BA', $app->refresh()->revision->read()->theme->main);
-        $this->artisan('lanai:say', ['app' => $app->slug, 'saying' => 'make it blue', '--take' => 3])->assertFailed();
+        $say('make it blue', 3)->assertFailed();
         $this->artisan('lanai:say', ['app' => 'nowhere', 'saying' => 'make it blue'])->assertFailed();
+    }
+
+    /** @param  array<string, string|int|null>  $options */
+    private function said(array $options): PendingCommand
+    {
+        $command = $this->artisan('lanai:say', array_filter($options, fn (mixed $one): bool => $one !== null));
+
+        return $command instanceof PendingCommand ? $command : self::fail();
     }
 }

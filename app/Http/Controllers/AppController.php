@@ -107,9 +107,9 @@ final class AppController
         try {
             $blueprint = Blueprint::fromScript($script);
         } catch (ScriptMistake $mistake) {
-            return response()->json(['message' => 'This is no script of an app. '.$mistake->getMessage(), 'line' => $mistake->scriptLine, 'column' => $mistake->column], 422);
-        } catch (\UnexpectedValueException) {
-            return response()->json(['message' => 'This is no script of an app.'], 422);
+            $said = 'This is no script of an app. '.$mistake->getMessage();
+
+            return response()->json(['message' => $said, 'line' => $mistake->scriptLine, 'column' => $mistake->column], 422);
         }
         $app = $book->begin($founder, $blueprint);
         FromWords::fill($app);

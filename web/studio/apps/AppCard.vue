@@ -73,8 +73,8 @@ const people = (count: number) => (count === 1 ? '1 person this week' : `${count
       <v-card class="dialog">
         <h2>Remove {{ app.name }}?</h2>
         <p>
-          Nobody reaches it any more: not its people, not its packages on phones. You can bring it back within 30 days, with all its rows; after that it is gone for
-          good.
+          Nobody reaches it any more: not its people, not its packages on phones. You can bring it back within 30 days, with all its rows; after that it is
+          gone for good.
         </p>
         <p v-if="seen?.week">{{ people(seen.week) }}: they will find it closed.</p>
         <div class="dialog-end">

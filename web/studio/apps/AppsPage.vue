@@ -72,7 +72,14 @@ async function back(id: number) {
         <BeginFrom @begun="(id) => router.push(`/apps/${id}`)" />
         <div class="apps-had">
           <h2>Your apps</h2>
-          <input v-if="had.apps.length > MANY" v-model="sought" type="search" class="filler-field apps-search" aria-label="Search your apps" placeholder="Search your apps" />
+          <input
+            v-if="had.apps.length > MANY"
+            v-model="sought"
+            type="search"
+            class="filler-field apps-search"
+            aria-label="Search your apps"
+            placeholder="Search your apps"
+          />
         </div>
         <p v-if="!had.apps.length" class="quiet-note">No apps yet. Say what your first one should do; all of it can be changed at any time.</p>
         <p v-else-if="!found.length" class="quiet-note">None of your apps is called so.</p>

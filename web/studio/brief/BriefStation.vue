@@ -51,12 +51,14 @@ watch(() => studio.state.value?.revision.number, load, { immediate: true })
     <section class="page brief">
       <h1 id="what-it-is">What it is</h1>
       <p v-if="!notes.length" class="quiet-note">
-        Keep here what holds whoever works on the app: for whom it is, how it speaks, what it will never have. “note "No sign-in, ever."” is looked after: where the
-        app does otherwise, you are told.
+        Keep here what holds whoever works on the app: for whom it is, how it speaks, what it will never have. “note "No sign-in, ever."” is looked after:
+        where the app does otherwise, you are told.
       </p>
       <ProseLines v-else :lines="notes" root="/notes" />
       <div class="page-end">
-        <v-btn :variant="notes.length ? 'text' : 'tonal'" color="primary" size="small" :prepend-icon="mdiPlus" @click="studio.begin('/notes')">Add a note</v-btn>
+        <v-btn :variant="notes.length ? 'text' : 'tonal'" color="primary" size="small" :prepend-icon="mdiPlus" @click="studio.begin('/notes')"
+          >Add a note</v-btn
+        >
       </div>
       <h2 id="what-next" class="people-head">What next</h2>
       <p v-if="trouble" class="fault" role="alert">{{ trouble }} <button class="link" @click="load">Try again</button></p>

@@ -50,7 +50,8 @@ final class EverybodysRows implements Rule
             [$field, $screen] = $own[mb_strtolower($table)] ?? ['', ''];
             $kept = $field === '' ? null : $reading->blueprint->table($table);
             // What everybody may see, by a sentence, is meant to be seen.
-            if ($kept !== null && $rules->isSaid(Verb::See, $kept) && array_filter($rules->of(Verb::See, $kept), fn (Who $who): bool => $who instanceof Everyone) !== []) {
+            $everybody = $kept === null ? [] : array_filter($rules->of(Verb::See, $kept), fn (Who $who): bool => $who instanceof Everyone);
+            if ($kept !== null && $rules->isSaid(Verb::See, $kept) && $everybody !== []) {
                 continue;
             }
             if ($field !== '' && $owner === '' && ! Pattern::match('/\bme\b/', $where)) {
