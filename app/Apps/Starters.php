@@ -19,6 +19,7 @@ use Lanai\Core\Edits\Kinds\LetPeopleIn;
 use Lanai\Core\Formula\Moment;
 use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Model\Table;
+use Lanai\Core\Text\Pattern;
 
 /** Whole small apps that somebody can begin from, each with its own look and its own rows (database/starters). All in them is made up. */
 final readonly class Starters
@@ -46,7 +47,7 @@ final readonly class Starters
 
     public static function exists(string $key): bool
     {
-        return preg_match(self::SCRIPT, $key) === 1 && is_file(database_path("starters/$key/app.script"));
+        return Pattern::match(self::SCRIPT, $key) && is_file(database_path("starters/$key/app.script"));
     }
 
     public function begin(Founder $founder, string $key): App
@@ -148,7 +149,7 @@ final readonly class Starters
     /** “today”, “-2 days” and “+2 days 18:30” are counted from now; anything else is as it is. */
     private static function dated(string $value): string
     {
-        if (preg_match('~^(?:today|[+-]\d{1,3} days)(?: (\d\d:\d\d))?$~D', $value, $found) !== 1) {
+        if (! Pattern::match('~^(?:today|[+-]\d{1,3} days)(?: (\d\d:\d\d))?$~D', $value, $found)) {
             return $value;
         }
         $at = (new DateTimeImmutable('now', new DateTimeZone('UTC')))->modify($value);

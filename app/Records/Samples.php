@@ -14,7 +14,10 @@ use Lanai\Core\Data\RowCheck;
 use Lanai\Core\Formula\Moment;
 use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Model\Field;
+use Lanai\Core\Model\FieldTypes\DateType;
+use Lanai\Core\Model\FieldTypes\MomentType;
 use Lanai\Core\Model\Table;
+use Lanai\Core\Text\Pattern;
 
 /** Made-up rows of the sandbox, marked as such, the same for the same seed. */
 final readonly class Samples
@@ -86,10 +89,23 @@ final readonly class Samples
             // What people have for a name is none for things.
             $called = ! $table->people && mb_strtolower($field->name) === 'name' ? 'title' : $field->name;
 
-            return $field->type->write($field->type->sample($faker, $called));
+            $value = $field->type->write($field->type->sample($faker, $called));
+
+            return $field->type instanceof DateType || $field->type instanceof MomentType ? self::near($value, $field->name, $faker) : $value;
         }
         $ids = $this->database->table($linked->storedAs())->orderBy('id')->limit(200)->pluck('id')->all();
 
         return $ids === [] ? '' : implode(',', $faker->randomElements($ids, $field->linksTo() !== '' ? 1 : $faker->numberBetween(1, min(3, count($ids)))));
+    }
+
+    /** Days are near today: most are still to come, but what somebody has behind them. */
+    private static function near(string $value, string $name, Generator $faker): string
+    {
+        $isBefore = Pattern::match('~birth|born|bought|since|joined|built|founded|found|seen|made|planted|last|done|was~i', $name);
+        $days = $isBefore ? -$faker->numberBetween(3, 300) : $faker->numberBetween(-6, 40);
+        $day = (new DateTimeImmutable("$days days", new DateTimeZone('UTC')))->format('Y-m-d');
+
+        // Its hour stays as it was.
+        return $day.substr($value, 10);
     }
 }

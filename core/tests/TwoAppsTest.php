@@ -128,5 +128,6 @@ final class TwoAppsTest extends TestCase
         'Template::made',
         'Texts::collator',
         'YesNoWords::words',
+        'Utterance::ways',
     ];
 }

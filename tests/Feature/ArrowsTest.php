@@ -50,7 +50,7 @@ final class ArrowsTest extends TestCase
     }
 
     /** From the ground up; folders of stations stand above, and know one another not at all. */
-    private const STUDIO = ['open', 'findings', 'prose', 'deck', 'frame'];
+    private const STUDIO = ['open', 'findings', 'prose', 'deck', 'saying', 'frame'];
 
     public function test_what_stations_share_knows_no_station(): void
     {

@@ -19,7 +19,7 @@ final class StudioStateTest extends TestCase
     {
         $stations = array_column($this->state()['stations'], null, 'key');
 
-        self::assertSame(['data', 'screens', 'people', 'services', 'earnings', 'reach', 'release'], array_keys($stations));
+        self::assertSame(['brief', 'data', 'screens', 'people', 'services', 'earnings', 'reach', 'release'], array_keys($stations));
         self::assertSame([1, 12, 13], [$stations['release']['findings'], $stations['release']['holds'], $stations['release']['checks']]);
         self::assertSame([0, $stations['screens']['checks']], [$stations['screens']['findings'], $stations['screens']['holds']]);
     }

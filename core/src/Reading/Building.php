@@ -8,6 +8,8 @@ use Lanai\Core\Edits\Kinds\LetPeopleIn;
 use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Reading\Patterns\Lending;
 use Lanai\Core\Reading\Patterns\Noun;
+use Lanai\Core\Reading\Patterns\OnMap;
+use Lanai\Core\Reading\Patterns\OverTime;
 use Lanai\Core\Text\Names;
 use Lanai\Core\Text\Pattern;
 
@@ -100,6 +102,11 @@ final class Building
 
     private function script(): string
     {
+        $overTime = $this->overTime(array_values(array_filter(array_keys($this->tables), $this->isMain(...))));
+        // A goal that is held against what is written down needs no list of its own.
+        if ($overTime !== null && count($this->tables['goal']['fields'] ?? []) === 1) {
+            unset($this->tables['goal']);
+        }
         $kept = array_filter(array_keys($this->tables), fn (string $noun): bool => $noun !== Draft::PERSON);
         $parts = ['app '.Noun::said($this->name), 'theme, also in the dark'];
         foreach ($this->outline['roles'] as $i => $role) {
@@ -131,6 +138,15 @@ final class Building
         if (isset($this->tables['favourite']) && $this->host('favourite') !== '') {
             $parts[] = $this->favourites();
             $tabs[] = ['Favourites', 'heart'];
+        }
+        $onMap = $this->onMap($main);
+        if ($onMap !== null) {
+            $parts[] = $onMap->script();
+            $tabs[] = [$onMap->screen(), 'place'];
+        }
+        if ($overTime !== null) {
+            array_push($parts, ...$overTime->script());
+            $tabs[] = [OverTime::SCREEN, 'star'];
         }
         $sells = $this->outline['sells'];
         if ($sells !== null) {
@@ -286,6 +302,57 @@ final class Building
         $see = array_filter($this->outline['rights'], fn (array $right): bool => $right['act'] === 'see' && mb_strtolower($right['table']) === $noun);
 
         return $see !== [] || in_array($noun, ['favourite', 'booking', 'loan', 'order', 'message'], true);
+    }
+
+    /**
+     * Where a map is spoken of, or what is near.
+     *
+     * @param  list<string>  $main
+     */
+    private function onMap(array $main): ?OnMap
+    {
+        if (! Pattern::match('~\bmaps?\b|\bnear(?:by|est)?\b|\baround (?:me|them|you)\b~iu', $this->paragraph)) {
+            return null;
+        }
+        foreach ($main as $noun) {
+            $places = self::typed($this->tables[$noun]['fields'], ['place']);
+            if ($places !== [] && ! $this->isPrivate($noun)) {
+                return new OnMap($this->nouns[$noun], $this->label($noun), $this->key($places[0], $noun));
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Where a goal, a chart or progress is spoken of, and something is written down day by day.
+     *
+     * @param  list<string>  $main
+     */
+    private function overTime(array $main): ?OverTime
+    {
+        $hasGoal = isset($this->tables['goal']);
+        if (! $hasGoal && ! Pattern::match('~\b(?:charts?|graphs?|progress|statistics|over time|(?:per|each|every|a) week|weekly)\b~iu', $this->paragraph)) {
+            return null;
+        }
+        foreach ($main as $noun) {
+            $fields = $this->tables[$noun]['fields'];
+            $days = self::typed($fields, ['date', 'date and time']);
+            $numbers = self::typed($fields, ['number']);
+            if ($noun !== 'goal' && $days !== [] && $numbers !== [] && $this->places($noun) === '') {
+                return new OverTime(
+                    $this->nouns[$noun],
+                    $this->key($days[0], $noun),
+                    $days[0]['type'] === 'date and time',
+                    $this->key($numbers[0], $noun),
+                    $this->called($numbers[0], $noun),
+                    $this->isSomebodys($noun),
+                    $hasGoal,
+                );
+            }
+        }
+
+        return null;
     }
 
     /** How something is lent by its owner; null where nothing is, or where it is nobody's. */
@@ -563,7 +630,13 @@ final class Building
         $label = $this->label($noun);
         $where = $isMine && $this->isSomebodys($noun) ? ' where me != null and owner == me' : '';
         $dates = self::typed($fields, ['date and time', 'date']);
-        $by = $dates === [] ? ', by Added downward' : ', by '.Noun::said($this->called($dates[0], $noun)).' downward';
+        // What people book is still to come, the next one first.
+        $isAhead = $dates !== [] && $opens && $this->does('book', $noun);
+        $by = $dates === [] ? ', by Added downward' : ', by '.Noun::said($this->called($dates[0], $noun)).($isAhead ? ' upward' : ' downward');
+        if ($isAhead) {
+            $day = $this->key($dates[0], $noun);
+            $where .= ($where === '' ? ' where ' : ' and ').($dates[0]['type'] === 'date' ? "$day >= day(now())" : "$day > now()");
+        }
         $search = self::typed($fields, ['text']) !== [] && $opens ? ', with a search box' : '';
         $choices = array_values(array_filter(self::typed($fields, ['choice']), fn (array $f): bool => $f['choices'] !== []));
         $chips = $choices !== [] && $opens ? ', offering a choice of '.Noun::said($this->called($choices[0], $noun)) : '';

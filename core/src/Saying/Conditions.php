@@ -225,7 +225,9 @@ final readonly class Conditions
                 foreach ($table->fields as $field) {
                     if (in_array(Known::typeOf($field), ['moment', 'date'], true)) {
                         $formula = ($key === '' ? '' : "$key.").Names::inFormula($field->name);
-                        $is = Known::typeOf($field) === 'date' ? ["$formula >= today()", "$formula < today()"] : ["$formula > now()", "$formula <= now()"];
+                        $now = Known::typeOf($field) === 'date' ? 'day(now())' : 'now()';
+                        // A day is still to come as long as it lasts.
+                        $is = $now === 'now()' ? ["$formula > now()", "$formula <= now()"] : ["$formula >= $now", "$formula < $now"];
 
                         return (($found['ahead'] ?? '') !== '') === (($found['not'] ?? '') === '') ? $is : array_reverse($is);
                     }
@@ -264,7 +266,9 @@ final readonly class Conditions
             return '"'.strtr($words, ['\\' => '', '"' => '\\"']).'"';
         }
         if (in_array($path->type(), ['moment', 'date'], true)) {
-            return ['now' => 'now()', 'today' => 'today()'][mb_strtolower($words)] ?? null;
+            $isDay = $path->type() === 'date';
+
+            return ['now' => $isDay ? 'day(now())' : 'now()', 'today' => $isDay ? 'day(now())' : 'today()'][mb_strtolower($words)] ?? null;
         }
 
         return null;

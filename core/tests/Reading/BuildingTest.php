@@ -20,6 +20,9 @@ final class BuildingTest extends TestCase
     private const WALKS = 'A walk has a title, a date, a time and up to 12 seats. Members book a walk and write comments on a walk. '
         .'Only the guide may add walks. Members save walks as favourites.';
 
+    private const RUNS = 'A run has a title, a distance, a date and a note. Runners log their own runs, my runs are private. I set a goal and see a chart '
+        .'of my progress each week. Huts have a name, a place and a picture, anybody adds huts and sees on a map which hut is near.';
+
     /** @return iterable<string, array{string}> */
     public static function paragraphs(): iterable
     {
@@ -41,6 +44,8 @@ final class BuildingTest extends TestCase
         }
         yield 'lent, booked, rated and kept at once' => ['A room has a name and 5 seats and a date. People book rooms. People borrow rooms; '
             .'the owner says yes or no. People rate rooms with stars. People save rooms as favourites. A membership costs 5 euros a month.'];
+        yield 'logged, with a goal, and on a map' => [self::RUNS];
+        yield 'logged by everybody, at a time' => ['A count has a number, a date and a time. People add counts. A chart shows how many there are each week.'];
         yield 'odd signs' => ['A "café" has a naïve name, a größe and a price in {euros}. People add cafés; they rate them with stars. \\ """ # %s'];
     }
 
@@ -121,6 +126,31 @@ final class BuildingTest extends TestCase
         ) {
             self::assertStringContainsString($sentence, $script);
         }
+    }
+
+    public function test_what_is_booked_is_still_to_come_and_the_next_one_stands_first(): void
+    {
+        $script = self::built('Walks', self::WALKS)->script();
+        self::assertStringContainsString('List of Walks where date > now(), by Date upward', $script);
+        $ferries = self::built('Ferries', 'A ferry has a name, a date and 4 seats. People book ferries.')->script();
+        self::assertStringContainsString('List of Ferries where date >= day(now()), by Date upward', $ferries);
+    }
+
+    public function test_what_is_logged_is_added_up_against_a_goal_and_what_lies_somewhere_is_on_a_map(): void
+    {
+        $script = self::built('Runs', self::RUNS)->script();
+        foreach (
+            [
+                'value Weekly goal is a whole number, kept for each person',
+                'Progress of sum(where(runs, owner == me and date >= day(startOf(now(), "week"))).distance)',
+                'Chart of Runs where me != null and owner == me, by date, for each week, adding up distance, with a goal of app.weeklyGoal',
+                'screen "Map of Huts"', 'shows place as place', 'tab "Map of Huts" as "Huts" with icon place',
+            ] as $sentence
+        ) {
+            self::assertStringContainsString($sentence, $script);
+        }
+        // A goal that is held against something has no list of its own.
+        self::assertStringNotContainsString('table Goals', $script);
     }
 
     public function test_what_is_answered_is_done(): void

@@ -7,7 +7,7 @@ import StationFindings from '../findings/StationFindings.vue'
 import { latest } from '../latest'
 import { useStudio } from '../open/useStudio'
 import ProseLines from '../prose/ProseLines.vue'
-import SayBox from './SayBox.vue'
+import SayBox from '../saying/SayBox.vue'
 
 /** What the app is, what would come next, and a box in which a change is said. */
 const studio = useStudio()
