@@ -22,6 +22,7 @@ use Lanai\Core\Model\Adverts\Adverts;
 use Lanai\Core\Model\AppValue;
 use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Model\Earnings\Product;
+use Lanai\Core\Model\Errand;
 use Lanai\Core\Model\Field;
 use Lanai\Core\Model\MenuEntry;
 use Lanai\Core\Model\Note;
@@ -141,6 +142,7 @@ final class StudioState
             'languages' => self::languages($blueprint),
             'funnels' => $sentences->all($data['funnels'] ?? [], '/funnels', Funnel::class),
             'pictures' => $sentences->all($data['pictures'] ?? [], '/pictures', StorePicture::class),
+            'errands' => $sentences->all($data['errands'] ?? [], '/errands', Errand::class),
             'notes' => $sentences->all($data['notes'] ?? [], '/notes', Note::class),
             'trials' => $sentences->all($data['trials'] ?? [], '/trials', Trial::class),
             'calendars' => $sentences->all($data['calendars'] ?? [], '/calendars', Calendar::class),

@@ -32,6 +32,7 @@ final class RoomsTest extends TestCase
         'Lines',
         'Languages',
         'Player',
+        'Errands',
         'Storage',
         'Exchange',
         'Release',

@@ -72,3 +72,21 @@ test('what would come next is shown and taken; a standing note is looked after',
   await page.getByRole('button', { name: /^Screens: / }).click()
   await expect(page.getByRole('button', { name: 'A note of this app avoids a word that is said here: “A skiff is small.”.' })).toBeVisible()
 })
+
+test('an errand is done again after every edit, and a broken one says what is there instead', async ({ page }) => {
+  await beginApp(page, 'Mooring', 'brief')
+  const list = 'screen Quay, first\n  List of Boats, by Name upward\n    shows name as title\n    when empty: "No boats yet."\n'
+  const screen = `${list}  Form for a new Boat asking Name, saying "Moor it"\n`
+  const errand = 'errand Moor\n  then type "Eider" into "Name"\n  then tap "Moor it"\n  then see "Eider"\n'
+  await script(page, `app Mooring\n\ntable Boats, each a Boat\n  Name is a text, required\n\n${screen}\n${errand}`)
+  const went = page.getByRole('list', { name: 'How the errands went' })
+  await expect(went).toContainText('3 steps, in order')
+  await nothingSerious(page, '.surface')
+
+  await page.locator('textarea#say-here').fill('the button "Moor it" should say "Tie it up"')
+  await page.getByRole('button', { name: 'Do it' }).click()
+  await expect(went).toContainText('Step 2, tap “Moor it”: “Moor it” is not there on “Quay”.')
+  await expect(went).toContainText('Tie it up')
+  await page.getByRole('button', { name: 'Take it back' }).click()
+  await expect(went).toContainText('3 steps, in order')
+})

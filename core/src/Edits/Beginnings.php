@@ -15,6 +15,7 @@ use Lanai\Core\Model\AppValue;
 use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Model\Earnings\Plan;
 use Lanai\Core\Model\Earnings\Product;
+use Lanai\Core\Model\Errand;
 use Lanai\Core\Model\Field;
 use Lanai\Core\Model\FieldTypes;
 use Lanai\Core\Model\People\Role;
@@ -43,6 +44,7 @@ final class Beginnings
         Service::class => 'Service 1',
         Product::class => 'Product 1',
         Message::class => 'Message 1',
+        Errand::class => 'Errand 1',
         Channel::class => 'Channel 1',
         Plan::class => 'Plan 1',
         Field::class => 'New field',

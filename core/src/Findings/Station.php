@@ -23,7 +23,7 @@ enum Station: string
         return match (true) {
             str_starts_with($at, '/signIn'), str_starts_with($at, '/roles'), Pattern::match('~^/tables/\d+/access~', $at) => self::People,
             str_starts_with($at, '/tables') => self::Data,
-            str_starts_with($at, '/notes') => self::Brief,
+            str_starts_with($at, '/notes'), str_starts_with($at, '/errands') => self::Brief,
             str_starts_with($at, '/services') => self::Services,
             str_starts_with($at, '/products'), str_starts_with($at, '/adverts') => self::Earnings,
             str_starts_with($at, '/funnels'), str_starts_with($at, '/trials'), str_starts_with($at, '/calendars') => self::Reach,

@@ -103,6 +103,7 @@ final class Blueprint implements HasSentence, Schema
      * @param  list<Language>  $languages  those that it speaks besides its own
      * @param  list<StorePicture>  $pictures  those of its page in the stores, in their order
      * @param  list<Note>  $notes  what holds for the app, whoever works on it
+     * @param  list<Errand>  $errands  what is done again after every edit, so that it stays right
      */
     public function __construct(
         public readonly string $name,
@@ -129,6 +130,7 @@ final class Blueprint implements HasSentence, Schema
         #[ListOf(Language::class)] public readonly array $languages = [],
         #[ListOf(StorePicture::class)] public readonly array $pictures = [],
         #[ListOf(Note::class)] public readonly array $notes = [],
+        #[ListOf(Errand::class)] public readonly array $errands = [],
     ) {
     }
 
@@ -158,6 +160,7 @@ final class Blueprint implements HasSentence, Schema
             new One('release', Release::class),
             new Children('pictures', Family::only('“store picture”', StorePicture::class), 'a store picture'),
             new Children('notes', Family::only('“note”', Note::class), 'a note'),
+            new Children('errands', Family::only('“errand”', Errand::class), 'an errand'),
         );
     }
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { mdiPlus } from '@mdi/js'
 import { computed, ref, watch } from 'vue'
-import type { NextStep } from '../../contracts/studio'
+import type { ErrandDone, NextStep } from '../../contracts/studio'
 import { api, Declined } from '../api'
 import StationFindings from '../findings/StationFindings.vue'
 import { latest } from '../latest'
@@ -16,10 +16,15 @@ const notes = computed(() => studio.state.value?.notes ?? [])
 const steps = ref<NextStep[] | null>(null)
 const trouble = ref('')
 const newest = latest()
+const errands = computed(() => studio.state.value?.errands ?? [])
+const done = ref<ErrandDone[] | null>(null)
+const errandTrouble = ref('')
+const newestErrands = latest()
 
 const parts = [
   { id: 'what-it-is', name: 'What it is' },
   { id: 'what-next', name: 'What next' },
+  { id: 'errands', name: 'Errands' },
   { id: 'say-here', name: 'Say a change' },
 ]
 function toPart(id: string) {
@@ -38,7 +43,27 @@ async function load() {
     if (isNewest()) trouble.value = error instanceof Declined ? error.message : String(error)
   }
 }
-watch(() => studio.state.value?.revision.number, load, { immediate: true })
+
+/** They are done again after every edit, so that what was right stays right. */
+async function doErrands() {
+  const isNewest = newestErrands()
+  errandTrouble.value = ''
+  if (!errands.value.length) return (done.value = [])
+  try {
+    const found = await api.get<{ errands: ErrandDone[] }>(`apps/${studio.app}/errands`)
+    if (isNewest()) done.value = found.errands
+  } catch (error) {
+    if (isNewest()) errandTrouble.value = error instanceof Declined ? error.message : String(error)
+  }
+}
+watch(
+  () => studio.state.value?.revision.number,
+  () => {
+    void load()
+    void doErrands()
+  },
+  { immediate: true },
+)
 </script>
 
 <template>
@@ -73,6 +98,30 @@ watch(() => studio.state.value?.revision.number, load, { immediate: true })
           <v-btn size="small" variant="text" color="primary" :aria-label="`Propose: ${step.says}`" @click="box?.say(step.says)">Show me</v-btn>
         </li>
       </ul>
+      <h2 id="errands" class="people-head">Errands</h2>
+      <p v-if="!errands.length" class="quiet-note">
+        An errand is done with the app from beginning to end after every edit, so that what is right stays right: who it is, what they tap and type by the words on
+        the screen, and what must be seen. “errand Last place, as "Ines"”, and under it “then tap "Count me in"”, “then see "See you"”.
+      </p>
+      <ul v-if="done?.length" class="errands" aria-label="How the errands went">
+        <li v-for="one in done" :key="one.at" :class="{ wrong: one.wrong }">
+          <span class="errand-mark" aria-hidden="true" />
+          <span class="step-words">
+            <button class="link errand-name" @click="studio.goTo(one.at)">{{ one.name }}</button>
+            <span v-if="one.wrong" class="fault">Step {{ one.steps.length }}, {{ one.steps.at(-1)?.said }}: {{ one.wrong }}</span>
+            <span v-else class="small">{{ one.steps.length }} steps, in order, {{ Math.round(one.milliseconds) }} ms</span>
+          </span>
+        </li>
+      </ul>
+      <p v-if="errandTrouble" class="fault" role="alert">{{ errandTrouble }} <button class="link" @click="doErrands">Try again</button></p>
+      <p v-else-if="errands.length && !done" class="small" role="status">They are done …</p>
+      <ProseLines v-if="errands.length" :lines="errands" root="/errands" />
+      <div class="page-end">
+        <v-btn :variant="errands.length ? 'text' : 'tonal'" color="primary" size="small" :prepend-icon="mdiPlus" @click="studio.begin('/errands')"
+          >Add an errand</v-btn
+        >
+        <v-btn v-if="errands.length" variant="text" color="primary" size="small" @click="doErrands">Do them again</v-btn>
+      </div>
       <div class="foot"><SayBox id="say-here" ref="box" /></div>
     </section>
   </div>
@@ -109,6 +158,37 @@ watch(() => studio.state.value?.revision.number, load, { immediate: true })
 
 .step-words strong {
   font: 500 1.0625rem/1.5 var(--reading);
+}
+
+.errands {
+  margin: 0 0 12px;
+  padding: 0;
+  list-style: none;
+}
+
+.errands li {
+  display: flex;
+  gap: 10px;
+  align-items: baseline;
+  padding: 6px 0;
+}
+
+.errand-mark {
+  flex: none;
+  width: 10px;
+  height: 10px;
+  border-radius: 5px;
+  background: rgb(var(--v-theme-primary));
+}
+
+.wrong .errand-mark {
+  border-radius: 1px;
+  background: var(--fault);
+  transform: rotate(45deg);
+}
+
+.errand-name {
+  align-self: flex-start;
 }
 
 .foot {

@@ -1,2 +1,2 @@
-/** Notes are written on the only page of the station. */
-export const pageOf = (at: string): string | undefined => (at.startsWith('/notes') ? '' : undefined)
+/** Notes and errands are written on the only page of the station. */
+export const pageOf = (at: string): string | undefined => (/^\/(notes|errands)/.test(at) ? '' : undefined)

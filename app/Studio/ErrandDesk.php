@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Studio;
+
+use App\Models\App;
+use App\Records\DataFile;
+use App\Records\DataSet;
+use App\Records\EloquentRecordStore;
+use App\Services\ServiceDesk;
+use App\Space;
+use DateTimeImmutable;
+use DateTimeZone;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
+use Lanai\Core\Errands\Runner;
+use Lanai\Core\Errands\StepDone;
+use Lanai\Core\Formula\Moment;
+use Lanai\Core\Model\Errand;
+use Lanai\Core\Player\Player;
+use Lanai\Core\Query\Query;
+use Throwable;
+
+/**
+ * Does the errands of an app in a copy of its sandbox, each from the same beginning: nothing of it stays, and no letter is sent.
+ *
+ * @phpstan-type Done array{
+ *     name: string, at: string, person: string, steps: list<array{said: string, wrong: string, screen: string}>, wrong: string, milliseconds: float
+ * }
+ */
+final readonly class ErrandDesk
+{
+    /** Bytes of a sandbox that is copied for each errand. */
+    private const LARGEST = 48 * 1024 * 1024;
+
+    /** So many at most. */
+    private const MOST = 100;
+
+    /** Seconds for all of them together. */
+    private const TIME = 20;
+
+    /** @return list<Done> */
+    public function all(App $app): array
+    {
+        $done = [];
+        $whole = null;
+        $until = hrtime(true) + self::TIME * 1_000_000_000;
+        foreach (array_slice($app->revision->read()->errands, 0, self::MOST) as $i => $errand) {
+            $from = hrtime(true);
+            $steps = $from < $until
+                ? $this->one($app, $errand, "errand $i", $whole)
+                : [new StepDone('begin', 'The errands before it took '.self::TIME.' seconds: there was no time for this one.', '')];
+            $wrong = $steps === [] ? 'It has no steps yet.' : end($steps)->wrong;
+            $done[] = [
+                'name' => $errand->name,
+                'at' => "/errands/$i",
+                'person' => $errand->person,
+                'steps' => array_map(fn (StepDone $one): array => get_object_vars($one), $steps),
+                'wrong' => $wrong,
+                'milliseconds' => round((hrtime(true) - $from) / 1e6, 1),
+            ];
+        }
+        $whole === null ?: File::delete($whole);
+
+        return $done;
+    }
+
+    /**
+     * @param  string|null  $whole  a copy of the sandbox as it was before the first of them; made with the first
+     * @return list<StepDone>
+     */
+    private function one(App $app, Errand $errand, string $key, ?string &$whole): array
+    {
+        // An app that is there for the moment only: its number belongs to none.
+        $copy = (clone $app)->setAttribute('id', -random_int(1, PHP_INT_MAX));
+        $copy->setRelation('revision', $app->revision);
+        $file = new DataFile($copy, DataSet::Sandbox);
+        try {
+            $whole ??= $this->copied($app);
+            if ($whole === null) {
+                return [new StepDone('begin', 'The sandbox is too large to be copied for errands: 48 MB at most.', '')];
+            }
+            DB::purge($file->connection);
+            File::copy($whole, $file->path);
+            $blueprint = $app->revision->read();
+            $store = new EloquentRecordStore($copy, DataSet::Sandbox, $blueprint);
+            $person = $this->person($store, $errand->person);
+            if ($person === 0) {
+                return [new StepDone('begin', "There is nobody called “{$errand->person}” in the sandbox.", '')];
+            }
+            $player = new Player(
+                $blueprint,
+                $store,
+                null,
+                new ServiceDesk($app, DataSet::Sandbox),
+                rehearsal: true,
+                messaging: Space::sandbox($app)->messaging(),
+            );
+            $moment = new Moment(new DateTimeImmutable(), new DateTimeZone('UTC'), 'en_GB');
+
+            return (new Runner($blueprint, $player, $moment, $person, $key))->run($errand);
+        } catch (Throwable $trouble) {
+            report($trouble);
+
+            return [new StepDone('begin', 'This errand could not be done: '.$trouble->getMessage(), '')];
+        } finally {
+            DB::purge($file->connection);
+            File::deleteDirectory(dirname($file->path));
+        }
+    }
+
+    private function copied(App $app): ?string
+    {
+        $file = new DataFile($app, DataSet::Sandbox);
+        if (filesize($file->path) > self::LARGEST) {
+            return null;
+        }
+        $to = (string) tempnam(sys_get_temp_dir(), 'errand');
+        unlink($to);
+        DB::connection($file->connection)->statement('VACUUM INTO ?', [$to]);
+
+        return $to;
+    }
+
+    /** @return int|null null for nobody, 0 where there is no such person */
+    private function person(EloquentRecordStore $store, string $name): ?int
+    {
+        $people = $store->blueprint()->peopleTable();
+        if ($name === '') {
+            return null;
+        }
+        foreach ($people === null ? [] : $store->whole()->rows(new Query($people, limit: 500)) as $row) {
+            if (mb_strtolower($row->label()) === mb_strtolower($name)) {
+                return $row->id;
+            }
+        }
+
+        return 0;
+    }
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Apps\RevisionBook;
+use App\Models\App;
+use App\Space;
+use App\Studio\ErrandDesk;
+use Illuminate\Support\Facades\File;
+use Illuminate\Support\Facades\Mail;
+use Lanai\Core\Edits\Kinds\Rewrite;
+use Lanai\Core\Query\Query;
+use PHPUnit\Framework\Attributes\TestWith;
+use Tests\TestCase;
+
+/** Errands are done in a copy of the sandbox: as a person would, from the same beginning each, and nothing of it stays. */
+final class ErrandsTest extends TestCase
+{
+    private const LAST_PLACE = <<<'SCRIPT'
+        errand Last place, as "Tomas Lindqvist"
+          then tap "Buoy to buoy"
+          then see "1 place left"
+          then type "Tomas" into "Name"
+          then tap "Count me in"
+          then see "See you at"
+          then see "This swim is full"
+          then see no "Count me in"
+          then open "Mine"
+          then tap "Buoy to buoy"
+          then tap "Cancel my place"
+          then see "Your place is free again"
+
+        errand Offer, as "Ines Okafor"
+          then open "Offer"
+          then type "Late dip" into "Title"
+          then type "kelp point" into "Spot"
+          then type "2099-06-01 18:00" into "Starts"
+          then type "4" into "Places"
+          then tap "Put it on the list"
+          then see "Your swim is on the list"
+          then tap "Late dip"
+          then see "4 places left"
+          then tap "Back"
+          then see "Swims this week"
+
+        SCRIPT;
+
+    public function test_they_are_done_to_their_end_and_nothing_of_it_stays(): void
+    {
+        Mail::fake();
+        $app = $this->with(self::LAST_PLACE);
+        $bookings = fn (): int => Space::sandbox($app)->store()->whole()->count(new Query($app->revision->read()->table('Bookings') ?? self::fail()));
+        $before = [$bookings(), count(File::directories((string) config('lanai.apps')))];
+
+        // Both begin from the same: the place that one takes is there for the other, and the next time.
+        foreach ([1, 2] as $time) {
+            $done = (new ErrandDesk())->all($app);
+            self::assertSame(['', ''], array_column($done, 'wrong'), "The $time. time.");
+            self::assertSame([11, 11], array_map(fn (array $one): int => count($one['steps']), $done));
+        }
+        self::assertSame($before, [$bookings(), count(File::directories((string) config('lanai.apps')))]);
+        Mail::assertNothingOutgoing();
+    }
+
+    public function test_over_http_and_on_the_command_line_a_broken_one_says_what_is_there_instead(): void
+    {
+        $app = $this->with("errand Broken\n  then tap \"Dawn dip\"\n  then tap \"Count us in\"\n  then see \"never\"\n");
+        $this->actingAs($this->founderOf($app));
+
+        $answer = $this->getJson("/api/apps/$app->id/errands")->assertOk();
+        self::assertMeets('studio', (string) json_encode($answer->json('errands.0')), 'ErrandDone');
+        self::assertStringStartsWith('“Count us in” is not there on “Dawn dip”. There is: Count me in, ', $answer->json('errands.0.wrong'));
+        self::assertCount(2, $answer->json('errands.0.steps'));
+        $this->artisan('lanai:errands', ['app' => $app->slug])->expectsOutputToContain('1 errands, 1 broken.')->assertFailed();
+        $this->actingAs($this->stranger());
+        $this->getJson("/api/apps/$app->id/errands")->assertNotFound();
+    }
+
+    #[TestWith(['then tap "Nothing"', '“Nothing” is not there on “Swims this week”.'])]
+    #[TestWith(['then open "Nowhere"', 'There is no screen “Nowhere”.'])]
+    #[TestWith(['then open "Swim"', '“Swim” is about something: tap what leads to it.'])]
+    #[TestWith(['then type "x" into "y"', 'There is no box “y” on “Swims this week”.'])]
+    #[TestWith(['then see "Atlantis"', '“Atlantis” is not to be seen on “Swims this week”. There is: '])]
+    #[TestWith(['then see no "Dawn dip"', '“Dawn dip” is to be seen on “Swims this week”.'])]
+    #[TestWith(['then tap "Back"', 'There is nothing to go back to.'])]
+    public function test_what_cannot_be_done_is_told_with_a_sentence(string $step, string $wrong): void
+    {
+        self::assertStringStartsWith($wrong, (new ErrandDesk())->all($this->with("errand One\n  $step\n"))[0]['wrong']);
+    }
+
+    public function test_somebody_who_is_not_there_and_an_errand_without_steps(): void
+    {
+        $done = (new ErrandDesk())->all($this->with("errand One, as \"Nobody Known\"\n  then open \"Mine\"\n\nerrand Two\n"));
+
+        self::assertSame(['There is nobody called “Nobody Known” in the sandbox.', 'It has no steps yet.'], array_column($done, 'wrong'));
+    }
+
+    private function with(string $errands): App
+    {
+        $app = $this->demo();
+        $script = $app->revision->read()->script()."\n$errands";
+        app(RevisionBook::class)->edit($app, $this->founderOf($app), $app->revision->number, new Rewrite($script));
+
+        return $app->refresh();
+    }
+}
