@@ -20,7 +20,7 @@ if ($short) {
     putenv('LANAI_BENCH_SHORT=1');
 }
 $wanted = array_values(array_diff(array_slice($argv, 1), ['--keep', '--short']));
-$all = ['screen', 'taps', 'edit', 'findings', 'reading', 'data', 'import', 'people', 'earnings', 'ads', 'reach', 'services', 'package', 'pictures',
+$all = ['screen', 'taps', 'edit', 'findings', 'reading', 'saying', 'data', 'import', 'people', 'earnings', 'ads', 'reach', 'services', 'package', 'pictures',
     'bundle', 'device'];
 $unknown = array_diff($wanted, $all);
 if ($unknown !== []) {

@@ -43,51 +43,60 @@ final readonly class ErrandDesk
     /** @return list<Done> */
     public function all(App $app): array
     {
-        $done = [];
-        $whole = null;
-        $until = hrtime(true) + self::TIME * 1_000_000_000;
-        foreach (array_slice($app->revision->read()->errands, 0, self::MOST) as $i => $errand) {
-            $from = hrtime(true);
-            $steps = $from < $until
-                ? $this->one($app, $errand, "errand $i", $whole)
-                : [new StepDone('begin', 'The errands before it took '.self::TIME.' seconds: there was no time for this one.', '')];
-            $wrong = $steps === [] ? 'It has no steps yet.' : end($steps)->wrong;
-            $done[] = [
-                'name' => $errand->name,
-                'at' => "/errands/$i",
-                'person' => $errand->person,
-                'steps' => array_map(fn (StepDone $one): array => get_object_vars($one), $steps),
-                'wrong' => $wrong,
-                'milliseconds' => round((hrtime(true) - $from) / 1e6, 1),
-            ];
+        $errands = array_slice($app->revision->read()->errands, 0, self::MOST);
+        if ($errands === []) {
+            return [];
         }
-        $whole === null ?: File::delete($whole);
-
-        return $done;
-    }
-
-    /**
-     * @param  string|null  $whole  a copy of the sandbox as it was before the first of them; made with the first
-     * @return list<StepDone>
-     */
-    private function one(App $app, Errand $errand, string $key, ?string &$whole): array
-    {
         // An app that is there for the moment only: its number belongs to none.
         $copy = (clone $app)->setAttribute('id', -random_int(1, PHP_INT_MAX));
         $copy->setRelation('revision', $app->revision);
         $file = new DataFile($copy, DataSet::Sandbox);
         try {
-            $whole ??= $this->copied($app);
-            if ($whole === null) {
-                return [new StepDone('begin', 'The sandbox is too large to be copied for errands: 48 MB at most.', '')];
-            }
+            $isCopied = $this->isCopied($app, $file);
+            $until = hrtime(true) + self::TIME * 1_000_000_000;
+
+            return array_map(fn (Errand $errand, int $i): array => $this->told($errand, $i, match (true) {
+                ! $isCopied => fn (): array => self::wrong('The sandbox is too large to be copied for errands: 48 MB at most.'),
+                hrtime(true) > $until => fn (): array => self::wrong('The errands before it took '.self::TIME.' seconds: there was no time for this one.'),
+                default => fn (): array => $this->one($app, $copy, $errand, "errand $i", $file->connection),
+            }), $errands, array_keys($errands));
+        } finally {
             DB::purge($file->connection);
-            File::copy($whole, $file->path);
+            File::deleteDirectory(dirname($file->path));
+        }
+    }
+
+    /**
+     * @param  callable(): list<StepDone>  $does
+     * @return Done
+     */
+    private function told(Errand $errand, int $i, callable $does): array
+    {
+        $from = hrtime(true);
+        $steps = $does();
+
+        return [
+            'name' => $errand->name,
+            'at' => "/errands/$i",
+            'person' => $errand->person,
+            'steps' => array_map(fn (StepDone $one): array => ['said' => $one->said, 'wrong' => $one->wrong, 'screen' => $one->screen], $steps),
+            'wrong' => $steps === [] ? 'It has no steps yet.' : $steps[count($steps) - 1]->wrong,
+            'milliseconds' => round((hrtime(true) - $from) / 1e6, 1),
+        ];
+    }
+
+    /** @return list<StepDone> */
+    private function one(App $app, App $copy, Errand $errand, string $key, string $connection): array
+    {
+        $database = DB::connection($connection);
+        // What it does is taken back afterwards: the next one begins from the same.
+        $database->beginTransaction();
+        try {
             $blueprint = $app->revision->read();
             $store = new EloquentRecordStore($copy, DataSet::Sandbox, $blueprint);
             $person = $this->person($store, $errand->person);
             if ($person === 0) {
-                return [new StepDone('begin', "There is nobody called “{$errand->person}” in the sandbox.", '')];
+                return self::wrong("There is nobody called “{$errand->person}” in the sandbox.");
             }
             $player = new Player(
                 $blueprint,
@@ -103,24 +112,29 @@ final readonly class ErrandDesk
         } catch (Throwable $trouble) {
             report($trouble);
 
-            return [new StepDone('begin', 'This errand could not be done: '.$trouble->getMessage(), '')];
+            return self::wrong('This errand could not be done: '.$trouble->getMessage());
         } finally {
-            DB::purge($file->connection);
-            File::deleteDirectory(dirname($file->path));
+            $database->rollBack(0);
         }
     }
 
-    private function copied(App $app): ?string
+    /** @return list<StepDone> */
+    private static function wrong(string $why): array
     {
-        $file = new DataFile($app, DataSet::Sandbox);
-        if (filesize($file->path) > self::LARGEST) {
-            return null;
-        }
-        $to = (string) tempnam(sys_get_temp_dir(), 'errand');
-        unlink($to);
-        DB::connection($file->connection)->statement('VACUUM INTO ?', [$to]);
+        return [new StepDone('begin', $why, '')];
+    }
 
-        return $to;
+    private function isCopied(App $app, DataFile $to): bool
+    {
+        $from = new DataFile($app, DataSet::Sandbox);
+        if (filesize($from->path) > self::LARGEST) {
+            return false;
+        }
+        DB::purge($to->connection);
+        File::delete($to->path);
+        DB::connection($from->connection)->statement('VACUUM INTO ?', [$to->path]);
+
+        return true;
     }
 
     /** @return int|null null for nobody, 0 where there is no such person */

@@ -29,7 +29,7 @@ const parts = [
 ]
 function toPart(id: string) {
   const part = document.getElementById(id)
-  part?.scrollIntoView({ block: 'nearest' })
+  part?.scrollIntoView({ block: 'start' })
   if (id === 'say-here') part?.focus()
 }
 

@@ -6,9 +6,9 @@ namespace Lanai\Core\Saying\Questions;
 
 use Lanai\Core\Language\Families;
 use Lanai\Core\Language\Printer;
-use Lanai\Core\Language\Prose;
 use Lanai\Core\Model\AnyEffect;
 use Lanai\Core\Saying\Change;
+use Lanai\Core\Saying\Conditions;
 use Lanai\Core\Saying\Known;
 use Lanai\Core\Saying\Line;
 use Lanai\Core\Saying\Understood;
@@ -19,6 +19,9 @@ use Lanai\Core\Text\Pattern;
 final readonly class WhatHappens implements Change
 {
     private const MOST = 3;
+
+    /** Routines that do routines. */
+    private const DEEP = 3;
 
     public function hear(Utterance $said, Known $app): ?Understood
     {
@@ -34,7 +37,7 @@ final readonly class WhatHappens implements Change
         }
         $answers = $finds = [];
         foreach (array_slice($lines, 0, self::MOST) as $line) {
-            $steps = $this->steps(Prose::nodes($line->spot->data['tapped'] ?? $line->spot->data['saved'] ?? []), $app);
+            $steps = $this->steps($line->at().(isset($line->spot->data['tapped']) ? '/tapped' : '/saved'), $app);
             $answers[] = ucfirst($line->called()).' '.$line->where().($steps === [] ? ': nothing happens.' : ":\n".implode("\n", $steps));
             $finds[] = ['label' => ucfirst($line->called()).' '.$line->where(), 'at' => $line->at()];
         }
@@ -60,32 +63,48 @@ final readonly class WhatHappens implements Change
     }
 
     /**
-     * @param  list<array<string, mixed>>  $effects
+     * @param  string  $list  JSON Pointer of the effects
      * @return list<string>
      */
-    private function steps(array $effects, Known $app, int $deep = 0): array
+    private function steps(string $list, Known $app, int $deep = 0): array
     {
         $family = Families::of(AnyEffect::class);
         $steps = [];
-        foreach ($effects as $effect) {
+        foreach ($app->items($list) as $i => $effect) {
             $index = ($effect['kind'] ?? '') === 'do' && is_string($effect['routine'] ?? null) ? $app->blueprint->routineIndex($effect['routine']) : null;
-            if ($index !== null && $deep < 3) {
-                $routine = Prose::nodes($app->blueprint->data()['routines'] ?? [])[$index] ?? [];
-                array_push($steps, ...$this->steps(Prose::nodes($routine['does'] ?? []), $app, $deep + 1));
+            if ($index !== null && $deep < self::DEEP) {
+                array_push($steps, ...$this->steps("/routines/$index/does", $app, $deep + 1));
 
                 continue;
             }
             $printed = explode("\n", rtrim(Printer::node($effect, $family->classOf($effect))));
+            $inWords = $this->inWords("$list/$i", $app);
             // Sentences under it stand one step further in.
-            array_push(
-                $steps,
-                ...array_map(
-                    fn (string $one): string => '– '.trim($one),
-                    array_values(array_filter($printed, fn (string $one): bool => trim($one) !== 'then:')),
-                ),
-            );
+            foreach (array_filter($printed, fn (string $one): bool => trim($one) !== 'then:') as $one) {
+                $steps[] = '– '.strtr(trim($one), $inWords);
+            }
         }
 
         return $steps;
+    }
+
+    /** @return array<string, string> formulas of an effect => the same as it is said */
+    private function inWords(string $at, Known $app): array
+    {
+        $words = [];
+        foreach ($app->blueprint->walkTo($at)->under($at)->blanks as $blank) {
+            $kind = $blank->blank->fit->kind();
+            $text = $blank->text();
+            if ($kind === 'formula' && mb_strlen($text) > 1) {
+                $words[" $text"] = ' '.Conditions::inWords($text, $blank->scope);
+            }
+            if ($kind === 'text' && Pattern::matchAll('~\{([^{}|]+)\}~u', $text, $found) > 0) {
+                foreach ($found[1] as $formula) {
+                    $words['{'.$formula.'}'] = '‹'.Conditions::inWords($formula, $blank->scope).'›';
+                }
+            }
+        }
+
+        return $words;
     }
 }
