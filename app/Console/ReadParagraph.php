@@ -7,6 +7,7 @@ namespace App\Console;
 use Illuminate\Console\Command;
 use Lanai\Core\Reading\Reader;
 use Lanai\Core\Reading\Tagger;
+use Lanai\Core\Reading\Tongue;
 
 /** Prints what is understood of a paragraph that says what an app is to do. */
 final class ReadParagraph extends Command
@@ -26,6 +27,12 @@ final class ReadParagraph extends Command
         }
         if (mb_strlen($text) > Tagger::LONGEST) {
             $this->error('This is longer than '.number_format(Tagger::LONGEST).' letters. Please say it in fewer.');
+
+            return self::FAILURE;
+        }
+        $language = Tongue::of($text);
+        if ($language !== '') {
+            $this->error("This looks like $language. Only English is read yet.");
 
             return self::FAILURE;
         }

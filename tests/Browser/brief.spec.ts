@@ -107,3 +107,15 @@ test('what is lent is asked for, and its owner says yes and has it back', async 
   await app.getByRole('button', { name: 'Look at it' }).click()
   await expect(app.getByText('Lent to somebody')).toHaveCount(0)
 })
+
+test('a paragraph in another language is told so, and one with mistyped words is read as it is meant', async ({ page }) => {
+  await signUp(page, 'Brent')
+  const box = page.getByLabel('What should it do?')
+  const understood = page.getByRole('region', { name: 'What was understood' })
+  await box.fill('Eine App für Leute, die Boote leihen. Jedes Boot hat einen Namen und ein Bild, und die Leute können es mit einem Termin leihen.')
+  await expect(understood).toContainText('This looks like German. Only English is read yet')
+  await nothingSerious(page, '.new-app')
+  await box.fill('A boat has a pitcure, a descripton and a price. Memebrs book boats.')
+  await expect(understood).toContainText('You keep Boats: Picture (picture), Description (long text), Price (money).')
+  await expect(understood).not.toContainText('German')
+})

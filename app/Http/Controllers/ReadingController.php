@@ -8,6 +8,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Lanai\Core\Reading\Reader;
 use Lanai\Core\Reading\Tagger;
+use Lanai\Core\Reading\Tongue;
 
 /** What is understood of a paragraph, while it is written. */
 final class ReadingController
@@ -17,7 +18,12 @@ final class ReadingController
         $told = $request->validate(self::rules());
         $outline = (new Reader())->read((string) ($told['text'] ?? ''), $told['answers'] ?? []);
 
-        return response()->json(['sentences' => $outline->sentences(), 'marks' => $outline->marks(), 'questions' => $outline->data()['questions']]);
+        return response()->json([
+            'language' => Tongue::of((string) ($told['text'] ?? '')),
+            'sentences' => $outline->sentences(),
+            'marks' => $outline->marks(),
+            'questions' => $outline->data()['questions'],
+        ]);
     }
 
     /** @return array<string, list<string>> of a paragraph, and of what was answered */

@@ -70,6 +70,12 @@ final class FieldKind
         return self::BY_CLASS[$class] ?? 'text';
     }
 
+    /** @return list<string> the single words that say of which kind a field is */
+    public static function words(): array
+    {
+        return array_values(array_filter(array_merge(...array_values(self::BY_WORD)), fn (string $one): bool => ctype_lower($one)));
+    }
+
     /** Whether a noun says by itself that it is a field, and nothing that is kept by itself. */
     public static function isPlain(string $noun, string $head): bool
     {

@@ -45,8 +45,11 @@ final readonly class Tagger
 
     private const BE = ['is', 'are', 'was', 'were', 'be', 'been', 'being', 'has', 'have', 'had', 'get', 'gets'];
 
+    private Spelling $spelling;
+
     public function __construct(private Lexicon $lexicon)
     {
+        $this->spelling = new Spelling($lexicon);
     }
 
     /** @return list<list<Word>> sentences, each of its words and signs; what stands below one another with dashes is one list */
@@ -61,10 +64,12 @@ final readonly class Tagger
         }
         $told = [];
         $at = 0;
+        Pattern::matchAll('/\p{L}+/u', mb_strtolower($text), $own);
+        $own = array_values(array_unique($own[0]));
         foreach ($sentences as $sentence) {
             $begins = mb_strpos($text, $sentence, $at);
             $at = $begins === false ? $at : $begins;
-            $words = $this->tagged($this->words($sentence, $at));
+            $words = $this->tagged($this->words($sentence, $at, $own));
             $at += mb_strlen($sentence);
             if ($words !== []) {
                 $told[] = $words;
@@ -74,8 +79,11 @@ final readonly class Tagger
         return $told;
     }
 
-    /** @return list<Word> */
-    private function words(string $sentence, int $at): array
+    /**
+     * @param  list<string>  $own  words of the paragraph
+     * @return list<Word>
+     */
+    private function words(string $sentence, int $at, array $own): array
     {
         Pattern::matchAll(self::WORD, $sentence, $found, PREG_OFFSET_CAPTURE);
         $words = [];
@@ -86,7 +94,8 @@ final readonly class Tagger
             if (in_array($text, ['“', '”', '„', '"', '«', '»', '*', '_'], true)) {
                 continue;
             }
-            $words[] = new Word($text, mb_strtolower(strtr($text, ['’' => "'"])), $at + $letters);
+            $is = mb_strtolower(strtr($text, ['’' => "'"]));
+            $words[] = new Word($text, $this->spelling->meant($is, $own), $at + $letters);
         }
 
         return $words;

@@ -6,6 +6,8 @@ import { latest } from '../latest'
 
 /** Says what an app is to do, sees what of it was understood, and builds it. */
 interface Understood {
+  /** In English; empty for English. */
+  language: string
   sentences: string[]
   marks: { from: number; to: number; of: 'data' | 'screens' | 'people' | 'sold' | 'not' }[]
   questions: { asks: string; answers: string[]; about: string }[]
@@ -133,7 +135,11 @@ onUnmounted(() => clearTimeout(timer))
     </div>
     <section class="new-understood" aria-label="What was understood" aria-live="polite">
       <h2>What I understood</h2>
-      <p v-if="!said.length" class="quiet-note">
+      <p v-if="understood?.language" class="quiet-note" role="status">
+        This looks like {{ understood.language }}. Only English is read yet: say it in English, or begin from one of the small
+        apps below and change it by saying so.
+      </p>
+      <p v-else-if="!said.length" class="quiet-note">
         <template v-if="text.trim()">Nothing yet that could be kept or done. Say what something has: “A boat has a name and a price.”</template>
         <template v-else>It stands here while you write.</template>
       </p>
