@@ -45,8 +45,8 @@ final class Survey
             }
             $page = Page::frames($views[$device->form()], $device, $beside);
             foreach (self::checks() as $check) {
-                // While answers are on their way, much of a screen is empty by itself.
-                if ($check instanceof MostlyEmpty && ($views[$device->form()]['awaits'] ?? false) === true) {
+                // While answers are on their way, much of a screen is empty by itself; and what stands beside its list shares the room with it.
+                if ($check instanceof MostlyEmpty && ($beside || ($views[$device->form()]['awaits'] ?? false) === true)) {
                     continue;
                 }
                 foreach ($check->look($page, $device) as $flaw) {

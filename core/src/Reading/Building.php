@@ -67,6 +67,9 @@ final class Building
     /** So many lists stand below as tabs, beside “Mine”; the others are in the menu. */
     private const TABS = 3;
 
+    /** So many letters of a word have room in a tab where there are three, and letters are twice as large. */
+    private const LETTERS = 7;
+
     /** So many letters of a paragraph are kept with the app. */
     private const TOLD = 3900;
 
@@ -157,10 +160,7 @@ final class Building
             $parts[] = "screen Start, first\n  Text \"Say what this app keeps, and it grows from here.\"";
             $tabs[] = ['Start', 'home'];
         }
-        foreach ($tabs as $i => [$screen, $icon]) {
-            $parts[] = ($i <= self::TABS ? 'tab ' : 'side menu ').Noun::said($screen).' as "'.$this->short($screen)."\" with icon $icon";
-        }
-
+        array_push($parts, ...$this->ways($tabs));
         if ($sells !== null) {
             $parts[] = 'side menu Membership as "Membership" with icon star';
         }
@@ -248,6 +248,41 @@ final class Building
             in_array('date and time', $types, true), in_array('date', $types, true) => 'calendar',
             default => 'list',
         };
+    }
+
+    /**
+     * Tabs and entries of the side menu. Beside one another stand only words that there is room for where letters are twice as large, also on a
+     * small phone; where the first screen has no such word, it is where one begins.
+     *
+     * @param  list<array{string, string}>  $screens  names and icons, by weight
+     * @return list<string>
+     */
+    private function ways(array $screens): array
+    {
+        $tabs = $menu = [];
+        foreach ($screens as $i => [$screen, $icon]) {
+            $label = $this->short($screen);
+            $isLong = mb_strlen($label) > self::LETTERS;
+            [$label, $icon] = $i === 0 && $isLong ? ['Home', 'home'] : [$label, $icon];
+            if (($isLong && $i > 0) || count($tabs) > self::TABS) {
+                $menu[] = 'side menu '.Noun::said($screen).' as "'.$this->inEntry($screen)."\" with icon $icon";
+            } else {
+                $tabs[] = [$screen, $label, $icon];
+            }
+        }
+        // Four of them have room for six letters each, three for seven.
+        while (count($tabs) > self::TABS && max(array_map(fn (array $tab): int => mb_strlen($tab[1]), $tabs)) >= self::LETTERS) {
+            [$screen, , $icon] = array_pop($tabs);
+            array_unshift($menu, 'side menu '.Noun::said($screen).' as "'.$this->inEntry($screen)."\" with icon $icon");
+        }
+
+        return [...array_map(fn (array $tab): string => 'tab '.Noun::said($tab[0])." as \"$tab[1]\" with icon $tab[2]", $tabs), ...$menu];
+    }
+
+    /** In the menu there is room for all of it. */
+    private function inEntry(string $screen): string
+    {
+        return mb_strimwidth(strtr($screen, ['"' => '', '\\' => '', '{' => '', '}' => '']), 0, 24, '…');
     }
 
     private function short(string $screen): string
@@ -348,6 +383,7 @@ final class Building
                     $this->called($numbers[0], $noun),
                     $this->isSomebodys($noun),
                     $hasGoal,
+                    $this->mayAdd($noun),
                 );
             }
         }
@@ -524,6 +560,15 @@ final class Building
         return $this->isSomebodys($noun) ? 'owner.name' : 'added';
     }
 
+    /** What stands over the page of one: what it is called, but no text that runs over several lines. */
+    private function titled(string $noun, string $key, string $one): string
+    {
+        $texts = self::typed($this->tables[$noun]['fields'], ['text']);
+        $isLong = $texts === [] && self::typed($this->tables[$noun]['fields'], ['long text']) !== [];
+
+        return $isLong ? strtr($one, ['"' => '', '{' => '', '}' => '', '\\' => '']) : "{{$key}.{$this->label($noun)}}";
+    }
+
     /** @return list<string> the list of it, a page of one, and how one is added and changed */
     private function screens(string $noun, bool $isFirst): array
     {
@@ -535,8 +580,12 @@ final class Building
         if ($canAdd !== '') {
             array_push($list, "  Button \"Add {$this->inText(Noun::a($called->one))}\", if $canAdd", '    tapped:', "      go to \"Add $called->one\"");
         }
-        $page = ["screen $one, about one $one, titled \"{{$key}.{$this->label($noun)}}\"", ...$this->facts($noun)];
+        $page = ["screen $one, about one $one, titled \"{$this->titled($noun, $key, $called->one)}\"", ...$this->facts($noun)];
         array_push($page, ...$this->acted($noun), ...$this->guests($noun));
+        // What everybody may see is shown to a friend.
+        if (! $this->isPrivate($noun) && self::typed($this->tables[$noun]['fields'], ['text']) !== []) {
+            array_push($page, '  Button "Tell a friend", quiet', '    tapped:', "      share \"{{$key}.{$this->label($noun)}}\", with a link here");
+        }
         $screens = [implode("\n", $list)];
         $canChange = $this->mayDo('change', $noun);
         if ($canChange !== '') {

@@ -16,6 +16,7 @@ final readonly class OverTime
      * @param  string  $said  how much it was, as it is called
      * @param  bool  $isTheirs  each person sees their own
      * @param  bool  $hasGoal  somebody wants to come to so much
+     * @param  string  $adds  when somebody may write one down, as a condition; '' for never
      */
     public function __construct(
         private Noun $thing,
@@ -25,6 +26,7 @@ final readonly class OverTime
         private string $said,
         private bool $isTheirs,
         private bool $hasGoal,
+        private string $adds = '',
     ) {
     }
 
@@ -49,6 +51,10 @@ final readonly class OverTime
         $goal = $this->hasGoal ? ', with a goal of app.weeklyGoal' : '';
         $by = "by $this->day, for each week, adding up $this->much$goal, titled \"Week by week\"";
         $lines[] = '  Chart of '.Noun::said($this->thing->many)."$where, $by$only";
+        if ($this->adds !== '') {
+            $one = mb_strtolower(strtr(Noun::a($this->thing->one), ['"' => '']));
+            array_push($lines, "  Button \"Add $one\", quiet, if $this->adds", '    tapped:', "      go to \"Add {$this->thing->one}\"");
+        }
         if (! $this->hasGoal) {
             return [implode("\n", $lines)];
         }

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Apps\Facts;
+use App\Apps\FromWords;
+use App\Apps\LayoutSurvey;
+use App\Models\Founder;
+use App\Space;
+use Lanai\Core\Findings\Finding;
+use Lanai\Core\Query\Query;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\TestCase;
+
+/** Apps that are built from paragraphs, with their made-up rows: every screen shows for nobody and for somebody, and nothing is found. */
+final class BuiltAppsTest extends TestCase
+{
+    /** @return iterable<string, array{string}> */
+    public static function paragraphs(): iterable
+    {
+        foreach (glob(dirname(__DIR__, 2).'/core/tests/Reading/{paragraphs,aside}/*.json', GLOB_BRACE) ?: [] as $file) {
+            yield basename($file, '.json') => [json_decode((string) file_get_contents($file), true, flags: JSON_THROW_ON_ERROR)['text']];
+        }
+    }
+
+    #[DataProvider('paragraphs')]
+    public function test_every_screen_shows_and_nothing_is_found_on_any_device(string $text): void
+    {
+        $app = app(FromWords::class)->begin(Founder::query()->findOrFail($this->stranger()->id), 'Trial', $text);
+        self::assertSame([], array_map(fn (Finding $one): string => "$one->at $one->sentence", Facts::findings($app)));
+        $people = $app->revision->read()->peopleTable() ?? self::fail();
+        $somebody = Space::sandbox($app)->store()->whole()->rows(new Query($people, limit: 1))[0]->id ?? self::fail();
+        foreach ([null, $somebody] as $person) {
+            foreach ((new LayoutSurvey($app))->screens($person) as $screen) {
+                // What is somebody else's is not there for them.
+                $isTheirs = str_contains($screen['problem'], 'is not there, or no longer.')
+                    || ($person === null && str_contains($screen['problem'], 'sign in'));
+                self::assertTrue($screen['problem'] === '' || $isTheirs, "$screen[slug]: $screen[problem]");
+                // Made-up texts have words that nobody would choose.
+                $found = array_filter($screen['findings'], fn (Finding $one): bool => $one->rule !== 'WrapsBadly');
+                self::assertSame([], array_values(array_map(fn (Finding $one): string => "$screen[slug]: $one->sentence", $found)));
+            }
+        }
+    }
+}
