@@ -64,6 +64,9 @@ final class Building
     /** Tables that come of what is done with others. */
     private const OF_OTHERS = ['booking', 'reservation', 'favourite', 'like', 'comment', 'rating', 'loan', 'request', 'application'];
 
+    /** What is chosen on a phone, and not typed. */
+    private const NOT_TYPED = ['picture', 'video', 'sound', 'file', 'place'];
+
     /** So many lists stand below as tabs, beside “Mine”; the others are in the menu. */
     private const TABS = 3;
 
@@ -751,12 +754,22 @@ final class Building
         $booking = isset($this->tables['booking']) && $this->host('booking') === $noun ? 'booking' : '';
         if ($booking !== '') {
             $left = $places === '' ? '' : " and $key.".Names::inFormula($places).' > 0';
+            // What is kept of each booking is asked for beside its button.
+            $sets = [];
+            foreach ($this->tables[$booking]['fields'] as $i => $field) {
+                if (! in_array($field['type'], self::NOT_TYPED, true)) {
+                    $lines[] = '  Input '.$this->field($field, $booking, $i === 0).", if me != null$left";
+                    $name = $this->called($field, $booking);
+                    $sets[] = '        set '.Noun::said($name).' = input.'.Names::inFormula($name);
+                }
+            }
             array_push($lines, "  Button \"Book a place\", if me != null$left", '    tapped:');
             if ($places !== '') {
                 $of = "$key.".Names::inFormula($places);
                 $lines[] = "      lower $of by 1 while it is above 0, otherwise say \"Somebody took the last place a moment ago.\"";
             }
-            array_push($lines, '      add a '.Noun::said($this->nouns[$booking]->one), "        set $one = $key", '      say "Your place is kept."');
+            array_push($lines, '      add a '.Noun::said($this->nouns[$booking]->one), "        set $one = $key");
+            array_push($lines, ...[...$sets, '      say "Your place is kept."']);
             if ($places !== '') {
                 $lines[] = "  Text \"It is full.\", if $key.".Names::inFormula($places).' == 0';
             }

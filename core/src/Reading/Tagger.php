@@ -47,6 +47,9 @@ final readonly class Tagger
 
     private Spelling $spelling;
 
+    /** Before these stands what has, is or can. */
+    private const BORNE = ['have', 'has', 'are', 'is', 'can', 'may', 'must', 'should', 'belong', 'belongs'];
+
     public function __construct(private Lexicon $lexicon)
     {
         $this->spelling = new Spelling($lexicon);
@@ -146,7 +149,11 @@ final readonly class Tagger
         $isAfterNoun = $before !== null && ($before->isNoun() || $was === 'O');
         $isDoer = $before !== null && (in_array($before->is, self::BEFORE_VERBS, true) || $was === 'M' || $before->is === 'to');
 
+        // “shows have a title”: something has, is or can, and it stands where a sentence begins or a sign was.
+        $isBearer = $noun !== '' && in_array($was, ['.', 'I', 'C'], true) && $after !== null && in_array($after->is, self::BORNE, true);
+
         return match (true) {
+            $isBearer => $noun,
             // “brings the tools back”.
             $word->is === 'back' && $isAfterNoun && $does => 'R',
             // A thing after what points at one: “the report”, “their notes”.

@@ -128,6 +128,14 @@ final class BuildingTest extends TestCase
         }
     }
 
+    public function test_what_is_kept_of_a_booking_is_asked_for_with_it(): void
+    {
+        $text = 'A ferry has a name, a date and 4 seats. Passengers book ferries. Every booking has a name and a phone number.';
+        $script = self::built('Ferries', $text)->script();
+        self::assertStringContainsString("  Input Name is a text of at most 80, required, if me != null and ferry.seats > 0\n", $script);
+        self::assertStringContainsString("        set Ferry = ferry\n        set Name = input.name\n        set Phone number = input.phoneNumber\n", $script);
+    }
+
     public function test_what_is_booked_is_still_to_come_and_the_next_one_stands_first(): void
     {
         $script = self::built('Walks', self::WALKS)->script();

@@ -21,6 +21,8 @@ const done = ref<ErrandDone[] | null>(null)
 const errandTrouble = ref('')
 const newestErrands = latest()
 
+/** Somebody has just built it from a paragraph. */
+const isNew = computed(() => studio.state.value?.revision.number === 1 && notes.value.length > 0)
 const parts = [
   { id: 'what-it-is', name: 'What it is' },
   { id: 'what-next', name: 'What next' },
@@ -74,6 +76,10 @@ watch(
       <StationFindings station="brief" />
     </nav>
     <section class="page brief">
+      <p v-if="isNew" class="quiet-note guide">
+        Your app runs at the right, with made-up rows: tap in it as its people would. <strong>Data</strong> keeps what it knows, <strong>Screens</strong> what
+        is seen, <strong>People</strong> who may do what. Change all of it there, or say below what is to be otherwise: nothing is done before you take it.
+      </p>
       <h1 id="what-it-is">What it is</h1>
       <p v-if="!notes.length" class="quiet-note">
         Keep here what holds whoever works on the app: for whom it is, how it speaks, what it will never have. “note "No sign-in, ever."” is looked after:
