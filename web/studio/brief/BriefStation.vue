@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { mdiPlus } from '@mdi/js'
+import { mdiGestureTap, mdiPlus } from '@mdi/js'
 import { computed, ref, watch } from 'vue'
 import type { ErrandDone, NextStep } from '../../contracts/studio'
 import { api, Declined } from '../api'
@@ -7,6 +7,7 @@ import StationFindings from '../findings/StationFindings.vue'
 import { latest } from '../latest'
 import { useStudio } from '../open/useStudio'
 import ProseLines from '../prose/ProseLines.vue'
+import ErrandWalk from './ErrandWalk.vue'
 import SayBox from '../saying/SayBox.vue'
 
 /** What the app is, what would come next, and a box in which a change is said. */
@@ -19,6 +20,7 @@ const newest = latest()
 const errands = computed(() => studio.state.value?.errands ?? [])
 const done = ref<ErrandDone[] | null>(null)
 const errandTrouble = ref('')
+const walks = ref(false)
 const newestErrands = latest()
 
 /** Somebody has just built it from a paragraph. */
@@ -126,8 +128,12 @@ watch(
         <v-btn :variant="errands.length ? 'text' : 'tonal'" color="primary" size="small" :prepend-icon="mdiPlus" @click="studio.begin('/errands')"
           >Add an errand</v-btn
         >
+        <v-btn variant="text" color="primary" size="small" :prepend-icon="mdiGestureTap" :disabled="walks" @click="walks = true"
+          >Go on one in the deck</v-btn
+        >
         <v-btn v-if="errands.length" variant="text" color="primary" size="small" @click="doErrands">Do them again</v-btn>
       </div>
+      <ErrandWalk v-if="walks" @done="walks = false" />
       <div class="foot"><SayBox id="say-here" ref="box" /></div>
     </section>
   </div>

@@ -1,0 +1,135 @@
+<script setup lang="ts">
+import { mdiClose } from '@mdi/js'
+import { computed, onMounted, onUnmounted, ref } from 'vue'
+import BusyButton from '../BusyButton.vue'
+import { useStudio } from '../open/useStudio'
+
+/** An errand made by going on it once in the deck: what is tapped and typed there becomes a step, by the words that stand on the screen. */
+interface Step {
+  does: 'tap' | 'type' | 'see'
+  what: string
+  into: string
+}
+
+const emit = defineEmits<{ done: [] }>()
+const studio = useStudio()
+const name = ref('')
+const seen = ref('')
+const steps = ref<Step[]>([])
+const busy = ref(false)
+const trouble = ref('')
+const person = ref('')
+let page: Document | null = null
+const LONGEST = 80
+
+const words = (element: Element | null | undefined) => (element?.textContent ?? '').replace(/\s+/g, ' ').trim().slice(0, LONGEST)
+const said = computed(() => steps.value.map((one) => `${one.does} “${one.what}”${one.into ? ` into “${one.into}”` : ''}`))
+
+function tapped(event: Event) {
+  const target = event.target as Element
+  // Questions are said yes to, and boxes are typed into.
+  if (target.closest('input, textarea, select, label, .message, [role="alertdialog"]')) return
+  const item = target.closest('.item')
+  const hit = item ?? target.closest('button, a, summary, [role="button"]')
+  const called = item ? words(item.querySelector('.item-title') ?? item) : (hit?.getAttribute('aria-label') ?? words(hit))
+  if (called) steps.value.push({ does: 'tap', what: called, into: '' })
+}
+
+function typed(event: Event) {
+  const box = event.target as HTMLInputElement | HTMLSelectElement
+  const into = words(box.labels?.[0]).replace(/\s*\*$/, '') || (box.getAttribute('aria-label') ?? '')
+  const what = box instanceof (page?.defaultView as typeof window).HTMLSelectElement ? words(box.selectedOptions[0]) : box.value
+  if (!into || !what || box.type === 'password' || box.type === 'file') return
+  const last = steps.value.at(-1)
+  if (last?.does === 'type' && last.into === into) last.what = what
+  else steps.value.push({ does: 'type', what, into })
+}
+
+onMounted(() => {
+  const first = studio.state.value?.screens.find((one) => one.first) ?? studio.state.value?.screens[0]
+  if (first) studio.open(first.slug)
+  person.value = document.querySelector<HTMLSelectElement>('[aria-label="Signed in as"]')?.selectedOptions[0]?.text ?? ''
+  page = document.querySelector<HTMLIFrameElement>('iframe[title="The app, running"]')?.contentDocument ?? null
+  page?.addEventListener('click', tapped, true)
+  page?.addEventListener('change', typed, true)
+  if (!page) trouble.value = 'Show the deck first: the errand is gone on there.'
+})
+onUnmounted(() => {
+  page?.removeEventListener('click', tapped, true)
+  page?.removeEventListener('change', typed, true)
+})
+
+function mustBeSeen() {
+  if (seen.value.trim()) steps.value.push({ does: 'see', what: seen.value.trim().slice(0, LONGEST), into: '' })
+  seen.value = ''
+}
+
+const quoted = (text: string) => `"${text.replaceAll('\\', '').replaceAll('"', '”')}"`
+
+async function make() {
+  busy.value = true
+  trouble.value = ''
+  const who = person.value === '' || person.value === 'nobody' ? '' : `, as ${quoted(person.value)}`
+  const lines = steps.value.map((one) => `  then ${one.does} ${quoted(one.what)}${one.into ? `, into ${quoted(one.into)}` : ''}`)
+  const text = [`errand ${quoted(name.value.trim())}${who}`, ...lines].join('\n')
+  trouble.value = await studio.tryEdit({ do: 'write', list: '/errands', text })
+  busy.value = false
+  if (!trouble.value) emit('done')
+}
+</script>
+
+<template>
+  <section class="errand-walk" aria-label="Go on an errand in the deck">
+    <p>
+      Go through the app beside you{{ person && person !== 'nobody' ? ` as ${person}` : '' }}: what you tap and type there becomes a step. Say in
+      between what must be seen.
+    </p>
+    <ol aria-live="polite">
+      <li v-for="(words, i) in said" :key="i">
+        {{ words }}
+        <v-btn
+          :icon="mdiClose"
+          size="x-small"
+          variant="text"
+          :aria-label="`Leave step ${i + 1} out`"
+          title="Leave it out"
+          @click="steps = steps.filter((_, n) => n !== i)"
+        />
+      </li>
+    </ol>
+    <form class="walk-line" @submit.prevent="mustBeSeen">
+      <label for="errand-seen" class="sr">What must be seen now</label>
+      <input id="errand-seen" v-model="seen" class="filler-field" placeholder="What must be seen now, such as “See you at”" :maxlength="LONGEST" />
+      <v-btn type="submit" size="small" variant="text" color="primary" :disabled="!seen.trim()">It must be seen</v-btn>
+    </form>
+    <form class="walk-line" @submit.prevent="make">
+      <label for="errand-name" class="sr">What the errand is called</label>
+      <input id="errand-name" v-model="name" class="filler-field" placeholder="What it is called" maxlength="60" />
+      <BusyButton type="submit" size="small" color="primary" :busy="busy" :disabled="!name.trim() || !steps.length">Keep it</BusyButton>
+      <v-btn size="small" variant="text" @click="emit('done')">Never mind</v-btn>
+    </form>
+    <p v-if="trouble" class="fault" role="alert">{{ trouble }}</p>
+  </section>
+</template>
+
+<style scoped>
+.errand-walk {
+  margin: 12px 0;
+  padding: 14px 18px;
+  border-radius: 14px;
+  background: var(--tint);
+}
+
+.walk-line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+  margin-block-start: 8px;
+}
+
+.walk-line input {
+  flex: 1 1 220px;
+  width: auto;
+}
+</style>
