@@ -88,7 +88,8 @@ final class SayerTest extends TestCase
     #[TestWith(['Who may add firings', 'Firings may be added by a Fire master.'])]
     #[TestWith(['can potters remove kilns?', 'Kilns may be removed by nobody.'])]
     #[TestWith(['who can see Plan?', 'Plan may be opened by everybody who has signed in.'])]
-    #[TestWith(['what happens when I throw it away?', "The button “Throw it away” on Glaze:\n– confirm \"Throw it away?\"\n– remove the Glaze\n– go back"])]
+    #[TestWith(['what happens when I throw it away?', "The button “Throw it away” on Glaze:\n– confirm \"Throw it away?\"\n"
+        ."– remove the Glaze\n– go back"])]
     #[TestWith(['why can a guest not take a shelf?', 'The button “Take a shelf” on Firing: it is there only if somebody is signed in; '.
         'Shares may be added by signed-in people.'])]
     #[TestWith(['why is the list of shares on Me empty?', 'The list of Shares on Me shows only Shares of which this is so: '.

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import type { AppEntry, AppsOfFounder } from '../../contracts/studio'
+import type { AppsOfFounder } from '../../contracts/studio'
 import { api, Declined } from '../api'
 import TheMark from '../frame/TheMark.vue'
 import { readSession, session } from '../session'
-import AppCard from './AppCard.vue'
+import AppsGrid from './AppsGrid.vue'
 import BeginFrom from './BeginFrom.vue'
 import NewApp from './NewApp.vue'
 
@@ -43,7 +43,6 @@ async function leave() {
 const found = computed(() => (had.value?.apps ?? []).filter((app) => app.name.toLowerCase().includes(sought.value.trim().toLowerCase())))
 const inUse = computed(() => found.value.filter((app) => !app.archived))
 const away = computed(() => found.value.filter((app) => app.archived))
-const card = (app: AppEntry) => `${app.id} ${app.revision} ${app.archived}`
 const day = (at: string) => new Date(`${at}T12:00:00Z`).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', timeZone: 'UTC' })
 
 async function back(id: number) {
@@ -83,28 +82,10 @@ async function back(id: number) {
         </div>
         <p v-if="!had.apps.length" class="quiet-note">No apps yet. Say what your first one should do; all of it can be changed at any time.</p>
         <p v-else-if="!found.length" class="quiet-note">None of your apps is called so.</p>
-        <div class="apps-grid">
-          <AppCard
-            v-for="app in inUse"
-            :key="card(app)"
-            :app="app"
-            @changed="had = $event"
-            @twin="router.push(`/apps/${$event}`)"
-            @trouble="trouble = $event"
-          />
-        </div>
+        <AppsGrid :apps="inUse" @changed="had = $event" @twin="router.push(`/apps/${$event}`)" @trouble="trouble = $event" />
         <details v-if="away.length" class="apps-away" :open="!!sought">
           <summary>Put away ({{ away.length }})</summary>
-          <div class="apps-grid">
-            <AppCard
-              v-for="app in away"
-              :key="card(app)"
-              :app="app"
-              @changed="had = $event"
-              @twin="router.push(`/apps/${$event}`)"
-              @trouble="trouble = $event"
-            />
-          </div>
+          <AppsGrid :apps="away" @changed="had = $event" @twin="router.push(`/apps/${$event}`)" @trouble="trouble = $event" />
         </details>
         <section v-if="had.removed.length" class="apps-away" aria-label="Removed">
           <h3>Removed</h3>

@@ -109,7 +109,8 @@ watch(
       <h2 id="errands" class="people-head">Errands</h2>
       <p v-if="!errands.length" class="quiet-note">
         An errand is done with the app from beginning to end after every edit, so that what is right stays right: who it is, what they tap and type
-        by the words on the screen, and what must be seen. “errand Last place, as "Ines"”, and under it “then tap "Count me in"”, “then see "See you"”.
+        by the words on the screen, and what must be seen. Write “errand Last place, as "Ines"”, and under it “then tap "Count me in"” and “then see
+        "See you"”.
       </p>
       <ul v-if="done?.length" class="errands" aria-label="How the errands went">
         <li v-for="one in done" :key="one.at" :class="{ wrong: one.wrong }">

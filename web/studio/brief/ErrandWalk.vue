@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { mdiClose } from '@mdi/js'
 import { computed, onMounted, onUnmounted, ref } from 'vue'
 import BusyButton from '../BusyButton.vue'
 import { useStudio } from '../open/useStudio'
+import WalkedSteps from '../open/WalkedSteps.vue'
 
 /** An errand made by going on it once in the deck: what is tapped and typed there becomes a step, by the words that stand on the screen. */
 interface Step {
@@ -84,19 +84,7 @@ async function make() {
       Go through the app beside you{{ person && person !== 'nobody' ? ` as ${person}` : '' }}: what you tap and type there becomes a step. Say in
       between what must be seen.
     </p>
-    <ol aria-live="polite">
-      <li v-for="(words, i) in said" :key="i">
-        {{ words }}
-        <v-btn
-          :icon="mdiClose"
-          size="x-small"
-          variant="text"
-          :aria-label="`Leave step ${i + 1} out`"
-          title="Leave it out"
-          @click="steps = steps.filter((_, n) => n !== i)"
-        />
-      </li>
-    </ol>
+    <WalkedSteps :steps="said" @drop="steps = steps.filter((_, n) => n !== $event)" />
     <form class="walk-line" @submit.prevent="mustBeSeen">
       <label for="errand-seen" class="sr">What must be seen now</label>
       <input id="errand-seen" v-model="seen" class="filler-field" placeholder="What must be seen now, such as “See you at”" :maxlength="LONGEST" />

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { mdiClose } from '@mdi/js'
 import { computed, ref, watch } from 'vue'
 import BusyButton from '../BusyButton.vue'
 import { useStudio } from '../open/useStudio'
+import WalkedSteps from '../open/WalkedSteps.vue'
 
 /** A funnel made by going it once in the deck: what is looked at and tapped there becomes a step. */
 const emit = defineEmits<{ done: [] }>()
@@ -40,19 +40,7 @@ async function make() {
 <template>
   <section class="funnel-walk" aria-label="Walk it in the deck">
     <p>Go through the app beside you as somebody would: what you look at and tap there becomes a step.</p>
-    <ol aria-live="polite">
-      <li v-for="(one, i) in steps" :key="i">
-        {{ one.words }}
-        <v-btn
-          :icon="mdiClose"
-          size="x-small"
-          variant="text"
-          :aria-label="`Leave step ${i + 1} out`"
-          title="Leave it out"
-          @click="steps = steps.filter((_, n) => n !== i)"
-        />
-      </li>
-    </ol>
+    <WalkedSteps :steps="steps.map((one) => one.words)" @drop="steps = steps.filter((_, n) => n !== $event)" />
     <p v-if="!steps.length" class="small">No step yet. Tap something in the app, or open a screen there.</p>
     <div class="funnel-walk-acts">
       <v-text-field v-model="name" label="What it is called" maxlength="60" @keydown.enter="make" />
@@ -68,10 +56,6 @@ async function make() {
   margin-block: 12px;
   border-radius: 12px;
   background: rgb(var(--v-theme-surface));
-}
-
-.funnel-walk ol {
-  padding-inline-start: 22px;
 }
 
 .funnel-walk-acts {
