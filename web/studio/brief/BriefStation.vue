@@ -80,7 +80,7 @@ watch(
     <section class="page brief">
       <p v-if="isNew" class="quiet-note guide">
         Your app runs at the right, with made-up rows: tap in it as its people would. <strong>Data</strong> keeps what it knows, <strong>Screens</strong> what
-        is seen, <strong>People</strong> who may do what. Change all of it there, or say below what is to be otherwise: nothing is done before you take it.
+        is seen, <strong>People</strong> who may do what. Change all of it there, or say below what should be different: nothing is done before you take it.
       </p>
       <h1 id="what-it-is">What it is</h1>
       <p v-if="!notes.length" class="quiet-note">
@@ -95,7 +95,7 @@ watch(
       </div>
       <h2 id="what-next" class="people-head">What next</h2>
       <p v-if="trouble" class="fault" role="alert">{{ trouble }} <button class="link" @click="load">Try again</button></p>
-      <p v-else-if="!steps" class="small" role="status">It is thought about …</p>
+      <p v-else-if="!steps" class="small" role="status">Looking at your app …</p>
       <p v-else-if="!steps.length" class="quiet-note">Nothing that apps like this usually have is missing. Say below what you would like to be otherwise.</p>
       <ul v-else class="steps">
         <li v-for="step in steps" :key="step.says">

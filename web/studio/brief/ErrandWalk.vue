@@ -45,16 +45,39 @@ function typed(event: Event) {
   else steps.value.push({ does: 'type', what, into })
 }
 
+const whoThere = () => document.querySelector<HTMLSelectElement>('[aria-label="Signed in as"]')
+const frame = () => document.querySelector<HTMLIFrameElement>('iframe[title="The app, running"]')
+
+/** The page in the deck is another one once it has loaded. */
+function listen() {
+  page?.removeEventListener('click', tapped, true)
+  page?.removeEventListener('change', typed, true)
+  page = frame()?.contentDocument ?? null
+  page?.addEventListener('click', tapped, true)
+  page?.addEventListener('change', typed, true)
+  ask()
+}
+
+/** Whoever is signed in there is known only once the deck has loaded. */
+const ask = () => (person.value = whoThere()?.selectedOptions[0]?.text ?? '')
+
+/** An errand is one person's: with somebody else it begins again. */
+function another() {
+  ask()
+  steps.value = []
+}
+
 onMounted(() => {
   const first = studio.state.value?.screens.find((one) => one.first) ?? studio.state.value?.screens[0]
   if (first) studio.open(first.slug)
-  person.value = document.querySelector<HTMLSelectElement>('[aria-label="Signed in as"]')?.selectedOptions[0]?.text ?? ''
-  page = document.querySelector<HTMLIFrameElement>('iframe[title="The app, running"]')?.contentDocument ?? null
-  page?.addEventListener('click', tapped, true)
-  page?.addEventListener('change', typed, true)
+  listen()
+  frame()?.addEventListener('load', listen)
+  whoThere()?.addEventListener('change', another)
   if (!page) trouble.value = 'Show the deck first: the errand is gone on there.'
 })
 onUnmounted(() => {
+  frame()?.removeEventListener('load', listen)
+  whoThere()?.removeEventListener('change', another)
   page?.removeEventListener('click', tapped, true)
   page?.removeEventListener('change', typed, true)
 })
@@ -69,6 +92,7 @@ const quoted = (text: string) => `"${text.replaceAll('\\', '').replaceAll('"', '
 async function make() {
   busy.value = true
   trouble.value = ''
+  ask()
   const who = person.value === '' || person.value === 'nobody' ? '' : `, as ${quoted(person.value)}`
   const lines = steps.value.map((one) => `  then ${one.does} ${quoted(one.what)}${one.into ? `, into ${quoted(one.into)}` : ''}`)
   const text = [`errand ${quoted(name.value.trim())}${who}`, ...lines].join('\n')
