@@ -74,3 +74,25 @@ test('a starter is begun with one tap and runs; a saved script comes back as an 
   await expect(page.getByText('Saved, revision 1')).toBeVisible()
   await expect(page.getByRole('button', { name: 'Bell loft' })).toBeVisible()
 })
+
+test('Enter pressed again while an app is being begun begins no second one', async ({ page }) => {
+  await signUp(page, 'Turnstone')
+  let asked = 0
+  let answer = () => {}
+  const held = new Promise<void>((resolve) => (answer = resolve))
+  await page.route('**/api/apps', async (route) => {
+    if (route.request().method() !== 'POST') return route.continue()
+    asked++
+    await held
+    await route.continue()
+  })
+  const name = page.getByLabel('Name of a new app')
+  await name.fill('Reeds')
+  await name.press('Enter')
+  await expect(page.getByRole('progressbar', { name: 'Under way' })).toBeVisible()
+  await name.press('Enter')
+  await name.press('Enter')
+  answer()
+  await expect(page.getByText('Saved, revision 1')).toBeVisible()
+  expect(asked).toBe(1)
+})

@@ -38,7 +38,8 @@ function tapped(event: Event) {
 function typed(event: Event) {
   const box = event.target as HTMLInputElement | HTMLSelectElement
   const into = words(box.labels?.[0]).replace(/\s*\*$/, '') || (box.getAttribute('aria-label') ?? '')
-  const what = box instanceof (page?.defaultView as typeof window).HTMLSelectElement ? words(box.selectedOptions[0]) : box.value
+  // The page in the deck has classes of its own, so an element is told by its name.
+  const what = box.tagName === 'SELECT' ? words((box as HTMLSelectElement).selectedOptions[0]) : box.value
   if (!into || !what || box.type === 'password' || box.type === 'file') return
   const last = steps.value.at(-1)
   if (last?.does === 'type' && last.into === into) last.what = what
