@@ -26,10 +26,14 @@ final readonly class FromWords
     {
     }
 
-    /** @param  array<array-key, mixed>  $answers  to the questions of the outline */
-    public function begin(Founder $founder, string $name, string $paragraph, array $answers = []): App
+    /**
+     * @param  array<array-key, mixed>  $answers  to the questions of the outline
+     * @param  array<array-key, mixed>  $corrections  what was put right in it
+     */
+    public function begin(Founder $founder, string $name, string $paragraph, array $answers = [], array $corrections = []): App
     {
-        $app = $this->book->begin($founder, Building::of($name, (new Reader())->read($paragraph, $answers)->data(), $paragraph));
+        $outline = (new Reader())->read($paragraph, $answers, $corrections)->data();
+        $app = $this->book->begin($founder, Building::of($name, $outline, $paragraph));
         self::fill($app);
 
         return $app;

@@ -24,7 +24,7 @@ final class ReadParagraphTest extends TestCase
         file_put_contents($file, self::TEXT);
         self::assertSame(0, Artisan::call('lanai:read', ['--file' => $file, '--json' => true]));
         $told = json_decode(Artisan::output(), true, flags: JSON_THROW_ON_ERROR);
-        self::assertSame(['tables', 'roles', 'acts', 'rights', 'sells', 'founders', 'questions', 'not'], array_keys($told));
+        self::assertSame(['tables', 'roles', 'acts', 'rights', 'sells', 'founders', 'questions', 'wants', 'not'], array_keys($told));
         self::assertSame(['Boats', 'Boat'], [$told['tables'][0]['name'], $told['tables'][0]['singular']]);
         self::assertSame(['Name', 'Price'], array_column($told['tables'][0]['fields'], 'name'));
         self::assertSame('a price', mb_substr(self::TEXT, $told['tables'][0]['fields'][1]['from'][0], 7));

@@ -6,10 +6,22 @@ namespace Lanai\Core\Reading;
 
 use Lanai\Core\Edits\Kinds\LetPeopleIn;
 use Lanai\Core\Model\Blueprint;
+use Lanai\Core\Reading\Patterns\Advertising;
+use Lanai\Core\Reading\Patterns\Answering;
+use Lanai\Core\Reading\Patterns\Helper;
+use Lanai\Core\Reading\Patterns\Keeping;
+use Lanai\Core\Reading\Patterns\Knowing;
 use Lanai\Core\Reading\Patterns\Lending;
 use Lanai\Core\Reading\Patterns\Noun;
 use Lanai\Core\Reading\Patterns\OnMap;
+use Lanai\Core\Reading\Patterns\Ordering;
 use Lanai\Core\Reading\Patterns\OverTime;
+use Lanai\Core\Reading\Patterns\Part;
+use Lanai\Core\Reading\Patterns\Ranking;
+use Lanai\Core\Reading\Patterns\Reminding;
+use Lanai\Core\Reading\Patterns\Ticking;
+use Lanai\Core\Reading\Patterns\Welcoming;
+use Lanai\Core\Reading\Patterns\Writing;
 use Lanai\Core\Text\Names;
 use Lanai\Core\Text\Pattern;
 
@@ -23,36 +35,12 @@ use Lanai\Core\Text\Pattern;
  */
 final class Building
 {
-    public const TYPES = [
-        'text' => 'is a text of at most 80',
-        'long text' => 'is a long text of at most 2000',
-        'picture' => 'is a picture',
-        'video' => 'is a video',
-        'sound' => 'is a sound',
-        'file' => 'is a file',
-        'money' => 'is money in EUR from 0',
-        'number' => 'is a decimal',
-        'date' => 'is a date',
-        'date and time' => 'is a date and time',
-        'duration' => 'is a duration',
-        'place' => 'is a place',
-        'yes or no' => 'is yes or no',
-        'email' => 'is an e-mail address',
-        'phone' => 'is a phone number',
-        'web address' => 'is a web address',
-        'colour' => 'is a colour',
-    ];
-
     private const MEMBERSHIP = <<<'SCREEN'
         screen Membership
           Text "Become a member, and help to keep this going.", if not me.member
           Text "You are a member. Thank you.", if me.member
           Offer of Membership, if me != null and not me.member
         SCREEN;
-
-    /** What is measured, and not counted. */
-    public const MEASURED = ['weight', 'size', 'depth', 'height', 'width', 'area', 'temperature', 'distance', 'length', 'speed', 'altitude', 'volume',
-        'amount', 'percentage'];
 
     /** Where in a list a field stands, by its type. */
     private const SHOWN = [
@@ -61,38 +49,40 @@ final class Building
         'picture' => ['picture'],
     ];
 
-    /** Tables that come of what is done with others. */
-    private const OF_OTHERS = ['booking', 'reservation', 'favourite', 'like', 'comment', 'rating', 'loan', 'request', 'application'];
-
     /** What is chosen on a phone, and not typed. */
     private const NOT_TYPED = ['picture', 'video', 'sound', 'file', 'place'];
 
     /** So many lists stand below as tabs, beside “Mine”; the others are in the menu. */
     private const TABS = 3;
 
-    /** So many letters of a word have room in a tab where there are three, and letters are twice as large. */
+    /** So many letters of a word have room in a tab where letters are twice as large: of three tabs, and of four. */
     private const LETTERS = 7;
+
+    private const FEWER_LETTERS = 5.5;
 
     /** So many letters of a paragraph are kept with the app. */
     private const TOLD = 3900;
 
-    /** @var array<string, TableData> by nouns */
-    private array $tables = [];
+    /** What is told to people, where they find it, and how they turn it off. */
+    private const NEWS = <<<'SCRIPT'
+        messages, quiet from "21:30" until "08:00", at most 3 a day
+          channel News, for "What concerns you"
 
-    /** @var array<string, Noun> */
-    private array $nouns = [];
+        screen "News for you"
+          Text "Sign in to see what concerns you.", if me == null
+          Inbox, if me != null
+            when empty: "Nothing yet. What concerns you comes here."
+          Button "Tell me on this phone, too", quiet, if me != null
+            tapped:
+              ask to send messages, because "Then you hear of what concerns you, also while this app is closed."
+          Channels, if me != null
+        SCRIPT;
 
-    private readonly Lexicon $lexicon;
+    /** @var list<Part> */
+    private array $parts = [];
 
-    /** @param  OutlineData  $outline */
-    private function __construct(private readonly string $name, private readonly array $outline, private readonly string $paragraph)
+    private function __construct(private readonly Plan $plan)
     {
-        $this->lexicon = new Lexicon();
-        foreach ($outline['tables'] as $table) {
-            $noun = mb_strtolower($table['singular']);
-            $this->tables[$noun] = $table;
-            $this->nouns[$noun] = new Noun($noun, $this->lexicon);
-        }
     }
 
     /**
@@ -101,67 +91,65 @@ final class Building
      */
     public static function of(string $name, array $outline, string $paragraph = ''): Blueprint
     {
-        $building = new self($name, $outline, $paragraph);
+        $building = new self(new Plan($name, $outline, $paragraph));
 
         return (new LetPeopleIn())->on(Blueprint::fromScript($building->script()))->blueprint;
     }
 
     private function script(): string
     {
-        $overTime = $this->overTime(array_values(array_filter(array_keys($this->tables), $this->isMain(...))));
-        // A goal that is held against what is written down needs no list of its own.
-        if ($overTime !== null && count($this->tables['goal']['fields'] ?? []) === 1) {
-            unset($this->tables['goal']);
+        $this->parts = $this->chosen();
+        foreach (array_keys($this->plan->tables) as $noun) {
+            if ($this->any(fn (Part $part): bool => $part->keepsToThose($noun))) {
+                $this->plan->closed[] = $noun;
+            }
         }
-        $kept = array_filter(array_keys($this->tables), fn (string $noun): bool => $noun !== Draft::PERSON);
-        $parts = ['app '.Noun::said($this->name), 'theme, also in the dark'];
-        foreach ($this->outline['roles'] as $i => $role) {
+        $kept = array_filter(array_keys($this->plan->tables), fn (string $noun): bool => $noun !== Draft::PERSON);
+        $parts = ['app '.Noun::said($this->plan->name), 'theme, also in the dark'];
+        foreach ($this->plan->outline['roles'] as $i => $role) {
             $parts[] = 'role '.Noun::said($role['name']).($i === 0 ? ', at first' : '');
         }
         foreach ($kept as $noun) {
             $parts[] = $this->table($noun);
         }
         $parts[] = $this->people();
-        $main = array_values(array_filter($kept, $this->isMain(...)));
-        usort($main, fn (string $a, string $b): int => $this->weight($b) <=> $this->weight($a));
+        $main = array_values(array_filter($kept, fn (string $noun): bool => $this->plan->isMain($noun) && ! $this->isShown($noun)));
+        usort($main, fn (string $a, string $b): int => $this->plan->weight($b) <=> $this->plan->weight($a));
         $tabs = [];
         foreach ($main as $i => $noun) {
             array_push($parts, ...$this->screens($noun, $i === 0));
-            $tabs[] = [$this->nouns[$noun]->many, $this->icon($noun)];
+            $tabs[] = [$this->plan->nouns[$noun]->many, $this->plan->icon($noun)];
         }
         foreach (['booking', 'reservation'] as $noun) {
-            if (isset($this->tables[$noun]) && $this->host($noun) !== '') {
+            if (isset($this->plan->tables[$noun]) && $this->plan->host($noun) !== '' && $this->plan->isSomebodys($noun) && ! $this->isShown($noun)) {
                 array_push($parts, ...$this->mine($noun));
-                $tabs = [...array_slice($tabs, 0, self::TABS), ["My {$this->nouns[$noun]->many}", 'calendar'], ...array_slice($tabs, self::TABS)];
+                $tabs = $this->beside($tabs, ["My {$this->plan->nouns[$noun]->many}", 'calendar']);
                 break;
             }
         }
-        $lending = $this->lending();
-        if ($lending !== null) {
-            array_push($parts, ...$lending->screens());
-            $tabs = [...array_slice($tabs, 0, self::TABS), ["My {$this->nouns['loan']->many}", 'person'], ...array_slice($tabs, self::TABS)];
-        }
-        if (isset($this->tables['favourite']) && $this->host('favourite') !== '') {
+        if (isset($this->plan->tables['favourite']) && $this->plan->host('favourite') !== '') {
             $parts[] = $this->favourites();
             $tabs[] = ['Favourites', 'heart'];
         }
-        $onMap = $this->onMap($main);
-        if ($onMap !== null) {
-            $parts[] = $onMap->script();
-            $tabs[] = [$onMap->screen(), 'place'];
+        foreach ($this->parts as $part) {
+            array_push($parts, ...$part->parts());
+            foreach ($part->ways() as $way) {
+                $tabs = str_starts_with($way[0], 'My ') ? $this->beside($tabs, $way) : [...$tabs, $way];
+            }
         }
-        if ($overTime !== null) {
-            array_push($parts, ...$overTime->script());
-            $tabs[] = [OverTime::SCREEN, 'star'];
+        $messages = array_merge([], ...array_map(fn (Part $part): array => $part->messages(), $this->parts));
+        if ($messages !== []) {
+            array_push($parts, self::NEWS, ...$this->differently($messages));
+            $tabs[] = ['News for you', 'bell'];
         }
-        $sells = $this->outline['sells'];
+        $sells = $this->plan->outline['sells'];
         if ($sells !== null) {
             $plan = "  plan Membership, every $sells[every] at $sells[price] $sells[currency]";
             array_push($parts, "product Membership is a subscription, giving Member\n$plan", self::MEMBERSHIP);
         }
         if ($main === []) {
             $parts[] = "screen Start, first\n  Text \"Say what this app keeps, and it grows from here.\"";
-            $tabs[] = ['Start', 'home'];
+            $tabs = [['Start', 'home'], ...$tabs];
         }
         array_push($parts, ...$this->ways($tabs));
         if ($sells !== null) {
@@ -171,10 +159,81 @@ final class Building
         return implode("\n\n", [...$parts, $this->release($main), ...$this->told()])."\n";
     }
 
+    /** @return list<Part> the patterns that what was said calls for */
+    private function chosen(): array
+    {
+        $called = array_filter([
+            Lending::in($this->plan),
+            ...Answering::in($this->plan),
+            Ordering::in($this->plan),
+            Writing::in($this->plan),
+            Keeping::in($this->plan),
+            Knowing::in($this->plan),
+            ...Ticking::in($this->plan),
+            OnMap::in($this->plan),
+            OverTime::in($this->plan),
+            Ranking::in($this->plan),
+            Helper::in($this->plan),
+            ...Reminding::in($this->plan),
+            Welcoming::in($this->plan),
+            Advertising::in($this->plan),
+        ]);
+        $chosen = [];
+        foreach ($called as $part) {
+            // Who may do what with a table is said by one of them.
+            $isTaken = fn (string $noun): bool => $part->decides($noun) && array_filter($chosen, fn (Part $other): bool => $other->decides($noun)) !== [];
+            if (array_filter(array_keys($this->plan->tables), $isTaken) === []) {
+                $chosen[] = $part;
+            }
+        }
+        foreach ($chosen as $part) {
+            $this->plan->tables = array_diff_key($this->plan->tables, array_flip($part->replaces()));
+        }
+
+        return $chosen;
+    }
+
+    /** @param  callable(Part): bool  $holds */
+    private function any(callable $holds): bool
+    {
+        return array_filter($this->parts, $holds) !== [];
+    }
+
+    /** Whether a pattern shows it, so that it needs no list of its own. */
+    private function isShown(string $noun): bool
+    {
+        return $this->any(fn (Part $part): bool => $part->shows($noun));
+    }
+
+    /**
+     * What is one’s own stands behind the first lists.
+     *
+     * @param  list<array{string, string}>  $tabs
+     * @param  array{string, string}  $way
+     * @return list<array{string, string}>
+     */
+    private function beside(array $tabs, array $way): array
+    {
+        return [...array_slice($tabs, 0, self::TABS), $way, ...array_slice($tabs, self::TABS)];
+    }
+
+    /**
+     * Of two messages of one name the first is sent: it was meant for somebody in particular.
+     *
+     * @param  list<string>  $messages
+     * @return list<string>
+     */
+    private function differently(array $messages): array
+    {
+        $names = array_map(fn (string $one): string => strtr(explode(', on News', $one)[0], ['"' => '']), $messages);
+
+        return array_values(array_intersect_key($messages, array_unique($names)));
+    }
+
     /** @return list<string> the paragraph itself, so that whoever works on the app knows how it began */
     private function told(): array
     {
-        $text = trim(Pattern::replace('/\s+/u', ' ', strtr($this->paragraph, ['\\' => '', '"' => '”'])));
+        $text = trim(Pattern::replace('/\s+/u', ' ', strtr($this->plan->paragraph, ['\\' => '', '"' => '”'])));
 
         return $text === '' ? [] : ['note "'.mb_substr($text, 0, self::TOLD).'", as it was first told'];
     }
@@ -186,71 +245,22 @@ final class Building
      */
     private function release(array $main): string
     {
-        $package = trim(Pattern::replace('/[^a-z0-9]+/', '_', mb_strtolower($this->name)), '_');
+        $package = trim(Pattern::replace('/[^a-z0-9]+/', '_', mb_strtolower($this->plan->name)), '_');
         $package = Pattern::match('/^[a-z]/', $package) ? $package : "app_$package";
-        $names = array_map(fn (string $noun): string => $this->inText($this->nouns[$noun]->many), array_slice($main, 0, 3));
+        $names = array_map(fn (string $noun): string => $this->plan->inText($this->plan->nouns[$noun]->many), array_slice($main, 0, 3));
         $last = array_pop($names);
         $about = $last === null ? 'What it keeps, in one place' : 'For '.($names === [] ? $last : implode(', ', $names)." and $last");
         $quoted = fn (string $text): string => '"'.strtr($text, ['\\' => '', '"' => '”', '{' => '(', '}' => ')', "\n" => ' ', "\r" => ' ', "\t" => ' ']).'"';
-        $letter = Pattern::match('/\p{L}/u', $this->name, $found) ? mb_strtoupper($found[0]) : 'A';
+        $letter = Pattern::match('/\p{L}/u', $this->plan->name, $found) ? mb_strtoupper($found[0]) : 'A';
 
         return implode("\n", [
             'release',
             '  package is "app.lanai.'.rtrim(mb_substr($package, 0, 60), '_').'"',
             "  icon letter is \"$letter\"",
-            '  title is '.$quoted(mb_substr($this->name, 0, 30)),
+            '  title is '.$quoted(mb_substr($this->plan->name, 0, 30)),
             '  summary is '.$quoted(mb_substr($about, 0, 80)),
-            '  description is '.$quoted(trim($this->paragraph) === '' ? "$about." : mb_substr(trim($this->paragraph), 0, 3900)),
+            '  description is '.$quoted(trim($this->plan->paragraph) === '' ? "$about." : mb_substr(trim($this->plan->paragraph), 0, 3900)),
         ]);
-    }
-
-    /** What has a list and a page of its own. */
-    private function isMain(string $noun): bool
-    {
-        $hosts = array_filter(array_keys($this->tables), fn (string $other): bool => $this->host($other) === $noun);
-
-        $isAlone = $this->host($noun) === '';
-
-        return $this->tables[$noun]['fields'] !== [] && ($isAlone || ($hosts !== [] && ! in_array($noun, self::OF_OTHERS, true)));
-    }
-
-    /** The thing on whose page it stands; '' for none. */
-    private function host(string $noun): string
-    {
-        foreach ($this->tables[$noun]['links'] ?? [] as $link) {
-            $to = mb_strtolower($link['to']);
-            if ($to !== Draft::PERSON && isset($this->tables[$to]) && $to !== $noun && ! $this->belongsBack($to, $noun)) {
-                return $to;
-            }
-        }
-
-        return '';
-    }
-
-    /** Two that belong to each other: then neither stands on the page of the other. */
-    private function belongsBack(string $noun, string $other): bool
-    {
-        return in_array($other, array_map(fn (array $link): string => mb_strtolower($link['to']), $this->tables[$noun]['links']), true) && $noun < $other;
-    }
-
-    /** How much of an app it is. */
-    private function weight(string $noun): int
-    {
-        $acts = array_filter($this->outline['acts'], fn (array $act): bool => mb_strtolower($act['table']) === $noun);
-        $guests = array_filter(array_keys($this->tables), fn (string $other): bool => $this->host($other) === $noun);
-
-        return 2 * count($acts) + count($this->tables[$noun]['fields']) + 3 * count($guests);
-    }
-
-    private function icon(string $noun): string
-    {
-        $types = array_column($this->tables[$noun]['fields'], 'type');
-
-        return match (true) {
-            in_array('place', $types, true) => 'place',
-            in_array('date and time', $types, true), in_array('date', $types, true) => 'calendar',
-            default => 'list',
-        };
     }
 
     /**
@@ -265,7 +275,9 @@ final class Building
         $tabs = $menu = [];
         foreach ($screens as $i => [$screen, $icon]) {
             $label = $this->short($screen);
-            $isLong = mb_strlen($label) > self::LETTERS;
+            // Two that are one’s own are told apart.
+            $label = in_array($label, array_column($tabs, 1), true) ? ucfirst(array_slice(explode(' ', $screen), -1)[0]) : $label;
+            $isLong = self::breadth($label) > self::LETTERS;
             [$label, $icon] = $i === 0 && $isLong ? ['Home', 'home'] : [$label, $icon];
             if (($isLong && $i > 0) || count($tabs) > self::TABS) {
                 $menu[] = 'side menu '.Noun::said($screen).' as "'.$this->inEntry($screen)."\" with icon $icon";
@@ -273,13 +285,18 @@ final class Building
                 $tabs[] = [$screen, $label, $icon];
             }
         }
-        // Four of them have room for six letters each, three for seven.
-        while (count($tabs) > self::TABS && max(array_map(fn (array $tab): int => mb_strlen($tab[1]), $tabs)) >= self::LETTERS) {
+        while (count($tabs) > self::TABS && max(array_map(fn (array $tab): float => self::breadth($tab[1]), $tabs)) > self::FEWER_LETTERS) {
             [$screen, , $icon] = array_pop($tabs);
             array_unshift($menu, 'side menu '.Noun::said($screen).' as "'.$this->inEntry($screen)."\" with icon $icon");
         }
 
         return [...array_map(fn (array $tab): string => 'tab '.Noun::said($tab[0])." as \"$tab[1]\" with icon $tab[2]", $tabs), ...$menu];
+    }
+
+    /** How broad a word is, in letters of the usual breadth. */
+    private static function breadth(string $word): float
+    {
+        return mb_strlen($word) + 0.5 * Pattern::matchAll('/[mw]/iu', $word, $broad) - 0.4 * Pattern::matchAll('/[ijlftr]/u', $word, $thin);
     }
 
     /** In the menu there is room for all of it. */
@@ -299,188 +316,57 @@ final class Building
         return mb_strlen($word) > 10 ? mb_strimwidth($word, 0, 9, '…') : $word;
     }
 
-    /** Whether somebody does something with it. */
-    private function does(string $act, string $noun): bool
-    {
-        return array_filter($this->outline['acts'], fn (array $one): bool => $one['act'] === $act && mb_strtolower($one['table']) === $noun) !== [];
-    }
-
-    private function isSomebodys(string $noun): bool
-    {
-        return in_array('Person', array_column($this->tables[$noun]['links'], 'to'), true);
-    }
-
-    /** @return list<string> roles that alone may do something with it */
-    private function only(string $act, string $noun): array
-    {
-        $known = array_column($this->outline['roles'], 'name');
-        $only = [];
-        foreach ($this->outline['rights'] as $right) {
-            if ($right['act'] === $act && mb_strtolower($right['table']) === $noun) {
-                array_push($only, ...array_intersect($right['only'], $known));
-            }
-        }
-
-        return $only;
-    }
-
-    /** Whether nobody but the founder adds to it: as long as nothing else is said of a thing that is nobody's. */
-    private function isFounders(string $noun): bool
-    {
-        $isAsked = array_filter(
-            $this->outline['questions'],
-            fn (array $one): bool => mb_strtolower($one['about']) === $noun && str_starts_with($one['asks'], 'Who may add'),
-        );
-
-        return in_array(ucfirst($noun), $this->outline['founders'], true) || ($isAsked !== [] && ! $this->isSomebodys($noun));
-    }
-
-    private function isPrivate(string $noun): bool
-    {
-        $see = array_filter($this->outline['rights'], fn (array $right): bool => $right['act'] === 'see' && mb_strtolower($right['table']) === $noun);
-
-        return $see !== [] || in_array($noun, ['favourite', 'booking', 'loan', 'order', 'message'], true);
-    }
-
-    /**
-     * Where a map is spoken of, or what is near.
-     *
-     * @param  list<string>  $main
-     */
-    private function onMap(array $main): ?OnMap
-    {
-        if (! Pattern::match('~\bmaps?\b|\bnear(?:by|est)?\b|\baround (?:me|them|you)\b~iu', $this->paragraph)) {
-            return null;
-        }
-        foreach ($main as $noun) {
-            $places = self::typed($this->tables[$noun]['fields'], ['place']);
-            if ($places !== [] && ! $this->isPrivate($noun)) {
-                return new OnMap($this->nouns[$noun], $this->label($noun), $this->key($places[0], $noun));
-            }
-        }
-
-        return null;
-    }
-
-    /**
-     * Where a goal, a chart or progress is spoken of, and something is written down day by day.
-     *
-     * @param  list<string>  $main
-     */
-    private function overTime(array $main): ?OverTime
-    {
-        $hasGoal = isset($this->tables['goal']);
-        if (! $hasGoal && ! Pattern::match('~\b(?:charts?|graphs?|progress|statistics|over time|(?:per|each|every|a) week|weekly)\b~iu', $this->paragraph)) {
-            return null;
-        }
-        foreach ($main as $noun) {
-            $fields = $this->tables[$noun]['fields'];
-            $days = self::typed($fields, ['date', 'date and time']);
-            $numbers = self::typed($fields, ['number']);
-            if ($noun !== 'goal' && $days !== [] && $numbers !== [] && $this->places($noun) === '') {
-                return new OverTime(
-                    $this->nouns[$noun],
-                    $this->key($days[0], $noun),
-                    $days[0]['type'] === 'date and time',
-                    $this->key($numbers[0], $noun),
-                    $this->called($numbers[0], $noun),
-                    $this->isSomebodys($noun),
-                    $hasGoal,
-                    $this->mayAdd($noun),
-                );
-            }
-        }
-
-        return null;
-    }
-
-    /** How something is lent by its owner; null where nothing is, or where it is nobody's. */
-    private function lending(): ?Lending
-    {
-        $thing = isset($this->tables['loan']) && $this->isSomebodys('loan') ? $this->host('loan') : '';
-        // A loan has a state and an owner of its own: nothing else in it can be called so.
-        $hasRoom = ! in_array($thing, ['', 'state', 'owner', 'added'], true);
-        if (! $hasRoom || ! $this->isSomebodys($thing) || $this->tables['loan']['fields'] !== [] || ! $this->isMain($thing)) {
-            return null;
-        }
-
-        return new Lending($this->nouns['loan'], $this->nouns[$thing], $this->label($thing));
-    }
-
-    private function isLent(string $noun): bool
-    {
-        return $this->lending() !== null && $this->host('loan') === $noun;
-    }
-
-    /** Where places are booked, the field that counts how many are left; '' where nothing is counted. */
-    private function places(string $noun): string
-    {
-        if (! $this->does('book', $noun)) {
-            return '';
-        }
-        foreach ($this->tables[$noun]['fields'] as $field) {
-            if ($field['type'] === 'number' && in_array(mb_strtolower($field['name']), ['place', 'seat', 'places', 'seats'], true)) {
-                return ucfirst($this->lexicon->many(mb_strtolower($field['name'])));
-            }
-        }
-
-        return '';
-    }
-
     private function table(string $noun): string
     {
-        $table = $this->tables[$noun];
-        $called = $this->nouns[$noun];
-        $host = $this->host($noun);
+        $table = $this->plan->tables[$noun];
+        $called = $this->plan->nouns[$noun];
+        $host = $this->plan->host($noun);
         $isOnce = $host !== '' && in_array($noun, ['booking', 'favourite', 'like', 'rating'], true);
-        $twins = $isOnce ? ', no two alike in '.Noun::said($this->nouns[$host]->one).' and Owner' : '';
+        $twins = $isOnce ? ', no two alike in '.Noun::said($this->plan->nouns[$host]->one).' and Owner' : '';
         $lines = ['table '.Noun::said($called->many).', each '.Noun::a($called->one).$twins];
-        $isTheirs = $this->isSomebodys($noun);
+        $isTheirs = $this->plan->isSomebodys($noun);
         $isPersonal = array_intersect(array_column($table['fields'], 'type'), ['email', 'phone']) !== [];
         $lines[] = match (true) {
-            $isTheirs && $this->isPrivate($noun) => '  may be seen by the person in Owner',
+            $isTheirs && $this->plan->isPrivate($noun) => '  may be seen by the person in Owner',
             // How somebody is reached is not for everybody.
             $isPersonal => '  may be seen by signed-in people',
             default => '  may be seen by everyone',
         };
-        $only = $this->only('add', $noun);
-        $isFounders = $this->isFounders($noun);
+        $only = $this->plan->only('add', $noun);
+        $isFounders = $this->plan->isFounders($noun);
         $lines[] = match (true) {
             $only !== [] => implode("\n", array_map(fn (string $role): string => '  may be added by '.Noun::a($role), $only)),
             ! $isFounders => '  may be added by signed-in people',
             default => '  may be added by nobody',
         };
         // Who has asked for something does not answer it.
-        $lending = $noun === 'loan' ? $this->lending() : null;
-        foreach ($lending !== null ? [] : ['changed' => 'change', 'removed' => 'remove'] as $done => $act) {
-            $who = [...$isTheirs ? ['the person in Owner'] : [], ...array_map(Noun::a(...), $this->whoMay($act, $noun))];
+        $isDecided = $this->any(fn (Part $part): bool => $part->decides($noun));
+        foreach ($isDecided ? [] : ['changed' => 'change', 'removed' => 'remove'] as $done => $act) {
+            $who = [...$isTheirs ? ['the person in Owner'] : [], ...array_map(Noun::a(...), $this->plan->whoMay($act, $noun))];
             foreach ($who === [] ? ['nobody'] : $who as $one) {
                 $lines[] = "  may be $done by $one";
             }
         }
-        if ($lending !== null) {
-            array_push($lines, ...$lending->table());
-        }
-        $places = $this->places($noun);
+        $places = $this->plan->places($noun);
         if ($places !== '') {
             $lines[] = "  may be changed by signed-in people, as to $places";
         }
         $isFirst = true;
         foreach ($table['fields'] as $field) {
-            $lines[] = '  '.$this->field($field, $noun, $isFirst);
+            $lines[] = '  '.$this->plan->field($field, $noun, $isFirst);
             $isFirst = false;
         }
         // A comment on one of several kinds of things is on one of them.
         $leads = count(array_filter($table['links'], fn (array $link): bool => $link['to'] !== 'Person'));
         foreach ($table['links'] as $link) {
             $to = mb_strtolower($link['to']);
-            if ($to !== Draft::PERSON && isset($this->nouns[$to])) {
-                $one = Noun::said($this->nouns[$to]->one);
-                $lines[] = "  $one is one $one".($leads > 1 && in_array($noun, self::OF_OTHERS, true) ? '' : ', required');
+            if ($to !== Draft::PERSON && isset($this->plan->nouns[$to])) {
+                $one = Noun::said($this->plan->nouns[$to]->one);
+                $lines[] = "  $one is one $one".($leads > 1 && in_array($noun, Plan::OF_OTHERS, true) ? '' : ', required');
             }
         }
-        if ($this->isLent($noun)) {
-            $lines[] = '  '.Lending::OUT.' is yes or no';
+        foreach ($this->parts as $part) {
+            array_push($lines, ...$part->table($noun));
         }
         if ($isTheirs) {
             $lines[] = '  Owner is who added it';
@@ -490,111 +376,58 @@ final class Building
         return implode("\n", $lines);
     }
 
-    /** @param  FieldData  $field */
-    private function field(array $field, string $noun, bool $isFirst): string
-    {
-        $name = $this->called($field, $noun);
-        $type = match (true) {
-            $name === $this->places($noun) => 'is a whole number from 0 to 10000, required',
-            $field['type'] === 'number' && $name === 'Stars' => 'is a rating',
-            $field['type'] === 'choice' && $field['choices'] !== [] => 'is one of '.implode(', ', array_map(
-                fn (string $one): string => '"'.strtr($one, ['"' => '']).'"',
-                array_values(array_unique($field['choices'])),
-            )),
-            $field['type'] === 'number' && ! in_array(array_slice(explode(' ', mb_strtolower($name)), -1)[0], self::MEASURED, true) => 'is a whole number',
-            default => self::TYPES[$field['type']] ?? self::TYPES['text'],
-        };
-
-        return Noun::said($name)." $type".($isFirst && in_array($field['type'], ['text', 'number'], true) ? ', required' : '');
-    }
-
-    /** @param  FieldData  $field */
-    private function called(array $field, string $noun): string
-    {
-        $many = ucfirst($this->lexicon->many(mb_strtolower($field['name'])));
-        if ($field['type'] === 'number' && $this->does('book', $noun) && in_array($many, ['Places', 'Seats'], true)) {
-            return $many;
-        }
-
-        return in_array($field['name'], ['Owner', 'Added', Lending::OUT], true) ? "$field[name] by hand" : $field['name'];
-    }
-
-    /**
-     * A field in formulas.
-     *
-     * @param  FieldData  $field
-     */
-    private function key(array $field, string $noun): string
-    {
-        return Names::inFormula($this->called($field, $noun));
-    }
-
     private function people(): string
     {
         $lines = ['table People, each a Person, who sign in', '  may be seen by signed-in people', '  may be changed by the person themselves'];
         $lines[] = '  Name is a text of at most 40, required';
-        foreach ($this->tables[Draft::PERSON]['fields'] ?? [] as $field) {
+        foreach ($this->plan->tables[Draft::PERSON]['fields'] ?? [] as $field) {
             if (! in_array($field['name'], ['Name', 'Picture', 'Email', 'Role', 'Joined', 'Last here'], true)) {
-                $lines[] = '  '.$this->field($field, Draft::PERSON, false);
+                $lines[] = '  '.$this->plan->field($field, Draft::PERSON, false);
             }
         }
         $lines[] = '  Picture is a picture';
-        if ($this->outline['roles'] !== []) {
+        if ($this->plan->outline['roles'] !== []) {
             $lines[] = '  Role is their role';
         }
-        if ($this->outline['sells'] !== null) {
+        if ($this->plan->outline['sells'] !== null) {
             $lines[] = '  Member is an entitlement';
+        }
+
+        foreach ($this->parts as $part) {
+            array_push($lines, ...$part->table(Draft::PERSON));
         }
 
         return implode("\n", [...$lines, '  Joined is when it was added', '  Last here is when they were last here']);
     }
 
-    /** What stands for a row: its first text, else its first field that can be read. */
-    private function label(string $noun): string
-    {
-        foreach ([['text'], ['long text', 'choice', 'date', 'date and time', 'number', 'money', 'duration']] as $types) {
-            foreach ($this->tables[$noun]['fields'] as $field) {
-                if (in_array($field['type'], $types, true)) {
-                    return Names::inFormula($this->called($field, $noun));
-                }
-            }
-        }
-
-        return $this->isSomebodys($noun) ? 'owner.name' : 'added';
-    }
-
-    /** What stands over the page of one: what it is called, but no text that runs over several lines. */
-    private function titled(string $noun, string $key, string $one): string
-    {
-        $texts = self::typed($this->tables[$noun]['fields'], ['text']);
-        $isLong = $texts === [] && self::typed($this->tables[$noun]['fields'], ['long text']) !== [];
-
-        return $isLong ? strtr($one, ['"' => '', '{' => '', '}' => '', '\\' => '']) : "{{$key}.{$this->label($noun)}}";
-    }
-
     /** @return list<string> the list of it, a page of one, and how one is added and changed */
     private function screens(string $noun, bool $isFirst): array
     {
-        $called = $this->nouns[$noun];
+        $called = $this->plan->nouns[$noun];
         [$many, $one, $key] = [Noun::said($called->many), Noun::said($called->one), $called->key()];
-        $asked = $this->asked($noun, '');
-        $canAdd = $this->mayAdd($noun);
-        $list = ["screen $many".($isFirst ? ', first' : ''), ...$this->listed($noun, "  List of $many", $this->isPrivate($noun))];
+        $asked = $this->plan->asked($noun, '');
+        $canAdd = $this->plan->mayAdd($noun);
+        $advert = $isFirst && $this->plan->wants('adverts') ? ', with an advert after every '.Advertising::EVERY : '';
+        $list = [
+            "screen $many".($isFirst ? ', first' : ''),
+            ...$isFirst ? $this->welcome() : [],
+            ...$this->listed($noun, "  List of $many", $this->plan->isPrivate($noun), true, $advert),
+        ];
         if ($canAdd !== '') {
-            array_push($list, "  Button \"Add {$this->inText(Noun::a($called->one))}\", if $canAdd", '    tapped:', "      go to \"Add $called->one\"");
+            array_push($list, "  Button \"Add {$this->plan->inText(Noun::a($called->one))}\", if $canAdd", '    tapped:', "      go to \"Add $called->one\"");
         }
-        $page = ["screen $one, about one $one, titled \"{$this->titled($noun, $key, $called->one)}\"", ...$this->facts($noun)];
+        $page = ["screen $one, about one $one, titled \"{$this->plan->titled($noun, $key, $called->one)}\"", ...$this->plan->facts($noun)];
         array_push($page, ...$this->acted($noun), ...$this->guests($noun));
         // What everybody may see is shown to a friend.
-        if (! $this->isPrivate($noun) && self::typed($this->tables[$noun]['fields'], ['text']) !== []) {
-            array_push($page, '  Button "Tell a friend", quiet', '    tapped:', "      share \"{{$key}.{$this->label($noun)}}\", with a link here");
+        if (! $this->plan->isPrivate($noun) && Plan::typed($this->plan->tables[$noun]['fields'], ['text']) !== []) {
+            array_push($page, '  Button "Tell a friend", quiet', '    tapped:', "      share \"{{$key}.{$this->plan->label($noun)}}\", with a link here");
         }
         $screens = [implode("\n", $list)];
-        $canChange = $this->mayDo('change', $noun);
+        $canChange = $this->plan->mayDo('change', $noun);
         if ($canChange !== '') {
             array_push($page, "  Button \"Change it\", quiet, if $canChange", '    tapped:', "      go to \"Change $called->one\" with $key");
         }
-        $canRemove = $this->mayDo('remove', $noun);
+        $canRemove = $this->plan->mayDo('remove', $noun);
         if ($canRemove !== '') {
             array_push(
                 $page,
@@ -607,7 +440,7 @@ final class Building
         }
         $screens[] = implode("\n", $page);
         if ($canAdd !== '') {
-            $screens[] = "screen \"Add $called->one\", titled \"Add {$this->inText(Noun::a($called->one))}\", only when signed in\n"
+            $screens[] = "screen \"Add $called->one\", titled \"Add {$this->plan->inText(Noun::a($called->one))}\", only when signed in\n"
                 ."  Form for a new $one asking ".implode(', ', $asked).", saying \"Keep it\"\n    saved:\n      go back";
         }
         if ($canChange !== '') {
@@ -618,148 +451,74 @@ final class Building
         return $screens;
     }
 
-    /**
-     * What a form asks for: its fields, and what it leads to.
-     *
-     * @param  string  $host  on whose page it stands: that is known there
-     * @return list<string>
-     */
-    private function asked(string $noun, string $host): array
+    /** @return list<string> for newcomers, a way to the pages that are for them */
+    private function welcome(): array
     {
-        $asked = array_map(fn (array $field): string => Noun::said($this->called($field, $noun)), $this->tables[$noun]['fields']);
-        foreach ($this->tables[$noun]['links'] as $link) {
-            $to = mb_strtolower($link['to']);
-            if ($to !== Draft::PERSON && $to !== $host && isset($this->nouns[$to])) {
-                $asked[] = Noun::said($this->nouns[$to]->one);
-            }
-        }
-
-        return $asked;
-    }
-
-    private function inText(string $words): string
-    {
-        return strtr(mb_strtolower($words), ['"' => '']);
-    }
-
-    /** When somebody may add one, as a condition; '' where nobody may. */
-    private function mayAdd(string $noun): string
-    {
-        $only = $this->only('add', $noun);
-        $isFounders = $this->isFounders($noun);
-
-        return match (true) {
-            $only !== [] => implode(' or ', array_map(fn (string $role): string => "me.role == \"$role\"", $only)),
-            ! $isFounders => 'me != null',
-            default => '',
-        };
-    }
-
-    /** @return list<string> roles that may change or remove one that is not theirs: those named for it, and those who alone add */
-    private function whoMay(string $act, string $noun): array
-    {
-        return array_values(array_unique([...$this->only($act, $noun), ...$this->only('add', $noun)]));
-    }
-
-    /** When somebody may change or remove the one that a page is about, as a condition; '' where nobody may. */
-    private function mayDo(string $act, string $noun): string
-    {
-        $roles = array_map(fn (string $role): string => "me.role == \"$role\"", $this->whoMay($act, $noun));
-        $theirs = $this->isSomebodys($noun) ? [$this->nouns[$noun]->key().'.owner == me'] : [];
-        $any = implode(' or ', [...$theirs, ...$roles]);
-
-        return match (count($theirs) + count($roles)) {
-            0 => '',
-            1 => "$any and me != null",
-            default => "me != null and ($any)",
-        };
+        return ! $this->plan->wants('welcome') ? [] : [
+            '  Card, if app.welcomed != true',
+            '    Heading "New here?"',
+            '    Text "Two short pages say what this is for.", small',
+            '    Button "Show me", quiet',
+            '      tapped:',
+            '        go to '.Welcoming::SCREEN,
+        ];
     }
 
     /** @return list<string> a list, and what it shows of each */
-    private function listed(string $noun, string $begins, bool $isMine = false, bool $opens = true): array
+    private function listed(string $noun, string $begins, bool $isMine = false, bool $opens = true, string $ends = ''): array
     {
-        $fields = $this->tables[$noun]['fields'];
-        $label = $this->label($noun);
-        $where = $isMine && $this->isSomebodys($noun) ? ' where me != null and owner == me' : '';
-        $dates = self::typed($fields, ['date and time', 'date']);
+        $fields = $this->plan->tables[$noun]['fields'];
+        $label = $this->plan->label($noun);
+        $where = $isMine && $this->plan->isSomebodys($noun) ? ' where me != null and owner == me' : '';
+        $dates = Plan::typed($fields, ['date and time', 'date']);
         // What people book is still to come, the next one first.
-        $isAhead = $dates !== [] && $opens && $this->does('book', $noun);
-        $by = $dates === [] ? ', by Added downward' : ', by '.Noun::said($this->called($dates[0], $noun)).($isAhead ? ' upward' : ' downward');
+        $isAhead = $dates !== [] && $opens && $this->plan->does('book', $noun);
+        $by = $dates === [] ? ', by Added downward' : ', by '.Noun::said($this->plan->called($dates[0], $noun)).($isAhead ? ' upward' : ' downward');
         if ($isAhead) {
-            $day = $this->key($dates[0], $noun);
+            $day = $this->plan->key($dates[0], $noun);
             $where .= ($where === '' ? ' where ' : ' and ').($dates[0]['type'] === 'date' ? "$day >= day(now())" : "$day > now()");
         }
-        $search = self::typed($fields, ['text']) !== [] && $opens ? ', with a search box' : '';
-        $choices = array_values(array_filter(self::typed($fields, ['choice']), fn (array $f): bool => $f['choices'] !== []));
-        $chips = $choices !== [] && $opens ? ', offering a choice of '.Noun::said($this->called($choices[0], $noun)) : '';
-        $lines = [$begins.$where.$by.(self::typed($fields, ['picture']) !== [] ? ', as cards' : '').$search.$chips, "    shows $label as title"];
+        $search = Plan::typed($fields, ['text']) !== [] && $opens ? ', with a search box' : '';
+        $choices = array_values(array_filter(Plan::typed($fields, ['choice']), fn (array $f): bool => $f['choices'] !== []));
+        $chips = $choices !== [] && $opens ? ', offering a choice of '.Noun::said($this->plan->called($choices[0], $noun)) : '';
+        $lines = [$begins.$where.$by.(Plan::typed($fields, ['picture']) !== [] ? ', as cards' : '').$search.$chips.$ends, "    shows $label as title"];
         foreach (self::SHOWN as $place => $types) {
-            $found = array_values(array_filter(self::typed($fields, $types), fn (array $field): bool => $this->key($field, $noun) !== $label));
+            $found = array_values(array_filter(Plan::typed($fields, $types), fn (array $field): bool => $this->plan->key($field, $noun) !== $label));
             if ($found !== []) {
-                $lines[] = "    shows {$this->key($found[0], $noun)} as $place";
+                $lines[] = "    shows {$this->plan->key($found[0], $noun)} as $place";
+            }
+        }
+        foreach ($this->parts as $part) {
+            $badge = $part->badge($noun);
+            if ($badge !== '') {
+                $lines[] = "    shows $badge as badge";
             }
         }
         if ($opens) {
-            array_push($lines, '    tapped:', '      go to '.Noun::said($this->nouns[$noun]->one).' with this');
+            array_push($lines, '    tapped:', '      go to '.Noun::said($this->plan->nouns[$noun]->one).' with this');
         }
-        $lines[] = "    when empty: \"There are no {$this->inText($this->nouns[$noun]->many)} yet.\"";
+        $lines[] = "    when empty: \"There are no {$this->plan->inText($this->plan->nouns[$noun]->many)} yet.\"";
 
         return $lines;
-    }
-
-    /**
-     * @param  list<FieldData>  $fields
-     * @param  list<string>  $types
-     * @return list<FieldData>
-     */
-    private static function typed(array $fields, array $types): array
-    {
-        return array_values(array_filter($fields, fn (array $field): bool => in_array($field['type'], $types, true)));
-    }
-
-    /** @return list<string> what is to be read of one on its page */
-    private function facts(string $noun): array
-    {
-        $key = $this->nouns[$noun]->key();
-        $lines = [];
-        foreach ($this->tables[$noun]['fields'] as $field) {
-            $name = $this->called($field, $noun);
-            $of = "$key.".Names::inFormula($name);
-            // The page is titled with it.
-            if ($field['type'] === 'text' && Names::inFormula($name) === $this->label($noun)) {
-                continue;
-            }
-            $lines[] = match ($field['type']) {
-                'picture' => "  Picture of $of, described as \"$name\", if $of != null",
-                'video' => "  Video at $of, if $of != null",
-                'sound' => "  Sound at $of, if $of != null",
-                'place' => "  Map of $of, if $of != null",
-                'long text' => "  Text \"{{$of}}\", if $of != null",
-                'file' => '',
-                'yes or no' => "  Badge \"$name\", if $of",
-                default => "  Text \"$name: {{$of}}\", if $of != null",
-            };
-        }
-
-        return array_values(array_filter($lines));
     }
 
     /** @return list<string> buttons for what is done with one */
     private function acted(string $noun): array
     {
-        $key = $this->nouns[$noun]->key();
-        $one = Noun::said($this->nouns[$noun]->one);
+        $key = $this->plan->nouns[$noun]->key();
+        $one = Noun::said($this->plan->nouns[$noun]->one);
         $lines = [];
-        $places = $this->places($noun);
-        $booking = isset($this->tables['booking']) && $this->host('booking') === $noun ? 'booking' : '';
+        $places = $this->plan->places($noun);
+        $isBooked = isset($this->plan->tables['booking']) && $this->plan->host('booking') === $noun && ! $this->isShown('booking');
+        $booking = $isBooked ? 'booking' : '';
         if ($booking !== '') {
             $left = $places === '' ? '' : " and $key.".Names::inFormula($places).' > 0';
             // What is kept of each booking is asked for beside its button.
             $sets = [];
-            foreach ($this->tables[$booking]['fields'] as $i => $field) {
+            foreach ($this->plan->tables[$booking]['fields'] as $i => $field) {
                 if (! in_array($field['type'], self::NOT_TYPED, true)) {
-                    $lines[] = '  Input '.$this->field($field, $booking, $i === 0).", if me != null$left";
-                    $name = $this->called($field, $booking);
+                    $lines[] = '  Input '.$this->plan->field($field, $booking, $i === 0).", if me != null$left";
+                    $name = $this->plan->called($field, $booking);
                     $sets[] = '        set '.Noun::said($name).' = input.'.Names::inFormula($name);
                 }
             }
@@ -768,23 +527,22 @@ final class Building
                 $of = "$key.".Names::inFormula($places);
                 $lines[] = "      lower $of by 1 while it is above 0, otherwise say \"Somebody took the last place a moment ago.\"";
             }
-            array_push($lines, '      add a '.Noun::said($this->nouns[$booking]->one), "        set $one = $key");
+            array_push($lines, '      add a '.Noun::said($this->plan->nouns[$booking]->one), "        set $one = $key");
             array_push($lines, ...[...$sets, '      say "Your place is kept."']);
             if ($places !== '') {
                 $lines[] = "  Text \"It is full.\", if $key.".Names::inFormula($places).' == 0';
             }
         }
-        $lending = $this->lending();
-        if ($lending !== null && $this->host('loan') === $noun) {
-            array_push($lines, ...$lending->asked());
+        foreach ($this->parts as $part) {
+            array_push($lines, ...$part->onPage($noun));
         }
         foreach (['favourite' => ['Keep as a favourite', 'Kept.'], 'like' => ['I like it', 'Thank you.']] as $kept => [$button, $said]) {
-            if (isset($this->tables[$kept]) && $this->host($kept) === $noun) {
+            if (isset($this->plan->tables[$kept]) && $this->plan->host($kept) === $noun) {
                 array_push(
                     $lines,
                     "  Button \"$button\", quiet, if me != null",
                     '    tapped:',
-                    '      add '.Noun::a($this->nouns[$kept]->one),
+                    '      add '.Noun::a($this->plan->nouns[$kept]->one),
                     "        set $one = $key",
                     "      say \"$said\"",
                 );
@@ -797,21 +555,21 @@ final class Building
     /** @return list<string> what belongs to one, on its page */
     private function guests(string $noun): array
     {
-        $key = $this->nouns[$noun]->key();
+        $key = $this->plan->nouns[$noun]->key();
         $lines = [];
-        foreach (array_keys($this->tables) as $guest) {
-            $isShown = $guest !== Draft::PERSON && $this->host($guest) === $noun && $this->tables[$guest]['fields'] !== [];
-            if (! $isShown || in_array($guest, ['booking', 'favourite', 'like'], true)) {
+        foreach (array_keys($this->plan->tables) as $guest) {
+            $isShown = $guest !== Draft::PERSON && $this->plan->host($guest) === $noun && $this->plan->tables[$guest]['fields'] !== [];
+            if (! $isShown || in_array($guest, ['booking', 'favourite', 'like'], true) || $this->isShown($guest)) {
                 continue;
             }
-            $called = $this->nouns[$guest];
+            $called = $this->plan->nouns[$guest];
             $many = Noun::said($called->many);
-            array_push($lines, "  Heading \"$called->many\"", ...$this->listed($guest, "  List of $many of $key", false, $this->isMain($guest)));
-            $canAdd = $this->mayAdd($guest);
+            array_push($lines, "  Heading \"$called->many\"", ...$this->listed($guest, "  List of $many of $key", false, $this->plan->isMain($guest)));
+            $canAdd = $this->plan->mayAdd($guest);
             if ($canAdd !== '') {
-                $asked = $this->asked($guest, $noun);
+                $asked = $this->plan->asked($guest, $noun);
                 $lines[] = '  Form for a new '.Noun::said($called->one).' asking '.implode(', ', $asked).", saying \"Add it\", if $canAdd";
-                $lines[] = '    set '.Noun::said($this->nouns[$noun]->one)." = $key";
+                $lines[] = '    set '.Noun::said($this->plan->nouns[$noun]->one)." = $key";
             }
         }
 
@@ -821,11 +579,11 @@ final class Building
     /** @return list<string> what somebody has booked, and how they give it back */
     private function mine(string $noun): array
     {
-        $host = $this->host($noun);
-        $called = $this->nouns[$noun];
-        [$of, $key] = [Names::inFormula($this->nouns[$host]->one), $called->key()];
+        $host = $this->plan->host($noun);
+        $called = $this->plan->nouns[$noun];
+        [$of, $key] = [Names::inFormula($this->plan->nouns[$host]->one), $called->key()];
         $one = Noun::said($called->one);
-        $places = $this->places($host);
+        $places = $this->plan->places($host);
         $back = $places === '' ? [] : ["      raise $key.$of.".Names::inFormula($places).' by 1'];
 
         return [
@@ -833,17 +591,17 @@ final class Building
                 "screen \"My $called->many\"",
                 '  Text "Sign in to see them.", if me == null',
                 '  List of '.Noun::said($called->many).' where me != null and owner == me, by Added downward',
-                "    shows $of.{$this->label($host)} as title",
+                "    shows $of.{$this->plan->label($host)} as title",
                 '    shows relative(added) as aside',
                 '    tapped:',
                 '      go to '.Noun::said($called->one).' with this',
                 '    when empty: "You have booked nothing yet."',
             ]),
             implode("\n", [
-                "screen $one, about one $one, titled \"{{$key}.$of.{$this->label($host)}}\", only when signed in",
+                "screen $one, about one $one, titled \"{{$key}.$of.{$this->plan->label($host)}}\", only when signed in",
                 '  Button "Look at it", quiet',
                 '    tapped:',
-                '      go to '.Noun::said($this->nouns[$host]->one)." with $key.$of",
+                '      go to '.Noun::said($this->plan->nouns[$host]->one)." with $key.$of",
                 '  Button "Give it back", dangerous',
                 '    tapped:',
                 '      confirm "Give it back?"',
@@ -856,16 +614,16 @@ final class Building
 
     private function favourites(): string
     {
-        $host = $this->host('favourite');
-        $of = Names::inFormula($this->nouns[$host]->one);
+        $host = $this->plan->host('favourite');
+        $of = Names::inFormula($this->plan->nouns[$host]->one);
 
         return implode("\n", [
             'screen Favourites',
             '  Text "Sign in to see them.", if me == null',
-            '  List of '.Noun::said($this->nouns['favourite']->many).' where me != null and owner == me, by Added downward',
-            "    shows $of.{$this->label($host)} as title",
+            '  List of '.Noun::said($this->plan->nouns['favourite']->many).' where me != null and owner == me, by Added downward',
+            "    shows $of.{$this->plan->label($host)} as title",
             '    tapped:',
-            '      go to '.Noun::said($this->nouns[$host]->one)." with this.$of",
+            '      go to '.Noun::said($this->plan->nouns[$host]->one)." with this.$of",
             '    swiped "Take it away", dangerous',
             '      tapped:',
             '        confirm "Take it away?"',

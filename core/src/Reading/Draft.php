@@ -33,6 +33,12 @@ final class Draft
     /** @var array<string, array{int, int}> what is not wanted */
     public array $not = [];
 
+    /** @var array<string, array{int, int}> whole parts of an app that are wanted: 'helper', 'welcome', 'ranking', 'adverts' */
+    public array $wants = [];
+
+    /** @var list<array{int, int}> where each sentence stands that says something */
+    public array $sentences = [];
+
     /** @var array<string, int> table => to so many it is open, where that is said */
     public array $limits = [];
 

@@ -27,6 +27,9 @@ final readonly class Following
         'ask' => ['request', []],
     ];
 
+    /** What is always somebody's. */
+    private const THEIRS = ['booking', 'reservation', 'registration', 'request', 'application'];
+
     /** Nouns for the same. */
     private const SAME = ['booking' => ['reservation', 'booking', 'registration'], 'loan' => ['loan', 'rental'], self::RATING => [self::RATING, 'review'],
         'comment' => ['comment', 'reply'], 'message' => ['message'], 'favourite' => ['favourite', 'favorite'], 'like' => ['like'],
@@ -46,6 +49,10 @@ final readonly class Following
             if ($draft->isKept($noun) && $by !== '' && count($draft->people) < 2 && ! isset($draft->only["add $noun"])) {
                 $draft->leads($noun, Draft::PERSON, $draft->tables[$draft->known($noun)]['from']);
             }
+        }
+        // Whoever makes one of these has it, whatever it is made for.
+        foreach (array_filter(self::THEIRS, fn (string $noun): bool => $draft->isKept($noun) && $draft->known($noun) === $noun) as $noun) {
+            $draft->leads($noun, Draft::PERSON, $draft->tables[$noun]['from']);
         }
         foreach ($draft->about as [$one, $of, $from]) {
             [$one, $of] = [$draft->known($one), $draft->known($of)];

@@ -16,9 +16,11 @@ namespace Lanai\Core\Reading;
  * @phpstan-type OutlineData array{
  *     tables: list<TableData>, roles: list<array{name: string, from: Letters}>, acts: list<ActData>,
  *     rights: list<array{act: string, table: string, only: list<string>}>, sells: array{price: string, currency: string, every: string, from: Letters}|null,
- *     founders: list<string>, questions: list<Question>,
+ *     founders: list<string>, questions: list<Question>, wants: list<array{what: string, from: Letters}>,
  *     not: list<array{what: string, from: Letters}>
  * }
+ * @phpstan-type ItemData array{at: string, of: 'data'|'screens'|'people'|'sold'|'not', says: string, from: Letters,
+ *     parts: list<array{at: string, name: string, type: string, says: string, from: Letters}>}
  */
 final readonly class Outline
 {
@@ -41,20 +43,31 @@ final readonly class Outline
     private const NOT = ['adverts' => 'There are no adverts.', 'sign-in' => 'Nobody has to sign in.', 'payments' => 'Nothing is paid.',
         'comments' => 'Nobody comments.', 'tracking' => 'Nobody is followed around.'];
 
+    private const WANTS = ['helper' => 'A helper answers questions.', 'welcome' => 'Newcomers see two pages that say what the app is for.',
+        'ranking' => 'A ranking shows who has added most.', 'adverts' => 'There are adverts in the lists.'];
+
     /** What comes of what is done with something else. */
     private const MADE = ['booking', 'loan', 'rating', 'comment', 'favourite', 'like', 'follow', 'message', 'order', 'request', 'reservation',
         'application'];
 
-    public function __construct(private Draft $draft, private Lexicon $lexicon)
+    public function __construct(private Draft $draft, private Lexicon $lexicon, private ?Corrections $corrections = null)
     {
     }
 
     /**
-     * Where letters are told, they are those of the paragraph.
+     * Where letters are told, they are those of the paragraph; what somebody has added by hand comes from none.
      *
      * @return OutlineData
      */
     public function data(): array
+    {
+        $data = $this->understood();
+
+        return $this->corrections === null ? $data : $this->corrections->on($data);
+    }
+
+    /** @return OutlineData */
+    private function understood(): array
     {
         $tables = [];
         foreach ($this->draft->tables as $noun => $table) {
@@ -84,6 +97,7 @@ final readonly class Outline
             'sells' => $this->draft->sells,
             'founders' => array_map(ucfirst(...), $this->draft->founders),
             'questions' => $this->questions(),
+            'wants' => array_map(fn (string $what, array $from): array => ['what' => $what, 'from' => $from], array_keys($this->draft->wants), $this->draft->wants),
             'not' => array_map(fn (string $what, array $from): array => ['what' => $what, 'from' => $from], array_keys($this->draft->not), $this->draft->not),
         ];
     }
@@ -91,28 +105,21 @@ final readonly class Outline
     /**
      * Where something was understood, by the station that it belongs to.
      *
+     * @param  OutlineData|null  $data
      * @return list<array{from: int, to: int, of: 'data'|'screens'|'people'|'sold'|'not'}> in their order, none over another
      */
-    public function marks(): array
+    public function marks(?array $data = null): array
     {
         $marks = [];
-        foreach ($this->draft->tables as $table) {
-            foreach ([$table['from'], ...array_column($table['fields'], 'from')] as [$from, $to]) {
-                $marks[] = ['from' => $from, 'to' => $to, 'of' => 'data'];
-            }
-        }
         foreach ($this->draft->people as [$from, $to]) {
             $marks[] = ['from' => $from, 'to' => $to, 'of' => 'people'];
         }
-        foreach ($this->draft->acts as ['from' => [$from, $to]]) {
-            $marks[] = ['from' => $from, 'to' => $to, 'of' => 'screens'];
-        }
-        if ($this->draft->sells !== null) {
-            [$from, $to] = $this->draft->sells['from'];
-            $marks[] = ['from' => $from, 'to' => $to, 'of' => 'sold'];
-        }
-        foreach ($this->draft->not as [$from, $to]) {
-            $marks[] = ['from' => $from, 'to' => $to, 'of' => 'not'];
+        foreach ($this->items($data) as $item) {
+            // What somebody has is underlined where it is named; that it is theirs is no word of its own.
+            $named = array_filter($item['parts'], fn (array $part): bool => $part['type'] !== '');
+            foreach ([$item['from'], ...array_column($named, 'from')] as [$from, $to]) {
+                $marks[] = ['from' => $from, 'to' => $to, 'of' => $item['of']];
+            }
         }
         // Where two lie over each other the shorter one says more.
         usort($marks, fn (array $a, array $b): int => [$a['to'] - $a['from'], $a['from']] <=> [$b['to'] - $b['from'], $b['from']]);
@@ -126,6 +133,18 @@ final readonly class Outline
         usort($kept, fn (array $a, array $b): int => $a['from'] <=> $b['from']);
 
         return $kept;
+    }
+
+    /** @return list<Letters> sentences of which nothing was understood, short ones aside */
+    public function missed(): array
+    {
+        // What was left out by hand was understood all the same.
+        $marks = $this->marks($this->understood());
+
+        return array_values(array_filter($this->draft->sentences, fn (array $one): bool => array_filter(
+            $marks,
+            fn (array $mark): bool => $mark['from'] < $one[1] && $one[0] < $mark['to'],
+        ) === []));
     }
 
     /**
@@ -154,43 +173,92 @@ final readonly class Outline
         return $rights;
     }
 
-    /** @return list<string> what was understood, in plain sentences */
+    /** @return list<string> what was understood, in plain sentences, and what is still to be asked */
     public function sentences(): array
     {
         $data = $this->data();
-        $said = [];
-        foreach ($data['tables'] as $table) {
-            $fields = array_map(fn (array $field): string => $field['name'].match ($field['type']) {
-                'text' => '',
-                'number' => in_array($field['name'], ['Seat', 'Place'], true) ? 's (number)' : ' (number)',
-                'choice' => $field['choices'] === [] ? ' (a choice)' : ' ('.implode(', ', $field['choices']).')',
-                default => " ($field[type])",
-            }, $table['fields']);
-            $parts = [...$fields, ...array_map(fn (array $link): string => $link['to'] === 'Person' ? 'whose it is' : "its $link[to]", $table['links'])];
-            $said[] = "You keep $table[name]".($parts === [] ? '.' : ': '.implode(', ', $parts).'.');
-        }
+        $asked = array_map(fn (array $question): string => "$question[asks] ".implode(' / ', $question['answers']), $data['questions']);
+
+        return [...array_column($this->items($data), 'says'), ...$asked];
+    }
+
+    /**
+     * What was understood, each with the words from which it came and what can be put right in it.
+     *
+     * @param  OutlineData|null  $data
+     * @return list<ItemData>
+     */
+    public function items(?array $data = null): array
+    {
+        $data ??= $this->data();
+        $items = array_map($this->kept(...), $data['tables']);
         foreach (array_filter($data['acts'], fn (array $act): bool => $act['act'] !== 'buy') as $act) {
             $who = $act['by'] === '' ? 'People' : $this->lexicon->many($act['by']);
             $limit = $act['limit'] === null ? '' : ", up to $act[limit] of them";
             $whom = $act['table'] === 'Person' ? 'one another' : $this->lexicon->many($act['table']);
-            $said[] = ucfirst($who).' '.sprintf(self::DONE[$act['act']], $whom)."$limit.";
+            $items[] = self::item("act $act[act]/$act[table]", 'screens', ucfirst($who).' '.sprintf(self::DONE[$act['act']], $whom)."$limit.", $act['from']);
         }
         foreach ($data['rights'] as $right) {
             $who = $right['only'] === ['Owner'] ? 'the person whose they are' : implode(' and ', array_map($this->lexicon->many(...), $right['only']));
-            $said[] = "Only $who may $right[act] ".$this->lexicon->many($right['table']).'.';
+            $items[] = self::item("right $right[act]/$right[table]", 'people', "Only $who may $right[act] ".$this->lexicon->many($right['table']).'.');
         }
         if ($data['sells'] !== null) {
-            ['price' => $price, 'currency' => $currency, 'every' => $every] = $data['sells'];
-            $said[] = "A membership costs $price $currency every $every.";
+            ['price' => $price, 'currency' => $currency, 'every' => $every, 'from' => $from] = $data['sells'];
+            $items[] = self::item('sold Membership', 'sold', "A membership costs $price $currency every $every.", $from);
+        }
+        foreach ($data['wants'] as $want) {
+            $items[] = self::item("want $want[what]", 'screens', self::WANTS[$want['what']], $want['from']);
         }
         foreach ($data['not'] as $not) {
-            $said[] = self::NOT[$not['what']];
-        }
-        foreach ($data['questions'] as $question) {
-            $said[] = "$question[asks] ".implode(' / ', $question['answers']);
+            $items[] = self::item("not $not[what]", 'not', self::NOT[$not['what']], $not['from']);
         }
 
-        return $said;
+        return $items;
+    }
+
+    /**
+     * @param  'data'|'screens'|'people'|'sold'|'not'  $of
+     * @param  Letters  $from
+     * @return ItemData
+     */
+    private static function item(string $at, string $of, string $says, array $from = [0, 0]): array
+    {
+        return ['at' => $at, 'of' => $of, 'says' => $says, 'from' => $from, 'parts' => []];
+    }
+
+    /**
+     * @param  TableData  $table
+     * @return ItemData
+     */
+    private function kept(array $table): array
+    {
+        $parts = [];
+        foreach ($table['fields'] as $field) {
+            $parts[] = [
+                'at' => "field $table[singular]/$field[name]",
+                'name' => $field['name'],
+                'type' => $field['type'],
+                'says' => $field['name'].match ($field['type']) {
+                    'text' => '',
+                    'number' => in_array($field['name'], ['Seat', 'Place'], true) ? 's (number)' : ' (number)',
+                    'choice' => $field['choices'] === [] ? ' (a choice)' : ' ('.implode(', ', $field['choices']).')',
+                    default => " ($field[type])",
+                },
+                'from' => $field['from'],
+            ];
+        }
+        foreach ($table['links'] as $link) {
+            $says = $link['to'] === 'Person' ? 'whose it is' : "its $link[to]";
+            $parts[] = ['at' => "link $table[singular]/$link[to]", 'name' => $link['to'], 'type' => '', 'says' => $says, 'from' => $link['from']];
+        }
+
+        return [
+            'at' => "table $table[singular]",
+            'of' => 'data',
+            'says' => "You keep $table[name]".($parts === [] ? '.' : ': '.implode(', ', array_column($parts, 'says')).'.'),
+            'from' => $table['from'],
+            'parts' => $parts,
+        ];
     }
 
     /** @return list<array{asks: string, answers: list<string>, about: string}> what was not said and decides most, the most telling first; at most five */

@@ -114,7 +114,8 @@ final readonly class Tagger
         $does = false;
         foreach ($words as $i => $word) {
             $isJoined = ($words[$i - 1]->part ?? '') === 'C' && ($words[$i - 2] ?? null)?->isVerb() === true;
-            $word->part = $this->part($word, $words[$i - 1] ?? null, $words[$i + 1] ?? null, $does, $isJoined);
+            $isThere = $i > 1 && in_array($words[$i - 1]->is, self::BE, true) && $words[$i - 2]->is === 'there';
+            $word->part = $this->part($word, $words[$i - 1] ?? null, $words[$i + 1] ?? null, $does, $isJoined, $isThere);
             $isAnew = in_array($word->is, self::ANEW, true) || in_array($word->part, ['.', 'C', 'O', 'M'], true);
             $does = $word->isVerb() || ($does && ! $isAnew);
         }
@@ -122,7 +123,7 @@ final readonly class Tagger
         return $words;
     }
 
-    private function part(Word $word, ?Word $before, ?Word $after, bool $does, bool $isJoined): string
+    private function part(Word $word, ?Word $before, ?Word $after, bool $does, bool $isJoined, bool $isThere): string
     {
         // What is longer than any word names nothing.
         if (mb_strlen($word->is) > self::WORD_LETTERS || ! Pattern::match('/[\p{L}\p{N}]/u', $word->is)) {
@@ -154,12 +155,16 @@ final readonly class Tagger
 
         return match (true) {
             $isBearer => $noun,
+            // “there are walks with a title”.
+            $isThere && $noun !== '' => $noun,
+            // “they follow others and like posts”.
+            $word->is === 'like' && $was === 'C' && $after !== null && $this->begins($after) => 'V',
             // “brings the tools back”.
             $word->is === 'back' && $isAfterNoun && $does => 'R',
             // A thing after what points at one: “the report”, “their notes”.
             $noun !== '' && $before !== null && ($was === 'T' || in_array($before->is, ['my', 'our', 'their', 'his', 'her', 'its', 'your'],
                 true)) => $noun,
-            $verb !== '' && ($isDoer || ($was === 'C' && in_array($after?->is, ['it', 'them'], true))) => $verb,
+            $verb !== '' && ($isDoer || (in_array($was, ['C', '.'], true) && in_array($after?->is, ['it', 'them'], true))) => $verb,
             $may('E') !== '' && $before !== null && in_array($before->is, self::BE, true) => 'E',
             // “add walks”, “saves posts”: what it is done to.
             $noun !== '' && in_array($was, ['V', 'P', 'D'], true) && ! in_array($word->is, self::BE, true) && ! in_array($before?->is, self::BE, true) => $noun,
@@ -179,7 +184,7 @@ final readonly class Tagger
     {
         $parts = $this->lexicon->parts($word->is);
 
-        return $word->part === '0' || $parts === '' || in_array($word->is, self::ALWAYS['T'], true) || strpbrk($parts[0], 'TONSJI0RE') !== false;
+        return $word->part === '0' || $parts === '' || in_array($word->is, self::ALWAYS['T'], true) || strpbrk($parts[0], 'TONSJI0RE') !== false || str_contains($parts, 'S');
     }
 
     private function guessed(string $word): string

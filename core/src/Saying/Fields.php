@@ -7,9 +7,9 @@ namespace Lanai\Core\Saying;
 use Lanai\Core\Edits\Edit;
 use Lanai\Core\Edits\Kinds\Write;
 use Lanai\Core\Model\Table;
-use Lanai\Core\Reading\Building;
 use Lanai\Core\Reading\FieldKind;
 use Lanai\Core\Reading\Patterns\Noun;
+use Lanai\Core\Reading\Plan;
 use Lanai\Core\Text\Names;
 use Lanai\Core\Text\Pattern;
 
@@ -94,8 +94,8 @@ final readonly class Fields
                 $this->app->role($name) !== null && $this->app->blueprint->peopleTable() !== null => 'is one '.Noun::said(
                     $this->app->blueprint->peopleTable()->singular,
                 ),
-                $kind === 'number' && ! in_array($head, Building::MEASURED, true) => 'is a whole number',
-                default => Building::TYPES[$kind] ?? Building::TYPES['text'],
+                $kind === 'number' && ! in_array($head, Plan::MEASURED, true) => 'is a whole number',
+                default => Plan::TYPES[$kind] ?? Plan::TYPES['text'],
             };
         }
 

@@ -88,6 +88,7 @@ final class BuildingTest extends TestCase
             '  may be seen by the person in Owner',
             '  may be seen by anyone if tool.owner == me',
             '  may be added by signed-in people',
+            '  may be added by nobody if state != "asked"',
             '  may be changed by anyone if tool.owner == me',
             '  may be removed by anyone if owner == me and state != "lent"',
         ], self::sorted(array_values(array_filter($rights, fn (string $line): bool => str_starts_with($line, '  may')))));

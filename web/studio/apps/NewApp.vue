@@ -1,28 +1,23 @@
 <script setup lang="ts">
-import { computed, onUnmounted, ref, watch } from 'vue'
+import { onUnmounted, ref, watch } from 'vue'
 import { api, Declined } from '../api'
 import BusyButton from '../BusyButton.vue'
-import { latest } from '../latest'
+import UnderstoodItem from './UnderstoodItem.vue'
+import { useUnderstood, type Letters } from './understood'
 
-/** Says what an app is to do, sees what of it was understood, and builds it. */
-interface Understood {
-  /** In English; empty for English. */
-  language: string
-  sentences: string[]
-  marks: { from: number; to: number; of: 'data' | 'screens' | 'people' | 'sold' | 'not' }[]
-  questions: { asks: string; answers: string[]; about: string }[]
-}
+/** Says what an app is to do, sees what of it was understood, puts it right, and builds it. */
 
 /** Whether it was told what it is to do. */
 const emit = defineEmits<{ begun: [id: number, told: boolean] }>()
 const name = ref('')
 const text = ref('')
-const answers = ref<Record<string, string>>({})
-const understood = ref<Understood>()
+const { understood, trouble: unread, answers, corrections, pieces, missed, read, answer, correct, undo, anew } = useUnderstood(() => text.value)
 const trouble = ref('')
 const busy = ref(false)
 const scrolled = ref(0)
-const newest = latest()
+/** Words of the paragraph from which what is pointed at comes. */
+const lit = ref<Letters | null>(null)
+const isLit = (from: number, to: number) => lit.value !== null && from < lit.value[1] && lit.value[0] < to
 let timer = 0
 const PAUSE = 250
 const LONGEST = 20_000
@@ -43,48 +38,22 @@ const EXAMPLES: Record<string, string> = {
   ].join(' '),
 }
 
-/** The paragraph in pieces, those that were understood with the station to which they belong. */
-const pieces = computed(() => {
-  const letters = [...text.value]
-  const found: { text: string; of: string }[] = []
-  let at = 0
-  for (const mark of understood.value?.marks ?? []) {
-    if (mark.from < at || mark.to > letters.length) continue
-    found.push({ text: letters.slice(at, mark.from).join(''), of: '' }, { text: letters.slice(mark.from, mark.to).join(''), of: mark.of })
-    at = mark.to
-  }
-  return [...found, { text: letters.slice(at).join(''), of: '' }]
-})
-/** What is still to be asked stands below, where it can be answered. */
-const said = computed(() => understood.value?.sentences.filter((one) => !understood.value?.questions.some((q) => one.startsWith(q.asks))) ?? [])
-
-async function read() {
-  const isNewest = newest()
-  if (!text.value.trim()) return (understood.value = undefined)
-  try {
-    const found = await api.post<Understood>('read', { text: text.value, answers: answers.value })
-    if (isNewest()) understood.value = found
-  } catch (error) {
-    if (isNewest()) trouble.value = error instanceof Declined ? error.message : String(error)
-  }
-}
-
 function example(called: string) {
   name.value = called
-  answers.value = {}
+  anew()
   text.value = EXAMPLES[called]
-}
-
-function answer(asks: string, said: string) {
-  answers.value = { ...answers.value, [asks]: said }
-  void read()
 }
 
 async function build() {
   busy.value = true
   trouble.value = ''
   try {
-    const { id } = await api.post<{ id: number }>('apps', { name: name.value, text: text.value, answers: answers.value })
+    const { id } = await api.post<{ id: number }>('apps', {
+      name: name.value,
+      text: text.value,
+      answers: answers.value,
+      corrections: corrections.value,
+    })
     emit('begun', id, !!text.value.trim())
   } catch (error) {
     trouble.value = error instanceof Declined ? error.message : String(error)
@@ -107,7 +76,7 @@ onUnmounted(() => clearTimeout(timer))
       <div class="paper">
         <div class="behind" aria-hidden="true" :style="{ transform: `translateY(${-scrolled}px)` }">
           <template v-for="(piece, i) in pieces" :key="i"
-            ><mark v-if="piece.of" :class="`of-${piece.of}`">{{ piece.text }}</mark
+            ><mark v-if="piece.of" :class="[`of-${piece.of}`, { lit: isLit(piece.from, piece.to) }]">{{ piece.text }}</mark
             ><template v-else>{{ piece.text }}</template></template
           >
         </div>
@@ -131,7 +100,7 @@ onUnmounted(() => clearTimeout(timer))
         <input id="new-name" v-model="name" class="filler-field" maxlength="60" required />
         <BusyButton type="submit" color="primary" :busy="busy" :disabled="!name.trim()">{{ text.trim() ? 'Build it' : 'Begin it' }}</BusyButton>
       </div>
-      <p v-if="trouble" class="fault" role="alert">{{ trouble }}</p>
+      <p v-if="trouble || unread" class="fault" role="alert">{{ trouble || unread }}</p>
     </div>
     <section class="new-understood" aria-label="What was understood" aria-live="polite">
       <h2>What I understood</h2>
@@ -139,13 +108,18 @@ onUnmounted(() => clearTimeout(timer))
         This looks like {{ understood.language }}. Only English is read yet: say it in English, or begin from one of the small
         apps below and change it by saying so.
       </p>
-      <p v-else-if="!said.length" class="quiet-note">
+      <p v-else-if="!understood?.items.length" class="quiet-note">
         <template v-if="text.trim()">Nothing yet that could be kept or done. Say what something has: “A boat has a name and a price.”</template>
-        <template v-else>It stands here while you write.</template>
+        <template v-else>It stands here while you write. Tap a word of it to put it right.</template>
       </p>
-      <ul v-else>
-        <li v-for="sentence in said" :key="sentence">{{ sentence }}</li>
+      <ul v-else @pointerleave="lit = null" @focusout="lit = null">
+        <UnderstoodItem v-for="item in understood.items" :key="item.at" :item="item" @correct="(all) => correct(...all)" @point="lit = $event" />
       </ul>
+      <p v-if="corrections.length" class="small">
+        {{ corrections.length === 1 ? 'One thing was' : `${corrections.length} things were` }} put right by you.
+        <button type="button" class="link" @click="undo">Take the last one back</button>
+      </p>
+      <p v-for="one in missed" :key="one" class="quiet-note">I did not understand “{{ one }}” Say it otherwise, or leave it for later.</p>
       <div v-for="question in understood?.questions" :key="question.asks" class="question-line">
         <p>{{ question.asks }}</p>
         <span class="choices">
@@ -231,6 +205,11 @@ mark {
   color: transparent;
   text-decoration: underline 2px;
   text-underline-offset: 5px;
+}
+
+mark.lit {
+  background: color-mix(in srgb, #f4c95d 45%, transparent);
+  border-radius: 3px;
 }
 
 .of-data {

@@ -93,9 +93,13 @@ final readonly class Acting implements Clause
             if ($isDone && ($verb === 'take' || in_array($act, ['add', 'mark', 'post'], true))) {
                 continue;
             }
-            $found = $isDone ? $this->first($sentence, $at) : ($this->object($sentence, $next, $draft) ?? $object);
+            $isMutual = $this->isEachOther($sentence, $next);
+            $found = $isDone ? $this->first($sentence, $at) : ($this->object($sentence, $next, $draft) ?? ($isMutual ? null : $object));
             if ($found === null && in_array($act, ['accept', 'decline', 'add', 'change', 'remove'], true)) {
                 $waiting[] = [$act, $doer, $at, $verb];
+            }
+            if ($found === null && in_array($act, ['follow', 'rate'], true) && $this->isEachOther($sentence, $next)) {
+                $draft->does($act, Draft::PERSON, '', $sentence->from($at, $next + 2));
             }
             if ($found === null) {
                 $act !== 'message' ?: $draft->does('message', Draft::PERSON, '', $sentence->from($at, $next));
@@ -151,11 +155,12 @@ final readonly class Acting implements Clause
     {
         // “write comments on a song”, “ask questions about a lesson”, “give stars”.
         $made = $sentence->phrase($at + 1);
-        if (in_array($verb, ['write', 'ask', 'give', 'send'], true) && $made !== null) {
+        if (in_array($verb, ['write', 'ask', 'give', 'send', 'make'], true) && $made !== null) {
             $isMade = match (true) {
                 $made->isOf('comment', 'question', 'reply', 'answer') && $verb !== 'give' => ['comment', $made->next],
                 $made->isOf('star') => ['rate', $made->next],
                 $made->isOf('message') && $verb === 'send' => ['message', $made->next],
+                $verb === 'make' && $made->isOf('booking', 'reservation', 'request', 'application', 'order', 'offer') => ['add', $at + 1],
                 $verb === 'write' => ['add', $at + 1],
                 default => null,
             };
@@ -195,6 +200,9 @@ final readonly class Acting implements Clause
     private function object(Sentence $sentence, int $i, Draft $draft): ?Phrase
     {
         for ($n = 0; $n < 5 && isset($sentence->words[$i]); $n++, $i++) {
+            if ($this->isEachOther($sentence, $i)) {
+                return null;
+            }
             // “it”, “them”, “the ones they like”: what was spoken of before.
             if ($sentence->is($i, 'it', 'them', 'one', 'ones')) {
                 return $this->before($sentence, $i, $draft);
@@ -219,6 +227,11 @@ final readonly class Acting implements Clause
         }
 
         return null;
+    }
+
+    private function isEachOther(Sentence $sentence, int $i): bool
+    {
+        return ($sentence->is($i, 'each') && $sentence->is($i + 1, 'other')) || ($sentence->is($i, 'one') && $sentence->is($i + 1, 'another'));
     }
 
     /** “can be searched by kind and filtered by state”. */

@@ -4,18 +4,21 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Reading\Patterns;
 
+use Lanai\Core\Reading\Plan;
 use Lanai\Core\Text\Names;
 
 /**
  * Something is lent: somebody asks for it, its owner says yes or no, and it comes back. Whether it is out stands with the thing itself, where
  * everybody sees it; who has asked stands in the loan, which nobody sees but the two.
  */
-final readonly class Lending
+final readonly class Lending extends Part
 {
     /** That a thing is out with somebody. */
     public const OUT = 'Lent';
 
     public const STATE = 'State';
+
+    private const LOAN = 'loan';
 
     private string $of;
 
@@ -24,26 +27,50 @@ final readonly class Lending
     /**
      * @param  string  $title  of a thing in formulas, after it
      */
-    public function __construct(private Noun $loan, private Noun $thing, private string $title)
+    private function __construct(private string $noun, private Noun $loan, private Noun $thing, private string $title)
     {
         $this->of = Names::inFormula($thing->one);
         $this->key = $loan->key();
     }
 
-    /** @return list<string> rights and fields of the table of loans, beside those of who asked */
-    public function table(): array
+    /** How something is lent by its owner; null where nothing is, or where it is nobody's. */
+    public static function in(Plan $plan): ?self
     {
-        return [
+        $thing = isset($plan->tables[self::LOAN]) && $plan->isSomebodys(self::LOAN) ? $plan->host(self::LOAN) : '';
+        // A loan has a state and an owner of its own: nothing else in it can be called so.
+        $hasRoom = ! in_array($thing, ['', 'state', 'owner', 'added'], true);
+        if (! $hasRoom || ! $plan->isSomebodys($thing) || $plan->tables[self::LOAN]['fields'] !== [] || ! $plan->isMain($thing)) {
+            return null;
+        }
+
+        return new self($thing, $plan->nouns[self::LOAN], $plan->nouns[$thing], $plan->label($thing));
+    }
+
+    public function decides(string $noun): bool
+    {
+        return $noun === self::LOAN;
+    }
+
+    public function table(string $noun): array
+    {
+        if ($noun === $this->noun) {
+            return ['  '.self::OUT.' is yes or no'];
+        }
+
+        return $noun !== self::LOAN ? [] : [
             "  may be seen by anyone if $this->of.owner == me",
             "  may be changed by anyone if $this->of.owner == me",
+            '  may be added by nobody if state != "asked"',
             '  may be removed by anyone if owner == me and state != "lent"',
             '  '.self::STATE.' is one of "asked", "lent", "declined", "back", required, at first "asked"',
         ];
     }
 
-    /** @return list<string> on the page of the thing */
-    public function asked(): array
+    public function onPage(string $noun): array
     {
+        if ($noun !== $this->noun) {
+            return [];
+        }
         $isMine = "$this->of.owner == me";
 
         return [
@@ -64,8 +91,23 @@ final readonly class Lending
         ];
     }
 
-    /** @return list<string> screens */
-    public function screens(): array
+    public function ways(): array
+    {
+        return [["My {$this->loan->many}", 'person']];
+    }
+
+    public function messages(): array
+    {
+        $one = Noun::said($this->loan->one);
+
+        return [implode("\n", [
+            "message \"Answer to your wish\", on News, when one $one is changed, if state == \"lent\" or state == \"declined\", to $this->key.owner, also in the inbox",
+            "  says \"{{$this->key}.$this->of.$this->title} is {{$this->key}.state}\"",
+            "  opens $one with $this->key",
+        ])];
+    }
+
+    public function parts(): array
     {
         [$loans, $one, $thing] = [Noun::said($this->loan->many), Noun::said($this->loan->one), Noun::said($this->thing->one)];
         $list = fn (string $where, string $empty): array => [

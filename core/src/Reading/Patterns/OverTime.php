@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Reading\Patterns;
 
+use Lanai\Core\Reading\Draft;
+use Lanai\Core\Reading\Plan;
+use Lanai\Core\Text\Pattern;
+
 /** What is written down day by day, added up: how much it was this week, and week by week as a chart; with a goal where one is spoken of. */
-final readonly class OverTime
+final readonly class OverTime extends Part
 {
     public const SCREEN = 'Progress';
 
@@ -17,8 +21,9 @@ final readonly class OverTime
      * @param  bool  $isTheirs  each person sees their own
      * @param  bool  $hasGoal  somebody wants to come to so much
      * @param  string  $adds  when somebody may write one down, as a condition; '' for never
+     * @param  bool  $isGoalAlone  nothing is known of a goal but how much it is
      */
-    public function __construct(
+    private function __construct(
         private Noun $thing,
         private string $day,
         private bool $isMoment,
@@ -26,12 +31,52 @@ final readonly class OverTime
         private string $said,
         private bool $isTheirs,
         private bool $hasGoal,
-        private string $adds = '',
+        private string $adds,
+        private bool $isGoalAlone,
     ) {
     }
 
-    /** @return list<string> */
-    public function script(): array
+    /** Where a goal, a chart or progress is spoken of, and something is written down day by day. */
+    public static function in(Plan $plan): ?self
+    {
+        $hasGoal = isset($plan->tables['goal']);
+        if (! $hasGoal && ! Pattern::match('~\b(?:charts?|graphs?|progress|statistics|over time|(?:per|each|every|a) week|weekly)\b~iu', $plan->paragraph)) {
+            return null;
+        }
+        foreach ($plan->byWeight() as $noun) {
+            $fields = $plan->tables[$noun]['fields'];
+            $days = Plan::typed($fields, ['date', 'date and time']);
+            $numbers = Plan::typed($fields, ['number']);
+            if (! in_array($noun, ['goal', Draft::PERSON], true) && $days !== [] && $numbers !== [] && $plan->places($noun) === '') {
+                return new self(
+                    $plan->nouns[$noun],
+                    $plan->key($days[0], $noun),
+                    $days[0]['type'] === 'date and time',
+                    $plan->key($numbers[0], $noun),
+                    $plan->called($numbers[0], $noun),
+                    $plan->isSomebodys($noun),
+                    $hasGoal,
+                    $plan->mayAdd($noun),
+                    count($plan->tables['goal']['fields'] ?? []) === 1,
+                );
+            }
+        }
+
+        return null;
+    }
+
+    /** A goal that is held against what is written down needs no list of its own. */
+    public function replaces(): array
+    {
+        return $this->hasGoal && $this->isGoalAlone ? ['goal'] : [];
+    }
+
+    public function ways(): array
+    {
+        return [[self::SCREEN, 'star']];
+    }
+
+    public function parts(): array
     {
         $week = $this->isMoment ? 'startOf(now(), "week")' : 'day(startOf(now(), "week"))';
         $mine = $this->isTheirs ? 'owner == me and ' : '';
