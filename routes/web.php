@@ -55,7 +55,9 @@ Route::prefix('api')->group(function (): void {
         Route::get('apps/{app}/page', [C\EditController::class, 'page']);
         Route::post('apps/{app}/edits', [C\EditController::class, 'store']);
         Route::post('apps/{app}/say', [C\SayingController::class, 'hear'])->middleware('throttle:reading');
-        Route::get('apps/{app}/errands', C\ErrandController::class)->middleware('throttle:reading');
+        Route::get('apps/{app}/errands', [C\ErrandController::class, 'index'])->middleware('throttle:reading');
+        Route::get('apps/{app}/errands.txt', [C\ErrandController::class, 'text']);
+        Route::post('apps/{app}/errands/roam', [C\ErrandController::class, 'roam'])->middleware('throttle:rehearsal');
         Route::get('apps/{app}/next', [C\SayingController::class, 'next'])->middleware('throttle:reading');
         Route::post('apps/{app}/say/take', [C\SayingController::class, 'take']);
         Route::post('apps/{app}/undo', [C\EditController::class, 'undo']);

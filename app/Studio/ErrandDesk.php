@@ -14,10 +14,13 @@ use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
+use Lanai\Core\Errands\Roamed;
+use Lanai\Core\Errands\Roamer;
 use Lanai\Core\Errands\Runner;
 use Lanai\Core\Errands\StepDone;
 use Lanai\Core\Formula\Moment;
 use Lanai\Core\Model\Errand;
+use Lanai\Core\Model\Services\Service;
 use Lanai\Core\Player\Player;
 use Lanai\Core\Query\Query;
 use Throwable;
@@ -26,7 +29,8 @@ use Throwable;
  * Does the errands of an app in a copy of its sandbox, each from the same beginning: nothing of it stays, and no letter is sent.
  *
  * @phpstan-type Done array{
- *     name: string, at: string, person: string, steps: list<array{said: string, wrong: string, screen: string}>, wrong: string, milliseconds: float
+ *     name: string, at: string, person: string, steps: list<array{said: string, wrong: string, screen: string}>, wrong: string, milliseconds: float,
+ *     devices?: list<array{name: string, wrong: string}>
  * }
  */
 final readonly class ErrandDesk
@@ -37,29 +41,119 @@ final readonly class ErrandDesk
     /** So many at most. */
     private const MOST = 100;
 
+    private const FIRST = 'Android phone';
+
+    /** What they are done on: platform and form. */
+    private const DEVICES = [self::FIRST => ['android', 'phone'], 'iPhone' => ['ios', 'phone'], 'tablet in a browser' => ['web', 'tablet']];
+
+    private const TOO_LARGE = 'The sandbox is too large to be copied for errands: 48 MB at most.';
+
     /** Seconds for all of them together. */
     private const TIME = 20;
 
-    /** @return list<Done> */
-    public function all(App $app): array
+    /** @return list<string> services of others that errands would ask: what is asked there may cost, or do something */
+    public function waits(App $app): array
+    {
+        $others = array_filter($app->revision->read()->services, fn (Service $one): bool => ! str_starts_with($one->addressFor(false), 'stand-in:'));
+
+        return $app->revision->read()->errands === [] ? [] : array_values(array_map(fn (Service $one): string => $one->name, $others));
+    }
+
+    /** All errands as they stand in the script. */
+    public function text(App $app): string
+    {
+        $all = array_filter(explode("\n\n", trim($app->revision->read()->script())), fn (string $part): bool => str_starts_with($part, 'errand '));
+
+        return $all === [] ? '' : implode("\n\n", $all)."\n";
+    }
+
+    /**
+     * @param  bool  $onDevices  each on three devices
+     * @return list<Done>
+     */
+    public function all(App $app, bool $onDevices = false): array
     {
         $errands = array_slice($app->revision->read()->errands, 0, self::MOST);
-        if ($errands === []) {
-            return [];
-        }
+
+        return $errands === [] ? [] : $this->inCopy($app, function (App $copy, string $connection, bool $isCopied) use ($app, $errands, $onDevices): array {
+            $until = self::until();
+
+            $does = fn (Errand $errand, string $key, string $device): array => match (true) {
+                ! $isCopied => self::wrong(self::TOO_LARGE),
+                hrtime(true) > $until => self::wrong('The errands before it took '.self::TIME.' seconds: there was no time for this one.'),
+                default => $this->one($app, $copy, $errand, $key, $connection, $device),
+            };
+
+            return array_map(function (Errand $errand, int $i) use ($does, $onDevices): array {
+                $told = $this->told($errand, $i, fn (): array => $does($errand, "errand $i", self::FIRST));
+                if ($onDevices) {
+                    $others = array_map(fn (string $device): array => [
+                        'name' => $device,
+                        'wrong' => $device === self::FIRST ? $told['wrong'] : self::last($does($errand, "errand $i $device", $device)),
+                    ], array_keys(self::DEVICES));
+                    $told['devices'] = $others;
+                }
+
+                return $told;
+            }, $errands, array_keys($errands));
+        });
+    }
+
+    /**
+     * Goes through the app as somebody who taps everything once, by errands that are made on the way. No service is asked.
+     *
+     * @param  string  $person  the name of somebody in the sandbox; '' for nobody who has signed in
+     * @return array{taps: list<Roamed>, whole: bool, trouble: string} whole: whether there was time for all of it
+     */
+    public function roam(App $app, string $person): array
+    {
+        return $this->inCopy($app, function (App $copy, string $connection, bool $isCopied) use ($app, $person): array {
+            if (! $isCopied) {
+                return ['taps' => [], 'whole' => false, 'trouble' => self::TOO_LARGE];
+            }
+            $until = self::until();
+            $store = new EloquentRecordStore($copy, DataSet::Sandbox, $app->revision->read());
+            $id = $this->person($store, $person);
+            if ($id === 0) {
+                return ['taps' => [], 'whole' => false, 'trouble' => "There is nobody called “{$person}” in the sandbox."];
+            }
+            $go = fn (Errand $errand): Runner => $this->takenBack($connection, function () use ($app, $store, $id, $errand): Runner {
+                $runner = $this->runner($app, $store, $id, 'roam '.bin2hex(random_bytes(6)), null);
+                try {
+                    $runner->run($errand);
+                    $runner->now();
+                } catch (Throwable $trouble) {
+                    report($trouble);
+                    $runner->wrong = 'It broke off: '.$trouble->getMessage();
+                }
+
+                return $runner;
+            });
+            $taps = (new Roamer($go, fn (): bool => hrtime(true) < $until))->roam();
+
+            return ['taps' => $taps, 'whole' => count($taps) < Roamer::TAPS && hrtime(true) < $until, 'trouble' => ''];
+        });
+    }
+
+    private static function until(): int
+    {
+        return hrtime(true) + self::TIME * 1_000_000_000;
+    }
+
+    /**
+     * @template T
+     *
+     * @param  callable(App, string, bool): T  $does  with an app that is there for the moment only, its connection, and whether its rows were copied
+     * @return T
+     */
+    private function inCopy(App $app, callable $does): mixed
+    {
         // An app that is there for the moment only: its number belongs to none.
         $copy = (clone $app)->setAttribute('id', -random_int(1, PHP_INT_MAX));
         $copy->setRelation('revision', $app->revision);
         $file = new DataFile($copy, DataSet::Sandbox);
         try {
-            $isCopied = $this->isCopied($app, $file);
-            $until = hrtime(true) + self::TIME * 1_000_000_000;
-
-            return array_map(fn (Errand $errand, int $i): array => $this->told($errand, $i, match (true) {
-                ! $isCopied => fn (): array => self::wrong('The sandbox is too large to be copied for errands: 48 MB at most.'),
-                hrtime(true) > $until => fn (): array => self::wrong('The errands before it took '.self::TIME.' seconds: there was no time for this one.'),
-                default => fn (): array => $this->one($app, $copy, $errand, "errand $i", $file->connection),
-            }), $errands, array_keys($errands));
+            return $does($copy, $file->connection, $this->isCopied($app, $file));
         } finally {
             DB::purge($file->connection);
             File::deleteDirectory(dirname($file->path));
@@ -80,39 +174,61 @@ final readonly class ErrandDesk
             'at' => "/errands/$i",
             'person' => $errand->person,
             'steps' => array_map(fn (StepDone $one): array => ['said' => $one->said, 'wrong' => $one->wrong, 'screen' => $one->screen], $steps),
-            'wrong' => $steps === [] ? 'It has no steps yet.' : $steps[count($steps) - 1]->wrong,
+            'wrong' => self::last($steps),
             'milliseconds' => round((hrtime(true) - $from) / 1e6, 1),
         ];
     }
 
+    /** @param  list<StepDone>  $steps */
+    private static function last(array $steps): string
+    {
+        return $steps === [] ? 'It has no steps yet.' : $steps[count($steps) - 1]->wrong;
+    }
+
     /** @return list<StepDone> */
-    private function one(App $app, App $copy, Errand $errand, string $key, string $connection): array
+    private function one(App $app, App $copy, Errand $errand, string $key, string $connection, string $device): array
+    {
+        return $this->takenBack($connection, function () use ($app, $copy, $errand, $key, $device): array {
+            try {
+                $store = new EloquentRecordStore($copy, DataSet::Sandbox, $app->revision->read());
+                $person = $this->person($store, $errand->person);
+
+                return $person === 0
+                    ? self::wrong("There is nobody called “{$errand->person}” in the sandbox.")
+                    : $this->runner($app, $store, $person, $key, new ServiceDesk($app, DataSet::Sandbox), $device)->run($errand);
+            } catch (Throwable $trouble) {
+                report($trouble);
+
+                return self::wrong('This errand could not be done: '.$trouble->getMessage());
+            }
+        });
+    }
+
+    private function runner(App $app, EloquentRecordStore $store, ?int $person, string $key, ?ServiceDesk $services, string $device = self::FIRST): Runner
+    {
+        $blueprint = $app->revision->read();
+        $player = new Player($blueprint, $store, null, $services, rehearsal: true, messaging: Space::sandbox($app)->messaging());
+
+        [$platform, $form] = self::DEVICES[$device] ?? self::DEVICES[self::FIRST];
+        $moment = new Moment(new DateTimeImmutable(), new DateTimeZone('UTC'), 'en_GB');
+
+        return new Runner($blueprint, $player, $moment, $person, $key, $platform, $form);
+    }
+
+    /**
+     * What it does is taken back afterwards: the next one begins from the same.
+     *
+     * @template T
+     *
+     * @param  callable(): T  $does
+     * @return T
+     */
+    private function takenBack(string $connection, callable $does): mixed
     {
         $database = DB::connection($connection);
-        // What it does is taken back afterwards: the next one begins from the same.
         $database->beginTransaction();
         try {
-            $blueprint = $app->revision->read();
-            $store = new EloquentRecordStore($copy, DataSet::Sandbox, $blueprint);
-            $person = $this->person($store, $errand->person);
-            if ($person === 0) {
-                return self::wrong("There is nobody called “{$errand->person}” in the sandbox.");
-            }
-            $player = new Player(
-                $blueprint,
-                $store,
-                null,
-                new ServiceDesk($app, DataSet::Sandbox),
-                rehearsal: true,
-                messaging: Space::sandbox($app)->messaging(),
-            );
-            $moment = new Moment(new DateTimeImmutable(), new DateTimeZone('UTC'), 'en_GB');
-
-            return (new Runner($blueprint, $player, $moment, $person, $key))->run($errand);
-        } catch (Throwable $trouble) {
-            report($trouble);
-
-            return self::wrong('This errand could not be done: '.$trouble->getMessage());
+            return $does();
         } finally {
             $database->rollBack(0);
         }

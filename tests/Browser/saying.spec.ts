@@ -87,7 +87,13 @@ test('an errand is done again after every edit, and a broken one says what is th
   await page.getByRole('button', { name: 'Do it' }).click()
   await expect(went).toContainText('Step 2, tap “Moor it”: “Moor it” is not there on “Quay”.')
   await expect(went).toContainText('Tie it up')
-  await page.getByRole('button', { name: 'Take it back' }).click()
+  // It is a finding wherever one is.
+  const brief = page.getByRole('button', { name: /^Brief: 1 findings/ })
+  await expect(brief).toBeVisible()
+  await page.keyboard.press('3')
+  await brief.click()
+  await expect(page.getByRole('button', { name: '“Moor” does not go any more, at step 2: “Moor it” is not there on “Quay”.' })).toBeVisible()
+  await page.getByRole('button', { name: 'Undo' }).click()
   await expect(went).toContainText('3 steps, in order')
 })
 
@@ -108,4 +114,25 @@ test('an errand is made by going on it once in the deck', async ({ page }) => {
   await expect(walk).toHaveCount(0)
   const went = page.getByRole('list', { name: 'How the errands went' })
   await expect(went.getByRole('listitem').filter({ hasText: 'A first swim' })).toContainText('4 steps, in order')
+})
+
+test('everything is tapped once, and what does not go is kept as an errand', async ({ page }) => {
+  await beginApp(page, 'Slipway', 'brief')
+  const list = 'screen Slip, first\n  List of Boats, by Name upward\n    shows name as title\n    when empty: "No boats yet."\n'
+  const boat = 'screen Boat, about one Boat, titled "{boat.name}"\n  Text "{boat.name}"\n'
+  const screen = `${list}  Button "The longest"\n    tapped:\n      go to Boat with last(where(boats, name == "nobody"))\n`
+  await script(page, `app Slipway\n\ntable Boats, each a Boat\n  Name is a text, required\n\n${screen}\n${boat}`)
+  const form = page.getByRole('form', { name: 'Tap everything once' })
+  await form.getByRole('button', { name: 'Tap' }).click()
+  await expect(page.getByText('One thing was tapped in a copy of the practice data; 1 of them did not go.')).toBeVisible()
+  await expect(page.getByText('The longest on Slip: This Boat is not there, or no longer.')).toBeVisible()
+  await nothingSerious(page, '.surface')
+  await page.getByRole('button', { name: 'Keep the way to The longest as an errand' }).click()
+  const went = page.getByRole('list', { name: 'How the errands went' })
+  await expect(went).toContainText('The longest')
+  await page.getByRole('button', { name: 'On three devices' }).click()
+  await expect(went).toContainText('iPhone: in order')
+  const saved = page.waitForEvent('download')
+  await page.getByRole('link', { name: 'Save them as text' }).click()
+  expect((await saved).suggestedFilename()).toMatch(/-errands\.txt$/)
 })

@@ -7,10 +7,17 @@ namespace Tests\Feature;
 use App\Apps\Facts;
 use App\Apps\FromWords;
 use App\Apps\LayoutSurvey;
+use App\Models\App;
 use App\Models\Founder;
 use App\Space;
+use App\Studio\ErrandDesk;
+use Lanai\Core\Errands\Roamed;
 use Lanai\Core\Findings\Finding;
+use Lanai\Core\Model\ErrandStep;
+use Lanai\Core\Model\Row;
+use Lanai\Core\Model\Table;
 use Lanai\Core\Query\Query;
+use Lanai\Core\Tests\Reading\PatternsTest;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
@@ -22,6 +29,9 @@ final class BuiltAppsTest extends TestCase
     {
         foreach (glob(dirname(__DIR__, 2).'/core/tests/Reading/{paragraphs,aside}/*.json', GLOB_BRACE) ?: [] as $file) {
             yield basename($file, '.json') => [json_decode((string) file_get_contents($file), true, flags: JSON_THROW_ON_ERROR)['text']];
+        }
+        foreach (PatternsTest::said() as $name => [$text]) {
+            yield $name => [$text];
         }
     }
 
@@ -42,6 +52,23 @@ final class BuiltAppsTest extends TestCase
                 $found = array_filter($screen['findings'], fn (Finding $one): bool => $one->rule !== 'WrapsBadly');
                 self::assertSame([], array_values(array_map(fn (Finding $one): string => "$screen[slug]: $one->sentence", $found)));
             }
+        }
+        $this->everythingIsTapped($app, $people);
+    }
+
+    /** By nobody and by each of the people: those who own something, and those of each role. */
+    private function everythingIsTapped(App $app, Table $people): void
+    {
+        $names = array_map(fn (Row $row): string => $row->label(), Space::sandbox($app)->store()->whole()->rows(new Query($people, limit: 10)));
+        foreach (['', ...$names] as $name) {
+            ['taps' => $taps, 'trouble' => $trouble] = app(ErrandDesk::class)->roam($app, $name);
+            self::assertSame('', $trouble);
+            self::assertNotSame([], $taps);
+            $broken = array_filter($taps, fn (Roamed $one): bool => $one->wrong !== '');
+            self::assertSame([], array_values(array_map(
+                fn (Roamed $one): string => implode(', ', array_map(fn (ErrandStep $step): string => $step->said(), $one->steps)).": $one->wrong",
+                $broken,
+            )));
         }
     }
 }

@@ -9,9 +9,14 @@ use App\Models\App;
 use App\Space;
 use App\Studio\ErrandDesk;
 use Illuminate\Support\Facades\File;
+use Illuminate\Support\Facades\Http;
 use Illuminate\Support\Facades\Mail;
 use Lanai\Core\Edits\Kinds\Rewrite;
+use Lanai\Core\Errands\Roamed;
+use Lanai\Core\Model\ErrandStep;
+use Lanai\Core\Model\Table;
 use Lanai\Core\Query\Query;
+use Lanai\Core\Text\Pattern;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
 
@@ -95,6 +100,81 @@ final class ErrandsTest extends TestCase
         $done = (new ErrandDesk())->all($this->with("errand One, as \"Nobody Known\"\n  then open \"Mine\"\n\nerrand Two\n"));
 
         self::assertSame(['There is nobody called “Nobody Known” in the sandbox.', 'It has no steps yet.'], array_column($done, 'wrong'));
+    }
+
+    public function test_everything_is_tapped_as_one_of_the_people_and_nothing_of_it_stays(): void
+    {
+        Mail::fake();
+        Http::fake();
+        $app = $this->with('');
+        $this->actingAs($this->founderOf($app));
+        $before = $this->rows($app);
+        foreach ([null, 'Tomas Lindqvist'] as $person) {
+            $came = $this->postJson("/api/apps/$app->id/errands/roam", ['person' => $person])->assertOk();
+            self::assertMeets('studio', (string) json_encode($came->json()), 'Roam');
+            self::assertSame([[], true, ''], [$came->json('broken'), $came->json('whole'), $came->json('trouble')]);
+            self::assertGreaterThan(30, $came->json('taps'));
+        }
+        self::assertSame($before, $this->rows($app));
+        Mail::assertNothingOutgoing();
+        // No service is asked for it.
+        Http::assertNothingSent();
+
+        $this->postJson("/api/apps/$app->id/errands/roam", ['person' => 'Nobody Known'])->assertJsonPath('trouble', 'There is nobody called “Nobody Known” in the sandbox.');
+        $this->postJson("/api/apps/$app->id/errands/roam", ['person' => str_repeat('x', 201)])->assertUnprocessable();
+        $this->artisan('lanai:errands', ['app' => $app->slug, '--roam' => true, '--as' => 'Tomas Lindqvist'])->expectsOutputToContain(' taps, 0 broken.')->assertOk();
+        $this->actingAs($this->stranger());
+        $this->postJson("/api/apps/$app->id/errands/roam", ['person' => null])->assertNotFound();
+        $this->getJson("/api/apps/$app->id/errands.txt")->assertNotFound();
+    }
+
+    public function test_a_button_that_leads_to_nothing_is_found_with_the_way_there(): void
+    {
+        $app = $this->with('');
+        $script = strtr($app->revision->read()->script(), ['screen Sign in,' => "screen Cellar\n  Button \"Down\"\n    tapped:\n      go to Swim with last(where(swims, places > 900))\n\nscreen Sign in,"]);
+        $script = Pattern::replace('~^(  Button "Offer a swim", quiet)$~m', "  Button \"To the cellar\"\n    tapped:\n      go to Cellar\n$1", $script);
+        app(RevisionBook::class)->edit($app, $this->founderOf($app), $app->revision->number, new Rewrite($script));
+
+        ['taps' => $taps] = (new ErrandDesk())->roam($app->refresh(), '');
+        $broken = array_values(array_filter($taps, fn (Roamed $one): bool => $one->wrong !== ''));
+        self::assertSame(['Down'], array_map(fn (Roamed $one): string => $one->label, $broken));
+        self::assertSame(['tap “To the cellar”', 'tap “Down”'], array_map(fn (ErrandStep $step): string => $step->said(), $broken[0]->steps));
+        $this->artisan('lanai:errands', ['app' => $app->slug, '--roam' => true])->expectsOutputToContain('broken  Down on Cellar: This Swim is not there')->assertFailed();
+    }
+
+    public function test_they_are_done_on_three_devices_and_saved_as_text(): void
+    {
+        $app = $this->with(self::LAST_PLACE);
+        $this->actingAs($this->founderOf($app));
+        $answer = $this->getJson("/api/apps/$app->id/errands?by=hand&devices=1")->assertOk();
+        self::assertMeets('studio', (string) json_encode($answer->json()), 'ErrandsDone');
+        self::assertSame(
+            [['name' => 'Android phone', 'wrong' => ''], ['name' => 'iPhone', 'wrong' => ''], ['name' => 'tablet in a browser', 'wrong' => '']],
+            $answer->json('errands.1.devices'),
+        );
+        $text = $this->get("/api/apps/$app->id/errands.txt")->assertOk()->getContent();
+        self::assertSame(strtr(trim(self::LAST_PLACE), ['" into' => '", into']), trim((string) $text));
+        $this->artisan('lanai:errands', ['app' => $app->slug, '--devices' => true])->expectsOutputToContain('2 errands, 0 broken.')->assertOk();
+    }
+
+    /** What a service of others is asked may cost something: after an edit it is not asked by itself. */
+    public function test_after_an_edit_services_of_others_are_not_asked_by_themselves(): void
+    {
+        $app = $this->with(self::LAST_PLACE);
+        $this->actingAs($this->founderOf($app));
+        $this->getJson("/api/apps/$app->id/errands")->assertJsonPath('waits', [])->assertJsonCount(2, 'errands');
+        $script = strtr($app->revision->read()->script(), ['service Almanac is at "stand-in:almanac/v1"' => 'service Almanac is at "https://almanac.example/v1"']);
+        app(RevisionBook::class)->edit($app, $this->founderOf($app), $app->revision->number, new Rewrite($script));
+        $this->getJson("/api/apps/$app->id/errands")->assertJsonPath('waits', ['Almanac'])->assertJsonCount(0, 'errands');
+        $this->getJson("/api/apps/$app->id/errands?by=hand")->assertJsonPath('waits', [])->assertJsonCount(2, 'errands');
+    }
+
+    /** @return list<int> rows of each table of the sandbox */
+    private function rows(App $app): array
+    {
+        $store = Space::sandbox($app)->store()->whole();
+
+        return array_map(fn (Table $table): int => $store->count(new Query($table)), $app->revision->read()->tables);
     }
 
     private function with(string $errands): App

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Lanai\Core\Errands;
 
+use Lanai\Core\Effects\AskToNotify;
 use Lanai\Core\Formula\Moment;
+use Lanai\Core\Geometry\Nodes;
 use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Model\Errand;
 use Lanai\Core\Model\ErrandStep;
@@ -38,11 +40,27 @@ final class Runner
 
     private ?Seen $seen = null;
 
+    /**
+     * What was tapped, and what is asked before it is done.
+     *
+     * @var array{label: string, way: array{at: string, item: int|null, go: string, args: list<int|string>, dead: bool}, confirmed: list<string>,
+     *     replies: array<string, string>, at: string, box: array<string, mixed>}|null
+     */
+    private ?array $asked = null;
+
     private int $taps = 0;
+
+    /** Why the last errand stopped; '' where it came to its end. */
+    public string $wrong = '';
+
+    /** It stopped, or would go no further, because nobody is signed in: that is as it should be. */
+    public bool $needsSignIn = false;
 
     /**
      * @param  int|null  $person  a row of the people; null for nobody
      * @param  string  $key  by which its taps are told from those of others
+     * @param  'ios'|'android'|'web'  $platform
+     * @param  'phone'|'tablet'  $form
      */
     public function __construct(
         private readonly Blueprint $blueprint,
@@ -50,6 +68,8 @@ final class Runner
         private readonly Moment $moment,
         private readonly ?int $person,
         private readonly string $key,
+        private readonly string $platform = 'web',
+        private readonly string $form = 'phone',
     ) {
     }
 
@@ -61,7 +81,8 @@ final class Runner
         $done = [];
         foreach (array_slice($errand->steps, 0, self::STEPS) as $step) {
             $wrong = $this->step($step);
-            $done[] = new StepDone($step->said(), $wrong, $this->seen()->title());
+            $this->wrong = $wrong;
+            $done[] = new StepDone($step->said(), $wrong, $this->now()->title());
             if ($wrong !== '') {
                 break;
             }
@@ -69,17 +90,23 @@ final class Runner
 
         return count($errand->steps) <= self::STEPS || count($done) < self::STEPS
             ? $done
-            : [...$done, new StepDone('go on', 'An errand has at most '.self::STEPS.' steps.', $this->seen()->title())];
+            : [...$done, new StepDone('go on', 'An errand has at most '.self::STEPS.' steps.', $this->now()->title())];
     }
 
     private function step(ErrandStep $step): string
     {
+        if ($this->asked !== null && $step->does === 'tap') {
+            $box = Nodes::text($this->asked['box'], 'label');
+
+            return "“{$this->asked['label']}” asks for “{$box}” first: let the step before this one be “type … into {$box}”.";
+        }
+
         return match ($step->does) {
             'open' => $this->open($step->what),
             'tap' => $this->tap($step->what),
             'type' => $this->type($step->what, $step->into),
-            'see' => $this->isSeen($step->what) ? '' : "“{$step->what}” is not to be seen on “{$this->seen()->title()}”.".$this->instead(),
-            'unseen' => $this->isSeen($step->what) ? "“{$step->what}” is to be seen on “{$this->seen()->title()}”." : '',
+            'see' => $this->isSeen($step->what) ? '' : "“{$step->what}” is not to be seen on “{$this->now()->title()}”.".$this->instead(),
+            'unseen' => $this->isSeen($step->what) ? "“{$step->what}” is to be seen on “{$this->now()->title()}”." : '',
             default => 'Say what is done in this step.',
         };
     }
@@ -101,13 +128,19 @@ final class Runner
 
     private function type(string $words, string $label): string
     {
-        $box = $this->seen()->box($label);
+        if ($this->asked !== null) {
+            ['label' => $tapped, 'way' => $way, 'confirmed' => $confirmed, 'replies' => $replies, 'at' => $at] = $this->asked;
+            $this->asked = null;
+
+            return $this->go($tapped, $way, $confirmed, [...$replies, $at => $words]);
+        }
+        $box = $this->now()->box($label);
         if ($box === null) {
-            $there = array_keys($this->seen()->boxes);
+            $there = array_keys($this->now()->boxes);
 
             $are = $there === [] ? '' : ' There are: '.implode(', ', array_slice($there, 0, self::TOLD)).'.';
 
-            return "There is no box “{$label}” on “{$this->seen()->title()}”.$are";
+            return "There is no box “{$label}” on “{$this->now()->title()}”.$are";
         }
         if ($box['choices'] !== []) {
             foreach ($box['choices'] as $choice => $id) {
@@ -127,12 +160,12 @@ final class Runner
 
     private function tap(string $label): string
     {
-        $way = $this->seen()->toTap($label);
+        $way = $this->now()->toTap($label);
         if ($way === null && mb_strtolower($label) === 'back') {
             return $this->back();
         }
         if ($way === null) {
-            return "“{$label}” is not there on “{$this->seen()->title()}”.".$this->instead();
+            return "“{$label}” is not there on “{$this->now()->title()}”.".$this->instead();
         }
         if ($way['dead']) {
             return "“{$label}” cannot be tapped just now.";
@@ -144,20 +177,64 @@ final class Runner
 
             return '';
         }
-        $confirmed = [];
+
+        return $this->go($label, $way, [], []);
+    }
+
+    /**
+     * Taps, and answers what is asked before it is done: yes, unless something has to be typed. That is said by the next step.
+     *
+     * @param  array{at: string, item: int|null, go: string, args: list<int|string>, dead: bool}  $way
+     * @param  list<string>  $confirmed
+     * @param  array<string, string>  $replies
+     */
+    private function go(string $label, array $way, array $confirmed, array $replies): string
+    {
         for ($asked = 0; $asked < self::ASKED; $asked++) {
             $this->taps++;
-            $outcome = $this->player->tap($this->visit($confirmed), $way['at'], $way['item'], "$this->key $this->taps", Trail::none());
+            $outcome = $this->player->tap($this->visit($confirmed, $replies), $way['at'], $way['item'], "$this->key $this->taps", Trail::none());
             $at = $outcome->confirm['at'] ?? null;
             if (! is_string($at)) {
                 $this->follow($outcome);
+                $this->needsSignIn = $outcome->signIn;
 
                 return $outcome->signIn ? "Nobody is signed in, and “{$label}” needs that." : '';
             }
-            $confirmed[] = $at;
+            $box = $this->box($outcome);
+            if ($box !== null) {
+                $isWrong = Nodes::text($outcome->confirm ?? [], 'wrong');
+                if ($isWrong !== '' && isset($replies[$at])) {
+                    return "“{$label}” asks again: $isWrong";
+                }
+                $this->asked = ['label' => $label, 'way' => $way, 'confirmed' => $confirmed, 'replies' => $replies, 'at' => $at, 'box' => $box];
+
+                return '';
+            }
+            if (($outcome->confirm['messages'] ?? false) === true) {
+                $replies[$at] = AskToNotify::ALLOWED;
+            } elseif (isset($outcome->confirm['place'])) {
+                // No advert is watched on an errand.
+                $replies[$at] = '';
+            } else {
+                $confirmed[] = $at;
+            }
         }
 
         return "“{$label}” asks again and again.";
+    }
+
+    /** @return array<string, mixed>|null the box of what is asked before a tap is done */
+    private function box(Outcome $outcome): ?array
+    {
+        $box = $outcome->confirm['box'] ?? null;
+
+        return is_array($box) ? Nodes::of([$box], false)[0] ?? [] : null;
+    }
+
+    /** @return array<string, mixed>|null what is asked before a tap is done, and has to be typed */
+    public function question(): ?array
+    {
+        return $this->asked['box'] ?? null;
     }
 
     private function follow(Outcome $outcome): void
@@ -197,28 +274,60 @@ final class Runner
     {
         $said = mb_strtolower(implode("\n", $this->said));
 
-        return $this->seen()->says($words) || str_contains($said, mb_strtolower($words));
+        return $this->now()->says($words) || str_contains($said, mb_strtolower($words));
     }
 
     /** What is there instead, so that one sees what has changed. */
     private function instead(): string
     {
-        $there = array_slice(array_map(strval(...), array_keys($this->seen()->tapped)), 0, self::TOLD);
+        $there = array_slice(array_map(strval(...), array_keys($this->now()->tapped)), 0, self::TOLD);
         $said = $this->said === [] ? '' : ' It was said: '.implode(' ', $this->said);
 
         return $said.($there === [] ? '' : ' There is: '.implode(', ', $there).'.');
     }
 
-    private function seen(): Seen
+    /** What is seen now. */
+    public function now(): Seen
     {
         return $this->seen ??= new Seen($this->player->show($this->visit([]), Trail::none()));
     }
 
-    /** @param  list<string>  $confirmed */
-    private function visit(array $confirmed): Visit
+    /** The address of the screen on which somebody is. */
+    public function where(): string
+    {
+        return $this->trail === [] ? '' : $this->trail[count($this->trail) - 1][0];
+    }
+
+    /**
+     * What can be tapped now: of each list its first row.
+     *
+     * @return array<array-key, bool> words => whether it only leads to another screen, from wherever one is
+     */
+    public function ahead(): array
+    {
+        $ahead = [];
+        $lists = [];
+        foreach ($this->now()->tapped as $label => $way) {
+            $isAgain = $way['item'] !== null && ($lists[$way['at']] ?? $way['item']) !== $way['item'];
+            if ($way['item'] !== null) {
+                $lists[$way['at']] ??= $way['item'];
+            }
+            if (! $isAgain && ! $way['dead']) {
+                $ahead[$label] = $way['go'] !== '';
+            }
+        }
+
+        return $ahead;
+    }
+
+    /**
+     * @param  list<string>  $confirmed
+     * @param  array<string, string>  $replies
+     */
+    private function visit(array $confirmed, array $replies = []): Visit
     {
         [$screen, $args] = $this->trail === [] ? ['', []] : $this->trail[count($this->trail) - 1];
 
-        return new Visit($this->moment, $screen, $args, $this->person, $this->inputs, $confirmed, values: $this->values, waits: true);
+        return new Visit($this->moment, $screen, $args, $this->person, $this->inputs, $confirmed, replies: $replies, values: $this->values, waits: true, platform: $this->platform, form: $this->form);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Lanai\Core\Errands;
 
 use Lanai\Core\Geometry\Nodes;
+use Lanai\Core\Player\Stage;
 use Lanai\Core\Text\Pattern;
 
 /** A screen as somebody sees it who is on an errand: its words, what can be tapped on it, and the boxes into which something can be typed. */
@@ -19,7 +20,7 @@ final class Seen
     /** @var array<string, array{at: string, item: int|null, go: string, args: list<int|string>, dead: bool}> what stands on it => where it leads */
     public array $tapped = [];
 
-    /** @var array<string, array{name: string, choices: array<string, string>}> what a box is called => its name, and ids by what is chosen */
+    /** @var array<string, array{name: string, control: string, choices: array<string, string>}> what a box is called => its name, how it asks, and ids by what is chosen */
     public array $boxes = [];
 
     /** @param  array<string, mixed>  $view  as in docs/view.schema.json */
@@ -31,8 +32,19 @@ final class Seen
         foreach ([...Nodes::of($view['tabs'] ?? [], false), ...Nodes::of($view['menu'] ?? [], false)] as $way) {
             $this->leads(Nodes::text($way, 'label'), ['at' => '', 'item' => null, 'go' => Nodes::text($way, 'screen'), 'args' => [], 'dead' => false]);
         }
-        $problem = Nodes::text($view, 'problem');
-        $this->words = $problem === '' ? $this->words : [...$this->words, $problem];
+        $this->words = $this->problem() === '' ? $this->words : [...$this->words, $this->problem()];
+    }
+
+    /** Why the screen cannot be shown; '' where it is. */
+    public function problem(): string
+    {
+        return Nodes::text($this->view, 'problem');
+    }
+
+    /** Whether it is for those alone who have signed in, or have paid: that is how it is meant. */
+    public function isForOthers(): bool
+    {
+        return $this->problem() === Stage::SIGN_IN || str_starts_with($this->problem(), Stage::FOR_THOSE);
     }
 
     public function title(): string
@@ -57,7 +69,7 @@ final class Seen
         return null;
     }
 
-    /** @return array{name: string, choices: array<string, string>}|null */
+    /** @return array{name: string, control: string, choices: array<string, string>}|null */
     public function box(string $label): ?array
     {
         foreach ($this->boxes as $words => $box) {
@@ -139,6 +151,6 @@ final class Seen
         foreach (Nodes::of($box['choices'] ?? [], false) as $choice) {
             $choices[Nodes::text($choice, 'label')] = Nodes::text($choice, 'id');
         }
-        $this->boxes[Nodes::text($box, 'label')] ??= ['name' => Nodes::text($box, 'name'), 'choices' => $choices];
+        $this->boxes[Nodes::text($box, 'label')] ??= ['name' => Nodes::text($box, 'name'), 'control' => Nodes::text($box, 'control'), 'choices' => $choices];
     }
 }

@@ -31,6 +31,11 @@ use Lanai\Core\Text\Names;
 /** One visit of an app: its rows as this person may see and change them, and where on which screen they are. */
 final readonly class Stage
 {
+    /** What is said instead of a screen that is for some people alone. */
+    public const SIGN_IN = 'Please sign in to see this.';
+
+    public const FOR_THOSE = 'This is for those with ';
+
     /**
      * @param  Answers|null  $answers  what services have answered in this visit; null where the app asks none
      * @param  Tills|null  $tills  null where nothing can be bought
@@ -69,7 +74,7 @@ final readonly class Stage
     {
         $me = $this->known ?? self::me($this->blueprint, $this->visit, $this->store);
         if ($screen->signedIn && $me === null) {
-            throw new SignInFirst('Please sign in to see this.');
+            throw new SignInFirst(self::SIGN_IN);
         }
         $reader = new Reader($this->store);
         $args = $this->visit->args;
@@ -88,11 +93,11 @@ final readonly class Stage
     private static function mustHave(string $entitlement, ?Row $me, Scene $scene): void
     {
         if ($me === null) {
-            throw new SignInFirst('Please sign in to see this.');
+            throw new SignInFirst(self::SIGN_IN);
         }
         $field = $me->table->field($entitlement);
         if ($field === null || ! ($field->type instanceof EntitlementType) || ! $scene->yes('me.'.Names::inFormula($field->name))) {
-            throw new Refused("This is for those with $entitlement.");
+            throw new Refused(self::FOR_THOSE."$entitlement.");
         }
     }
 

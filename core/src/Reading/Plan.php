@@ -68,6 +68,14 @@ final class Plan
             $this->tables[$noun] = $table;
             $this->nouns[$noun] = new Noun($noun, $this->lexicon);
         }
+        $hosts = array_map($this->host(...), array_keys($this->tables));
+        foreach ($this->tables as $noun => $table) {
+            $isOfOthers = in_array($noun, [...self::OF_OTHERS, 'cart', 'goal', Draft::PERSON], true);
+            // What others belong to, or what stands by itself, is told by its name where nothing else is known of it.
+            if ($table['fields'] === [] && ! $isOfOthers && (in_array($noun, $hosts, true) || $this->host($noun) === '')) {
+                $this->tables[$noun]['fields'][] = ['name' => 'Name', 'type' => 'text', 'choices' => [], 'from' => $table['from']];
+            }
+        }
     }
 
     /** What has a list and a page of its own. */

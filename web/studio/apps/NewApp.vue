@@ -112,7 +112,7 @@ onUnmounted(() => clearTimeout(timer))
         <template v-if="text.trim()">Nothing yet that could be kept or done. Say what something has: “A boat has a name and a price.”</template>
         <template v-else>It stands here while you write. Tap a word of it to put it right.</template>
       </p>
-      <ul v-else @pointerleave="lit = null" @focusout="lit = null">
+      <ul v-else>
         <UnderstoodItem v-for="item in understood.items" :key="item.at" :item="item" @correct="(all) => correct(...all)" @point="lit = $event" />
       </ul>
       <p v-if="corrections.length" class="small">

@@ -44,6 +44,7 @@ async function show(what: string) {
   name.value = what === 'more' ? '' : (part.value?.name ?? thing.value)
   type.value = part.value?.type || 'text'
   if (!open.value) return
+  emit('point', part.value?.from ?? props.item.from)
   await nextTick()
   box.value?.focus()
   box.value?.select()
@@ -68,7 +69,7 @@ function done() {
 </script>
 
 <template>
-  <li class="understood-item" @pointerleave="emit('point', null)" @keydown.esc.stop="open = ''">
+  <li class="understood-item" @pointerleave="open || emit('point', null)" @keydown.esc.stop="open = ''">
     <template v-if="isThing">
       You keep
       <button
@@ -135,9 +136,14 @@ function done() {
 
 <style scoped>
 .part {
+  background: none;
+  border: 0;
   border-block-end: 1px dotted currentcolor;
-  border-radius: 2px;
   color: inherit;
+  cursor: pointer;
+  font: inherit;
+  padding: 0;
+  text-align: start;
 }
 
 .part:hover,

@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { mdiGestureTap, mdiPlus } from '@mdi/js'
 import { computed, ref, watch } from 'vue'
-import type { ErrandDone, NextStep } from '../../contracts/studio'
+import type { NextStep } from '../../contracts/studio'
 import { api, Declined } from '../api'
 import StationFindings from '../findings/StationFindings.vue'
 import { latest } from '../latest'
 import { useStudio } from '../open/useStudio'
 import ProseLines from '../prose/ProseLines.vue'
 import ErrandWalk from './ErrandWalk.vue'
+import TapEverything from './TapEverything.vue'
 import SayBox from '../saying/SayBox.vue'
 
 /** What the app is, what would come next, and a box in which a change is said. */
@@ -18,10 +19,8 @@ const steps = ref<NextStep[] | null>(null)
 const trouble = ref('')
 const newest = latest()
 const errands = computed(() => studio.state.value?.errands ?? [])
-const done = ref<ErrandDone[] | null>(null)
-const errandTrouble = ref('')
+const { done, waits, trouble: errandTrouble, busy: goes } = studio.errands
 const walks = ref(false)
-const newestErrands = latest()
 
 /** Somebody has just built it from a paragraph. */
 const isNew = computed(() => studio.state.value?.revision.number === 1 && notes.value.length > 0)
@@ -48,24 +47,9 @@ async function load() {
   }
 }
 
-/** They are done again after every edit, so that what was right stays right. */
-async function doErrands() {
-  const isNewest = newestErrands()
-  errandTrouble.value = ''
-  if (!errands.value.length) return (done.value = [])
-  try {
-    const found = await api.get<{ errands: ErrandDone[] }>(`apps/${studio.app}/errands`)
-    if (isNewest()) done.value = found.errands
-  } catch (error) {
-    if (isNewest()) errandTrouble.value = error instanceof Declined ? error.message : String(error)
-  }
-}
 watch(
   () => studio.state.value?.revision.number,
-  () => {
-    void load()
-    void doErrands()
-  },
+  load,
   { immediate: true },
 )
 </script>
@@ -119,11 +103,18 @@ watch(
             <button class="link errand-name" @click="studio.goTo(one.at)">{{ one.name }}</button>
             <span v-if="one.wrong" class="fault">Step {{ one.steps.length }}, {{ one.steps.at(-1)?.said }}: {{ one.wrong }}</span>
             <span v-else class="small">{{ one.steps.length }} steps, in order, {{ Math.round(one.milliseconds) }} ms</span>
+            <span v-for="device in one.devices" :key="device.name" class="small" :class="{ fault: device.wrong }"
+              >{{ device.name }}: {{ device.wrong || 'in order' }}</span
+            >
           </span>
         </li>
       </ul>
-      <p v-if="errandTrouble" class="fault" role="alert">{{ errandTrouble }} <button class="link" @click="doErrands">Try again</button></p>
-      <p v-else-if="errands.length && !done" class="small" role="status">They are done …</p>
+      <p v-if="errandTrouble" class="fault" role="alert">{{ errandTrouble }} <button class="link" @click="studio.errands.run">Try again</button></p>
+      <p v-else-if="waits.length" class="quiet-note" role="status">
+        They would ask {{ waits.join(' and ') }}, which belongs to others. So they are done when you say so.
+        <button class="link" @click="studio.errands.run">Do them now</button>
+      </p>
+      <p v-else-if="errands.length && (goes || !done)" class="small" role="status">They are done …</p>
       <ProseLines v-if="errands.length" :lines="errands" root="/errands" />
       <div class="page-end">
         <v-btn :variant="errands.length ? 'text' : 'tonal'" color="primary" size="small" :prepend-icon="mdiPlus" @click="studio.begin('/errands')"
@@ -132,9 +123,14 @@ watch(
         <v-btn variant="text" color="primary" size="small" :prepend-icon="mdiGestureTap" :disabled="walks" @click="walks = true"
           >Go on one in the deck</v-btn
         >
-        <v-btn v-if="errands.length" variant="text" color="primary" size="small" @click="doErrands">Do them again</v-btn>
+        <template v-if="errands.length">
+          <v-btn variant="text" color="primary" size="small" :disabled="goes" @click="studio.errands.run">Do them again</v-btn>
+          <v-btn variant="text" color="primary" size="small" :disabled="goes" @click="studio.errands.onDevices">On three devices</v-btn>
+          <v-btn variant="text" color="primary" size="small" :href="`/api/apps/${studio.app}/errands.txt`" download>Save them as text</v-btn>
+        </template>
       </div>
       <ErrandWalk v-if="walks" @done="walks = false" />
+      <TapEverything />
       <div class="foot"><SayBox id="say-here" ref="box" /></div>
     </section>
   </div>

@@ -3,19 +3,14 @@ import { computed, onMounted, onUnmounted, ref } from 'vue'
 import BusyButton from '../BusyButton.vue'
 import { useStudio } from '../open/useStudio'
 import WalkedSteps from '../open/WalkedSteps.vue'
+import { errandText, type ErrandStep } from './errand'
 
 /** An errand made by going on it once in the deck: what is tapped and typed there becomes a step, by the words that stand on the screen. */
-interface Step {
-  does: 'tap' | 'type' | 'see'
-  what: string
-  into: string
-}
-
 const emit = defineEmits<{ done: [] }>()
 const studio = useStudio()
 const name = ref('')
 const seen = ref('')
-const steps = ref<Step[]>([])
+const steps = ref<ErrandStep[]>([])
 const busy = ref(false)
 const trouble = ref('')
 const person = ref('')
@@ -88,16 +83,12 @@ function mustBeSeen() {
   seen.value = ''
 }
 
-const quoted = (text: string) => `"${text.replaceAll('\\', '').replaceAll('"', '”')}"`
-
 async function make() {
   busy.value = true
   trouble.value = ''
   ask()
-  const who = person.value === '' || person.value === 'nobody' ? '' : `, as ${quoted(person.value)}`
-  const lines = steps.value.map((one) => `  then ${one.does} ${quoted(one.what)}${one.into ? `, into ${quoted(one.into)}` : ''}`)
-  const text = [`errand ${quoted(name.value.trim())}${who}`, ...lines].join('\n')
-  trouble.value = await studio.tryEdit({ do: 'write', list: '/errands', text })
+  const who = person.value === 'nobody' ? '' : person.value
+  trouble.value = await studio.tryEdit({ do: 'write', list: '/errands', text: errandText(name.value, who, steps.value) })
   busy.value = false
   if (!trouble.value) emit('done')
 }

@@ -30,7 +30,7 @@ function turn() {
 }
 
 /** What laying the screens out has shown counts with what was read. */
-const counted = (s: { key: string; findings: number }) => s.findings + studio.survey.findings.value.filter((f) => f.station === s.key).length
+const counted = (s: { key: string; findings: number }) => s.findings + studio.beside.value.filter((f) => f.station === s.key).length
 </script>
 
 <template>

@@ -4,6 +4,7 @@ import { api, Declined } from '../api'
 import { useClock } from './useClock'
 import { stateAfter } from './delta'
 import { usePages } from './usePages'
+import { useErrands } from './useErrands'
 import { useSurvey } from './useSurvey'
 
 /** Where a founder goes on after an edit. */
@@ -138,8 +139,10 @@ function open(app: string) {
   }
 
   const survey = useSurvey(app, state, changes)
-  /** What was read from the app, and what was seen when its screens were laid out. */
-  const findings = computed(() => [...(state.value?.findings ?? []), ...survey.findings.value])
+  const errands = useErrands(app, state)
+  /** What was read from the app, what was seen when its screens were laid out, and what came of its errands. */
+  const beside = computed(() => [...survey.findings.value, ...errands.findings.value])
+  const findings = computed(() => [...(state.value?.findings ?? []), ...beside.value])
 
   const findingsAt = computed(() => {
     const byPlace = new Map<string, Finding[]>()
@@ -168,6 +171,8 @@ function open(app: string) {
     /** Somebody has gone on in the deck. */
     walk: (tapped: string, screen: string) => (walked.value = { tapped, screen }),
     survey,
+    errands,
+    beside,
     findings,
     asking: seen(asking),
     trouble: seen(trouble),

@@ -1,0 +1,15 @@
+/** One thing that is done on an errand, by the words on the screen. */
+export interface ErrandStep {
+  does: string
+  what: string
+  into: string
+}
+
+const LONGEST_NAME = 60
+const quoted = (text: string) => `"${text.replaceAll('\\', '').replaceAll('"', '”')}"`
+
+/** An errand as it stands in the script. @param who nobody for '' */
+export function errandText(name: string, who: string, steps: ErrandStep[]): string {
+  const lines = steps.map((one) => `  then ${one.does} ${quoted(one.what)}${one.into ? `, into ${quoted(one.into)}` : ''}`)
+  return [`errand ${quoted(name.trim().slice(0, LONGEST_NAME))}${who ? `, as ${quoted(who)}` : ''}`, ...lines].join('\n')
+}
