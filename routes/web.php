@@ -59,6 +59,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('apps/{app}/errands.txt', [C\ErrandController::class, 'text']);
         Route::post('apps/{app}/errands/roam', [C\ErrandController::class, 'roam'])->middleware('throttle:rehearsal');
         Route::get('apps/{app}/next', [C\SayingController::class, 'next'])->middleware('throttle:reading');
+        Route::post('apps/{app}/amiss', [C\SayingController::class, 'amiss'])->middleware('throttle:reading');
         Route::post('apps/{app}/say/take', [C\SayingController::class, 'take']);
         Route::post('apps/{app}/undo', [C\EditController::class, 'undo']);
         Route::post('apps/{app}/redo', [C\EditController::class, 'redo']);

@@ -66,6 +66,7 @@ final readonly class RevisionBook
 
             return $app;
         });
+        $app->putAsideWhatIsThere();
         try {
             (new SchemaFollower($app, DataSet::Sandbox))->follow($blueprint);
         } catch (Throwable $trouble) {

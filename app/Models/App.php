@@ -137,6 +137,18 @@ final class App extends Model
         return $this->hasOne(SigningKey::class);
     }
 
+    /**
+     * What lies where a new app is to keep its rows belongs to one that a lost database had under the same number: it is put aside, and not mixed
+     * with what is new.
+     */
+    public function putAsideWhatIsThere(): void
+    {
+        $folder = config('lanai.apps').'/'.$this->id;
+        if (is_dir($folder) && (glob("$folder/*") ?: []) !== []) {
+            rename($folder, $folder.'-before-'.date('Ymd-His').'-'.bin2hex(random_bytes(3)));
+        }
+    }
+
     public function folder(string $within = ''): string
     {
         $folder = config('lanai.apps').'/'.$this->id.($within === '' ? '' : '/'.$within);

@@ -16,6 +16,7 @@ use Lanai\Core\Edits\Kinds\PutRight;
 use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Model\Table;
 use Lanai\Core\Query\Query;
+use Lanai\Core\Saying\Amiss;
 use Lanai\Core\Saying\Proposal;
 use Lanai\Core\Saying\Sayer;
 use Lanai\Core\Saying\Understood;
@@ -46,6 +47,32 @@ final readonly class SayingDesk
     public function taken(App $app, string $saying, string $here, array $take): PutRight
     {
         return $this->sayer($app)->take($app->revision->read(), $saying, $take, $here);
+    }
+
+    /**
+     * Why something did not go, and what could be said so that it goes.
+     *
+     * @param  string  $person  the name of whoever it did not go for; '' for nobody who is known
+     * @return array{cause: string, sayings: list<string>}
+     */
+    public function amiss(App $app, string $said, string $person): array
+    {
+        return Amiss::of($app->revision->read(), $said, $person === '' ? '' : self::role($app, $person), $this->sayer($app));
+    }
+
+    private static function role(App $app, string $person): string
+    {
+        $people = $app->revision->read()->peopleTable();
+        $field = $people?->roleField();
+        foreach ($people === null || $field === null ? [] : Space::sandbox($app)->store()->whole()->rows(new Query($people, limit: 500)) as $row) {
+            if ($row->label() === $person) {
+                $role = $row->values[$field->column()] ?? '';
+
+                return is_string($role) ? $role : '';
+            }
+        }
+
+        return '';
     }
 
     private function sayer(App $app): Sayer

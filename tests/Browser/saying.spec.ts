@@ -1,5 +1,5 @@
 import { expect, test } from './test'
-import { beginApp, device, nothingSerious, openDemo, script } from './founder'
+import { beginApp, device, nothingSerious, openDemo, rows, script } from './founder'
 
 test('a change is said, seen as sentences and pictures before it is made, taken and taken back', async ({ page }) => {
   await openDemo(page, 'brief')
@@ -135,4 +135,33 @@ test('everything is tapped once, and what does not go is kept as an errand', asy
   const saved = page.waitForEvent('download')
   await page.getByRole('link', { name: 'Save them as text' }).click()
   expect((await saved).suggestedFilename()).toMatch(/-errands\.txt$/)
+})
+
+test('what did not go in the deck is put right: why, the line, what could be said, and the way there as an errand', async ({ page }) => {
+  await beginApp(page, 'Weir', 'screens')
+  const table = 'table Boats, each a Boat\n  may be seen by everyone\n  may be added by a Keeper\n  Name is a text, required\n'
+  const people = 'table People, each a Person, who sign in\n  may be seen by everyone\n  Name is a text, required\n  Role is their role\n'
+  const screen = 'screen Quay, first\n  Text "Quay"\n  Button "Moor one"\n    tapped:\n      add a Boat\n        set Name = "Eider"\n      say "Moored."\n'
+  await script(page, `app Weir\n\nrole Guest, at first\n\nrole Keeper\n\n${table}\n${people}\n${screen}`)
+  const id = /apps\/(\d+)/.exec(page.url())?.[1]
+  await rows(page, 'people', [{ name: 'Mirela', role: 'Guest' }])
+  await page.goto(`/apps/${id}/screens`)
+  await page.getByLabel('Signed in as').selectOption('Mirela')
+  await page.getByRole('button', { name: 'Begin again' }).click()
+  await device(page).getByRole('button', { name: 'Moor one' }).click()
+  const footprints = page.getByRole('region', { name: 'Footprints' })
+  await footprints.getByRole('button', { name: 'Put it right' }).first().click()
+  await expect(footprints).toContainText('Boats may be added by a Keeper, and this was a Guest.')
+  await nothingSerious(page, '.footprints')
+
+  await footprints.getByText('Keep the way there as an errand').click()
+  await expect(footprints).toContainText('see no “Only a Keeper may add a Boat.”')
+  await footprints.getByRole('button', { name: 'Keep it' }).click()
+  await expect(footprints).toContainText('Kept as an errand')
+  await expect(page.getByRole('button', { name: /^Brief: 1 findings/ })).toBeVisible()
+
+  await footprints.getByRole('button', { name: 'Guests may add Boats' }).click()
+  await expect(page.getByText('may be added by a Guest')).toBeVisible()
+  await page.getByRole('button', { name: 'Do it' }).click()
+  await expect(page.getByRole('button', { name: /^Brief: 0 findings/ })).toBeVisible()
 })

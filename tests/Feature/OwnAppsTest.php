@@ -30,6 +30,20 @@ final class OwnAppsTest extends TestCase
         self::assertSame(0, $seen->json('week'));
     }
 
+    /** A database was lost, and its apps' rows lie there still: they are not mixed with what is new. */
+    public function test_what_lies_where_a_new_app_keeps_its_rows_is_put_aside(): void
+    {
+        $this->actingAs($this->stranger());
+        $id = $this->postJson('/api/apps', ['name' => 'Reeds'])->json('id');
+        $next = config('lanai.apps').'/'.($id + 1);
+        mkdir($next);
+        file_put_contents("$next/sandbox.sqlite", 'rows of another');
+        self::assertSame($id + 1, $this->postJson('/api/apps', ['name' => 'Sedges'])->assertCreated()->json('id'));
+        $aside = glob("$next-before-*") ?: self::fail('It is gone.');
+        self::assertSame('rows of another', file_get_contents("$aside[0]/sandbox.sqlite"));
+        self::assertStringStartsWith('SQLite format 3', (string) file_get_contents("$next/sandbox.sqlite"));
+    }
+
     public function test_it_is_renamed_and_put_away(): void
     {
         $app = $this->demo();

@@ -89,4 +89,18 @@ final class SayingTest extends TestCase
 
         return $command instanceof PendingCommand ? $command : self::fail();
     }
+
+    public function test_why_something_did_not_go_is_told_with_what_could_be_said(): void
+    {
+        $app = $this->demo();
+        $this->actingAs($this->founderOf($app));
+        $told = $this->postJson("/api/apps/$app->id/amiss", ['said' => 'Only a Host may add a Swim.', 'person' => 'Tomas Lindqvist'])->assertOk();
+        self::assertMeets('studio', (string) $told->getContent(), 'Amiss');
+        self::assertStringContainsString('Swims may be added by a Host, and this was a Swimmer.', $told->json('cause'));
+        self::assertSame('Swimmers may add Swims', $told->json('sayings.0'));
+        $this->postJson("/api/apps/$app->id/amiss", ['said' => '', 'person' => null])->assertUnprocessable();
+        $this->postJson("/api/apps/$app->id/amiss", ['said' => str_repeat('x', 1001), 'person' => null])->assertUnprocessable();
+        $this->actingAs($this->stranger());
+        $this->postJson("/api/apps/$app->id/amiss", ['said' => 'x', 'person' => null])->assertNotFound();
+    }
 }

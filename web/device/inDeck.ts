@@ -28,6 +28,7 @@ export function begun(choose: (choice: Choice) => void): Promise<void> {
 
 /** Hears what the studio wants, and tells it what is pointed at. */
 export function listen(orders: Orders) {
+  watched()
   window.addEventListener('message', (event: MessageEvent) => {
     if (event.origin !== window.location.origin) return
     const order = event.data
@@ -56,6 +57,39 @@ export function listen(orders: Orders) {
     if (at !== last) deck.tell({ lanai: 'over', at: line((last = at)), whole: at })
   })
   document.documentElement.addEventListener('pointerleave', () => deck.tell({ lanai: 'over', at: (last = '') }))
+}
+
+/** So many letters of what stands on something are told. */
+const LONGEST = 80
+
+const words = (element: Element | null | undefined) => (element?.textContent ?? '').replace(/\s+/g, ' ').trim().slice(0, LONGEST)
+const did = (does: 'tap' | 'type', what: string, into: string) => deck.tell({ lanai: 'did', step: { does, what, into } })
+
+/** What is tapped and typed, by the words that stand on the screen: so an errand is written down, and a fault is come to again. */
+function watched() {
+  document.addEventListener(
+    'click',
+    (event) => {
+      const target = event.target
+      // Questions are said yes to, and boxes are typed into.
+      if (asking || !(target instanceof Element) || target.closest('input, textarea, select, label, .message, [role="alertdialog"]')) return
+      const item = target.closest('.item')
+      const hit = item ?? target.closest('button, a, summary, [role="button"]')
+      const called = item ? words(item.querySelector('.item-title') ?? item) : (hit?.getAttribute('aria-label') ?? words(hit))
+      if (called) did('tap', called, '')
+    },
+    true,
+  )
+  document.addEventListener(
+    'change',
+    ({ target: box }) => {
+      if (!(box instanceof HTMLInputElement || box instanceof HTMLTextAreaElement || box instanceof HTMLSelectElement)) return
+      const into = words(box.labels?.[0]).replace(/\s*\*$/, '') || (box.getAttribute('aria-label') ?? '')
+      const what = box instanceof HTMLSelectElement ? words(box.selectedOptions[0]) : box.value
+      if (into && what && box.type !== 'password' && box.type !== 'file') did('type', what.slice(0, LONGEST), into)
+    },
+    true,
+  )
 }
 
 /** While the founder asks where values come from, a tap picks one and does nothing else. */

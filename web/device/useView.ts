@@ -132,6 +132,7 @@ export function useView({ step, place, first }: Way, typed: Typed, { chosen }: C
       outcome,
       ms: Math.round(performance.now() - from),
       place: { ...place.value, screen: view.value?.screen ?? '' },
+      problem: view.value?.problem ?? '',
     })
   }
 

@@ -33,6 +33,14 @@ final readonly class SayingController
         ]);
     }
 
+    /** Why something did not go in the deck or on somebody's phone. */
+    public function amiss(Request $request, App $app): JsonResponse
+    {
+        $told = $request->validate(['said' => ['required', 'string', 'max:1000'], 'person' => ['present', 'nullable', 'string', 'max:200']]);
+
+        return response()->json($this->desk->amiss($app, $told['said'], (string) $told['person']));
+    }
+
     /** What would come next for the app. */
     public function next(App $app): JsonResponse
     {

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { computed, onMounted, onUnmounted, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import BusyButton from '../BusyButton.vue'
+import { errandText, stepped, stepSaid, type ErrandStep } from '../open/errand'
 import { useStudio } from '../open/useStudio'
 import WalkedSteps from '../open/WalkedSteps.vue'
-import { errandText, type ErrandStep } from './errand'
 
 /** An errand made by going on it once in the deck: what is tapped and typed there becomes a step, by the words that stand on the screen. */
 const emit = defineEmits<{ done: [] }>()
@@ -13,70 +13,29 @@ const seen = ref('')
 const steps = ref<ErrandStep[]>([])
 const busy = ref(false)
 const trouble = ref('')
-const person = ref('')
-let page: Document | null = null
+const person = computed(() => studio.actor.value)
 const LONGEST = 80
+const said = computed(() => steps.value.map(stepSaid))
 
-const words = (element: Element | null | undefined) => (element?.textContent ?? '').replace(/\s+/g, ' ').trim().slice(0, LONGEST)
-const said = computed(() => steps.value.map((one) => `${one.does} “${one.what}”${one.into ? ` into “${one.into}”` : ''}`))
+// What is tapped and typed in the deck comes one by one.
+watch(
+  () => studio.way.value,
+  (now, before) => {
+    const step = now?.at(-1)
+    if (!now || !step || step.does === 'open') return
+    if (now.length === before?.length) steps.value = [...steps.value.slice(0, -1), step]
+    else if (now.length > (before?.length ?? 0)) steps.value = stepped(steps.value, step)
+  },
+)
 
-function tapped(event: Event) {
-  const target = event.target as Element
-  // Questions are said yes to, and boxes are typed into.
-  if (target.closest('input, textarea, select, label, .message, [role="alertdialog"]')) return
-  const item = target.closest('.item')
-  const hit = item ?? target.closest('button, a, summary, [role="button"]')
-  const called = item ? words(item.querySelector('.item-title') ?? item) : (hit?.getAttribute('aria-label') ?? words(hit))
-  if (called) steps.value.push({ does: 'tap', what: called, into: '' })
-}
-
-function typed(event: Event) {
-  const box = event.target as HTMLInputElement | HTMLSelectElement
-  const into = words(box.labels?.[0]).replace(/\s*\*$/, '') || (box.getAttribute('aria-label') ?? '')
-  // The page in the deck has classes of its own, so an element is told by its name.
-  const what = box.tagName === 'SELECT' ? words((box as HTMLSelectElement).selectedOptions[0]) : box.value
-  if (!into || !what || box.type === 'password' || box.type === 'file') return
-  const last = steps.value.at(-1)
-  if (last?.does === 'type' && last.into === into) last.what = what
-  else steps.value.push({ does: 'type', what, into })
-}
-
-const whoThere = () => document.querySelector<HTMLSelectElement>('[aria-label="Signed in as"]')
-const frame = () => document.querySelector<HTMLIFrameElement>('iframe[title="The app, running"]')
-
-/** The page in the deck is another one once it has loaded. */
-function listen() {
-  page?.removeEventListener('click', tapped, true)
-  page?.removeEventListener('change', typed, true)
-  page = frame()?.contentDocument ?? null
-  page?.addEventListener('click', tapped, true)
-  page?.addEventListener('change', typed, true)
-  ask()
-}
-
-/** Whoever is signed in there is known only once the deck has loaded. */
-const ask = () => (person.value = whoThere()?.selectedOptions[0]?.text ?? '')
-
-/** An errand is one person's: with somebody else it begins again. */
-function another() {
-  ask()
+/** An errand is one person's, and begins where the app begins. */
+function begin() {
   steps.value = []
-}
-
-onMounted(() => {
+  trouble.value = person.value ? '' : 'Show the deck first: the errand is gone on there.'
   const first = studio.state.value?.screens.find((one) => one.first) ?? studio.state.value?.screens[0]
   if (first) studio.open(first.slug)
-  listen()
-  frame()?.addEventListener('load', listen)
-  whoThere()?.addEventListener('change', another)
-  if (!page) trouble.value = 'Show the deck first: the errand is gone on there.'
-})
-onUnmounted(() => {
-  frame()?.removeEventListener('load', listen)
-  whoThere()?.removeEventListener('change', another)
-  page?.removeEventListener('click', tapped, true)
-  page?.removeEventListener('change', typed, true)
-})
+}
+watch(person, begin, { immediate: true })
 
 function mustBeSeen() {
   if (seen.value.trim()) steps.value.push({ does: 'see', what: seen.value.trim().slice(0, LONGEST), into: '' })
@@ -86,7 +45,6 @@ function mustBeSeen() {
 async function make() {
   busy.value = true
   trouble.value = ''
-  ask()
   const who = person.value === 'nobody' ? '' : person.value
   trouble.value = await studio.tryEdit({ do: 'write', list: '/errands', text: errandText(name.value, who, steps.value) })
   busy.value = false

@@ -3,8 +3,8 @@ import { computed, ref } from 'vue'
 import type { Roam } from '../../contracts/studio'
 import { api, Declined } from '../api'
 import BusyButton from '../BusyButton.vue'
+import { errandText } from '../open/errand'
 import { useStudio } from '../open/useStudio'
-import { errandText } from './errand'
 
 /** Everything is tapped once, as somebody of the sandbox: what does not go is told with the steps that lead there. */
 const studio = useStudio()

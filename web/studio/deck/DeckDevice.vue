@@ -76,6 +76,11 @@ function order(message: { lanai: string; [more: string]: unknown }) {
   frame.value?.contentWindow?.postMessage(JSON.parse(JSON.stringify(message)), window.location.origin)
 }
 
+function anew() {
+  order({ lanai: 'open', screen: '' })
+  if (props.first) studio.beginWay()
+}
+
 /** Somebody has signed in or out in the app itself. */
 async function turned(person: number | null) {
   if (on.set === 'live') return
@@ -109,6 +114,7 @@ useEventListener(window, 'message', (event: MessageEvent) => {
     listens = true
     order({ lanai: 'begin', choice: choice.value })
     if (wanted) order(wanted)
+    if (props.first && wanted === null) studio.beginWay()
     wanted = null
   } else if (event.data?.lanai === 'person') turned(event.data.person)
   else if (event.data?.lanai === 'locked') lockedNow.value = event.data.on === true
@@ -283,7 +289,7 @@ defineExpose({ order, who, choice })
           title="What lies on the locked phone"
           @click="lock(!lockedNow)"
         />
-        <v-btn :icon="mdiReload" size="x-small" variant="text" aria-label="Begin again" title="Begin again" @click="order({ lanai: 'open', screen: '' })" />
+        <v-btn :icon="mdiReload" size="x-small" variant="text" aria-label="Begin again" title="Begin again" @click="anew" />
         <v-btn v-if="!first" :icon="mdiClose" size="x-small" variant="text" aria-label="Put this device away" title="Put away" @click="emit('close')" />
       </span>
     </div>

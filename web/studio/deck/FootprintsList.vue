@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import type { Account } from '../../contracts/studio'
 import type { Step, StepDetail } from '../../contracts/view'
+import { ref } from 'vue'
+import PutRight from '../findings/PutRight.vue'
 import { useSentences } from '../open/useSentences'
 import type { Happening } from './TheDeck.vue'
 
-const props = defineProps<{ happenings: Happening[]; why: string; accounts: Account[] | null }>()
+const props = defineProps<{ happenings: Happening[]; several: boolean; why: string; accounts: Account[] | null }>()
 defineEmits<{ why: [at: string]; forget: [] }>()
 
 const words: Record<Step['what'], string> = {
@@ -36,6 +38,12 @@ const { sentence } = useSentences(() => props.happenings.map((h) => h.tapped.sli
 const tapped = (at: string) =>
   sentence((at.includes('=') ? at.slice(at.lastIndexOf('=') + 1) : at).replace(/@\d+/g, '').replace(/\/(swipes|entries)\/\d+$/, '')) ?? 'a line'
 const detail = (step: Step) => step.detail as StepDetail & { rows?: number; before?: Record<string, string>; after?: Record<string, string> }
+
+/** What was wrong: a refusal, a fault of a field, or why the screen cannot be shown; '' for nothing. */
+const wrong = (h: Happening) => (h.outcome?.refused || Object.values(h.outcome?.errors ?? {})[0] || h.problem) ?? ''
+/** The line by which it was. */
+const place = (h: Happening) => h.footprints.steps.find((step) => step.what === 'refused')?.at || h.tapped
+const open = ref(0)
 
 function changes(step: Step): string[] {
   const { before = {}, after = {} } = detail(step)
@@ -72,7 +80,7 @@ function changes(step: Step): string[] {
       <li v-for="h in happenings" :key="h.id" :class="{ tap: h.tapped }">
         <p class="step-head">
           <span
-            ><template v-if="h.who">{{ h.who }}: </template>{{ h.tapped ? `Tapped: ${tapped(h.tapped)}` : h.about || 'Showed the screen' }}</span
+            ><template v-if="several">{{ h.who }}: </template>{{ h.tapped ? `Tapped: ${tapped(h.tapped)}` : h.about || 'Showed the screen' }}</span
           ><span class="ms">{{ h.ms }} ms</span>
         </p>
         <p v-for="(step, i) in h.footprints.steps" :key="i" class="step" :class="step.what">
@@ -89,6 +97,11 @@ function changes(step: Step): string[] {
           }}</span>
           <span v-for="text in changes(step)" :key="text" class="step-change">{{ text }}</span>
         </p>
+        <template v-if="wrong(h)">
+          <p v-if="h.problem" class="step refused">{{ h.problem }}</p>
+          <button class="link" :aria-expanded="open === h.id" @click="open = open === h.id ? 0 : h.id">Put it right</button>
+          <PutRight v-if="open === h.id" :said="wrong(h)" :at="place(h)" :person="h.who" :way="h.way" />
+        </template>
         <p v-if="h.outcome?.say.length" class="step">said “{{ h.outcome.say.join(' ') }}”</p>
       </li>
     </ol>

@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { mdiCellphoneLink, mdiCloudAlertOutline, mdiHelpCircleOutline } from '@mdi/js'
-import { computed, ref, watch } from 'vue'
+import { computed, onUnmounted, ref, watch } from 'vue'
 import type { Account, Accounts } from '../../contracts/studio'
 import type { Footprints, Outcome, Place } from '../../contracts/view'
 import { api } from '../api'
 import { useStudio } from '../open/useStudio'
 import RehearseStandins from './RehearseStandins.vue'
 import DeckDevice from './DeckDevice.vue'
+import type { ErrandStep } from '../open/errand'
 import FootprintsList from './FootprintsList.vue'
 
 export interface Happening {
@@ -17,6 +18,10 @@ export interface Happening {
   about: string
   ms: number
   outcome?: Outcome
+  /** Why the screen cannot be shown; '' where it is. */
+  problem: string
+  /** What was tapped and typed until then; null where nobody knows. */
+  way: ErrandStep[] | null
   footprints: Footprints
 }
 
@@ -57,6 +62,12 @@ watch(
   (advert) => advert && parts.value[0]?.order({ lanai: 'advert', ...advert }),
 )
 
+watch(
+  () => parts.value[0]?.who ?? '',
+  (who) => studio.playedBy(who),
+)
+onUnmounted(() => studio.playedBy(''))
+
 function add() {
   const id = Math.max(...devices.value.map((d) => d.id)) + 1
   const taken = devices.value.map((d) => d.person)
@@ -70,7 +81,10 @@ function told(id: number, message: Record<string, unknown>) {
     happenings.value = [
       {
         id: ++counted,
-        who: devices.value.length > 1 ? (part(id)?.who ?? '') : '',
+        who: part(id)?.who ?? '',
+        problem: String(message.problem ?? ''),
+        // Of the first device it is known how one came there.
+        way: devices.value[0]?.id === id ? studio.way.value : null,
         tapped: String(message.tapped ?? ''),
         about: String(message.about ?? ''),
         ms: Number(message.ms),
@@ -85,6 +99,7 @@ function told(id: number, message: Record<string, unknown>) {
     // What a tap changed shows on the others at once.
     if (outcome?.done) parts.value.forEach((p, i) => devices.value[i]?.id !== id && p.order({ lanai: 'refresh' }))
   }
+  if (message?.lanai === 'did' && devices.value[0]?.id === id) studio.did(message.step as ErrandStep)
   if (message?.lanai === 'over') studio.point((over.value = String(message.at ?? '')))
   if (message?.lanai === 'why') why.value = (message.account as { sentence: string }).sentence
   if (message?.lanai === 'pick') pick(id, String(message.at), message.item as number | null)
@@ -139,6 +154,7 @@ async function pick(id: number, at: string, item: number | null) {
       />
     </div>
     <FootprintsList
+      :several="devices.length > 1"
       :happenings="happenings"
       :why="why"
       :accounts="accounts"

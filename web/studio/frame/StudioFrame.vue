@@ -61,6 +61,13 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
   }
 })
 
+// Something that is to be said comes from anywhere, once.
+watch(
+  () => studio.wished.value,
+  (words) => (saying.value = words !== ''),
+)
+watch(saying, (open) => open || studio.wish(''))
+
 /** In its station the box is there already. */
 function sayIt() {
   const box = document.getElementById('say-here')
@@ -98,7 +105,7 @@ const go = (key: string) => router.push(`/apps/${studio.app}/${key}`)
     </div>
     <HistoryDialog v-model="history" />
     <ShortcutsDialog v-model="help" />
-    <SayDialog v-model="saying" />
+    <SayDialog v-model="saying" :words="studio.wished.value" />
     <ForeseenDialog />
     <v-snackbar
       :model-value="!!studio.trouble.value"

@@ -4,6 +4,7 @@ import { api, Declined } from '../api'
 import { useClock } from './useClock'
 import { stateAfter } from './delta'
 import { usePages } from './usePages'
+import { stepped, type ErrandStep } from './errand'
 import { useErrands } from './useErrands'
 import { useSurvey } from './useSurvey'
 
@@ -32,6 +33,12 @@ function open(app: string) {
   const shownAdvert = shallowRef<{ place: string; reward: string | null } | null>(null)
   /** What was just done in the deck: the line that was tapped, '' for none, and the screen that is seen now. */
   const walked = shallowRef<{ tapped: string; screen: string } | null>(null)
+  /** What was tapped and typed there since the app began; null where nobody knows how one came to where it is. */
+  const way = shallowRef<ErrandStep[] | null>([])
+  /** Who uses the app in the deck: a name, “nobody”, or '' where the deck is not shown. */
+  const actor = ref('')
+  /** What somebody is to say, in the box for it. */
+  const wished = ref('')
   /** The language that the deck speaks while texts are worked on, by its tag; '' for none. */
   const spoken = ref('')
   /** That of the deck's first device. */
@@ -168,6 +175,19 @@ function open(app: string) {
     opened: seen(opened),
     shownAdvert: seen(shownAdvert),
     walked: seen(walked),
+    way: seen(way),
+    /** Something was tapped or typed in the deck. */
+    did: (step: ErrandStep) => (way.value = way.value && stepped(way.value, step)),
+    /** The deck begins again; with null it goes on elsewhere, or as somebody else. */
+    beginWay: (from: ErrandStep[] | null = []) => (way.value = from),
+    actor: seen(actor),
+    /** As somebody else one stands where one stood: nobody knows how they would have come there. */
+    playedBy: (who: string) => {
+      if (actor.value && who !== actor.value) way.value = null
+      actor.value = who
+    },
+    wished: seen(wished),
+    wish: (words: string) => (wished.value = words),
     /** Somebody has gone on in the deck. */
     walk: (tapped: string, screen: string) => (walked.value = { tapped, screen }),
     survey,
@@ -192,7 +212,12 @@ function open(app: string) {
     /** Something beside the sentences has changed that the deck shows: rows, files, services. */
     changed: () => changes.value++,
     /** The deck goes to a screen. */
-    open: (screen: string, args: (number | string)[] = []) => (opened.value = { screen, args }),
+    open: (screen: string, args: (number | string)[] = []) => {
+      opened.value = { screen, args }
+      const there = state.value?.screens.find((one) => one.slug === screen)
+      way.value = null
+      if (there && !args.length) way.value = there.first ? [] : [{ does: 'open', what: there.name, into: '' }]
+    },
     /** The deck shows an advert as it comes over the whole screen; what there is for it, or null. */
     showAdvert: (place: string, reward: string | null) => (shownAdvert.value = { place, reward }),
     goTo: (at: string, station = '') => {

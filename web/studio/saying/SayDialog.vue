@@ -4,10 +4,13 @@ import SayBox from './SayBox.vue'
 
 /** The box in which a change is said, from wherever one is. */
 const model = defineModel<boolean>({ required: true })
+const props = defineProps<{ words: string }>()
 const box = ref<InstanceType<typeof SayBox>>()
 watch(model, async (open) => {
   await nextTick()
-  if (open) box.value?.focus()
+  if (!open) return
+  if (props.words) box.value?.say(props.words)
+  else box.value?.focus()
 })
 </script>
 

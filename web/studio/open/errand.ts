@@ -5,6 +5,14 @@ export interface ErrandStep {
   into: string
 }
 
+/** Steps and one more: what is typed into a box once more takes the place of what was typed there. */
+export function stepped(steps: ErrandStep[], step: ErrandStep): ErrandStep[] {
+  const last = steps.at(-1)
+  return last?.does === 'type' && step.does === 'type' && last.into === step.into ? [...steps.slice(0, -1), step] : [...steps, step]
+}
+
+export const stepSaid = (one: ErrandStep) => `${one.does} “${one.what}”${one.into ? ` into “${one.into}”` : ''}`
+
 const LONGEST_NAME = 60
 const quoted = (text: string) => `"${text.replaceAll('\\', '').replaceAll('"', '”')}"`
 
