@@ -9,6 +9,8 @@ declare(strict_types=1);
 use Benchmarks\Size;
 use Lanai\Core\Reading\Reader;
 use Lanai\Core\Tests\Reading\Measure;
+use Lanai\Core\Tests\Reading\Tags;
+use Symfony\Component\Process\Process;
 
 require __DIR__.'/../vendor/autoload.php';
 require __DIR__.'/Size.php';
@@ -38,3 +40,10 @@ for ($i = 0; $i < (Size::short() ? 3 : 40); $i++) {
 }
 sort($times);
 printf("%-43s%.1f ms  (aim: under 30)\n", '200 words, read for the first time', $times[intdiv(count($times), 2)]);
+
+// A second opinion on the parts of speech; see Tags for what is compared with what.
+$sentences = Tags::sentences(300);
+$wink = new Process(['node', __DIR__.'/../tests/reference/tags.mjs'], input: (string) json_encode($sentences));
+$told = Tags::compared($sentences, json_decode($wink->mustRun()->getOutput(), true, flags: JSON_THROW_ON_ERROR));
+printf("%-43s%.3f of %d words of %d sentences\n", 'tags as wink-nlp has them', $told['same'] / $told['words'], $told['words'], count($sentences));
+printf("%-43s%.3f of %d verbs, %.3f of %d nouns\n", '', $told['sameVerbs'] / $told['verbs'], $told['verbs'], $told['sameNouns'] / $told['nouns'], $told['nouns']);
