@@ -36,6 +36,7 @@ Route::prefix('api')->group(function (): void {
             });
         Route::get('apps', [C\AppController::class, 'index']);
         Route::post('apps', [C\AppController::class, 'store']);
+        Route::post('apps/from-file', [C\AppController::class, 'fromFile']);
         Route::get('starters', [C\AppController::class, 'starters']);
         Route::get('starters/{key}', [C\AppController::class, 'starter'])->middleware('throttle:reading');
         Route::post('read', C\ReadingController::class)->middleware('throttle:reading');

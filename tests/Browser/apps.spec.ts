@@ -67,8 +67,8 @@ test('a starter is begun with one tap and runs; a saved script comes back as an 
   const id = /apps\/(\d+)/.exec(page.url())?.[1]
   const script = await (await page.request.get(`/api/apps/${id}/script`)).text()
   await page.getByRole('link', { name: 'Your apps' }).click()
-  const file = page.getByLabel('A script of an app')
-  await file.setInputFiles({ name: 'notes.txt', mimeType: 'text/plain', buffer: Buffer.from('Dear all,') })
+  const file = page.getByLabel('A file to begin from')
+  await file.setInputFiles({ name: 'notes.script', mimeType: 'text/plain', buffer: Buffer.from('Dear all,') })
   await expect(page.getByRole('alert')).toContainText('This is no script of an app.')
   await file.setInputFiles({ name: 'bell-loft.script', mimeType: 'text/plain', buffer: Buffer.from(script) })
   await expect(page.getByText('Saved, revision 1')).toBeVisible()
@@ -95,4 +95,33 @@ test('Enter pressed again while an app is being begun begins no second one', asy
   answer()
   await expect(page.getByText('Saved, revision 1')).toBeVisible()
   expect(asked).toBe(1)
+})
+
+test('a spreadsheet becomes an app with its rows, and what does not fit is told', async ({ page }) => {
+  await signUp(page, 'Redshank')
+  const file = page.getByLabel('A file to begin from')
+  const rows = Array.from({ length: 400 }, (_, i) => `Lamp ${String(i).padStart(3, '0')},${i}`)
+  await file.setInputFiles({ name: 'lamps.csv', mimeType: 'text/csv', buffer: Buffer.from(['Name,Height', ...rows, 'Lamp x,tall'].join('\n')) })
+  await expect(page.getByText('400 rows are in; one has a cell that does not fit and was left out.')).toBeVisible()
+  await nothingSerious(page, '.begin-from')
+  await page.getByRole('button', { name: 'Open the app' }).click()
+  await expect(page.getByRole('button', { name: 'Lamps', exact: true }).first()).toBeVisible()
+  const app = device(page)
+  await app.locator('.item', { hasText: 'Lamp 003' }).click()
+  await expect(app.getByText('Height: 3')).toBeVisible()
+
+  await page.getByRole('link', { name: 'Your apps' }).click()
+  await file.setInputFiles({ name: 'old.xls', mimeType: 'application/vnd.ms-excel', buffer: Buffer.from([0xd0, 0xcf, 0x11, 0xe0]) })
+  await expect(page.getByRole('alert')).toContainText('This is a spreadsheet of an older kind')
+  await expect(page.getByRole('article')).toHaveCount(1)
+})
+
+test('a document of a service begins an app that asks it', async ({ page }) => {
+  await signUp(page, 'Godwit')
+  const paths = { '/lamps': { get: { operationId: 'lamps', responses: { 200: { description: 'All', content: { 'application/json': { schema: { type: 'array', items: { type: 'object', properties: { name: { type: 'string' } } } } } } } } } } }
+  const document = { openapi: '3.0.3', info: { title: 'Lamp keeper', version: '1' }, servers: [{ url: 'https://lamps.example/v1' }], paths }
+  const file = page.getByLabel('A file to begin from')
+  await file.setInputFiles({ name: 'lamp-keeper.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(document)) })
+  await expect(page).toHaveURL(/\/services$/)
+  await expect(page.getByText('/lamps')).toBeVisible()
 })

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Apps\Entries;
+use App\Apps\FromFile;
 use App\Apps\FromWords;
 use App\Apps\RevisionBook;
 use App\Apps\Starters;
@@ -18,7 +19,9 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Http\UploadedFile;
 use Lanai\Core\Edits\Kinds\Fill;
+use Lanai\Core\Exchange\UnreadableFile;
 use Lanai\Core\Language\ScriptMistake;
 use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Reading\Tagger;
@@ -95,6 +98,23 @@ final class AppController
         $app = $text === '' ? $book->begin($founder, Blueprint::begin($name)) : $words->begin($founder, $name, $text, $told['answers'] ?? [], $told['corrections'] ?? []);
 
         return response()->json(['id' => $app->id], 201);
+    }
+
+    /** An app from a file of rows: they come in behind it. */
+    public function fromFile(Request $request, #[CurrentUser] Founder $founder, FromFile $files): JsonResponse
+    {
+        $request->validate(['file' => ['required', 'file', 'max:'.FromFile::LARGEST]], ['file.*' => 'Please choose a file of at most 50 MB.']);
+        $file = $request->file('file');
+        if (! $file instanceof UploadedFile) {
+            return response()->json(['message' => 'Please choose one file.'], 422);
+        }
+        try {
+            ['app' => $app, 'imports' => $imports] = $files->begin($founder, $file->getPathname(), $file->getClientOriginalName());
+        } catch (UnreadableFile $unreadable) {
+            return response()->json(['message' => $unreadable->getMessage()], 422);
+        }
+
+        return response()->json(['id' => $app->id, 'imports' => $imports], 201);
     }
 
     /** An app as another Lanai has saved it, with made-up rows. */

@@ -30,11 +30,12 @@ final readonly class Look
     /**
      * Looks, and keeps in the import what was found.
      *
+     * @param  Table|null  $table  into which they are to come; null where there is none yet
      * @return array<string, mixed> as ImportLook in docs/studio.schema.json
      *
      * @throws UnreadableFile
      */
-    public static function at(Import $import, Table $table): array
+    public static function at(Import $import, ?Table $table): array
     {
         $sheets = ImportFile::sheets($import);
         if ($import->sheet === '') {
@@ -60,7 +61,7 @@ final readonly class Look
         }
         $facts = array_map(fn (Column $c): ColumnFacts => $c->facts(), $columns);
         $import->forceFill(['total' => $total, 'facts' => array_map(fn (ColumnFacts $f): array => $f->data(), $facts)])->save();
-        $mapping = Mapping::byName($names, $table);
+        $mapping = $table === null ? new Mapping(array_map(fn (): string => '', $names), '') : Mapping::byName($names, $table);
 
         return [
             'id' => $import->id,

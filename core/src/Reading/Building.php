@@ -473,7 +473,13 @@ final class Building
         $dates = Plan::typed($fields, ['date and time', 'date']);
         // What people book is still to come, the next one first.
         $isAhead = $dates !== [] && $opens && $this->plan->does('book', $noun);
-        $by = $dates === [] ? ', by Added downward' : ', by '.Noun::said($this->plan->called($dates[0], $noun)).($isAhead ? ' upward' : ' downward');
+        $texts = Plan::typed($fields, ['text']);
+        $by = match (true) {
+            $dates !== [] => ', by '.Noun::said($this->plan->called($dates[0], $noun)).($isAhead ? ' upward' : ' downward'),
+            // A catalogue is looked through by name, what people add by when it came.
+            $texts !== [] && $this->plan->isFounders($noun) => ', by '.Noun::said($this->plan->called($texts[0], $noun)).' upward',
+            default => ', by Added downward',
+        };
         if ($isAhead) {
             $day = $this->plan->key($dates[0], $noun);
             $where .= ($where === '' ? ' where ' : ' and ').($dates[0]['type'] === 'date' ? "$day >= day(now())" : "$day > now()");

@@ -8,7 +8,7 @@ namespace Lanai\Core\Reading;
  * What was understood of a paragraph.
  *
  * @phpstan-type Letters array{int, int}
- * @phpstan-type FieldData array{name: string, type: string, choices: list<string>, from: Letters}
+ * @phpstan-type FieldData array{name: string, type: string, choices: list<string>, from: Letters, written?: string}
  * @phpstan-type LinkData array{to: string, from: Letters}
  * @phpstan-type TableData array{name: string, singular: string, from: Letters, fields: list<FieldData>, links: list<LinkData>}
  * @phpstan-type ActData array{act: string, table: string, by: string, limit: int|null, from: Letters}

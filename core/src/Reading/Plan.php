@@ -189,6 +189,9 @@ final class Plan
     public function field(array $field, string $noun, bool $isFirst): string
     {
         $name = $this->called($field, $noun);
+        if (isset($field['written'])) {
+            return Noun::said($name)." $field[written]";
+        }
         $type = match (true) {
             $name === $this->places($noun) => 'is a whole number from 0 to 10000, required',
             $field['type'] === 'number' && $name === 'Stars' => 'is a rating',

@@ -68,7 +68,7 @@ async function back(id: number) {
       <v-progress-linear v-if="!had && !trouble" indeterminate color="primary" aria-label="Loading your apps" />
       <template v-if="had">
         <NewApp @begun="(id, told) => router.push(`/apps/${id}/${told ? 'brief' : 'screens'}`)" />
-        <BeginFrom @begun="(id) => router.push(`/apps/${id}`)" />
+        <BeginFrom @begun="(id, station) => router.push(`/apps/${id}${station ? `/${station}` : ''}`)" />
         <div class="apps-had">
           <h2>Your apps</h2>
           <input

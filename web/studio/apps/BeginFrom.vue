@@ -1,18 +1,20 @@
 <script setup lang="ts">
 import { mdiFileUploadOutline } from '@mdi/js'
-import { onMounted, ref } from 'vue'
-import type { AppSeen, Starter } from '../../contracts/studio'
+import { onMounted, onUnmounted, ref } from 'vue'
+import type { AppSeen, ImportState, Starter } from '../../contracts/studio'
 import { api, Declined } from '../api'
+import { brought } from '../open/brought'
 import ScreenThumb from '../open/ScreenThumb.vue'
 
 /** Whole small apps to begin from, each drawn as it runs; and an app that somebody has saved as a file. */
-const emit = defineEmits<{ begun: [id: number] }>()
+const emit = defineEmits<{ begun: [id: number, station?: string] }>()
 const starters = ref<Starter[]>([])
 const seen = ref<Record<string, AppSeen>>({})
 const trouble = ref('')
 const busy = ref('')
 const file = ref<HTMLInputElement>()
 const LARGEST = 500_000
+const LARGEST_SERVICE = 5_000_000
 
 onMounted(async () => {
   try {
@@ -39,13 +41,73 @@ async function begin(what: string, body: { starter: string } | { script: string 
   }
 }
 
+/** A file of rows comes in behind the app that is begun from it. */
+const rows = ref<{ app: number; done: number; total: number; bad: number; ended: boolean } | null>(null)
+const ENDED = ['done', 'failed', 'cancelled']
+const gone = ref(false)
+onUnmounted(() => (gone.value = true))
+
+async function bring(chosen: File) {
+  busy.value = 'file'
+  trouble.value = ''
+  const form = new FormData()
+  form.append('file', chosen)
+  try {
+    const { id, imports } = await api.post<{ id: number; imports: number[] }>('apps/from-file', form)
+    rows.value = { app: id, done: 0, total: 0, bad: 0, ended: imports.length === 0 }
+    while (!gone.value && !rows.value.ended) {
+      const states = await Promise.all(imports.map((one) => api.get<ImportState>(`apps/${id}/imports/${one}`)))
+      trouble.value = states.map((one) => one.trouble).find(Boolean) ?? ''
+      const sum = (of: (one: ImportState) => number) => states.reduce((all, one) => all + of(one), 0)
+      rows.value = {
+        app: id,
+        done: sum((one) => one.done),
+        total: sum((one) => one.total),
+        bad: sum((one) => one.report?.bad ?? 0),
+        ended: states.every((one) => ENDED.includes(one.state)),
+      }
+      if (!rows.value.ended) await new Promise((next) => setTimeout(next, 300))
+    }
+    // Where all came in there is nothing to read.
+    if (!gone.value && !rows.value.bad && !trouble.value) emit('begun', id)
+  } catch (error) {
+    trouble.value = error instanceof Declined ? error.message : String(error)
+  } finally {
+    busy.value = ''
+  }
+}
+
+/** What documents services begins an app that asks them: it is read in the station for them. */
+async function describe(text: string, called: string) {
+  const name = called.replace(/\.[^.]*$/, '').replaceAll(/[^\p{L}\p{N}]+/gu, ' ').trim().slice(0, 40)
+  busy.value = 'file'
+  try {
+    const { id } = await api.post<{ id: number }>('apps', { name: /\p{L}/u.test(name) ? name : 'From a service' })
+    brought.value = text
+    emit('begun', id, 'services')
+  } catch (error) {
+    trouble.value = error instanceof Declined ? error.message : String(error)
+  } finally {
+    busy.value = ''
+  }
+}
+
 async function take(event: Event) {
   const input = event.target as HTMLInputElement
   const chosen = input.files?.[0]
   input.value = ''
   if (!chosen) return
-  if (chosen.size > LARGEST) return void (trouble.value = 'This file is larger than 500,000 bytes: it is no script of an app.')
-  await begin('file', { script: await chosen.text() })
+  trouble.value = ''
+  rows.value = null
+  const begins = await chosen.slice(0, 4000).text()
+  const isService = /^\s*(\{[\s\S]{0,2000}?"(openapi|swagger)"\s*:|(openapi|swagger)\s*:)/.test(begins)
+  const isScript = !isService && (/\.script$/i.test(chosen.name) || /^\s*app\s+\S/.test(begins) && /\n\s*(theme|table|screen)\b/.test(begins))
+  if ((isScript || isService) && chosen.size > (isService ? LARGEST_SERVICE : LARGEST)) {
+    return void (trouble.value = `This file is larger than ${isService ? '5 MB' : '500,000 bytes'}: it cannot be read at once.`)
+  }
+  if (isService) await describe(await chosen.text(), chosen.name)
+  else if (isScript) await begin('file', { script: await chosen.text() })
+  else await bring(chosen)
 }
 </script>
 
@@ -62,12 +124,29 @@ async function take(event: Event) {
       </li>
     </ul>
     <p class="from-file">
-      <input ref="file" type="file" accept=".script,.txt,text/plain" class="sr" aria-label="A script of an app" tabindex="-1" @change="take" />
-      <v-btn size="small" variant="text" color="primary" :prepend-icon="mdiFileUploadOutline" :disabled="!!busy" @click="file?.click()">
-        A script that you have saved
-      </v-btn>
-      <span class="small">Rows from CSV, XLSX or SQLite, and services from OpenAPI, come in once the app is open: in Data and in Services.</span>
+      <input
+        ref="file"
+        type="file"
+        accept=".script,.txt,.csv,.tsv,.json,.jsonl,.ndjson,.xlsx,.ods,.sqlite,.sqlite3,.db,.yaml,.yml"
+        class="sr"
+        aria-label="A file to begin from"
+        tabindex="-1"
+        @change="take"
+      />
+      <v-btn size="small" variant="text" color="primary" :prepend-icon="mdiFileUploadOutline" :disabled="!!busy" @click="file?.click()">A file</v-btn>
+      <span class="small">Rows from CSV, a spreadsheet or SQLite get a list and a page at once; an OpenAPI document brings a service; a saved script is the app itself.</span>
     </p>
+    <div v-if="rows" role="status">
+      <template v-if="!rows.ended">
+        <v-progress-linear :model-value="rows.total ? (100 * rows.done) / rows.total : 0" :indeterminate="!rows.total" color="primary" aria-label="Rows come in" />
+        {{ rows.done.toLocaleString('en-GB') }} of {{ rows.total.toLocaleString('en-GB') }} rows are in.
+      </template>
+      <template v-else-if="rows.bad">
+        {{ (rows.total - rows.bad).toLocaleString('en-GB') }} rows are in;
+        {{ rows.bad === 1 ? 'one has a cell that does not fit and was' : `${rows.bad.toLocaleString('en-GB')} have a cell that does not fit and were` }} left out.
+      </template>
+      <button class="link" @click="emit('begun', rows.app)">Open the app</button>
+    </div>
     <p v-if="trouble" class="fault" role="alert">{{ trouble }}</p>
   </section>
 </template>

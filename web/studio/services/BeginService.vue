@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Draft } from '../../contracts/studio'
 import { api } from '../api'
 import BusyButton from '../BusyButton.vue'
+import { brought } from '../open/brought'
 import { useStudio, type Made } from '../open/useStudio'
 import { useWork } from '../useWork'
 
@@ -28,6 +29,13 @@ const read = () =>
     picked.value = made.requests.length <= 6 ? made.requests.map((_, i) => i) : []
     find.value = ''
   })
+
+onMounted(async () => {
+  if (!brought.value) return
+  text.value = brought.value
+  brought.value = ''
+  await read()
+})
 
 /** Goes on with the first request of what was taken up. This page may be gone by then: with a first service the station shows that. */
 const show = (made: Made) => router.push(`/apps/${studio.app}/services/s${made.made.split('/')[2]}r0`)
