@@ -10,9 +10,11 @@ use App\Models\Revision;
 use App\Records\DataSet;
 use App\Records\EloquentRecordStore;
 use App\Space;
+use GdImage;
 use Illuminate\Database\QueryException;
 use Lanai\Core\Edits\EditRefused;
 use Lanai\Core\Edits\Kinds\PutRight;
+use Lanai\Core\Model\Asset;
 use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Model\Table;
 use Lanai\Core\Query\Query;
@@ -20,12 +22,16 @@ use Lanai\Core\Saying\Amiss;
 use Lanai\Core\Saying\Proposal;
 use Lanai\Core\Saying\Sayer;
 use Lanai\Core\Saying\Understood;
+use Lanai\Core\Text\Pattern;
 
 /** Hears what a founder says of an app, and shows what would come of it: as sentences, and as small pictures of the screens before and after. */
 final readonly class SayingDesk
 {
     /** Of a proposal, so many screens are drawn. */
     private const DRAWN = 2;
+
+    /** A picture is looked at in so many points on each side. */
+    private const POINTS = 48;
 
     /**
      * @param  string  $here  the name of the screen that the founder looks at; '' for none
@@ -79,9 +85,38 @@ final readonly class SayingDesk
     {
         $store = Space::sandbox($app)->store();
 
-        return new Sayer(function (Table $table) use ($store, $app): ?int {
-            return $app->revision->read()->isServiceTable($table) ? null : self::counted($store, $table);
-        });
+        return new Sayer(
+            fn (Table $table): ?int => $app->revision->read()->isServiceTable($table) ? null : self::counted($store, $table),
+            fn (Asset $asset): array => self::pixels($app, $asset),
+        );
+    }
+
+    /**
+     * Of a picture of the app: what is seen on it, in so few points that it takes no time.
+     *
+     * @return list<array{int, int, int}>
+     */
+    private static function pixels(App $app, Asset $asset): array
+    {
+        $file = $app->folder('pictures').'/'.basename($asset->file);
+        $isPicture = is_file($file) && Pattern::match('/\.(png|jpe?g|webp)$/', $file);
+        // What is torn shows nothing.
+        $image = $isPicture ? rescue(fn () => imagecreatefromstring((string) file_get_contents($file)), false, false) : false;
+        if (! $image instanceof GdImage) {
+            return [];
+        }
+        $points = imagescale($image, self::POINTS, self::POINTS, IMG_BICUBIC) ?: $image;
+        imagepalettetotruecolor($points);
+        $pixels = [];
+        for ($i = 0; $i < imagesx($points) * imagesy($points); $i++) {
+            $colour = (int) imagecolorat($points, $i % imagesx($points), intdiv($i, imagesx($points)));
+            // The upper seven bits say how transparent it is.
+            if (($colour >> 24 & 0x7F) < 64) {
+                $pixels[] = [$colour >> 16 & 0xFF, $colour >> 8 & 0xFF, $colour & 0xFF];
+            }
+        }
+
+        return $pixels;
     }
 
     private static function counted(EloquentRecordStore $store, Table $table): ?int

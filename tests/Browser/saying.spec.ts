@@ -165,3 +165,18 @@ test('what did not go in the deck is put right: why, the line, what could be sai
   await page.getByRole('button', { name: 'Do it' }).click()
   await expect(page.getByRole('button', { name: /^Brief: 0 findings/ })).toBeVisible()
 })
+
+test('a picture is taken as an example of the look, and as the icon', async ({ page }) => {
+  await beginApp(page, 'Harbour', 'brief')
+  await page.getByLabel('A picture as an example').setInputFiles('docs/screenshots/brief.png')
+  await expect(page.locator('textarea#say-here')).toHaveValue('make it look like "Brief"')
+  const part = page.getByRole('region', { name: 'make it look like "Brief"' })
+  await expect(part).toContainText('A look like Brief')
+  await expect(part).toContainText('main colour is #')
+  await nothingSerious(page, '.say')
+  await page.getByRole('button', { name: 'Do it' }).click()
+  await expect(page.getByText('Done: A look like Brief')).toBeVisible()
+  await page.locator('textarea#say-here').fill('use Brief as the icon')
+  // Its colours are those of the app already.
+  await expect(page.getByText('Brief as the icon', { exact: true })).toBeVisible()
+})

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\PendingCommand;
 use Tests\TestCase;
 
@@ -102,5 +103,23 @@ final class SayingTest extends TestCase
         $this->postJson("/api/apps/$app->id/amiss", ['said' => str_repeat('x', 1001), 'person' => null])->assertUnprocessable();
         $this->actingAs($this->stranger());
         $this->postJson("/api/apps/$app->id/amiss", ['said' => 'x', 'person' => null])->assertNotFound();
+    }
+
+    public function test_a_picture_of_the_app_becomes_its_look_and_a_torn_one_is_told(): void
+    {
+        $app = $this->demo();
+        $this->actingAs($this->founderOf($app));
+        $path = $this->folder().'/red.png';
+        $image = imagecreatetruecolor(200, 100) ?: self::fail();
+        imagefill($image, 0, 0, (int) imagecolorallocate($image, 250, 250, 250));
+        imagefilledrectangle($image, 20, 20, 90, 80, (int) imagecolorallocate($image, 179, 38, 30));
+        imagepng($image, $path);
+        $file = $this->post("/api/apps/$app->id/assets", ['picture' => new UploadedFile($path, 'Red.png', 'image/png', null, true)])->assertCreated()->json('name');
+        $this->postJson("/api/apps/$app->id/edits", ['base' => 1, 'edit' => ['do' => 'addAsset', 'file' => $file, 'called' => 'Red.png']])->assertOk();
+        $hear = fn () => $this->postJson("/api/apps/$app->id/say", ['text' => 'make it look like "Red"', 'here' => ''])->assertOk();
+        self::assertSame('A look like Red', $hear()->json('parts.0.proposals.0.label'));
+        self::assertStringContainsString('main colour is #B', (string) json_encode($hear()->json('parts.0.proposals.0.sentences')));
+        file_put_contents($app->folder('pictures')."/$file", 'torn');
+        self::assertStringContainsString('Nothing can be seen in “Red”', $hear()->json('parts.0.answer'));
     }
 }

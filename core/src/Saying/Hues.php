@@ -106,8 +106,8 @@ final class Hues
         return fmod($hue + max(-$most, min($most, $way)) + 360, 360);
     }
 
-    /** @return array{float, float, float} */
-    private static function parts(string $colour): array
+    /** @return array{float, float, float} hue in degrees, saturation and lightness from 0 to 1 */
+    public static function parts(string $colour): array
     {
         [$r, $g, $b] = array_map(fn (string $two): float => hexdec($two) / 255, str_split(ltrim($colour, '#'), 2) + ['00', '00', '00']);
         [$high, $low] = [max($r, $g, $b), min($r, $g, $b)];
@@ -125,7 +125,7 @@ final class Hues
         return [60 * $h, $span / (1 - abs(2 * $l - 1)), $l];
     }
 
-    private static function hex(float $h, float $s, float $l): string
+    public static function hex(float $h, float $s, float $l): string
     {
         $a = $s * min($l, 1 - $l);
         $channel = function (int $n) use ($h, $l, $a): int {

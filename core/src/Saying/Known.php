@@ -9,6 +9,7 @@ use Lanai\Core\Language\NodeSpot;
 use Lanai\Core\Language\Prose;
 use Lanai\Core\Model\AboutRow;
 use Lanai\Core\Model\AnyLine;
+use Lanai\Core\Model\Asset;
 use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Model\Field;
 use Lanai\Core\Model\FieldTypes;
@@ -58,12 +59,14 @@ final class Known
     /**
      * @param  string  $here  the name of the screen that somebody looks at; '' for none
      * @param  (Closure(Table): ?int)|null  $count  how many rows a table has; null where it is not known
+     * @param  (Closure(Asset): list<array{int, int, int}>)|null  $pixels  what is seen on a picture, see Likeness
      */
     public function __construct(
         public readonly Blueprint $blueprint,
         public readonly string $here = '',
         ?Lexicon $lexicon = null,
         private readonly ?Closure $count = null,
+        private readonly ?Closure $pixels = null,
     ) {
         $this->lexicon = $lexicon ?? new Lexicon();
     }
@@ -77,6 +80,12 @@ final class Known
     public function rows(Table $table): ?int
     {
         return $this->count === null ? null : ($this->count)($table);
+    }
+
+    /** @return list<array{int, int, int}> of a picture; none where nothing can be seen on it */
+    public function pixels(Asset $asset): array
+    {
+        return $this->pixels === null ? [] : ($this->pixels)($asset);
     }
 
     public function tableAt(Table $table): string

@@ -7,6 +7,7 @@ namespace Lanai\Core\Saying;
 use Closure;
 use Lanai\Core\Edits\EditRefused;
 use Lanai\Core\Edits\Kinds\PutRight;
+use Lanai\Core\Model\Asset;
 use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Model\Table;
 use Lanai\Core\Reading\Lexicon;
@@ -35,6 +36,7 @@ final class Sayer
         Changes\Narrowing::class,
         Changes\Layouts::class,
         Changes\FieldRules::class,
+        Changes\Pictured::class,
         Changes\Looks::class,
         Changes\Rights::class,
         Changes\Entries::class,
@@ -52,8 +54,11 @@ final class Sayer
     /** @var list<Change> */
     private readonly array $kinds;
 
-    /** @param  (Closure(Table): ?int)|null  $count  how many rows a table has; null where it is not known */
-    public function __construct(private readonly ?Closure $count = null)
+    /**
+     * @param  (Closure(Table): ?int)|null  $count  how many rows a table has; null where it is not known
+     * @param  (Closure(Asset): list<array{int, int, int}>)|null  $pixels  what is seen on a picture, see Likeness
+     */
+    public function __construct(private readonly ?Closure $count = null, private readonly ?Closure $pixels = null)
     {
         $this->lexicon = new Lexicon();
         $this->kinds = array_map(fn (string $class): Change => new $class(), self::KINDS);
@@ -74,7 +79,7 @@ final class Sayer
         $parts = array_slice($whole->parts(), 0, self::PARTS);
         // What is understood as one is one: “add a name and a price to boats”.
         if (count($parts) > 1) {
-            $one = $this->one($whole, new Known($blueprint, $here, $this->lexicon, $this->count));
+            $one = $this->one($whole, $this->known($blueprint, $here));
             if ($one !== null && $one->proposals !== [] && ! $this->allUnderstood($parts, $blueprint, $here)) {
                 $parts = [$whole->text];
             }
@@ -82,7 +87,7 @@ final class Sayer
         $heard = [];
         foreach ($parts as $part) {
             $said = new Utterance($part);
-            $app = new Known($blueprint, $here, $this->lexicon, $this->count);
+            $app = $this->known($blueprint, $here);
             $understood = $this->one($said, $app) ?? Elsewhere::found($said, $app) ?? Elsewhere::unknown($app);
             $heard[] = ['said' => $part, 'understood' => $understood];
             $blueprint = $understood->proposals[0]->after ?? $blueprint;
@@ -108,7 +113,7 @@ final class Sayer
                 continue;
             }
             // Heard anew: it may be that an earlier part was left.
-            $understood = $this->one(new Utterance($said), new Known($after, $here, $this->lexicon, $this->count));
+            $understood = $this->one(new Utterance($said), $this->known($after, $here));
             $proposal = $understood->proposals[$number] ?? throw new EditRefused("“{$said}” cannot be done as things stand now. Please say it again.");
             $after = $proposal->after;
             $labels[] = $proposal->label;
@@ -141,7 +146,7 @@ final class Sayer
     private function allUnderstood(array $parts, Blueprint $blueprint, string $here): bool
     {
         foreach ($parts as $part) {
-            $understood = $this->one(new Utterance($part), new Known($blueprint, $here, $this->lexicon, $this->count));
+            $understood = $this->one(new Utterance($part), $this->known($blueprint, $here));
             if ($understood === null || $understood->proposals === []) {
                 return false;
             }
@@ -149,5 +154,10 @@ final class Sayer
         }
 
         return true;
+    }
+
+    private function known(Blueprint $blueprint, string $here): Known
+    {
+        return new Known($blueprint, $here, $this->lexicon, $this->count, $this->pixels);
     }
 }

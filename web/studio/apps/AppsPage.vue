@@ -19,12 +19,20 @@ const trouble = ref('')
 onMounted(async () => {
   try {
     if (!(await readSession()).founder) return router.replace('/sign-in')
+  } catch (error) {
+    trouble.value = error instanceof Declined ? error.message : String(error)
+  }
+  await readApps()
+})
+
+async function readApps() {
+  try {
     had.value = await api.get<AppsOfFounder>('apps')
   } catch (error) {
     if (error instanceof Declined && error.status === 401) return leave()
     trouble.value = error instanceof Declined ? error.message : String(error)
   }
-})
+}
 
 async function leave() {
   try {
@@ -68,7 +76,7 @@ async function back(id: number) {
       <v-progress-linear v-if="!had && !trouble" indeterminate color="primary" aria-label="Loading your apps" />
       <template v-if="had">
         <NewApp @begun="(id, told) => router.push(`/apps/${id}/${told ? 'brief' : 'screens'}`)" />
-        <BeginFrom @begun="(id, station) => router.push(`/apps/${id}${station ? `/${station}` : ''}`)" />
+        <BeginFrom @made="readApps" @begun="(id, station) => router.push(`/apps/${id}${station ? `/${station}` : ''}`)" />
         <div class="apps-had">
           <h2>Your apps</h2>
           <input

@@ -7,7 +7,7 @@ import { brought } from '../open/brought'
 import ScreenThumb from '../open/ScreenThumb.vue'
 
 /** Whole small apps to begin from, each drawn as it runs; and an app that somebody has saved as a file. */
-const emit = defineEmits<{ begun: [id: number, station?: string] }>()
+const emit = defineEmits<{ begun: [id: number, station?: string]; made: [] }>()
 const starters = ref<Starter[]>([])
 const seen = ref<Record<string, AppSeen>>({})
 const trouble = ref('')
@@ -68,6 +68,7 @@ async function bring(chosen: File) {
       }
       if (!rows.value.ended) await new Promise((next) => setTimeout(next, 300))
     }
+    emit('made')
     // Where all came in there is nothing to read.
     if (!gone.value && !rows.value.bad && !trouble.value) emit('begun', id)
   } catch (error) {

@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { mdiArrowRight } from '@mdi/js'
+import { mdiArrowRight, mdiImagePlusOutline } from '@mdi/js'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
+import { api, Declined } from '../api'
 import BusyButton from '../BusyButton.vue'
 import SentenceChanges from '../findings/SentenceChanges.vue'
 import ScreenThumb from '../open/ScreenThumb.vue'
@@ -39,6 +40,31 @@ const MOST = 14
 const isLong = (sentences: { was: string[]; now: string[] }[]) => sentences.reduce((sum, one) => sum + one.was.length + one.now.length, 0) > MOST
 const whole = ref<string[]>([])
 const several = computed(() => heard.value.filter((part) => part.proposals.length).length > 1)
+
+/** A picture as an example: it is kept among the assets of the app, and what its look would do is said. */
+const picture = ref<HTMLInputElement>()
+async function like(event: Event) {
+  const input = event.target as HTMLInputElement
+  const chosen = input.files?.[0]
+  input.value = ''
+  if (!chosen) return
+  busy.value = true
+  try {
+    const form = new FormData()
+    form.append('picture', chosen)
+    const { name } = await api.post<{ name: string }>(`apps/${studio.app}/assets`, form)
+    const isThere = () => studio.state.value?.assets.find((asset) => asset.file === name)
+    trouble.value = isThere() ? '' : await studio.tryEdit({ do: 'addAsset', file: name, called: chosen.name })
+    const asset = isThere()
+    if (!asset) return
+    text.value = `make it look like "${asset.name}"`
+    void hear()
+  } catch (error) {
+    trouble.value = error instanceof Declined ? error.message : String(error)
+  } finally {
+    busy.value = false
+  }
+}
 
 defineExpose({
   say: (words: string) => {
@@ -120,6 +146,16 @@ defineExpose({
         placeholder="Say a change, or ask: “add a price …”, “who can see …?”, “a darker green”"
         @keydown.enter.exact.prevent="enter"
         @keydown.esc="text = ''"
+      />
+      <input ref="picture" type="file" accept="image/png,image/jpeg,image/webp" class="sr" aria-label="A picture as an example" tabindex="-1" @change="like" />
+      <v-btn
+        :icon="mdiImagePlusOutline"
+        size="small"
+        variant="text"
+        aria-label="Take the look of a picture"
+        title="Take the look of a picture"
+        :disabled="busy"
+        @click="picture?.click()"
       />
       <BusyButton v-if="heard.some((part) => part.proposals.length)" type="submit" color="primary" :busy="busy" :disabled="!canTake">Do it</BusyButton>
       <BusyButton v-else type="submit" variant="tonal" color="primary" :busy="asking" :disabled="!text.trim()">Say it</BusyButton>

@@ -87,7 +87,7 @@ final readonly class Looks implements Change
     }
 
     /** @return list<Edit> */
-    private static function ground(string $colour, Known $app): array
+    public static function ground(string $colour, Known $app): array
     {
         $theme = $app->blueprint->theme;
         $text = Contrast::ratio($theme->text, $colour) >= self::READABLE ? $theme->text : Contrast::reaching(7, $theme->text, $colour);
