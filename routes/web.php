@@ -61,6 +61,8 @@ Route::prefix('api')->group(function (): void {
         Route::post('apps/{app}/errands/roam', [C\ErrandController::class, 'roam'])->middleware('throttle:rehearsal');
         Route::get('apps/{app}/next', [C\SayingController::class, 'next'])->middleware('throttle:reading');
         Route::post('apps/{app}/amiss', [C\SayingController::class, 'amiss'])->middleware('throttle:reading');
+        Route::post('apps/{app}/say/try', [C\SayingController::class, 'try'])->middleware('throttle:rehearsal');
+        Route::delete('apps/{app}/say/try', [C\SayingController::class, 'end']);
         Route::post('apps/{app}/say/take', [C\SayingController::class, 'take']);
         Route::post('apps/{app}/undo', [C\EditController::class, 'undo']);
         Route::post('apps/{app}/redo', [C\EditController::class, 'redo']);
@@ -251,7 +253,7 @@ Route::prefix('api')->group(function (): void {
 
 // What the deck's devices ask, by the founder's session.
 Route::prefix('device/{desk}/{key}')
-    ->where(['desk' => 'deck'])
+    ->where(['desk' => 'deck|trial'])
     ->group(__DIR__.'/device.php');
 
 Route::prefix('try/{key}')->where(['key' => '[A-Za-z0-9]{40}'])->group(function (): void {
@@ -278,7 +280,12 @@ Route::get('deck/{key}', [C\DeviceController::class, 'page'])
     ->defaults('way', 'deck')
     ->middleware('auth');
 
+Route::get('trial/{key}', [C\DeviceController::class, 'page'])
+    ->where(['key' => '[A-Za-z0-9]{40}'])
+    ->defaults('way', 'trial')
+    ->middleware('auth');
+
 Route::get('{any?}', fn (Request $request) => response()->view('studio'))->where(
     'any',
-    '(?!api/|device/|build/|back/|paid/|p/|rest/|hook/|heard/|calendar/|receipt/|reach/|taken/).*',
+    '(?!api/|device/|trial/|build/|back/|paid/|p/|rest/|hook/|heard/|calendar/|receipt/|reach/|taken/).*',
 );

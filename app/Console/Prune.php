@@ -17,6 +17,7 @@ use App\Reach\MessageBook;
 use App\Reach\Shelf;
 use App\Records\DataSet;
 use App\Space;
+use App\Studio\SandboxCopy;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Cache;
 
@@ -46,6 +47,7 @@ final class Prune extends Command
         }
         Films::tidy(time());
         $this->line(Removal::prune().' removed apps');
+        $this->line(SandboxCopy::prune().' copies of sandboxes');
         $this->line("$indexed data sets got other indexes");
         foreach (OldWork::prune() as $what => $count) {
             $this->line("$count $what");

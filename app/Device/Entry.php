@@ -14,6 +14,8 @@ use App\Records\DataFile;
 use App\Records\DataSet;
 use App\Space;
 use App\Stores\Groups;
+use App\Studio\SandboxCopy;
+use App\Studio\TrialDesk;
 use Illuminate\Http\Request;
 use Lanai\Core\Languages\Preferred;
 use Lanai\Core\Languages\Pseudo;
@@ -27,7 +29,10 @@ final readonly class Entry
 {
     public Space $space;
 
-    /** @param  Sitting|null  $sitting  whom and what a picture is taken of */
+    /**
+     * @param  Sitting|null  $sitting  whom and what a picture is taken of
+     * @param  int|null  $original  the app of which this is a copy
+     */
     private function __construct(
         public string $way,
         public string $key,
@@ -35,6 +40,7 @@ final readonly class Entry
         public DataSet $set,
         public Revision $revision,
         public ?Sitting $sitting = null,
+        private ?int $original = null,
     ) {
         $this->space = new Space($app, $set, $revision);
     }
@@ -69,6 +75,14 @@ final readonly class Entry
             return new self($way, $key, $space->app, $space->set, $space->revision, $sitting);
         }
         $founder = $request->user();
+        if ($way === 'trial') {
+            $known = $founder instanceof Founder ? TrialDesk::known($key) : null;
+            $app = $known === null ? null : $founder->apps()->with(['revision', 'liveRevision'])->find($known['app']);
+            abort_if($app === null, 404, 'This trial is over.');
+            $revision = SandboxCopy::revision($app, Blueprint::fromData($known['blueprint']));
+
+            return new self($way, $key, SandboxCopy::app($app, $known['copy'], $revision), DataSet::Sandbox, $revision, null, $app->id);
+        }
         abort_unless($founder instanceof Founder && ctype_digit($key), 404);
         $app = $founder
             ->apps()
@@ -89,7 +103,13 @@ final readonly class Entry
 
     public function inDeck(): bool
     {
-        return $this->way === 'deck';
+        return $this->way === 'deck' || $this->way === 'trial';
+    }
+
+    /** Whose pictures it shows. */
+    public function pictures(): int
+    {
+        return $this->original ?? $this->app->id;
     }
 
     public function blueprint(): Blueprint

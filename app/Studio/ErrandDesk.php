@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Studio;
 
 use App\Models\App;
-use App\Records\DataFile;
 use App\Records\DataSet;
 use App\Records\EloquentRecordStore;
 use App\Services\ServiceDesk;
@@ -13,7 +12,6 @@ use App\Space;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\File;
 use Lanai\Core\Errands\Roamed;
 use Lanai\Core\Errands\Roamer;
 use Lanai\Core\Errands\Runner;
@@ -35,9 +33,6 @@ use Throwable;
  */
 final readonly class ErrandDesk
 {
-    /** Bytes of a sandbox that is copied for each errand. */
-    private const LARGEST = 48 * 1024 * 1024;
-
     /** So many at most. */
     private const MOST = 100;
 
@@ -45,8 +40,6 @@ final readonly class ErrandDesk
 
     /** What they are done on: platform and form. */
     private const DEVICES = [self::FIRST => ['android', 'phone'], 'iPhone' => ['ios', 'phone'], 'tablet in a browser' => ['web', 'tablet']];
-
-    private const TOO_LARGE = 'The sandbox is too large to be copied for errands: 48 MB at most.';
 
     /** Seconds for all of them together. */
     private const TIME = 20;
@@ -75,11 +68,11 @@ final readonly class ErrandDesk
     {
         $errands = array_slice($app->revision->read()->errands, 0, self::MOST);
 
-        return $errands === [] ? [] : $this->inCopy($app, function (App $copy, string $connection, bool $isCopied) use ($app, $errands, $onDevices): array {
+        return $errands === [] ? [] : $this->inCopy($app, function (?App $copy, string $connection) use ($app, $errands, $onDevices): array {
             $until = self::until();
 
             $does = fn (Errand $errand, string $key, string $device): array => match (true) {
-                ! $isCopied => self::wrong(self::TOO_LARGE),
+                $copy === null => self::wrong(SandboxCopy::TOO_LARGE),
                 hrtime(true) > $until => self::wrong('The errands before it took '.self::TIME.' seconds: there was no time for this one.'),
                 default => $this->one($app, $copy, $errand, $key, $connection, $device),
             };
@@ -107,9 +100,9 @@ final readonly class ErrandDesk
      */
     public function roam(App $app, string $person): array
     {
-        return $this->inCopy($app, function (App $copy, string $connection, bool $isCopied) use ($app, $person): array {
-            if (! $isCopied) {
-                return ['taps' => [], 'whole' => false, 'trouble' => self::TOO_LARGE];
+        return $this->inCopy($app, function (?App $copy, string $connection) use ($app, $person): array {
+            if ($copy === null) {
+                return ['taps' => [], 'whole' => false, 'trouble' => SandboxCopy::TOO_LARGE];
             }
             $until = self::until();
             $store = new EloquentRecordStore($copy, DataSet::Sandbox, $app->revision->read());
@@ -143,20 +136,16 @@ final readonly class ErrandDesk
     /**
      * @template T
      *
-     * @param  callable(App, string, bool): T  $does  with an app that is there for the moment only, its connection, and whether its rows were copied
+     * @param  callable(App|null, string): T  $does  with an app that is there for the moment only, and its connection; null where it is too large
      * @return T
      */
     private function inCopy(App $app, callable $does): mixed
     {
-        // An app that is there for the moment only: its number belongs to none.
-        $copy = (clone $app)->setAttribute('id', -random_int(1, PHP_INT_MAX));
-        $copy->setRelation('revision', $app->revision);
-        $file = new DataFile($copy, DataSet::Sandbox);
+        $copy = SandboxCopy::of($app);
         try {
-            return $does($copy, $file->connection, $this->isCopied($app, $file));
+            return $does($copy?->app, (string) $copy?->connection);
         } finally {
-            DB::purge($file->connection);
-            File::deleteDirectory(dirname($file->path));
+            $copy?->remove();
         }
     }
 
@@ -238,19 +227,6 @@ final readonly class ErrandDesk
     private static function wrong(string $why): array
     {
         return [new StepDone('begin', $why, '')];
-    }
-
-    private function isCopied(App $app, DataFile $to): bool
-    {
-        $from = new DataFile($app, DataSet::Sandbox);
-        if (filesize($from->path) > self::LARGEST) {
-            return false;
-        }
-        DB::purge($to->connection);
-        File::delete($to->path);
-        DB::connection($from->connection)->statement('VACUUM INTO ?', [$to->path]);
-
-        return true;
     }
 
     /** @return int|null null for nobody, 0 where there is no such person */

@@ -180,3 +180,31 @@ test('a picture is taken as an example of the look, and as the icon', async ({ p
   // Its colours are those of the app already.
   await expect(page.getByText('Brief as the icon', { exact: true })).toBeVisible()
 })
+
+test('a proposal runs in the deck before it is taken, and nothing of it stays', async ({ page }) => {
+  await openDemo(page, 'brief')
+  const app = device(page)
+  await page.locator('textarea#say-here').fill('add a price to swims')
+  await page.getByRole('button', { name: 'Try it in the deck' }).click()
+  await expect(page.getByText('The proposal, in a copy of the practice data.')).toBeVisible()
+  await app.locator('.item', { hasText: 'First timers, slowly' }).click()
+  await app.getByLabel('Name', { exact: true }).fill('Ines')
+  await app.getByRole('button', { name: 'Count me in' }).click()
+  await expect(app.getByText('See you at Tansy Beach')).toBeVisible()
+  await nothingSerious(page, '.deck')
+  await page.getByRole('button', { name: 'Back to the app' }).click()
+  await expect(page.getByText('The proposal, in a copy')).toHaveCount(0)
+  await app.locator('.item', { hasText: 'First timers, slowly' }).click()
+  await expect(app.getByRole('button', { name: 'Count me in' })).toBeVisible()
+
+  // Another proposal is not what runs: it is tried anew, or taken.
+  await page.getByRole('button', { name: 'Try it in the deck' }).click()
+  await expect(page.getByText('The proposal, in a copy')).toBeVisible()
+  await page.locator('textarea#say-here').fill('rename Mine to My water')
+  await expect(page.getByText('The proposal, in a copy')).toHaveCount(0)
+  await page.getByRole('button', { name: 'Try it in the deck' }).click()
+  await expect(app.getByRole('button', { name: 'My water' })).toBeVisible()
+  await page.getByRole('button', { name: 'Do it' }).click()
+  await expect(page.getByText('The proposal, in a copy')).toHaveCount(0)
+  await expect(app.getByRole('button', { name: 'My water' })).toBeVisible()
+})

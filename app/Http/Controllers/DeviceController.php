@@ -75,7 +75,7 @@ final class DeviceController
             'listed' => $way === 'live' ? Snippets::meta($entry->blueprint(), new Doors($entry->app)) : '',
             'entry' => [
                 'base' => "/device/$way/$key",
-                'media' => '/media/'.$entry->app->id,
+                'media' => '/media/'.$entry->pictures(),
                 'deck' => $entry->inDeck(),
                 'app' => $entry->app->id,
                 'shared' => $entry->blueprint()->sharedScreen()?->slug() ?? '',

@@ -8,6 +8,7 @@ use App\Models\App;
 use App\Models\Founder;
 use App\Studio\EditDesk;
 use App\Studio\SayingDesk;
+use App\Studio\TrialDesk;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -18,6 +19,8 @@ use Lanai\Core\Saying\Utterance;
 final readonly class SayingController
 {
     private const RULES = ['text' => ['required', 'string', 'max:'.Utterance::LONGEST], 'here' => ['sometimes', 'nullable', 'string', 'max:60']];
+
+    private const TAKE = ['take' => ['required', 'array', 'max:10'], 'take.*' => ['nullable', 'integer', 'min:0', 'max:2']];
 
     public function __construct(private SayingDesk $desk, private EditDesk $edits)
     {
@@ -47,9 +50,25 @@ final readonly class SayingController
         return response()->json(['steps' => Next::of($app->revision->read())]);
     }
 
+    /** What is proposed runs in the deck before it is taken. */
+    public function try(Request $request, App $app, TrialDesk $trials): JsonResponse
+    {
+        $said = $request->validate(self::RULES + self::TAKE);
+        $edit = $this->desk->taken($app, $said['text'], $said['here'] ?? '', $said['take']);
+
+        return response()->json(['trial' => $trials->begin($app, $edit->on($app->revision->read())->blueprint)], 201);
+    }
+
+    public function end(App $app, TrialDesk $trials): JsonResponse
+    {
+        $trials->end($app);
+
+        return response()->json(['ended' => true]);
+    }
+
     public function take(Request $request, App $app, #[CurrentUser] Founder $founder): JsonResponse
     {
-        $said = $request->validate(self::RULES + ['take' => ['required', 'array', 'max:10'], 'take.*' => ['nullable', 'integer', 'min:0', 'max:2']]);
+        $said = $request->validate(self::RULES + self::TAKE);
 
         return $this->edits->make($request, $app, $founder, $this->desk->taken($app, $said['text'], $said['here'] ?? '', $said['take']));
     }

@@ -298,9 +298,12 @@ defineExpose({ order, who, choice })
         class="handset"
         :style="{ width: `${measures.width * scale + 12}px`, height: `${measures.height * scale + 12}px`, borderRadius: `${30 * Math.min(1, scale * 1.6)}px` }"
       >
+        <p v-if="first && studio.trial.value" class="trial-note" role="status">
+          The proposal, in a copy of the practice data. <button class="link" @click="studio.tryOut('')">Back to the app</button>
+        </p>
         <iframe
           ref="frame"
-          :src="`/deck/${studio.app}`"
+          :src="first && studio.trial.value ? `/trial/${studio.trial.value}` : `/deck/${studio.app}`"
           title="The app, running"
           :style="{ width: `${measures.width}px`, height: `${measures.height}px`, transform: `scale(${scale})`, borderRadius: '30px' }"
         />
@@ -310,3 +313,21 @@ defineExpose({ order, who, choice })
     </div>
   </section>
 </template>
+
+<style scoped>
+.trial-note {
+  background: #f4c95d;
+  border-radius: 10px;
+  color: #10201d;
+  font-size: 0.8125rem;
+  inset: 8px 8px auto;
+  margin: 0;
+  padding: 6px 10px;
+  position: absolute;
+  z-index: 2;
+}
+
+.trial-note .link {
+  color: inherit;
+}
+</style>

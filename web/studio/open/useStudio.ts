@@ -37,6 +37,8 @@ function open(app: string) {
   const way = shallowRef<ErrandStep[] | null>([])
   /** Who uses the app in the deck: a name, “nobody”, or '' where the deck is not shown. */
   const actor = ref('')
+  /** The key of a proposal that runs in the deck before it is taken; '' for the app itself. */
+  const trial = ref('')
   /** What somebody is to say, in the box for it. */
   const wished = ref('')
   /** The language that the deck speaks while texts are worked on, by its tag; '' for none. */
@@ -185,6 +187,12 @@ function open(app: string) {
     playedBy: (who: string) => {
       if (actor.value && who !== actor.value) way.value = null
       actor.value = who
+    },
+    trial: seen(trial),
+    /** The deck shows a proposal, or with '' the app itself again. */
+    tryOut: (key: string) => {
+      if (trial.value && !key) void api.remove(`apps/${app}/say/try`).catch(() => undefined)
+      trial.value = key
     },
     wished: seen(wished),
     wish: (words: string) => (wished.value = words),

@@ -14,7 +14,7 @@ defineProps<{ id: string }>()
 const emit = defineEmits<{ gone: [] }>()
 const studio = useStudio()
 const router = useRouter()
-const { text, heard, trouble, done, busy, asking, chosen, canTake, here, hear, take, instead, undo } = useSaying()
+const { text, heard, trouble, done, busy, asking, chosen, canTake, trying, here, hear, tryIt, take, instead, undo } = useSaying()
 const box = ref<HTMLTextAreaElement>()
 const LONGEST = 400
 
@@ -157,6 +157,15 @@ defineExpose({
         :disabled="busy"
         @click="picture?.click()"
       />
+      <BusyButton
+        v-if="heard.some((part) => part.proposals.length) && studio.actor.value && !studio.trial.value"
+        variant="tonal"
+        color="primary"
+        :busy="trying"
+        :disabled="!canTake"
+        @click="tryIt"
+        >Try it in the deck</BusyButton
+      >
       <BusyButton v-if="heard.some((part) => part.proposals.length)" type="submit" color="primary" :busy="busy" :disabled="!canTake">Do it</BusyButton>
       <BusyButton v-else type="submit" variant="tonal" color="primary" :busy="asking" :disabled="!text.trim()">Say it</BusyButton>
     </form>

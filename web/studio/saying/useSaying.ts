@@ -17,6 +17,7 @@ export function useSaying() {
   const done = ref('')
   const busy = ref(false)
   const asking = ref(false)
+  const trying = ref(false)
   /** Of each part, which proposal is chosen; null to leave it. */
   const chosen = ref<(number | null)[]>([])
   const newest = latest()
@@ -62,6 +63,24 @@ export function useSaying() {
 
   const canTake = computed(() => heardOf.value === text.value.trim() && chosen.value.some((one) => one !== null))
 
+  /** What is chosen runs in the deck before it is taken. */
+  async function tryIt() {
+    if (!canTake.value || trying.value) return
+    trying.value = true
+    trouble.value = ''
+    try {
+      const { trial } = await api.post<{ trial: string }>(`apps/${studio.app}/say/try`, { text: heardOf.value, here: here.value, take: chosen.value })
+      studio.tryOut(trial)
+    } catch (error) {
+      trouble.value = error instanceof Declined ? error.message : String(error)
+    } finally {
+      trying.value = false
+    }
+  }
+  // What runs there is what is chosen, or it does not run.
+  watch([heardOf, chosen], () => studio.tryOut(''), { deep: true })
+  onUnmounted(() => studio.tryOut(''))
+
   async function take() {
     if (!canTake.value || busy.value) return
     busy.value = true
@@ -93,5 +112,5 @@ export function useSaying() {
     done.value = ''
   }
 
-  return { text, heard, trouble, done, busy, asking, chosen, canTake, here, hear, take, instead, undo }
+  return { text, heard, trouble, done, busy, asking, chosen, canTake, trying, here, hear, tryIt, take, instead, undo }
 }
