@@ -293,14 +293,14 @@ defineExpose({ order, who, choice })
         <v-btn v-if="!first" :icon="mdiClose" size="x-small" variant="text" aria-label="Put this device away" title="Put away" @click="emit('close')" />
       </span>
     </div>
+    <p v-if="first && studio.trial.value" class="trial-note" role="status">
+      The proposal, in a copy of the practice data. <button class="link" @click="studio.tryOut('')">Back to the app</button>
+    </p>
     <div ref="room" class="deck-room">
       <div
         class="handset"
         :style="{ width: `${measures.width * scale + 12}px`, height: `${measures.height * scale + 12}px`, borderRadius: `${30 * Math.min(1, scale * 1.6)}px` }"
       >
-        <p v-if="first && studio.trial.value" class="trial-note" role="status">
-          The proposal, in a copy of the practice data. <button class="link" @click="studio.tryOut('')">Back to the app</button>
-        </p>
         <iframe
           ref="frame"
           :src="first && studio.trial.value ? `/trial/${studio.trial.value}` : `/deck/${studio.app}`"
@@ -320,11 +320,8 @@ defineExpose({ order, who, choice })
   border-radius: 10px;
   color: #10201d;
   font-size: 0.8125rem;
-  inset: 8px 8px auto;
-  margin: 0;
-  padding: 6px 10px;
-  position: absolute;
-  z-index: 2;
+  margin: 0 12px 4px;
+  padding: 4px 10px;
 }
 
 .trial-note .link {
