@@ -46,4 +46,11 @@ $sentences = Tags::sentences(300);
 $wink = new Process(['node', __DIR__.'/../tests/reference/tags.mjs'], input: (string) json_encode($sentences));
 $told = Tags::compared($sentences, json_decode($wink->mustRun()->getOutput(), true, flags: JSON_THROW_ON_ERROR));
 printf("%-43s%.3f of %d words of %d sentences\n", 'tags as wink-nlp has them', $told['same'] / $told['words'], $told['words'], count($sentences));
-printf("%-43s%.3f of %d verbs, %.3f of %d nouns\n", '', $told['sameVerbs'] / $told['verbs'], $told['verbs'], $told['sameNouns'] / $told['nouns'], $told['nouns']);
+printf(
+    "%-43s%.3f of %d verbs, %.3f of %d nouns\n",
+    '',
+    $told['sameVerbs'] / $told['verbs'],
+    $told['verbs'],
+    $told['sameNouns'] / $told['nouns'],
+    $told['nouns'],
+);

@@ -159,7 +159,10 @@ final readonly class FromFile
                 $one = Pattern::replace('/ \d+$/', '', $one)." $n";
             }
             $columns = array_slice(is_array($look['columns']) ? array_values($look['columns']) : [], 0, self::COLUMNS);
-            $tables[] = ['name' => ucfirst($lexicon->many(mb_strtolower($one))), 'singular' => $one, 'from' => [0, 0], 'fields' => self::fields($columns), 'links' => []];
+            $tables[] = [
+                'name' => ucfirst($lexicon->many(mb_strtolower($one))), 'singular' => $one, 'from' => [0, 0], 'fields' => self::fields($columns),
+                'links' => [],
+            ];
         }
 
         return $tables;

@@ -14,7 +14,8 @@ final class RunErrands extends Command
 {
     use FindsApp;
 
-    protected $signature = 'lanai:errands {app : its address or number} {--roam : tap everything once, by errands that are made on the way} {--as= : who roams} {--devices : each on three devices} {--json}';
+    protected $signature = 'lanai:errands {app : its address or number} {--roam : tap everything once, by errands that are made on the way}
+        {--as= : who roams} {--devices : each on three devices} {--json}';
 
     protected $description = 'Do all errands of an app; fails where one is broken';
 
@@ -50,7 +51,12 @@ final class RunErrands extends Command
         ['taps' => $taps, 'whole' => $whole, 'trouble' => $trouble] = $desk->roam($app, (string) $this->option('as'));
         $broken = array_values(array_filter($taps, fn (Roamed $one): bool => $one->wrong !== ''));
         if ($this->option('json')) {
-            $this->line((string) json_encode(['taps' => $taps, 'whole' => $whole, 'trouble' => $trouble], JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE));
+            $this->line(
+                (string) json_encode(
+                    ['taps' => $taps, 'whole' => $whole, 'trouble' => $trouble],
+                    JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE,
+                ),
+            );
         } else {
             array_map(fn (Roamed $one) => $this->line("broken  {$one->label} on {$one->screen}: {$one->wrong}"), $broken);
             $this->line($trouble ?: count($taps).' taps, '.count($broken).' broken.'.($whole ? '' : ' There was no time for all of it.'));

@@ -118,7 +118,9 @@ test('a spreadsheet becomes an app with its rows, and what does not fit is told'
 
 test('a document of a service begins an app that asks it', async ({ page }) => {
   await signUp(page, 'Godwit')
-  const paths = { '/lamps': { get: { operationId: 'lamps', responses: { 200: { description: 'All', content: { 'application/json': { schema: { type: 'array', items: { type: 'object', properties: { name: { type: 'string' } } } } } } } } } } }
+  const schema = { type: 'array', items: { type: 'object', properties: { name: { type: 'string' } } } }
+  const answer = { description: 'All', content: { 'application/json': { schema } } }
+  const paths = { '/lamps': { get: { operationId: 'lamps', responses: { 200: answer } } } }
   const document = { openapi: '3.0.3', info: { title: 'Lamp keeper', version: '1' }, servers: [{ url: 'https://lamps.example/v1' }], paths }
   const file = page.getByLabel('A file to begin from')
   await file.setInputFiles({ name: 'lamp-keeper.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(document)) })

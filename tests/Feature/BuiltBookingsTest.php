@@ -22,7 +22,11 @@ final class BuiltBookingsTest extends TestCase
 
     private const PROCESSES = 10;
 
-    #[TestWith(['There are walks with a title, a date, a time and up to 12 seats. Members book a walk and can cancel it.', 'Walks', 'seats', 'Book a place', 7])]
+    #[
+        TestWith(
+            ['There are walks with a title, a date, a time and up to 12 seats. Members book a walk and can cancel it.', 'Walks', 'seats', 'Book a place', 7],
+        ),
+    ]
     #[TestWith(['An evening has a title and up to 30 places. People join evenings.', 'Evenings', 'places', 'Book a place', 1])]
     public function test_no_more_are_in_than_there_is_room_for(string $text, string $things, string $places, string $button, int $room): void
     {

@@ -120,9 +120,15 @@ final class ErrandsTest extends TestCase
         // No service is asked for it.
         Http::assertNothingSent();
 
-        $this->postJson("/api/apps/$app->id/errands/roam", ['person' => 'Nobody Known'])->assertJsonPath('trouble', 'There is nobody called “Nobody Known” in the sandbox.');
+        $this->postJson("/api/apps/$app->id/errands/roam", ['person' => 'Nobody Known'])->assertJsonPath(
+            'trouble',
+            'There is nobody called “Nobody Known” in the sandbox.',
+        );
         $this->postJson("/api/apps/$app->id/errands/roam", ['person' => str_repeat('x', 201)])->assertUnprocessable();
-        $this->artisan('lanai:errands', ['app' => $app->slug, '--roam' => true, '--as' => 'Tomas Lindqvist'])->expectsOutputToContain(' taps, 0 broken.')->assertOk();
+        $this->artisan(
+            'lanai:errands',
+            ['app' => $app->slug, '--roam' => true, '--as' => 'Tomas Lindqvist'],
+        )->expectsOutputToContain(' taps, 0 broken.')->assertOk();
         $this->actingAs($this->stranger());
         $this->postJson("/api/apps/$app->id/errands/roam", ['person' => null])->assertNotFound();
         $this->getJson("/api/apps/$app->id/errands.txt")->assertNotFound();
@@ -131,7 +137,10 @@ final class ErrandsTest extends TestCase
     public function test_a_button_that_leads_to_nothing_is_found_with_the_way_there(): void
     {
         $app = $this->with('');
-        $script = strtr($app->revision->read()->script(), ['screen Sign in,' => "screen Cellar\n  Button \"Down\"\n    tapped:\n      go to Swim with last(where(swims, places > 900))\n\nscreen Sign in,"]);
+        $script = strtr(
+            $app->revision->read()->script(),
+            ['screen Sign in,' => "screen Cellar\n  Button \"Down\"\n    tapped:\n      go to Swim with last(where(swims, places > 900))\n\nscreen Sign in,"],
+        );
         $script = Pattern::replace('~^(  Button "Offer a swim", quiet)$~m', "  Button \"To the cellar\"\n    tapped:\n      go to Cellar\n$1", $script);
         app(RevisionBook::class)->edit($app, $this->founderOf($app), $app->revision->number, new Rewrite($script));
 
@@ -139,7 +148,10 @@ final class ErrandsTest extends TestCase
         $broken = array_values(array_filter($taps, fn (Roamed $one): bool => $one->wrong !== ''));
         self::assertSame(['Down'], array_map(fn (Roamed $one): string => $one->label, $broken));
         self::assertSame(['tap “To the cellar”', 'tap “Down”'], array_map(fn (ErrandStep $step): string => $step->said(), $broken[0]->steps));
-        $this->artisan('lanai:errands', ['app' => $app->slug, '--roam' => true])->expectsOutputToContain('broken  Down on Cellar: This Swim is not there')->assertFailed();
+        $this->artisan(
+            'lanai:errands',
+            ['app' => $app->slug, '--roam' => true],
+        )->expectsOutputToContain('broken  Down on Cellar: This Swim is not there')->assertFailed();
     }
 
     public function test_they_are_done_on_three_devices_and_saved_as_text(): void
@@ -163,7 +175,10 @@ final class ErrandsTest extends TestCase
         $app = $this->with(self::LAST_PLACE);
         $this->actingAs($this->founderOf($app));
         $this->getJson("/api/apps/$app->id/errands")->assertJsonPath('waits', [])->assertJsonCount(2, 'errands');
-        $script = strtr($app->revision->read()->script(), ['service Almanac is at "stand-in:almanac/v1"' => 'service Almanac is at "https://almanac.example/v1"']);
+        $script = strtr(
+            $app->revision->read()->script(),
+            ['service Almanac is at "stand-in:almanac/v1"' => 'service Almanac is at "https://almanac.example/v1"'],
+        );
         app(RevisionBook::class)->edit($app, $this->founderOf($app), $app->revision->number, new Rewrite($script));
         $this->getJson("/api/apps/$app->id/errands")->assertJsonPath('waits', ['Almanac'])->assertJsonCount(0, 'errands');
         $this->getJson("/api/apps/$app->id/errands?by=hand")->assertJsonPath('waits', [])->assertJsonCount(2, 'errands');

@@ -28,7 +28,9 @@ final class FromFileTest extends TestCase
         $app = $this->begun($this->brought($csv, 'harbour_boats 2019.csv'));
         $script = $app->revision->read()->script();
         self::assertStringStartsWith('app Harbour boats 2019', $script);
-        foreach (['table Harbour boats, each a Harbour boat', 'Boat name is a text', 'Length m is a decimal', 'Launched is a date', 'Afloat is yes or no', 'Number is a whole number', 'may be added by nobody'] as $one) {
+        $said = ['table Harbour boats, each a Harbour boat', 'Boat name is a text', 'Length m is a decimal', 'Launched is a date', 'Afloat is yes or no',
+            'Number is a whole number', 'may be added by nobody'];
+        foreach ($said as $one) {
             self::assertStringContainsString($one, $script);
         }
         $rows = $this->rows($app, 0);
@@ -41,7 +43,8 @@ final class FromFileTest extends TestCase
     {
         $path = $this->folder().'/club.sqlite';
         $pdo = new PDO("sqlite:$path");
-        $pdo->exec('create table users (id integer primary key, name text, email text); create table lamps (id integer, place text, state text); create table bare (x int)');
+        $pdo->exec('create table users (id integer primary key, name text, email text); create table lamps (id integer, place text, state text)');
+        $pdo->exec('create table bare (x int)');
         $pdo->exec("insert into users values (1, 'Mirela', 'mirela@people.example'); insert into lamps values (1, 'Quay', 'dark'), (2, 'Lock', 'works')");
         $this->actingAs($this->stranger());
         $app = $this->begun($this->post('/api/apps/from-file', ['file' => new UploadedFile($path, 'club.sqlite', null, null, true)]));

@@ -114,7 +114,10 @@ final class SayingTest extends TestCase
         imagefill($image, 0, 0, (int) imagecolorallocate($image, 250, 250, 250));
         imagefilledrectangle($image, 20, 20, 90, 80, (int) imagecolorallocate($image, 179, 38, 30));
         imagepng($image, $path);
-        $file = $this->post("/api/apps/$app->id/assets", ['picture' => new UploadedFile($path, 'Red.png', 'image/png', null, true)])->assertCreated()->json('name');
+        $file = $this->post(
+            "/api/apps/$app->id/assets",
+            ['picture' => new UploadedFile($path, 'Red.png', 'image/png', null, true)],
+        )->assertCreated()->json('name');
         $this->postJson("/api/apps/$app->id/edits", ['base' => 1, 'edit' => ['do' => 'addAsset', 'file' => $file, 'called' => 'Red.png']])->assertOk();
         $hear = fn () => $this->postJson("/api/apps/$app->id/say", ['text' => 'make it look like "Red"', 'here' => ''])->assertOk();
         self::assertSame('A look like Red', $hear()->json('parts.0.proposals.0.label'));

@@ -95,7 +95,13 @@ final class AppController
 
         $told = $request->validate(['text' => ['sometimes', 'nullable', 'string', 'max:'.Tagger::LONGEST]] + ReadingController::rules());
         $text = trim((string) ($told['text'] ?? ''));
-        $app = $text === '' ? $book->begin($founder, Blueprint::begin($name)) : $words->begin($founder, $name, $text, $told['answers'] ?? [], $told['corrections'] ?? []);
+        $app = $text === '' ? $book->begin($founder, Blueprint::begin($name)) : $words->begin(
+            $founder,
+            $name,
+            $text,
+            $told['answers'] ?? [],
+            $told['corrections'] ?? [],
+        );
 
         return response()->json(['id' => $app->id], 201);
     }

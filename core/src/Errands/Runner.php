@@ -328,6 +328,18 @@ final class Runner
     {
         [$screen, $args] = $this->trail === [] ? ['', []] : $this->trail[count($this->trail) - 1];
 
-        return new Visit($this->moment, $screen, $args, $this->person, $this->inputs, $confirmed, replies: $replies, values: $this->values, waits: true, platform: $this->platform, form: $this->form);
+        return new Visit(
+            $this->moment,
+            $screen,
+            $args,
+            $this->person,
+            $this->inputs,
+            $confirmed,
+            replies: $replies,
+            values: $this->values,
+            waits: true,
+            platform: $this->platform,
+            form: $this->form,
+        );
     }
 }

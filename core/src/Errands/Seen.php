@@ -20,7 +20,11 @@ final class Seen
     /** @var array<string, array{at: string, item: int|null, go: string, args: list<int|string>, dead: bool}> what stands on it => where it leads */
     public array $tapped = [];
 
-    /** @var array<string, array{name: string, control: string, choices: array<string, string>}> what a box is called => its name, how it asks, and ids by what is chosen */
+    /**
+     * What a box is called => its name, how it asks, and ids by what is chosen.
+     *
+     * @var array<string, array{name: string, control: string, choices: array<string, string>}>
+     */
     public array $boxes = [];
 
     /** @param  array<string, mixed>  $view  as in docs/view.schema.json */

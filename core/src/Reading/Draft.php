@@ -45,6 +45,9 @@ final class Draft
     /** @var array<string, array{int, int}> tables whose rows only their own people see */
     public array $private = [];
 
+    /** @var array{int, int}|null where it is said that nobody else sees anything */
+    public ?array $allPrivate = null;
+
     /** @var array<string, string> tables to which somebody adds => who, by role; '' for anybody */
     public array $adds = [];
 
@@ -71,6 +74,9 @@ final class Draft
 
     /** @var list<string> questions that somebody has answered */
     public array $answered = [];
+
+    /** The thing that was told of last while it was read what things have: “each one” is that. */
+    public ?Phrase $told = null;
 
     /** The thing that was spoken of last: “it” is that. */
     public ?Phrase $spoken = null;

@@ -41,6 +41,9 @@ final class FieldKind
             'maker', 'producer', 'publisher'],
     ];
 
+    /** “Metres left”, “kilos brought”. */
+    private const UNITS = ['metres', 'meters', 'litres', 'liters', 'kilos', 'kilometres', 'grams', 'hours', 'pieces', 'places', 'seats'];
+
     /** What a noun names => the type. */
     private const BY_CLASS = ['t' => 'date and time', 'm' => 'money', 'l' => 'place', 'q' => 'number'];
 
@@ -54,6 +57,9 @@ final class FieldKind
     {
         if ($number === 'number' || ($number !== '' && $class !== 't' && $class !== 'm') || self::among('number', $noun)) {
             return count($choices) > 2 && ! self::areNumbers($choices) ? 'choice' : 'number';
+        }
+        if (in_array(explode(' ', $noun)[0], self::UNITS, true) && str_contains($noun, ' ')) {
+            return 'number';
         }
         if (count($choices) > 1) {
             return self::areNumbers($choices) ? 'number' : 'choice';

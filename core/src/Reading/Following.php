@@ -85,6 +85,9 @@ final readonly class Following
                 $draft->leads($table, $of, $from);
             }
         }
+        if ($draft->allPrivate !== null) {
+            $this->close($draft, $draft->allPrivate);
+        }
         // A date and a time are one moment.
         foreach ($draft->tables as $noun => $table) {
             if (isset($table['fields']['date'], $table['fields']['time'])) {
@@ -154,6 +157,19 @@ final readonly class Following
             foreach (['accept', 'decline'] as $act) {
                 $draft->does($act, $of, '', [0, 0]);
             }
+        }
+    }
+
+    /**
+     * Nobody else sees anything of it.
+     *
+     * @param  array{int, int}  $from
+     */
+    private function close(Draft $draft, array $from): void
+    {
+        foreach (array_diff(array_keys($draft->tables), [Draft::PERSON]) as $noun) {
+            $draft->private[$noun] ??= $from;
+            $draft->leads($noun, Draft::PERSON, $draft->tables[$noun]['from']);
         }
     }
 

@@ -97,7 +97,11 @@ final readonly class Outline
             'sells' => $this->draft->sells,
             'founders' => array_map(ucfirst(...), $this->draft->founders),
             'questions' => $this->questions(),
-            'wants' => array_map(fn (string $what, array $from): array => ['what' => $what, 'from' => $from], array_keys($this->draft->wants), $this->draft->wants),
+            'wants' => array_map(
+                fn (string $what, array $from): array => ['what' => $what, 'from' => $from],
+                array_keys($this->draft->wants),
+                $this->draft->wants,
+            ),
             'not' => array_map(fn (string $what, array $from): array => ['what' => $what, 'from' => $from], array_keys($this->draft->not), $this->draft->not),
         ];
     }

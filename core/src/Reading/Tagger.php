@@ -59,8 +59,10 @@ final readonly class Tagger
     public function sentences(string $text): array
     {
         $text = mb_substr(mb_scrub($text), 0, self::LONGEST);
+        // “- fabrics: colour, shop” says something by itself.
+        $text = Pattern::replace('/(?<=\n|^)([ \t]*)[-*•–](?=\s[^:\n]{1,40}:)/u', '$1 ', $text);
         // A line that begins with a dash or a dot is a part of a list: a comma stands for its sign, so that all keep their places.
-        $text = Pattern::replace('/(?<=\n)([ \t]*)[-*•–](?=\s)/u', '$1,', $text);
+        $text = Pattern::replace('/(?<=\n|^)([ \t]*)[-*•–](?=\s)/u', '$1,', $text);
         $sentences = [];
         foreach (Pattern::split('/(?<=[.!?…])(?=\s)|\n(?=\s*\n)|\n(?=\s*[^\s,])/u', $text) as $part) {
             $sentences[] = $part;
@@ -164,6 +166,10 @@ final readonly class Tagger
             // A thing after what points at one: “the report”, “their notes”.
             $noun !== '' && $before !== null && ($was === 'T' || in_array($before->is, ['my', 'our', 'their', 'his', 'her', 'its', 'your'],
                 true)) => $noun,
+            // “Everyone who has a bin puts it on a map”.
+            $verb !== '' && $isAfterNoun && in_array($after?->is, ['it', 'them'], true) => $verb,
+            // “composer, title, key, length”: one of a list.
+            $noun !== '' && $before?->is === ',' && $after?->is === ',' && ! $isDoer => $noun,
             $verb !== '' && ($isDoer || (in_array($was, ['C', '.'], true) && in_array($after?->is, ['it', 'them'], true))) => $verb,
             $may('E') !== '' && $before !== null && in_array($before->is, self::BE, true) => 'E',
             // “add walks”, “saves posts”: what it is done to.
@@ -184,7 +190,11 @@ final readonly class Tagger
     {
         $parts = $this->lexicon->parts($word->is);
 
-        return $word->part === '0' || $parts === '' || in_array($word->is, self::ALWAYS['T'], true) || strpbrk($parts[0], 'TONSJI0RE') !== false || str_contains($parts, 'S');
+        return $word->part === '0' || $parts === '' || in_array(
+            $word->is,
+            self::ALWAYS['T'],
+            true,
+        ) || strpbrk($parts[0], 'TONSJI0RE') !== false || str_contains($parts, 'S');
     }
 
     private function guessed(string $word): string

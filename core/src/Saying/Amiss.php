@@ -11,7 +11,8 @@ use Lanai\Core\Text\Pattern;
 /** Something in an app did not go: why, in plain words, and what could be said so that it goes. Only what leads to something is offered. */
 final readonly class Amiss
 {
-    private const REFUSED = '~^(?<only>Only .+? may|Nobody can) (?<does>see|add|change|remove) (?:“[^”]+” of )?(?:an?|one) (?<what>.+?)(?: from here| yet: .+)?\.$~u';
+    private const REFUSED = '~^(?<only>Only .+? may|Nobody can) (?<does>see|add|change|remove) (?:“[^”]+” of )?(?:an?|one) (?<what>.+?)'
+        .'(?: from here| yet: .+)?\.$~u';
 
     private const BARRED = '~^Nobody may (?<does>see|add|change|remove) (?:“[^”]+” of )?(?:an?|one) (?<what>.+?) if .+\.$~u';
 
@@ -27,7 +28,10 @@ final readonly class Amiss
     public static function of(Blueprint $blueprint, string $said, string $role, Sayer $sayer): array
     {
         if (in_array($said, [Stage::SIGN_IN, 'Please sign in first.'], true)) {
-            return ['cause' => 'It is for people who have signed in, and nobody has there. Sign in in the deck, or let the screen be for everybody.', 'sayings' => []];
+            return [
+                'cause' => 'It is for people who have signed in, and nobody has there. Sign in in the deck, or let the screen be for everybody.',
+                'sayings' => [],
+            ];
         }
         if (Pattern::match(self::BARRED, $said, $found)) {
             $many = self::many($blueprint, $found['what']);
@@ -43,11 +47,15 @@ final readonly class Amiss
                 .'the app has only said it. Else let more people do it.';
             $roles = ! in_array($role, array_column($blueprint->roles, 'name'), true) ? [] : ["{$role}s may $found[does] $many"];
 
-            return ['cause' => $cause, 'sayings' => self::heard($blueprint, $sayer, [...$roles, "signed-in people may $found[does] $many", "who can $found[does] $many?"])];
+            return [
+                'cause' => $cause,
+                'sayings' => self::heard($blueprint, $sayer, [...$roles, "signed-in people may $found[does] $many", "who can $found[does] $many?"]),
+            ];
         }
         if (Pattern::match(self::GONE, $said, $found)) {
             $many = self::many($blueprint, $found['what']);
-            $cause = "The line leads to one of $many, and there is none for this person: what stands behind it gave nothing, it was removed, or they may not see it.";
+            $cause = "The line leads to one of $many, and there is none for this person: what stands behind it gave nothing, it was removed, "
+                .'or they may not see it.';
 
             return ['cause' => $cause, 'sayings' => self::heard($blueprint, $sayer, ["who can see $many?"])];
         }

@@ -119,13 +119,22 @@ final class RoamerTest extends TestCase
     public function test_it_has_an_end(): void
     {
         $many = implode("\n", array_map(fn (int $i): string => "  Button \"Say $i\"\n    tapped:\n      say \"$i\"", range(1, 30)));
-        $script = strtr(self::BOATS, ['screen Boat, about' => "screen Many\n$many\n\nscreen Boat, about", '  Button "New boat"' => "  Button \"Many\"\n    tapped:\n      go to Many\n  Button \"New boat\""]);
+        $script = strtr(
+            self::BOATS,
+            [
+                'screen Boat, about' => "screen Many\n$many\n\nscreen Boat, about",
+                '  Button "New boat"' => "  Button \"Many\"\n    tapped:\n      go to Many\n  Button \"New boat\"",
+            ],
+        );
         self::assertCount(20, $this->roam($script, 1, most: 20));
         self::assertCount(3, $this->roam($script, 1, 3));
     }
 
     public function test_an_app_of_one_empty_screen_has_nothing_to_tap(): void
     {
-        self::assertSame([], $this->roam("app Boats\n\ntable Boats, each a Boat\n  Name is a text of at most 40\n  Length is a whole number\n\nscreen Empty, first\n", 0));
+        self::assertSame(
+            [],
+            $this->roam("app Boats\n\ntable Boats, each a Boat\n  Name is a text of at most 40\n  Length is a whole number\n\nscreen Empty, first\n", 0),
+        );
     }
 }

@@ -16,8 +16,8 @@ use PHPUnit\Framework\TestCase;
 /** What a founder puts right in what was understood. */
 final class CorrectionsTest extends TestCase
 {
-    private const TEXT = 'Each tool has a name, a picture and a deposit. A tool belongs to a shed; a shed has a name and a place. Only the keeper may add sheds. '
-        .'People borrow tools. People save tools as favourites. There is a ranking. No ads. A membership costs 3 euros a month.';
+    private const TEXT = 'Each tool has a name, a picture and a deposit. A tool belongs to a shed; a shed has a name and a place. '
+        .'Only the keeper may add sheds. People borrow tools. People save tools as favourites. There is a ranking. No ads. A membership costs 3 euros a month.';
 
     /** @return iterable<string, array{array<string, string>, list<string>, list<string>}> what is put right, what is there then, what no more */
     public static function corrections(): iterable

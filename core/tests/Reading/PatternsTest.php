@@ -21,7 +21,8 @@ final class PatternsTest extends TestCase
     /** What is said => what it brings, as sentences of the app. */
     private const SAID = [
         'a request that its owner answers' => [
-            'Each garden has a name, a picture and a place. People offer gardens. People ask for a garden; the owner says yes or no. Each request has a reason.',
+            'Each garden has a name, a picture and a place. People offer gardens. People ask for a garden; the owner says yes or no. '
+                .'Each request has a reason.',
             [
                 'may be seen by anyone if garden.owner == me',
                 'may be added by nobody if state != "asked"',
@@ -66,7 +67,8 @@ final class PatternsTest extends TestCase
             ],
         ],
         'things that are followed' => [
-            'A lake has a name and a place. People follow lakes and are told when a new reading is added. A reading belongs to a lake and has a date and a level.',
+            'A lake has a name and a place. People follow lakes and are told when a new reading is added. '
+                .'A reading belongs to a lake and has a date and a level.',
             [
                 'Followed lakes are many Lakes',
                 'may be seen by the person themselves, as to Followed lakes',
@@ -93,7 +95,12 @@ final class PatternsTest extends TestCase
         ],
         'a reminder of what is booked' => [
             'There are walks with a title, a date, a time and up to 12 places. Members book walks and get a reminder three hours before each walk.',
-            ['message "Soon: Walk", on News, for each Booking, as soon as it is walk.date - hours(3), to booking.owner', 'Inbox', 'Channels', 'ask to send messages'],
+            [
+                'message "Soon: Walk", on News, for each Booking, as soon as it is walk.date - hours(3), to booking.owner',
+                'Inbox',
+                'Channels',
+                'ask to send messages',
+            ],
         ],
         'a reminder of what is one’s own' => [
             'I log doses with a name, a date and a time. My doses are private. I want a reminder 1 day before each dose.',

@@ -103,10 +103,61 @@ final class ReaderTest extends TestCase
         self::assertLessThan(20, (hrtime(true) - $from) / 1e9);
     }
 
+    /** @return iterable<string, array{string, list<string>}> ways of saying it that are less tidy => what is understood, among other things */
+    public static function loosely(): iterable
+    {
+        yield 'each one of what was spoken of' => [
+            'We have twelve hives and each one has a number, where it stands, the strain of the queen and when she was born.',
+            ['You keep Hives: Number (number), Where (place), Strain, Born (date).'],
+        ];
+        yield 'what is written down of something' => [
+            'A hive has a number. Members check a hive once a week and write down the temper, how much brood there is, and anything else worth knowing.',
+            ['You keep Checks: Temper, Brood (number), Note (long text), whose it is, its Hive.', 'People add Checks.'],
+        ];
+        yield 'something that was found' => [
+            'Anybody can post something they found, with a photo, the line, the stop and the day.',
+            ['You keep Finds: Photo (picture), Line, Stop, Day (date), whose it is.', 'People add Finds.'],
+        ];
+        yield 'what is seen of something' => [
+            'I organise folk dances. Dancers should see the next dances, where it is and what it costs. They sign up alone or as a couple.',
+            ['You keep Dances: Where (place), Price (money), whose it is.', 'People book Dances.'],
+        ];
+        yield 'an answer without what is answered' => [
+            'Pupils send a request to a tutor with a subject and a preferred time. The tutor accepts or declines.',
+            ['Tutors say yes to Requests.', 'Tutors say no to Requests.'],
+        ];
+        yield 'a profile' => [
+            'A tutor fills in a profile: subjects, price per hour and a short text.',
+            ['You keep People: Subject, Price (money), Short text (long text).'],
+        ];
+        yield 'what is put on a map' => [
+            'Everyone who has a bin puts it on a map with how full it is and opening hours.',
+            ['You keep Bins: How full (number), Opening hour (date and time).'],
+        ];
+        yield 'a list of one word each' => [
+            'Pieces, each with composer, title, key, length and a photo.',
+            ['You keep Pieces: Composer, Title, Key, Length (duration), Photo (picture).'],
+        ];
+        yield 'points from the first line on, all for oneself' => [
+            "* patterns: name, difficulty, photo\n* fabrics: colour, metres left, shop\nI keep all of this for myself.",
+            ['You keep Patterns: Name, Difficulty, Photo (picture), whose it is.', 'Only the person whose they are may see Fabrics.'],
+        ];
+    }
+
+    /** @param  list<string>  $said */
+    #[DataProvider('loosely')]
+    public function test_what_is_said_less_tidily_is_understood(string $text, array $said): void
+    {
+        $sentences = (new Reader())->read($text)->sentences();
+        foreach ($said as $one) {
+            self::assertContains($one, $sentences, implode("\n", $sentences));
+        }
+    }
+
     /** The figures are printed by the bench; here they may not become worse. */
     public function test_the_paragraphs_are_understood_as_well_as_before(): void
     {
-        foreach (['paragraphs' => [0.91, 0.86], 'aside' => [0.79, 0.70]] as $folder => [$precision, $recall]) {
+        foreach (['paragraphs' => [0.91, 0.86], 'aside' => [0.79, 0.74]] as $folder => [$precision, $recall]) {
             $sums = ['hits' => 0, 'wanted' => 0, 'found' => 0];
             foreach (Measure::of(__DIR__."/$folder") as $counts) {
                 foreach ($counts as $key => $count) {

@@ -25,7 +25,11 @@ final class Tags
     public static function sentences(int $many): array
     {
         $text = (string) (new ReflectionClass(Text::class))->getProperty('baseText')->getDefaultValue();
-        $text = (string) preg_replace('/\s+/', ' ', strtr($text, ['_' => '', '*' => '', '`' => '', '"' => '', '(' => '', ')' => '', '--' => ', ', " '" => ' ', "' " => ' ']));
+        $text = (string) preg_replace(
+            '/\s+/',
+            ' ',
+            strtr($text, ['_' => '', '*' => '', '`' => '', '"' => '', '(' => '', ')' => '', '--' => ', ', " '" => ' ', "' " => ' ']),
+        );
         preg_match_all('/(?<=[.!?] )[A-Z][^.!?\[\]]{20,200}[.!?]/u', $text, $found);
         $fits = array_filter($found[0], fn (string $one): bool => substr_count($one, ' ') > 3 && substr_count($one, ' ') < 30);
 

@@ -44,10 +44,30 @@ final class AmissTest extends TestCase
             'Only a Host may add a Swim.', 'Guest', 'Swims may be added by a Host, and this was a Guest.',
             ['Guests may add Swims', 'signed-in people may add Swims', 'who can add Swims?'],
         ];
-        yield 'of a role that is not there' => ['Only a Host may add a Swim.', 'Diver', 'and this was a Diver.', ['signed-in people may add Swims', 'who can add Swims?']];
-        yield 'of somebody without a role' => ['Only a Host may add a Swim.', '', 'this was somebody without a role', ['signed-in people may add Swims', 'who can add Swims?']];
-        yield 'of a field' => ['Only a Host may change “Places” of a Swim.', 'Host', 'Swims may be changed by a Host', ['Hosts may change Swims', 'signed-in people may change Swims', 'who can change Swims?']];
-        yield 'what nobody may' => ['Nobody can remove a Spot yet: nothing says who may.', '', 'Spots may be removed by nobody at all', ['signed-in people may remove Spots', 'who can remove Spots?']];
+        yield 'of a role that is not there' => [
+            'Only a Host may add a Swim.',
+            'Diver',
+            'and this was a Diver.',
+            ['signed-in people may add Swims', 'who can add Swims?'],
+        ];
+        yield 'of somebody without a role' => [
+            'Only a Host may add a Swim.',
+            '',
+            'this was somebody without a role',
+            ['signed-in people may add Swims', 'who can add Swims?'],
+        ];
+        yield 'of a field' => [
+            'Only a Host may change “Places” of a Swim.',
+            'Host',
+            'Swims may be changed by a Host',
+            ['Hosts may change Swims', 'signed-in people may change Swims', 'who can change Swims?'],
+        ];
+        yield 'what nobody may' => [
+            'Nobody can remove a Spot yet: nothing says who may.',
+            '',
+            'Spots may be removed by nobody at all',
+            ['signed-in people may remove Spots', 'who can remove Spots?'],
+        ];
         yield 'what is taken away' => ['Nobody may change a Swim if it is over.', 'Host', 'takes this away from everybody', ['who can change Swims?']];
         yield 'what is gone' => ['This Swim is not there, or no longer.', '', 'there is none for this person', ['who can see Swims?']];
         yield 'nobody is signed in' => [Stage::SIGN_IN, '', 'nobody has there', []];

@@ -81,7 +81,8 @@ final class LikenessTest extends TestCase
         foreach (['#FFFF00', '#000000', '#FFFFFF', '#FF00FF', '#00FF00', '#808080', '#FDF6E3'] as $colour) {
             $sayer = new Sayer(null, fn (Asset $asset): array => self::pixels([$colour => 60, '#FAFAFA' => 40]));
             foreach (['make it look like the picture "Harbour"', 'take the colours of harbour', 'a look like Harbour'] as $saying) {
-                $theme = ($sayer->hear(World::of(self::SCRIPT)->blueprint, $saying)[0]['understood']->proposals[0] ?? self::fail("$saying $colour"))->after->theme;
+                $proposals = $sayer->hear(World::of(self::SCRIPT)->blueprint, $saying)[0]['understood']->proposals;
+                $theme = ($proposals[0] ?? self::fail("$saying $colour"))->after->theme;
                 self::assertGreaterThanOrEqual(4.5, Contrast::ratio($theme->onMain, $theme->main));
                 self::assertGreaterThanOrEqual(3.0, Contrast::ratio($theme->main, $theme->background));
                 self::assertGreaterThanOrEqual(4.5, Contrast::ratio($theme->text, $theme->background));

@@ -135,16 +135,24 @@ async function take(event: Event) {
         @change="take"
       />
       <v-btn size="small" variant="text" color="primary" :prepend-icon="mdiFileUploadOutline" :disabled="!!busy" @click="file?.click()">A file</v-btn>
-      <span class="small">Rows from CSV, a spreadsheet or SQLite get a list and a page at once; an OpenAPI document brings a service; a saved script is the app itself.</span>
+      <span class="small"
+        >Rows from CSV, a spreadsheet or SQLite get a list and a page at once; an OpenAPI document brings a service; a saved script is the app itself.</span
+      >
     </p>
     <div v-if="rows" role="status">
       <template v-if="!rows.ended">
-        <v-progress-linear :model-value="rows.total ? (100 * rows.done) / rows.total : 0" :indeterminate="!rows.total" color="primary" aria-label="Rows come in" />
+        <v-progress-linear
+          :model-value="rows.total ? (100 * rows.done) / rows.total : 0"
+          :indeterminate="!rows.total"
+          color="primary"
+          aria-label="Rows come in"
+        />
         {{ rows.done.toLocaleString('en-GB') }} of {{ rows.total.toLocaleString('en-GB') }} rows are in.
       </template>
       <template v-else-if="rows.bad">
         {{ (rows.total - rows.bad).toLocaleString('en-GB') }} rows are in;
-        {{ rows.bad === 1 ? 'one has a cell that does not fit and was' : `${rows.bad.toLocaleString('en-GB')} have a cell that does not fit and were` }} left out.
+        {{ rows.bad === 1 ? 'one has a cell that does not fit and was' : `${rows.bad.toLocaleString('en-GB')} have a cell that does not fit and were` }}
+        left out.
       </template>
       <button class="link" @click="emit('begun', rows.app)">Open the app</button>
     </div>

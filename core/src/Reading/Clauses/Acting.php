@@ -19,7 +19,7 @@ final readonly class Acting implements Clause
     public const ACTS = [
         'book' => ['book', 'reserve', 'join', 'sign up'],
         'cancel' => ['cancel', 'withdraw'],
-        'ask' => ['ask', 'request', 'apply'],
+        'ask' => ['ask', 'request', 'apply', 'claim'],
         'accept' => ['accept', 'approve', 'confirm', 'take over', 'take'],
         'decline' => ['decline', 'reject', 'refuse'],
         'borrow' => ['borrow', 'lend', 'rent', 'loan', 'rent out'],
@@ -35,7 +35,7 @@ final readonly class Acting implements Clause
         'filter' => ['filter'],
         'order' => ['order', 'buy', 'purchase'],
         'add' => ['add', 'create', 'offer', 'upload', 'publish', 'enter', 'register', 'submit', 'start', 'organise',
-            'organize', 'host'],
+            'organize', 'host', 'file', 'hand in', 'put up', 'raise'],
         'post' => ['post', 'share'],
         'change' => ['change', 'edit', 'update'],
         'remove' => ['remove', 'delete'],
@@ -43,6 +43,9 @@ final readonly class Acting implements Clause
         'mark' => ['mark'],
         'tick' => ['tick off', 'tick'],
     ];
+
+    /** What waits for an answer. */
+    private const ASKED = ['request', 'application', 'claim', 'offer', 'reservation', 'registration'];
 
     private const TELLS = ['reminder', 'remind', 'reminded', 'notify', 'notified', 'notification', 'told'];
 
@@ -54,7 +57,7 @@ final readonly class Acting implements Clause
 
     /** These say nothing of what is done with something. */
     private const NOT_OBJECTS = ['app', 'page', 'map', 'list', 'time', 'one', 'day', 'week', 'month', 'year', 'way', 'home', 'status', 'price',
-        'name', 'place', 'seat', 'email',
+        'name', 'place', 'seat', 'email', 'thing',
         'note', 'description', 'star', 'course of', 'picture', 'photo', 'rule', 'nothing', 'ad', 'chart', 'goal', 'favourite', 'profile',
         'progress', 'average', 'ranking',
         'euro', 'word', 'cart', 'number', 'depth', 'size', 'period', 'country', 'species', 'message', 'home page'];
@@ -103,7 +106,8 @@ final readonly class Acting implements Clause
             }
             if ($found === null) {
                 $act !== 'message' ?: $draft->does('message', Draft::PERSON, '', $sentence->from($at, $next));
-                if (in_array($act, ['search', 'filter'], true)) {
+                // “They sign up alone”: for what the app is about.
+                if (in_array($act, ['search', 'filter'], true) || ($act === 'book' && $verb === 'sign')) {
                     $draft->loose[$act] = $sentence->from($at, $next);
                 }
 
@@ -140,6 +144,21 @@ final readonly class Acting implements Clause
                 $draft->has($found->noun, $marked, 'yes or no', [], $sentence->from($at, $as + 2));
             }
         }
+        // “The tutor accepts or declines.”
+        foreach ($waiting as [$act, $who, $at, $verb]) {
+            $asked = array_values(array_filter(self::ASKED, $draft->isKept(...)))[0] ?? '';
+            if ($asked !== '' && in_array($act, ['accept', 'decline'], true) && ! in_array($verb, ['take', 'confirm'], true)) {
+                $this->done(
+                    $sentence,
+                    $draft,
+                    $act,
+                    new Phrase($at, $at + 1, $asked, $asked, false, '', [], '', $sentence->from($at, $at + 1)),
+                    $who,
+                    $at,
+                    $verb,
+                );
+            }
+        }
         $this->nouns($sentence, $draft);
         for ($i = count($sentence->words) - 1; $i >= 0; $i--) {
             $phrase = $sentence->phrase($i);
@@ -153,6 +172,9 @@ final readonly class Acting implements Clause
     /** @return array{string, int} what is done, and the place behind it; '' for nothing of the kind */
     private function act(Sentence $sentence, int $at, string $verb): array
     {
+        if ($sentence->is($at + 1, 'down')) {
+            return ['', $at + 1];
+        }
         // “write comments on a song”, “ask questions about a lesson”, “give stars”.
         $made = $sentence->phrase($at + 1);
         if (in_array($verb, ['write', 'ask', 'give', 'send', 'make'], true) && $made !== null) {
@@ -200,7 +222,7 @@ final readonly class Acting implements Clause
     private function object(Sentence $sentence, int $i, Draft $draft): ?Phrase
     {
         for ($n = 0; $n < 5 && isset($sentence->words[$i]); $n++, $i++) {
-            if ($this->isEachOther($sentence, $i)) {
+            if ($this->isEachOther($sentence, $i) || ($sentence->is($i, 'as') && $sentence->is($i + 2, 'couple', 'group', 'pair', 'team', 'family'))) {
                 return null;
             }
             // “it”, “them”, “the ones they like”: what was spoken of before.
@@ -305,7 +327,7 @@ final readonly class Acting implements Clause
             $draft->only["$act $of"][] = $by;
         }
         if (in_array($act, self::MAKES, true) && ! $isPerson && ! in_array($noun, Having::NOTHING, true) && ! FieldKind::isPlain($noun, $object->head)) {
-            $draft->keeps($noun, $object->from);
+            $draft->keeps($draft->isKept($noun) ? $of : $noun, $object->from);
             $isTheirs = in_array($verb, ['offer', 'upload', 'publish', 'write', 'register', 'submit', 'post', 'share', 'report', 'log'], true);
             $draft->adds[$of] ??= $by;
             if ($isTheirs || ($doer?->points !== 'only' && ! isset($draft->only["$act $of"]) && $by === '')) {

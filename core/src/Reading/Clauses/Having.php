@@ -38,12 +38,13 @@ final readonly class Having implements Clause
     public function read(Sentence $sentence, Draft $draft): void
     {
         foreach ($sentence->verbs() as ['at' => $at, 'verb' => $verb, 'not' => $not]) {
-            if (! in_array($verb, self::VERBS, true) || $not) {
+            // “who has what”, “people who have a bin”: that says of nobody what they are.
+            if (! in_array($verb, self::VERBS, true) || $not || $sentence->is($at - 1, 'who')) {
                 continue;
             }
             $isHaving = in_array($verb, ['have', 'include', 'contain', 'need', 'consist'], true);
             $next = $at + 1 + ($verb === 'consist' && $sentence->is($at + 1, 'of') ? 1 : 0);
-            $owner = $isHaving ? $sentence->doer($at) : null;
+            $owner = $isHaving ? $sentence->doer($at) ?? $this->each($sentence, $draft, $at) : null;
             if ($owner !== null && ! $this->isNothing($owner)) {
                 $this->take($sentence, $draft, $owner, $next);
             } elseif ($isHaving && $sentence->is($at - 1, 'everybody', 'everyone')) {
@@ -53,6 +54,100 @@ final readonly class Having implements Clause
         }
         $this->following($sentence, $draft);
         $this->states($sentence, $draft);
+        $this->shown($sentence, $draft);
+        $this->written($sentence, $draft);
+        $this->something($sentence, $draft);
+        $draft->told = $this->last($sentence, count($sentence->words)) ?? $draft->told;
+    }
+
+    /** “We have hives, and each one has a number”, “each has”, “it has”: what was spoken of last. */
+    private function each(Sentence $sentence, Draft $draft, int $at): ?Phrase
+    {
+        return $sentence->is($at - 1, 'one', 'each', 'it', 'they', 'them') ? $this->last($sentence, $at - 1) ?? $draft->told : null;
+    }
+
+    /** The thing that is spoken of last before a place. */
+    private function last(Sentence $sentence, int $at): ?Phrase
+    {
+        $last = null;
+        for ($i = 0; $i < $at; $i++) {
+            $phrase = $sentence->phrase($i);
+            if ($phrase === null || $phrase->next > $at) {
+                continue;
+            }
+            $isThing = ! $this->people->isOne($phrase) && ! $this->isNothing($phrase) && ! FieldKind::isPlain($phrase->noun, $phrase->head);
+            $last = $isThing ? $phrase : $last;
+            $i = max($i, $phrase->next - 1);
+        }
+
+        return $last;
+    }
+
+    /** “Dancers see the next dances, what band plays, where it is and what it costs.” */
+    private function shown(Sentence $sentence, Draft $draft): void
+    {
+        foreach ($sentence->verbs() as ['at' => $at, 'verb' => $verb, 'not' => $not]) {
+            $seen = $not || ! in_array($verb, ['see', 'show', 'find', 'list'], true) ? null : $sentence->phrase($at + 1);
+            $isTold = $seen !== null && ! $this->isNothing($seen) && ! $this->people->isOne($seen) && $sentence->is($seen->next, ',', 'with', 'and');
+            if ($isTold && $this->asked($sentence, $seen->next + 1) !== null) {
+                $this->take($sentence, $draft, $seen, $seen->next + 1, true);
+            }
+        }
+    }
+
+    /** “Members check a hive and write down the temper, how much brood there is and anything else”: a check is of a hive, and somebody’s. */
+    private function written(Sentence $sentence, Draft $draft): void
+    {
+        $done = null;
+        foreach ($sentence->verbs() as ['at' => $at, 'verb' => $verb, 'not' => $not]) {
+            $isWritten = in_array($verb, ['write', 'note', 'jot'], true) && $sentence->is($at + 1, 'down');
+            $object = $sentence->phrase($at + 1);
+            if (! $isWritten) {
+                $isDone = ! $not && $object !== null && ! $this->people->isOne($object) && ! $this->isNothing($object);
+                $done = $isDone && $this->lexicon->class($verb) !== '' ? [$verb, $object] : $done;
+
+                continue;
+            }
+            $items = array_filter($this->items($sentence, $at + 2), fn (Item $item): bool => $item->person === '');
+            if ($not || count($items) < 2) {
+                continue;
+            }
+            [$noun, $of] = $done ?? ['entry', null];
+            $from = $sentence->from($at, $at + 2);
+            $draft->keeps($noun, $from);
+            foreach ($items as $item) {
+                $draft->has($noun, $item->noun, $item->type, $item->choices, $item->from);
+            }
+            $draft->does('add', $noun, '', $from);
+            $draft->leads($noun, Draft::PERSON, $from);
+            if ($of !== null) {
+                $draft->about[] = [$noun, $of->noun, $of->from];
+            }
+        }
+    }
+
+    /** “Anybody can post something they found, with a photo and the day”: a find. */
+    private function something(Sentence $sentence, Draft $draft): void
+    {
+        foreach ($sentence->words as $i => $word) {
+            $isThing = in_array($word->is, ['something', 'anything', 'things'], true);
+            $at = $sentence->is($i + 1, 'they', 'he', 'she', 'you', 'i', 'we', 'people') ? $i + 2 : $i + 1;
+            $led = $at + 1;
+            while ($isThing && $led < $at + 4 && isset($sentence->words[$led]) && ! $sentence->is($led, 'with', ':', '.')) {
+                $led++;
+            }
+            if (! $isThing || ! in_array($sentence->part($at), ['D', 'E'], true) || ! $sentence->is($led, 'with', ':')) {
+                continue;
+            }
+            $verb = $this->lexicon->verb($sentence->words[$at]->is);
+            $noun = $this->lexicon->class($verb) === '' ? 'post' : $verb;
+            $from = $sentence->from($i, $at + 1);
+            $this->take($sentence, $draft, new Phrase($i, $at + 1, $noun, $noun, false, '', [], '', $from), $led + 1, true);
+            if ($draft->isKept($noun)) {
+                $draft->does('add', $noun, '', $from);
+                $draft->leads($noun, Draft::PERSON, $from);
+            }
+        }
     }
 
     /** “Its status is new, packed or fetched.” */
@@ -84,7 +179,9 @@ final readonly class Having implements Clause
             }
             $isLed = $before !== [] && $sentence->is($i, 'with', ':', '(') && ! $sentence->is($i + 1, 'stars', 'ads', 'one');
             if ($isLed && ! $this->isNewClause($sentence, $i + 1)) {
-                $owner = $this->ownerOf($sentence, $before, $draft, $i);
+                $nearest = $before[count($before) - 1];
+                $person = new Phrase($i, $i, Draft::PERSON, Draft::PERSON, false, '', [], '', $nearest->from);
+                $owner = $nearest->isOf('profile') ? $person : $this->ownerOf($sentence, $before, $draft, $i);
                 if ($owner !== null) {
                     $this->take($sentence, $draft, $owner, $i + 1, true);
                 }
@@ -95,8 +192,13 @@ final readonly class Having implements Clause
             }
             $before[] = $phrase;
             $named = array_filter($phrase->choices, fn (string $one): bool => FieldKind::isPlain($one, $one));
-            if ($named !== [] && $sentence->is($phrase->next - 1, ')')) {
-                for ($open = $i; isset($sentence->words[$open]) && ! $sentence->is($open, '('); $open++) {
+            // “(name, photo)”, “patterns: name, photo”: those are no choices, but what it has.
+            $isListed = count($named) > ($phrase->first === 0 && $phrase->many ? 0 : 1) && $sentence->is(
+                $phrase->first + count(explode(' ', $phrase->noun)),
+                ':',
+            );
+            if (($named !== [] && $sentence->is($phrase->next - 1, ')')) || $isListed) {
+                for ($open = $i; isset($sentence->words[$open]) && ! $sentence->is($open, '(', ':'); $open++) {
                     continue;
                 }
                 $owner = $this->ownerOf($sentence, $before, $draft, $open);
@@ -121,6 +223,10 @@ final readonly class Having implements Clause
         }
         for ($n = count($before) - 1; $n >= 0; $n--) {
             $one = $before[$n];
+            // “puts it on a map with how full it is”: what is put there.
+            if ($n > 0 && $one->isOf('map', 'list') && $sentence->is($one->first - 1, 'on', 'to')) {
+                continue;
+            }
             $isBehind = $sentence->is($one->first - 1, 'to', 'of', 'about', 'on', 'at', 'for', 'in', 'by') && $n > 0;
             $isUsable = ! $this->people->isOne($one) && ! $this->isNothing($one) && ! FieldKind::isPlain($one->noun, $one->head);
             if ($isUsable && ! ($isBehind && ! $this->isNothing($before[$n - 1]) && ! FieldKind::isPlain($before[$n - 1]->noun, $before[$n - 1]->head)
@@ -189,6 +295,11 @@ final readonly class Having implements Clause
             $item = $this->asked($sentence, $i);
             if ($item === null) {
                 $phrase = $sentence->phrase($i);
+                // “and anything else worth knowing”.
+                if ($items !== [] && $sentence->is($i, 'anything', 'everything', 'whatever', 'something')) {
+                    $items[] = new Item('note', 'long text', [], false, true, '', null, $sentence->from($i, $i + 1), $i + 1);
+                    break;
+                }
                 if ($phrase === null || ($items === [] && $phrase->isOf('choice', 'time', 'goal') && $phrase->points === '')) {
                     break;
                 }
@@ -271,6 +382,8 @@ final readonly class Having implements Clause
                 'number',
             ],
             $sentence->is($i, 'how') && $sentence->is($i + 1, 'many', 'much') => [$sentence->phrase($i + 2)->noun ?? 'amount', 'number'],
+            $sentence->is($i, 'what') && in_array($last, ['cost', 'costs'], true) => ['price', 'money'],
+            $sentence->is($i, 'what', 'which') && $sentence->phrase($i + 1) !== null => [$sentence->phrase($i + 1)->noun, 'text'],
             $sentence->is($i, 'what') && $sentence->is($i + 1, 'is') => ['what is '.($sentence->words[$i + 2]->is ?? 'it'), 'long text'],
             $sentence->is($i, 'what') => ['what', 'text'],
             $sentence->is($i, 'why') => ['why', 'long text'],

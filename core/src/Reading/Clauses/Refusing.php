@@ -32,6 +32,13 @@ final readonly class Refusing implements Clause
                 $this->private($sentence, $draft, $i);
             }
         }
+        // “I keep all of this for myself.”
+        foreach ($sentence->words as $i => $word) {
+            $isForMe = $word->is === 'myself' && $sentence->is($i - 1, 'for', 'to');
+            if ($isForMe && ($sentence->is(0, 'i', 'all', 'everything', 'only') || $sentence->is($i - 2, 'only'))) {
+                $draft->allPrivate = $sentence->from($i - 1, $i + 1);
+            }
+        }
         for ($i = 0; $i < count($sentence->words) - 4; $i++) {
             if ($sentence->is($i, 'not') && $sentence->is($i + 1, 'have') && $sentence->is($i + 3, 'sign') && $sentence->is($i + 4, 'in')) {
                 $draft->not['sign-in'] ??= $sentence->from($i, $i + 5);

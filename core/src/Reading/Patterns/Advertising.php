@@ -31,7 +31,8 @@ final readonly class Advertising extends Part
             "adverts through Bunting, as seller \"practice\"$none, at most 4 an hour, up to 20 a day, not in the first 2 visits, asking on \"".self::SCREEN.'"',
             implode("\n", [
                 'screen "'.self::SCREEN.'"',
-                '  Text "Adverts pay for this app. May they be chosen by what is known of you? If not, they are chosen by what is on the screen alone. You can change it here at any time."',
+                '  Text "Adverts pay for this app. May they be chosen by what is known of you? If not, they are chosen by what is on the screen '
+                    .'alone. You can change it here at any time."',
                 '  Columns',
                 '    Button "Yes, they may", quiet',
                 '      tapped:',

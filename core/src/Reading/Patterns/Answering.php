@@ -197,7 +197,8 @@ final readonly class Answering extends Part
         $what = $this->of === '' ? mb_strtolower(strtr($this->asked->one, ['"' => ''])) : "{{$this->key}.$this->of.{$this->plan->label($this->host)}}";
 
         return [implode("\n", [
-            'message '.Noun::said("Answer to {$this->asked->one}").", on News, when one $one is changed, if $this->state != \"asked\", to $this->key.owner, also in the inbox",
+            'message '.Noun::said("Answer to {$this->asked->one}").", on News, when one $one is changed, if $this->state != \"asked\","
+                ." to $this->key.owner, also in the inbox",
             "  says \"It is {{$this->key}.$this->state}: $what\", then \"You asked {relative($this->key.added)}.\"",
             "  opens $one with $this->key",
         ])];

@@ -107,7 +107,8 @@ final readonly class Keeping extends Part
         }
 
         return [implode("\n", [
-            'message '.Noun::said("Changed: {$this->called->one}").", on News, when one $one is changed, to those where any($this->all, this == $key), also in the inbox",
+            'message '.Noun::said("Changed: {$this->called->one}").", on News, when one $one is changed, to those where any($this->all, this == $key),"
+                .' also in the inbox',
             "  says \"{{$key}.$label}\", then \"Something has changed.\"",
             "  opens $one with $key",
         ])];

@@ -101,7 +101,8 @@ final readonly class Lending extends Part
         $one = Noun::said($this->loan->one);
 
         return [implode("\n", [
-            "message \"Answer to your wish\", on News, when one $one is changed, if state == \"lent\" or state == \"declined\", to $this->key.owner, also in the inbox",
+            "message \"Answer to your wish\", on News, when one $one is changed, if state == \"lent\" or state == \"declined\","
+                ." to $this->key.owner, also in the inbox",
             "  says \"{{$this->key}.$this->of.$this->title} is {{$this->key}.state}\"",
             "  opens $one with $this->key",
         ])];

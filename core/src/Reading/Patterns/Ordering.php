@@ -186,7 +186,8 @@ final readonly class Ordering extends Part
                 '  Button "Look at it", quiet',
                 '    tapped:',
                 "      go to $thing with $this->key.$this->of",
-                "  Button \"Take it back\", dangerous, if $this->key.owner == me and ($this->key.$this->stage == null or $this->key.$this->stage == \"{$this->stages[0]}\")",
+                "  Button \"Take it back\", dangerous, if $this->key.owner == me and ($this->key.$this->stage == null"
+                    ." or $this->key.$this->stage == \"{$this->stages[0]}\")",
                 '    tapped:',
                 '      confirm "Take your order back?"',
                 "      remove $this->key",

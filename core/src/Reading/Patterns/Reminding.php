@@ -42,7 +42,9 @@ final readonly class Reminding extends Part
         $label = $this->plan->label($this->noun);
         $moments = Plan::typed($this->plan->tables[$this->noun]['fields'], ['date and time']);
         $opens = $this->plan->isMain($this->noun) ? "  opens $one with $key" : null;
-        $booking = array_values(array_filter(['booking', 'reservation'], fn (string $of): bool => isset($this->plan->nouns[$of]) && $this->plan->host($of) === $this->noun))[0] ?? '';
+        $booking = array_values(
+            array_filter(['booking', 'reservation'], fn (string $of): bool => isset($this->plan->nouns[$of]) && $this->plan->host($of) === $this->noun),
+        )[0] ?? '';
         $before = 'hours('.$this->hours().')';
         if ($moments !== [] && $booking !== '' && $this->plan->isSomebodys($booking)) {
             $of = Names::inFormula($called->one);
@@ -50,7 +52,9 @@ final readonly class Reminding extends Part
             $at = "$of.{$this->plan->key($moments[0], $this->noun)}";
 
             return [implode("\n", [
-                "message \"Soon: {$called->one}\", on News, for each ".Noun::said($this->plan->nouns[$booking]->one).", as soon as it is $at - $before, to $booked.owner, also in the inbox",
+                "message \"Soon: {$called->one}\", on News, for each ".Noun::said(
+                    $this->plan->nouns[$booking]->one,
+                ).", as soon as it is $at - $before, to $booked.owner, also in the inbox",
                 "  says \"{{$booked}.$of.$label} begins {relative($booked.$at)}\"",
                 "  opens $one with $booked.$of",
             ])];

@@ -17,11 +17,13 @@ use Lanai\Core\Text\Pattern;
 /** “Make it look like Harbour”, “take the colours of Logo”, “use Logo as the icon”: a picture of the app as its look, or as its icon. */
 final readonly class Pictured implements Change
 {
-    private const LOOK = '~^(?:make |let )?(?:it|the app|everything|the look)? ?(?:look |be )?(?:like|as) (?:the )?(?:picture |photo |logo |asset )?["“”]?(?<what>.+?)["“”]?$|'
+    private const LOOK = '~^(?:make |let )?(?:it|the app|everything|the look)? ?(?:look |be )?(?:like|as) (?:the )?(?:picture |photo |logo |asset )?'
+        .'["“”]?(?<what>.+?)["“”]?$|'
         .'^(?:use|take|with) (?:the )?(?:colou?rs|look) (?:of|from) (?:the )?(?:picture |photo |asset )?["“”]?(?<of>.+?)["“”]?$|'
         .'^an? (?:look|theme) (?:like|from|of) (?:the )?(?:picture |photo |asset )?["“”]?(?<from>.+?)["“”]?$~iu';
 
-    private const ICON = '~^(?:use|take|make|set) (?:the )?(?:picture |photo |asset )?["“”]?(?<what>.+?)["“”]? (?:as|the|for|to be) (?:the |my |our )?(?:app )?(?:icon|logo)$~iu';
+    private const ICON = '~^(?:use|take|make|set) (?:the )?(?:picture |photo |asset )?["“”]?(?<what>.+?)["“”]? (?:as|the|for|to be) (?:the |my |our )?'
+        .'(?:app )?(?:icon|logo)$~iu';
 
     public function hear(Utterance $said, Known $app): ?Understood
     {
@@ -30,7 +32,11 @@ final readonly class Pictured implements Change
 
             return $asset === null ? null : Understood::proposing([
                 self::proposal("$asset->name as the icon", $app, [Amend::put('/release/icon', $asset->file)]),
-                self::proposal("$asset->name as the icon, and its colours", $app, [Amend::put('/release/icon', $asset->file), ...self::look($asset, $app) ?? []]),
+                self::proposal(
+                    "$asset->name as the icon, and its colours",
+                    $app,
+                    [Amend::put('/release/icon', $asset->file), ...self::look($asset, $app) ?? []],
+                ),
             ]);
         }
         if (! Pattern::match(self::LOOK, $said->text, $found)) {
