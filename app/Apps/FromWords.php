@@ -32,8 +32,11 @@ final readonly class FromWords
      */
     public function begin(Founder $founder, string $name, string $paragraph, array $answers = [], array $corrections = []): App
     {
-        $outline = (new Reader())->read($paragraph, $answers, $corrections)->data();
-        $app = $this->book->begin($founder, Building::of($name, $outline, $paragraph));
+        $outline = (new Reader())->read($paragraph, $answers, $corrections);
+        $app = $this->book->begin($founder, Building::of($name, $outline->data(), $paragraph));
+        // The history tells of the first revision how each part of it came about.
+        $came = array_map(fn (string $one): array => ['was' => [], 'now' => [$one]], $outline->cameOf($paragraph));
+        $app->revision->forceFill(['sentences' => $came])->save();
         self::fill($app);
 
         return $app;

@@ -59,11 +59,12 @@ final readonly class SayingDesk
      * Why something did not go, and what could be said so that it goes.
      *
      * @param  string  $person  the name of whoever it did not go for; '' for nobody who is known
+     * @param  bool  $isOwn  the app has said it, and not somebody's phone
      * @return array{cause: string, sayings: list<string>}
      */
-    public function amiss(App $app, string $said, string $person): array
+    public function amiss(App $app, string $said, string $person, bool $isOwn): array
     {
-        return Amiss::of($app->revision->read(), $said, $person === '' ? '' : self::role($app, $person), $this->sayer($app));
+        return Amiss::of($app->revision->read(), $said, $person === '' ? '' : self::role($app, $person), $this->sayer($app), $isOwn);
     }
 
     private static function role(App $app, string $person): string

@@ -81,4 +81,16 @@ final class ReadParagraphTest extends TestCase
         $long = str_repeat('a ', Tagger::LONGEST);
         $this->artisan('lanai:read', ['paragraph' => $long])->expectsOutput('This is longer than 20,000 letters. Please say it in fewer.')->assertFailed();
     }
+
+    public function test_the_first_revision_tells_how_each_part_came_about(): void
+    {
+        $this->actingAs($this->stranger());
+        $corrections = [['at' => 'table Boat', 'do' => 'add', 'to' => 'Sail', 'as' => 'text']];
+        $id = $this->postJson('/api/apps', ['name' => 'Boats', 'text' => self::TEXT, 'corrections' => $corrections])->assertCreated()->json('id');
+        $told = $this->getJson("/api/apps/$id/revisions")->assertOk();
+        $now = array_merge(...array_column($told->json('0.sentences'), 'now'));
+        self::assertContains('You keep Boats: Name, Price (money), Sail. From “Each boat”, “a name”, “a price”.', $now);
+        self::assertContains('There are no adverts. From “No ads”.', $now);
+        self::assertContains('Only Wardens may add Boats. As you have said beside it.', $now);
+    }
 }

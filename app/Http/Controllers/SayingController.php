@@ -39,9 +39,13 @@ final readonly class SayingController
     /** Why something did not go in the deck or on somebody's phone. */
     public function amiss(Request $request, App $app): JsonResponse
     {
-        $told = $request->validate(['said' => ['required', 'string', 'max:1000'], 'person' => ['present', 'nullable', 'string', 'max:200']]);
+        $told = $request->validate([
+            'said' => ['required', 'string', 'max:1000'],
+            'person' => ['present', 'nullable', 'string', 'max:200'],
+            'phone' => ['sometimes', 'boolean'],
+        ]);
 
-        return response()->json($this->desk->amiss($app, $told['said'], (string) $told['person']));
+        return response()->json($this->desk->amiss($app, $told['said'], (string) $told['person'], ! ($told['phone'] ?? false)));
     }
 
     /** What would come next for the app. */

@@ -30,6 +30,9 @@ final readonly class Outline
 
     public const THEIRS = 'only whose they are';
 
+    /** Of each thing so many of the words from which it came are told. */
+    private const WORDS = 8;
+
     /** What is done, as it stands after who does it; %s is what it is done with. */
     private const DONE = [
         'book' => 'book %s', 'cancel' => 'cancel their place in %s', 'ask' => 'ask for %s', 'accept' => 'say yes to %s', 'decline' => 'say no to %s',
@@ -137,6 +140,23 @@ final readonly class Outline
         usort($kept, fn (array $a, array $b): int => $a['from'] <=> $b['from']);
 
         return $kept;
+    }
+
+    /**
+     * How each part of the app came about: what was understood, with the words from which it was.
+     *
+     * @param  string  $text  the paragraph
+     * @return list<string>
+     */
+    public function cameOf(string $text): array
+    {
+        return array_map(function (array $item) use ($text): string {
+            $from = [$item['from'], ...array_column($item['parts'], 'from')];
+            $words = array_map(fn (array $one): string => trim(mb_substr($text, $one[0], $one[1] - $one[0])), $from);
+            $words = array_slice(array_values(array_unique(array_filter($words, fn (string $one): bool => $one !== ''))), 0, self::WORDS);
+
+            return $item['says'].($words === [] ? ' As you have said beside it.' : ' From “'.implode('”, “', $words).'”.');
+        }, $this->items());
     }
 
     /** @return list<Letters> sentences of which nothing was understood, short ones aside */

@@ -23,9 +23,10 @@ final readonly class Amiss
     /**
      * @param  string  $said  what was said when it did not go
      * @param  string  $role  of whoever it did not go for; '' for none
+     * @param  bool  $isOwn  the app has said it, and not somebody's phone
      * @return array{cause: string, sayings: list<string>}
      */
-    public static function of(Blueprint $blueprint, string $said, string $role, Sayer $sayer): array
+    public static function of(Blueprint $blueprint, string $said, string $role, Sayer $sayer, bool $isOwn = true): array
     {
         if (in_array($said, [Stage::SIGN_IN, 'Please sign in first.'], true)) {
             return [
@@ -60,7 +61,13 @@ final readonly class Amiss
             return ['cause' => $cause, 'sayings' => self::heard($blueprint, $sayer, ["who can see $many?"])];
         }
 
-        return ['cause' => 'The app has said this by the line below. If it should be otherwise, change the line.', 'sayings' => []];
+        return [
+            'cause' => $isOwn
+                ? 'The app has said this by the line below. If it should be otherwise, change the line.'
+                : 'The phone has told this; it is none of the app’s own sentences. Go the way above in the deck: where it goes wrong there, too, its '
+                    .'footprint says more. Where it does not, it may be mended already, or lies with that phone.',
+            'sayings' => [],
+        ];
     }
 
     private static function many(Blueprint $blueprint, string $singular): string

@@ -8,7 +8,7 @@ import { useStudio } from '../open/useStudio'
 import FindingNote from './FindingNote.vue'
 
 /** Something did not go: why, in plain words, the line, what would mend it, and the way there kept so that it stays right. */
-const props = defineProps<{ said: string; at: string; person: string; way: ErrandStep[] | null }>()
+const props = defineProps<{ said: string; at: string; person: string; way: ErrandStep[] | null; /** It was told by somebody’s phone. */ phone?: boolean }>()
 const studio = useStudio()
 const amiss = ref<Amiss | null>(null)
 const trouble = ref('')
@@ -27,7 +27,8 @@ const findings = computed(() =>
 
 onMounted(async () => {
   try {
-    amiss.value = await api.post<Amiss>(`apps/${studio.app}/amiss`, { said: props.said, person: props.person === 'nobody' ? '' : props.person })
+    const person = props.person === 'nobody' ? '' : props.person
+    amiss.value = await api.post<Amiss>(`apps/${studio.app}/amiss`, { said: props.said, person, phone: !!props.phone })
   } catch (error) {
     trouble.value = error instanceof Declined ? error.message : String(error)
   }

@@ -1,12 +1,16 @@
 <script setup lang="ts">
+import { ref } from 'vue'
 import type { ReleaseState } from '../../contracts/studio'
 import { api } from '../api'
 import { useStudio } from '../open/useStudio'
+import PutRight from '../findings/PutRight.vue'
 import VoicesPart from './VoicesPart.vue'
 
 /** How each version does, what people have reported, and what went wrong on their phones. */
 defineProps<{ release: ReleaseState; act: (call: () => Promise<unknown>) => Promise<void> }>()
 const studio = useStudio()
+/** The fault that is being put right. */
+const mending = ref(0)
 const percent = (share: number) => `${Math.round(share * 100)} %`
 const halt = (id: number) => api.post(`apps/${studio.app}/submissions/${id}/halt`)
 </script>
@@ -83,6 +87,8 @@ const halt = (id: number) => api.post(`apps/${studio.app}/submissions/${id}/halt
         ><template v-if="i">, then </template><button class="link" @click="studio.goTo(step.at)">{{ step.words }}</button></template
       >.
     </p>
+    <p><button class="link" :aria-expanded="mending === trouble.id" @click="mending = mending === trouble.id ? 0 : trouble.id">Put it right</button></p>
+    <PutRight v-if="mending === trouble.id" :said="trouble.said" :at="trouble.steps.at(-1)?.at ?? ''" person="" :way="null" phone />
     <pre class="code">{{ trouble.where }}</pre>
     <v-btn size="small" variant="tonal" @click="act(() => api.remove(`apps/${studio.app}/troubles/${trouble.id}`))">I have seen to it</v-btn>
   </details>
