@@ -157,12 +157,14 @@ final readonly class Tagger
 
         return match (true) {
             $isBearer => $noun,
+            // “Log your runs.”
+            $before === null && $verb !== '' && in_array($after?->is, ['your', 'my', 'our'], true) => $verb,
             // “there are walks with a title”.
             $isThere && $noun !== '' => $noun,
             // “they follow others and like posts”.
             $word->is === 'like' && $was === 'C' && $after !== null && $this->begins($after) => 'V',
             // “brings the tools back”.
-            $word->is === 'back' && $isAfterNoun && $does => 'R',
+            in_array($word->is, ['back', 'down', 'off', 'away'], true) && $isAfterNoun && $does => 'R',
             // A thing after what points at one: “the report”, “their notes”.
             $noun !== '' && $before !== null && ($was === 'T' || in_array($before->is, ['my', 'our', 'their', 'his', 'her', 'its', 'your'],
                 true)) => $noun,

@@ -138,6 +138,28 @@ final class ReaderTest extends TestCase
             'Pieces, each with composer, title, key, length and a photo.',
             ['You keep Pieces: Composer, Title, Key, Length (duration), Photo (picture).'],
         ];
+        yield 'what each shows, and is marked as' => [
+            'Each entry shows the plant, the variety, how many packets are left and a picture. The gardener marks it as gone.',
+            ['You keep Entries: Plant, Variety, Packet (number), Picture (picture), Gone (yes or no).'],
+        ];
+        yield 'what is needed for each' => [
+            'Every Thursday there is a screening. For each screening we need the title, the year and a photo.',
+            ['You keep Screenings: Title, Year (number), Photo (picture).'],
+        ];
+        yield 'told to do it' => ['Log your runs. Each run: distance, route and weather.', ['People write Runs down.']];
+        yield 'everything is private' => [
+            'Each run has a distance and a photo. Everything else stays private.',
+            ['Only the person whose they are may see Runs.'],
+        ];
+        yield 'a form that is answered' => [
+            'Whoever wants the hall fills in a form with name, phone and reason. The caretaker confirms or refuses.',
+            ['You keep Requests: Name, Phone (phone), Reason (long text), whose it is.', 'Caretakers say no to Requests.'],
+        ];
+        yield 'what is written has words' => [
+            'Animals have a name. After a visit the vet writes a report.',
+            ['You keep Reports: Text (long text), whose it is.'],
+        ];
+        yield 'old ones are taken down' => ['A route has a grade and a photo. Setters add routes and take old ones down.', ['People remove Routes.']];
         yield 'points from the first line on, all for oneself' => [
             "* patterns: name, difficulty, photo\n* fabrics: colour, metres left, shop\nI keep all of this for myself.",
             ['You keep Patterns: Name, Difficulty, Photo (picture), whose it is.', 'Only the person whose they are may see Fabrics.'],

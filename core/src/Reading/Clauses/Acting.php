@@ -44,6 +44,9 @@ final readonly class Acting implements Clause
         'tick' => ['tick off', 'tick'],
     ];
 
+    /** What is written, and kept by itself. */
+    private const WRITTEN = ['report', 'story', 'article', 'poem', 'post'];
+
     /** What waits for an answer. */
     private const ASKED = ['request', 'application', 'claim', 'offer', 'reservation', 'registration'];
 
@@ -115,7 +118,7 @@ final readonly class Acting implements Clause
             }
             $object = $found;
             // “accepts or declines applications”.
-            foreach ($this->isNoObject($found) ? [] : $waiting as [$earlier, $who, $place, $said]) {
+            foreach ($this->isNoObject($found, $draft) ? [] : $waiting as [$earlier, $who, $place, $said]) {
                 $this->done($sentence, $draft, $earlier, $found, $who, $place, $said);
             }
             $waiting = [];
@@ -125,7 +128,7 @@ final readonly class Acting implements Clause
                 $type = FieldKind::of($found->noun, $found->head, [], '', '');
                 $draft->has($spoken->noun, $found->noun, $type, [], $found->from);
             }
-            if ($this->isNoObject($found)) {
+            if ($this->isNoObject($found, $draft)) {
                 continue;
             }
             $this->done($sentence, $draft, $act, $found, $isDone ? null : $doer, $at, $verb);
@@ -147,7 +150,7 @@ final readonly class Acting implements Clause
         // “The tutor accepts or declines.”
         foreach ($waiting as [$act, $who, $at, $verb]) {
             $asked = array_values(array_filter(self::ASKED, $draft->isKept(...)))[0] ?? '';
-            if ($asked !== '' && in_array($act, ['accept', 'decline'], true) && ! in_array($verb, ['take', 'confirm'], true)) {
+            if ($asked !== '' && in_array($act, ['accept', 'decline'], true) && $verb !== 'take') {
                 $this->done(
                     $sentence,
                     $draft,
@@ -174,6 +177,11 @@ final readonly class Acting implements Clause
     {
         if ($sentence->is($at + 1, 'down')) {
             return ['', $at + 1];
+        }
+        for ($n = 2; $n < 6 && $verb === 'take'; $n++) {
+            if ($sentence->is($at + $n, 'down', 'off')) {
+                return ['remove', $at + 1];
+            }
         }
         // “write comments on a song”, “ask questions about a lesson”, “give stars”.
         $made = $sentence->phrase($at + 1);
@@ -294,8 +302,13 @@ final readonly class Acting implements Clause
         return $draft->spoken;
     }
 
-    private function isNoObject(Phrase $phrase): bool
+    private function isNoObject(Phrase $phrase, Draft $draft): bool
     {
+        // “Things that were lost”, where no things are kept.
+        if ($phrase->noun === 'thing' && ! $draft->isKept('thing')) {
+            return true;
+        }
+
         return in_array($phrase->noun, self::NOT_OBJECTS, true) || in_array($phrase->head, self::NOT_OBJECTS, true);
     }
 
@@ -333,6 +346,11 @@ final readonly class Acting implements Clause
             if ($isTheirs || ($doer?->points !== 'only' && ! isset($draft->only["$act $of"]) && $by === '')) {
                 $draft->leads($noun, Draft::PERSON, $object->from);
             }
+        }
+        // “writes a report”: it has words.
+        if ($verb === 'write' && in_array($object->head, self::WRITTEN, true) && ! $isPerson) {
+            $draft->has($noun, 'text', 'long text', [], $object->from);
+            $draft->leads($noun, Draft::PERSON, $object->from);
         }
         $after = $sentence->phrase($object->next + 1);
         if ($after !== null && $sentence->is($object->next, 'of', 'about', 'on', 'to', 'at') && ! $isPerson) {

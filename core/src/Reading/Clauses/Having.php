@@ -16,7 +16,7 @@ use Lanai\Core\Reading\Sentence;
 /** “Each tool has a name, a picture and a deposit”; “with a title and a film”; “log each firing: the date, the temperature”. */
 final readonly class Having implements Clause
 {
-    private const VERBS = ['have', 'include', 'contain', 'need', 'consist', 'record', 'get', 'log', 'register', 'enter', 'note'];
+    private const VERBS = ['have', 'include', 'contain', 'need', 'consist', 'show', 'state', 'record', 'get', 'log', 'register', 'enter', 'note'];
 
     private const UNITS = ['kilos', 'kilograms', 'grams', 'litres', 'liters', 'metres', 'meters', 'square', 'kilometres', 'degrees', 'percent',
         'centimetres'];
@@ -29,7 +29,7 @@ final readonly class Having implements Clause
         'monday', 'sunday', 'look', 'start', 'goal', 'reminder', 'message', 'ranking', 'average', 'search', 'diary', 'logbook', 'part', 'network',
         'ad', 'payment', 'sign',
         'cart', 'favourite', 'favorite', 'percent', 'dollar', 'pound', 'letter box', 'home page', 'room for', 'one', 'screen', 'basket',
-        'world', 'website'];
+        'world', 'website', 'calendar'];
 
     public function __construct(private Lexicon $lexicon, private People $people)
     {
@@ -42,11 +42,16 @@ final readonly class Having implements Clause
             if (! in_array($verb, self::VERBS, true) || $not || $sentence->is($at - 1, 'who')) {
                 continue;
             }
-            $isHaving = in_array($verb, ['have', 'include', 'contain', 'need', 'consist'], true);
+            $isHaving = in_array($verb, ['have', 'include', 'contain', 'need', 'consist', 'show', 'state'], true);
+            $isShown = in_array($verb, ['show', 'state'], true);
             $next = $at + 1 + ($verb === 'consist' && $sentence->is($at + 1, 'of') ? 1 : 0);
             $owner = $isHaving ? $sentence->doer($at) ?? $this->each($sentence, $draft, $at) : null;
+            // “Each entry shows the plant and a picture”; but “show me my runs”.
+            if ($owner !== null && $isShown && ($this->people->isOne($owner) || ! in_array($owner->points, ['each', 'every', 'a', 'an'], true))) {
+                continue;
+            }
             if ($owner !== null && ! $this->isNothing($owner)) {
-                $this->take($sentence, $draft, $owner, $next);
+                $this->take($sentence, $draft, $owner, $next, $isShown);
             } elseif ($isHaving && $sentence->is($at - 1, 'everybody', 'everyone')) {
                 $person = new Phrase($at - 1, $at, Draft::PERSON, Draft::PERSON, false, '', [], '', $sentence->from($at - 1, $at));
                 $this->take($sentence, $draft, $person, $next, true);
@@ -54,6 +59,7 @@ final readonly class Having implements Clause
         }
         $this->following($sentence, $draft);
         $this->states($sentence, $draft);
+        $this->forEach($sentence, $draft);
         $this->shown($sentence, $draft);
         $this->written($sentence, $draft);
         $this->something($sentence, $draft);
@@ -81,6 +87,19 @@ final readonly class Having implements Clause
         }
 
         return $last;
+    }
+
+    /** “For each screening we need the film, the director and a still.” */
+    private function forEach(Sentence $sentence, Draft $draft): void
+    {
+        foreach ($sentence->verbs() as ['at' => $at, 'verb' => $verb, 'not' => $not]) {
+            $isAsked = in_array($verb, ['need', 'want', 'keep', 'have', 'know', 'see', 'be'], true) && ! $not;
+            $isLed = $sentence->is(0, 'for') && $sentence->is(1, 'each', 'every') && $sentence->is($at - 1, 'we', 'i', 'you', 'they', 'there');
+            $owner = $isAsked && $isLed ? $sentence->phrase(1) : null;
+            if ($owner !== null && ! $this->isNothing($owner) && ! $this->people->isOne($owner) && count($this->items($sentence, $at + 1)) > 1) {
+                $this->take($sentence, $draft, $owner, $at + 1);
+            }
+        }
     }
 
     /** “Dancers see the next dances, what band plays, where it is and what it costs.” */
@@ -181,7 +200,12 @@ final readonly class Having implements Clause
             if ($isLed && ! $this->isNewClause($sentence, $i + 1)) {
                 $nearest = $before[count($before) - 1];
                 $person = new Phrase($i, $i, Draft::PERSON, Draft::PERSON, false, '', [], '', $nearest->from);
-                $owner = $nearest->isOf('profile') ? $person : $this->ownerOf($sentence, $before, $draft, $i);
+                $owner = match (true) {
+                    $nearest->isOf('profile') => $person,
+                    // Who fills in a form asks for something.
+                    $nearest->isOf('form') => new Phrase($nearest->first, $nearest->next, 'request', 'request', false, '', [], '', $nearest->from),
+                    default => $this->ownerOf($sentence, $before, $draft, $i),
+                };
                 if ($owner !== null) {
                     $this->take($sentence, $draft, $owner, $i + 1, true);
                 }

@@ -34,6 +34,9 @@ final readonly class Refusing implements Clause
         }
         // “I keep all of this for myself.”
         foreach ($sentence->words as $i => $word) {
+            if ($word->is === 'private' && $sentence->is(0, 'everything', 'all')) {
+                $draft->allPrivate = $sentence->from(0, $i + 1);
+            }
             $isForMe = $word->is === 'myself' && $sentence->is($i - 1, 'for', 'to');
             if ($isForMe && ($sentence->is(0, 'i', 'all', 'everything', 'only') || $sentence->is($i - 2, 'only'))) {
                 $draft->allPrivate = $sentence->from($i - 1, $i + 1);
