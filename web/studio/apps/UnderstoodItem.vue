@@ -169,6 +169,18 @@ function done() {
   font-size: 0.875rem;
 }
 
+/* Fingers are broader than pointers. */
+@media (pointer: coarse) {
+  .understood-item .v-btn {
+    min-block-size: 36px;
+    min-inline-size: 36px;
+  }
+
+  .part {
+    padding-block: 4px;
+  }
+}
+
 .put-right-do {
   display: flex;
   flex-wrap: wrap;
