@@ -6,16 +6,22 @@ namespace App\Apps;
 
 use App\Models\App;
 use App\Models\Founder;
+use App\Models\Revision;
 use App\Models\ServiceSecret;
+use App\Records\DataFile;
 use App\Records\DataSet;
 use App\Records\EloquentRecordStore;
+use App\Records\SchemaFollower;
 use App\Space;
+use App\Studio\SandboxCopy;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
 use InvalidArgumentException;
 use Lanai\Core\Data\RowCheck;
 use Lanai\Core\Edits\Kinds\LetPeopleIn;
+use Lanai\Core\Edits\StoredNames;
 use Lanai\Core\Formula\Moment;
 use Lanai\Core\Model\Blueprint;
 use Lanai\Core\Model\Table;
@@ -69,19 +75,26 @@ final readonly class Starters
      *
      * @return array<string, mixed>|null
      */
-    public function picture(Founder $founder, string $key): ?array
+    public static function picture(string $key): ?array
     {
         $mark = md5((string) file_get_contents(database_path("starters/$key/app.script")).file_get_contents(database_path("starters/$key/rows.json")));
 
-        return Cache::rememberForever("starter $key $mark", function () use ($founder, $key): array {
-            $app = $this->begin($founder, $key);
-            $blueprint = $app->revision->read();
+        return Cache::rememberForever("starter $key $mark", function () use ($key): array {
+            // An app that is there for the moment only: nobody finds it in a list meanwhile.
+            $blueprint = Blueprint::fromData(StoredNames::settled(self::blueprint($key)->data()));
+            $none = new App(['name' => $blueprint->name, 'slug' => $key, 'undo' => [], 'redo' => []]);
+            $app = SandboxCopy::app($none, -random_int(1, PHP_INT_MAX), new Revision());
+            $app->setRelation('revision', SandboxCopy::revision($app, $blueprint));
             // Where the first one only waits for an answer, another is seen.
             $screen = $blueprint->screen(self::told($key)['shows'] ?? '') ?? $blueprint->firstScreen();
             try {
+                (new SchemaFollower($app, DataSet::Sandbox))->follow($blueprint);
+                self::fill($app, self::told($key)['rows']);
+
                 return [$screen === null ? null : (new LayoutSurvey($app))->picture($screen)];
             } finally {
-                Removal::forever($app);
+                DB::purge((new DataFile($app, DataSet::Sandbox))->connection);
+                SandboxCopy::forget($app->id);
             }
         })[0];
     }

@@ -180,7 +180,7 @@ test('a store that is wrong is asked to look again', async ({ page }) => {
   await openStop(page, 'Where it stands')
   const quay = page.locator('.target', { hasText: 'Quay' })
   await quay.getByRole('button', { name: /^Submit/ }).click()
-  await expect(quay.getByText('“pier” stands in it.')).toBeVisible({ timeout: 30_000 })
+  await expect(quay.getByText('“pier” stands in it.')).toBeVisible({ timeout: 90_000 })
   await quay.getByRole('button', { name: 'Quay is wrong' }).click()
   await quay.getByLabel(/^Why should Quay look again/).fill('“Happier” is one word, and speaks of no store.')
   await nothingSerious(page, '.surface')

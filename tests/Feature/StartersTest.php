@@ -78,4 +78,19 @@ final class StartersTest extends TestCase
         $this->postJson('/api/apps', ['script' => str_repeat('x', 500_001)])->assertUnprocessable();
         self::assertSame(2, App::query()->count());
     }
+
+    /** Their pictures are drawn while somebody looks at the list of their apps. */
+    public function test_a_picture_is_drawn_without_an_app_that_anybody_could_find(): void
+    {
+        $this->actingAs($this->stranger());
+        $made = 0;
+        App::created(function () use (&$made): void {
+            $made++;
+        });
+        foreach (Starters::all() as ['key' => $key]) {
+            self::assertNotSame([], $this->getJson("/api/starters/$key")->assertOk()->json('picture.parts'), $key);
+        }
+        self::assertSame(0, $made);
+        self::assertSame([], glob(config('lanai.apps').'/*') ?: []);
+    }
 }

@@ -148,11 +148,11 @@ final class AppController
         return response()->json(['starters' => Starters::all()]);
     }
 
-    public function starter(string $key, #[CurrentUser] Founder $founder, Starters $starters): JsonResponse
+    public function starter(string $key): JsonResponse
     {
         abort_unless(Starters::exists($key), 404);
 
-        return response()->json(['picture' => $starters->picture($founder, $key), 'week' => null]);
+        return response()->json(['picture' => Starters::picture($key), 'week' => null]);
     }
 
     public function show(App $app, RevisionBook $book): JsonResponse
