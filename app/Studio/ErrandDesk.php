@@ -110,8 +110,8 @@ final readonly class ErrandDesk
             if ($id === 0) {
                 return ['taps' => [], 'whole' => false, 'trouble' => "There is nobody called “{$person}” in the sandbox."];
             }
-            $go = fn (Errand $errand): Runner => $this->takenBack($connection, function () use ($app, $store, $id, $errand): Runner {
-                $runner = $this->runner($app, $store, $id, 'roam '.bin2hex(random_bytes(6)), null);
+            $go = fn (Errand $errand): Runner => $this->takenBack($connection, function () use ($copy, $store, $id, $errand): Runner {
+                $runner = $this->runner($copy, $store, $id, 'roam '.bin2hex(random_bytes(6)), null);
                 try {
                     $runner->run($errand);
                     $runner->now();
@@ -184,7 +184,7 @@ final readonly class ErrandDesk
 
                 return $person === 0
                     ? self::wrong("There is nobody called “{$errand->person}” in the sandbox.")
-                    : $this->runner($app, $store, $person, $key, new ServiceDesk($app, DataSet::Sandbox), $device)->run($errand);
+                    : $this->runner($copy, $store, $person, $key, new ServiceDesk($app, DataSet::Sandbox), $device)->run($errand);
             } catch (Throwable $trouble) {
                 report($trouble);
 
@@ -193,10 +193,11 @@ final readonly class ErrandDesk
         });
     }
 
-    private function runner(App $app, EloquentRecordStore $store, ?int $person, string $key, ?ServiceDesk $services, string $device = self::FIRST): Runner
+    /** @param  App  $copy  the copy: also its inboxes and switches are those of the moment */
+    private function runner(App $copy, EloquentRecordStore $store, ?int $person, string $key, ?ServiceDesk $services, string $device = self::FIRST): Runner
     {
-        $blueprint = $app->revision->read();
-        $player = new Player($blueprint, $store, null, $services, rehearsal: true, messaging: Space::sandbox($app)->messaging());
+        $blueprint = $copy->revision->read();
+        $player = new Player($blueprint, $store, null, $services, rehearsal: true, messaging: Space::sandbox($copy)->messaging());
 
         [$platform, $form] = self::DEVICES[$device] ?? self::DEVICES[self::FIRST];
         $moment = new Moment(new DateTimeImmutable(), new DateTimeZone('UTC'), 'en_GB');

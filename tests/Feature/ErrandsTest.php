@@ -108,14 +108,14 @@ final class ErrandsTest extends TestCase
         Http::fake();
         $app = $this->with('');
         $this->actingAs($this->founderOf($app));
-        $before = $this->rows($app);
+        $before = [$this->rows($app), $this->mail($app)];
         foreach ([null, 'Tomas Lindqvist'] as $person) {
             $came = $this->postJson("/api/apps/$app->id/errands/roam", ['person' => $person])->assertOk();
             self::assertMeets('studio', (string) json_encode($came->json()), 'Roam');
             self::assertSame([[], true, ''], [$came->json('broken'), $came->json('whole'), $came->json('trouble')]);
             self::assertGreaterThan(30, $came->json('taps'));
         }
-        self::assertSame($before, $this->rows($app));
+        self::assertSame($before, [$this->rows($app), $this->mail($app)]);
         Mail::assertNothingOutgoing();
         // No service is asked for it.
         Http::assertNothingSent();
@@ -182,6 +182,15 @@ final class ErrandsTest extends TestCase
         app(RevisionBook::class)->edit($app, $this->founderOf($app), $app->revision->number, new Rewrite($script));
         $this->getJson("/api/apps/$app->id/errands")->assertJsonPath('waits', ['Almanac'])->assertJsonCount(0, 'errands');
         $this->getJson("/api/apps/$app->id/errands?by=hand")->assertJsonPath('waits', [])->assertJsonCount(2, 'errands');
+    }
+
+    /** @return list<mixed> of each person of the sandbox: unread messages, and which channels are on */
+    private function mail(App $app): array
+    {
+        $space = Space::sandbox($app);
+        $people = $space->store()->whole()->rows(new Query($app->revision->read()->peopleTable() ?? self::fail(), limit: 20));
+
+        return array_map(fn ($row): array => [$space->messaging()?->unread($row->id), $space->messaging()?->switches($row->id)], $people);
     }
 
     /** @return list<int> rows of each table of the sandbox */

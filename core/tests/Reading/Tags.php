@@ -10,8 +10,8 @@ use Lanai\Core\Reading\Tagger;
 use ReflectionClass;
 
 /**
- * A second opinion on parts of speech: sentences of a text in the public domain (“Alice’s Adventures in Wonderland” by Lewis Carroll, 1865, as the package
- * fakerphp/faker has it), tagged by the npm package wink-nlp, a library of its own model, and by Lanai.
+ * A second opinion on parts of speech: sentences of a text in the public domain (“Alice’s Adventures in Wonderland” by Lewis Carroll, 1865, as the
+ * package fakerphp/faker has it), tagged by the npm package wink-nlp, a library of its own model, and by Lanai.
  */
 final class Tags
 {

@@ -103,7 +103,8 @@ final class LikenessTest extends TestCase
     {
         $sayer = new Sayer(null, fn (Asset $asset): array => []);
         $blueprint = World::of(self::SCRIPT)->blueprint;
-        self::assertStringContainsString('Nothing can be seen in “Harbour”', $sayer->hear($blueprint, 'make it look like Harbour')[0]['understood']->answer);
+        $torn = $sayer->hear($blueprint, 'make it look like Harbour')[0]['understood'];
+        self::assertStringContainsString('Nothing can be seen in “Harbour”', $torn->answer);
         self::assertSame([], $sayer->hear($blueprint, 'make it look like Notes')[0]['understood']->proposals);
         self::assertSame([], $sayer->hear($blueprint, 'use Nobody as the icon')[0]['understood']->proposals);
     }
